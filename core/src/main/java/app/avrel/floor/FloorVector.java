@@ -1,0 +1,42 @@
+package app.avrel.floor;
+
+/**
+ * The way from one place on the floor to another.
+ *
+ * @param right metres to the right
+ * @param ahead metres ahead
+ */
+public record FloorVector(double right, double ahead) {
+
+    public static final FloorVector ZERO = new FloorVector(0, 0);
+
+    public FloorVector plus(FloorVector other) {
+        return new FloorVector(right + other.right, ahead + other.ahead);
+    }
+
+    public FloorVector times(double factor) {
+        return new FloorVector(right * factor, ahead * factor);
+    }
+
+    /** {@return how far this goes along a direction, in metres; negative against it} */
+    public double along(Heading heading) {
+        double radians = Math.toRadians(heading.degrees());
+        return right * Math.sin(radians) + ahead * Math.cos(radians);
+    }
+
+    public FloorVector turned(Turn turn) {
+        double radians = Math.toRadians(turn.degrees());
+        double cos = Math.cos(radians);
+        double sin = Math.sin(radians);
+        return new FloorVector(right * cos + ahead * sin, ahead * cos - right * sin);
+    }
+
+    public double length() {
+        return Math.hypot(right, ahead);
+    }
+
+    /** {@return the direction this goes; the front when it goes nowhere} */
+    public Heading heading() {
+        return Heading.wrapping(Math.toDegrees(Math.atan2(right, ahead)));
+    }
+}

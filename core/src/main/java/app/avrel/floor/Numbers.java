@@ -1,0 +1,24 @@
+package app.avrel.floor;
+
+/** How numbers are written for people: no trailing zeros, a full stop for decimals, whatever the machine's locale. */
+public final class Numbers {
+
+    private Numbers() {}
+
+    /** {@return the number with at most two decimals} */
+    public static String plain(double number) {
+        if (!Double.isFinite(number)) {
+            return Double.toString(number);
+        }
+        double rounded = Math.rint(number * 100) / 100;
+        if (rounded == Math.rint(rounded)) {
+            return Long.toString((long) rounded);
+        }
+        return Double.toString(rounded);
+    }
+
+    /** {@return the number rounded to a whole one} */
+    public static String whole(double number) {
+        return Long.toString(Math.round(number));
+    }
+}

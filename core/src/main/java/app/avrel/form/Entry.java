@@ -1,0 +1,64 @@
+package app.avrel.form;
+
+import app.avrel.floor.Heading;
+import app.avrel.posture.PostureId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A place in a form: a posture, on one side, once or several times in a row.
+ *
+ * @param ways the way into each occurrence, in order: as many as the times it is done, at least one
+ * @param facing where it is said to face at its end, as a heading of the form; a claim, checked
+ */
+public record Entry(PostureId posture, Played played, List<WayIn> ways, Optional<Heading> facing) {
+
+    public Entry {
+        if (ways.isEmpty() || ways.size() > 99) {
+            throw new IllegalArgumentException(
+                    "an entry must be done 1 to 99 times, but was " + ways.size() + " (" + posture + ")");
+        }
+        ways = List.copyOf(ways);
+    }
+
+    /** {@return the posture once, entered directly} */
+    public static Entry of(PostureId posture, Played played) {
+        return new Entry(posture, played, List.of(WayIn.DIRECT), Optional.empty());
+    }
+
+    public int times() {
+        return ways.size();
+    }
+
+    /** {@return the same entry done so many times; new occurrences are entered directly} */
+    public Entry times(int times) {
+        List<WayIn> changed = new ArrayList<>(ways.subList(0, Math.min(times, ways.size())));
+        while (changed.size() < times) {
+            changed.add(WayIn.DIRECT);
+        }
+        return withWays(changed);
+    }
+
+    public Entry withPosture(PostureId changed) {
+        return new Entry(changed, played, ways, facing);
+    }
+
+    public Entry withPlayed(Played changed) {
+        return new Entry(posture, changed, ways, facing);
+    }
+
+    public Entry withWays(List<WayIn> changed) {
+        return new Entry(posture, played, changed, facing);
+    }
+
+    public Entry withWay(int occurrence, WayIn way) {
+        List<WayIn> changed = new ArrayList<>(ways);
+        changed.set(occurrence, way);
+        return withWays(changed);
+    }
+
+    public Entry withFacing(Optional<Heading> claimed) {
+        return new Entry(posture, played, ways, claimed);
+    }
+}

@@ -1,0 +1,33 @@
+package app.avrel.form;
+
+import app.avrel.body.Side;
+import app.avrel.posture.Contact;
+import app.avrel.posture.HandPlace;
+
+/** One thing that differs between where one arrives and where the next posture starts. */
+public sealed interface Mismatch {
+
+    /** The feet stand further or less far apart along the facing, metres the left heel leads. */
+    record Length(double arrivedMetres, double wantedMetres) implements Mismatch {}
+
+    /** The heel lines are further or less far apart, metres; crossed is negative. */
+    record Width(double arrivedMetres, double wantedMetres) implements Mismatch {}
+
+    /** A foot points elsewhere, degrees out against the facing. */
+    record ToesOut(Side foot, double arrivedDegrees, double wantedDegrees) implements Mismatch {}
+
+    /** Another part of the foot touches. */
+    record Touch(Side foot, Contact arrived, Contact wanted) implements Mismatch {}
+
+    /** The weight is shared otherwise; percent on the left foot. */
+    record Weight(app.avrel.body.WeightShare arrived, app.avrel.body.WeightShare wanted) implements Mismatch {}
+
+    /** The hips are turned otherwise against the facing, degrees to the right. */
+    record Hips(double arrivedDegrees, double wantedDegrees) implements Mismatch {}
+
+    /** The pelvis is higher or lower, metres below standing. */
+    record Drop(double arrivedMetres, double wantedMetres) implements Mismatch {}
+
+    /** A hand is elsewhere. */
+    record Hand(Side hand, HandPlace arrived, HandPlace wanted) implements Mismatch {}
+}

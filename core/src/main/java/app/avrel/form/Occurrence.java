@@ -1,0 +1,41 @@
+package app.avrel.form;
+
+import app.avrel.motion.Pose;
+import app.avrel.posture.Posture;
+import java.util.List;
+
+/**
+ * One doing of a posture on the track.
+ *
+ * @param entry which entry of the form, from 0
+ * @param repeat which of the entry's times, from 0
+ * @param posture as it is done: mirrored where the other side is played
+ * @param link the way in
+ * @param arrived the pose in which the way in ends
+ * @param start the pose in which the posture starts
+ * @param end the pose in which it ends
+ * @param moments all stages, the way in first
+ * @param join what differs between arriving and starting
+ */
+public record Occurrence(
+        int entry,
+        int repeat,
+        Posture posture,
+        Link link,
+        Pose arrived,
+        Pose start,
+        Pose end,
+        List<Moment> moments,
+        Join join) {
+
+    /** {@return how many counts this takes, its way in included} */
+    public int counts() {
+        return link.counts().size() + posture.counts().size();
+    }
+
+    /** {@return how many beats this takes, its way in included} */
+    public double beats() {
+        return link.counts().stream().mapToDouble(count -> count.beats()).sum()
+                + posture.counts().stream().mapToDouble(count -> count.beats()).sum();
+    }
+}

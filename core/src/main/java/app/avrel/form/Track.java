@@ -1,0 +1,70 @@
+package app.avrel.form;
+
+import app.avrel.floor.FloorVector;
+import app.avrel.floor.Turn;
+import app.avrel.motion.Pose;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A form unrolled on the floor for one body.
+ *
+ * @param start the pose in which it begins, about the origin, facing the front
+ * @param occurrences in order
+ * @param missing entries (from 0) whose posture is not on the shelf; they are passed over
+ */
+public record Track(Pose start, List<Occurrence> occurrences, List<Integer> missing) {
+
+    public Track {
+        occurrences = List.copyOf(occurrences);
+        missing = List.copyOf(missing);
+    }
+
+    public List<Moment> moments() {
+        return occurrences.stream()
+                .flatMap(occurrence -> occurrence.moments().stream())
+                .toList();
+    }
+
+    /** {@return the pose in which the form ends} */
+    public Pose end() {
+        return occurrences.isEmpty() ? start : occurrences.getLast().end();
+    }
+
+    /** {@return the last occurrence of an entry} */
+    public Optional<Occurrence> lastOf(int entry) {
+        return occurrences.reversed().stream()
+                .filter(occurrence -> occurrence.entry() == entry)
+                .findFirst();
+    }
+
+    /** {@return all turning from start to end; to the right is positive, whole turns are kept} */
+    public Turn netTurn() {
+        return end().chest().value().minus(start.chest().value());
+    }
+
+    /** {@return the way from the middle between the heels at the start to that at the end} */
+    public FloorVector offset() {
+        return middle(end()).plus(middle(start).times(-1));
+    }
+
+    /** {@return whether every step is placed, so that the offset can be trusted} */
+    public boolean placed() {
+        Pose end = end();
+        return end.left().heel().known() && end.right().heel().known();
+    }
+
+    public int counts() {
+        return occurrences.stream().mapToInt(Occurrence::counts).sum();
+    }
+
+    public double beats() {
+        return occurrences.stream().mapToDouble(Occurrence::beats).sum();
+    }
+
+    private static FloorVector middle(Pose pose) {
+        var left = pose.left().heel().value();
+        var right = pose.right().heel().value();
+        return new FloorVector((left.right() + right.right()) / 2, (left.ahead() + right.ahead()) / 2);
+    }
+}

@@ -1,0 +1,104 @@
+package app.avrel.form;
+
+import app.avrel.floor.Heading;
+import app.avrel.motion.Pose;
+import app.avrel.motion.Posing;
+import app.avrel.motion.Starting;
+import app.avrel.posture.Count;
+import app.avrel.posture.Posture;
+import app.avrel.posture.Start;
+import app.avrel.posture.StartPose;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Unrolls forms and single postures into tracks, for one body under one set of house rules. */
+public final class Unroll {
+
+    private final Shelf shelf;
+    private final Posing posing;
+    private final List<Occurrence> done = new ArrayList<>();
+    private final List<Integer> missing = new ArrayList<>();
+    private Pose pose;
+    private boolean begun;
+
+    private Unroll(Shelf shelf, Posing posing, Pose start) {
+        this.shelf = shelf;
+        this.posing = posing;
+        this.pose = start;
+    }
+
+    /**
+     * {@return the track of a form}
+     *
+     * <p>The first posture starts about the origin, facing the front; every other is laid where the one before ends.
+     */
+    public static Track form(Form form, Shelf shelf, Posing posing) {
+        List<Entry> entries = form.entries();
+        Pose start = Starting.of(first(entries, shelf), posing.body());
+        Unroll unroll = new Unroll(shelf, posing, start);
+        for (int i = 0; i < entries.size(); i++) {
+            unroll.entry(entries.get(i), i);
+        }
+        return new Track(start, unroll.done, unroll.missing);
+    }
+
+    /** {@return the track of one posture from its usual start} */
+    public static Track posture(Posture posture, Posing posing) {
+        Pose start = Starting.of(posture.start().pose(), posing.body());
+        Unroll unroll = new Unroll(new Shelf(java.util.Map.of(), java.util.Map.of()), posing, start);
+        unroll.occurrence(posture, Link.NONE, 0, 0);
+        return new Track(start, unroll.done, List.of());
+    }
+
+    private static StartPose first(List<Entry> entries, Shelf shelf) {
+        return entries.stream()
+                .findFirst()
+                .flatMap(entry -> shelf.posture(entry.posture()).map(entry.played()::of))
+                .map(posture -> posture.start().pose())
+                .orElse(StartPose.SHOULDER_WIDE);
+    }
+
+    private void entry(Entry entry, int index) {
+        Optional<Posture> posture = shelf.posture(entry.posture()).map(entry.played()::of);
+        if (posture.isEmpty()) {
+            missing.add(index);
+            return;
+        }
+        for (int repeat = 0; repeat < entry.times(); repeat++) {
+            occurrence(posture.get(), shelf.link(entry.ways().get(repeat)), index, repeat);
+        }
+    }
+
+    private void occurrence(Posture posture, Link link, int entry, int repeat) {
+        List<Moment> moments = new ArrayList<>();
+        counts(link.counts(), Moment.Section.LINK, moments);
+        Pose arrived = pose;
+        Pose start = begun ? laid(posture.start(), arrived) : arrived;
+        begun = true;
+        pose = start;
+        counts(posture.counts(), Moment.Section.POSTURE, moments);
+        Join join = Join.between(arrived, start, posing);
+        done.add(new Occurrence(entry, repeat, posture, link, arrived, start, pose, List.copyOf(moments), join));
+    }
+
+    private Pose laid(Start start, Pose arrived) {
+        return switch (start) {
+            case Start.Carried _ -> arrived;
+            case Start.Recorded(StartPose recorded) -> Starting.placed(recorded, arrived, posing.body());
+        };
+    }
+
+    private void counts(List<Count> counts, Moment.Section section, List<Moment> moments) {
+        Heading front = pose.facing();
+        for (int c = 0; c < counts.size(); c++) {
+            Count count = counts.get(c);
+            for (int s = 0; s < count.stages().size(); s++) {
+                Pose before = pose;
+                pose = posing.after(before, count.stages().get(s), front);
+                Moment.Place place = new Moment.Place(done.size(), section, c, s);
+                moments.add(new Moment(place, count, count.stages().get(s), before, pose));
+            }
+        }
+    }
+}

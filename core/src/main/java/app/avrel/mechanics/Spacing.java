@@ -1,0 +1,32 @@
+package app.avrel.mechanics;
+
+import app.avrel.floor.FloorVector;
+import app.avrel.floor.Heading;
+import app.avrel.motion.Pose;
+
+/**
+ * How two feet stand to each other for a given facing, counted between the heels.
+ *
+ * @param leftLead metres the left heel is ahead of the right one along the facing
+ * @param width metres between the heel lines; 0 is on one line, negative is crossed
+ * @param distance metres from heel to heel
+ */
+public record Spacing(double leftLead, double width, double distance) {
+
+    /** {@return the spacing of the feet of a pose for its own facing} */
+    public static Spacing of(Pose pose) {
+        return of(pose, pose.facing());
+    }
+
+    /** {@return the spacing of the feet of a pose for another facing} */
+    public static Spacing of(Pose pose, Heading facing) {
+        FloorVector between =
+                pose.left().heel().value().minus(pose.right().heel().value());
+        return new Spacing(between.along(facing), -between.along(facing.right()), between.length());
+    }
+
+    /** {@return heel to heel along the facing, metres, at least 0} */
+    public double length() {
+        return Math.abs(leftLead);
+    }
+}

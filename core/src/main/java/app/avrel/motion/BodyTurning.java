@@ -1,0 +1,59 @@
+package app.avrel.motion;
+
+import app.avrel.body.Side;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.posture.BodyPart;
+import app.avrel.posture.Move;
+import app.avrel.posture.Turning;
+
+/** What turning makes of hips and chest; a foot in the air goes round with the hips. */
+final class BodyTurning {
+
+    private BodyTurning() {}
+
+    static Pose after(Pose pose, Move.TurnBody move, Heading front) {
+        if (move.turning().isEmpty()) {
+            Estimate<Turn> chest = Estimate.unknown(pose.chest().value());
+            return pose.withBody(
+                    move.part() == BodyPart.WHOLE ? Estimate.unknown(pose.hips().value()) : pose.hips(), chest);
+        }
+        Turning turning = move.turning().get();
+        return move.part() == BodyPart.WHOLE ? whole(pose, turning, front) : chest(pose, turning, front);
+    }
+
+    private static Pose chest(Pose pose, Turning turning, Heading front) {
+        return pose.withBody(pose.hips(), turned(pose.chest(), turning, front));
+    }
+
+    /** Turning to a heading squares hips and chest to it; turning by an angle keeps what lies between them. */
+    private static Pose whole(Pose pose, Turning turning, Heading front) {
+        Estimate<Turn> chest = turned(pose.chest(), turning, front);
+        Estimate<Turn> hips = switch (turning) {
+            case Turning.By _ -> turned(pose.hips(), turning, front);
+            case Turning.To _ -> chest;
+        };
+        Turn carried = hips.value().minus(pose.hips().value());
+        return carried(pose, carried).withBody(hips, chest);
+    }
+
+    private static Estimate<Turn> turned(Estimate<Turn> from, Turning turning, Heading front) {
+        return switch (turning) {
+            case Turning.By(Turn by) -> from.map(by::plus);
+            case Turning.To(Heading to, var way) ->
+                Estimate.known(from.value().plus(Heading.from(from.value()).turnTo(Posing.inHall(to, front), way)));
+        };
+    }
+
+    private static Pose carried(Pose pose, Turn turn) {
+        Pose carried = pose;
+        for (Side side : Side.values()) {
+            if (pose.foot(side).lifted()) {
+                carried = carried.withFoot(
+                        side,
+                        pose.foot(side).turned(pose.foot(side.other()).heel().value(), turn));
+            }
+        }
+        return carried;
+    }
+}

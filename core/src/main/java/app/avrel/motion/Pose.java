@@ -1,0 +1,95 @@
+package app.avrel.motion;
+
+import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
+import app.avrel.floor.FloorPoint;
+import app.avrel.floor.FloorVector;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.posture.Gaze;
+import app.avrel.posture.HandPlace;
+
+/**
+ * How a body stands at one moment, in the hall.
+ *
+ * @param hips where the pelvis faces, as the turn from the form's front; whole turns are kept
+ * @param chest where the chest faces, likewise: this is the facing
+ * @param drop metres the pelvis is below standing, at least 0
+ * @param leftHand directions in it are the body's or, as {@code OfPosture}, the hall's
+ * @param gaze directions in it are the hall's
+ */
+public record Pose(
+        FootPose left,
+        FootPose right,
+        WeightShare weight,
+        Estimate<Turn> hips,
+        Estimate<Turn> chest,
+        Estimate<Double> drop,
+        HandPlace leftHand,
+        HandPlace rightHand,
+        Gaze gaze) {
+
+    public FootPose foot(Side side) {
+        return side == Side.LEFT ? left : right;
+    }
+
+    public HandPlace hand(Side side) {
+        return side == Side.LEFT ? leftHand : rightHand;
+    }
+
+    /** {@return where the body faces: the chest's heading} */
+    public Heading facing() {
+        return Heading.from(chest.value());
+    }
+
+    public Heading pelvis() {
+        return Heading.from(hips.value());
+    }
+
+    public Pose withFoot(Side side, FootPose foot) {
+        return side == Side.LEFT
+                ? new Pose(foot, right, weight, hips, chest, drop, leftHand, rightHand, gaze)
+                : new Pose(left, foot, weight, hips, chest, drop, leftHand, rightHand, gaze);
+    }
+
+    public Pose withHand(Side side, HandPlace place) {
+        return side == Side.LEFT
+                ? new Pose(left, right, weight, hips, chest, drop, place, rightHand, gaze)
+                : new Pose(left, right, weight, hips, chest, drop, leftHand, place, gaze);
+    }
+
+    public Pose withWeight(WeightShare share) {
+        return new Pose(left, right, share, hips, chest, drop, leftHand, rightHand, gaze);
+    }
+
+    public Pose withBody(Estimate<Turn> newHips, Estimate<Turn> newChest) {
+        return new Pose(left, right, weight, newHips, newChest, drop, leftHand, rightHand, gaze);
+    }
+
+    public Pose withDrop(Estimate<Double> metres) {
+        return new Pose(left, right, weight, hips, chest, metres, leftHand, rightHand, gaze);
+    }
+
+    public Pose withGaze(Gaze to) {
+        return new Pose(left, right, weight, hips, chest, drop, leftHand, rightHand, to);
+    }
+
+    /** {@return this pose carried round a centre, body and feet} */
+    public Pose turned(FloorPoint centre, Turn turn) {
+        return new Pose(
+                left.turned(centre, turn),
+                right.turned(centre, turn),
+                weight,
+                hips.map(turn::plus),
+                chest.map(turn::plus),
+                drop,
+                leftHand,
+                rightHand,
+                gaze);
+    }
+
+    /** {@return this pose carried along the floor} */
+    public Pose moved(FloorVector by) {
+        return new Pose(left.moved(by), right.moved(by), weight, hips, chest, drop, leftHand, rightHand, gaze);
+    }
+}

@@ -1,0 +1,62 @@
+package app.avrel.posture;
+
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * One count: stages one after the other, in a number of beats, with a breath.
+ *
+ * @param stages at least one; it may be still
+ * @param beats how long it lasts, above 0, at most 64
+ * @param words the instructor's own, where the generated ones are not wanted
+ * @param note for the instructor
+ */
+public record Count(List<Stage> stages, double beats, Pace pace, Breath breath, List<OwnWords> words, String note) {
+
+    public Count {
+        stages = stages.isEmpty() ? List.of(Stage.STILL) : List.copyOf(stages);
+        words = List.copyOf(words);
+        if (!(beats > 0 && beats <= 64)) {
+            throw new IllegalArgumentException("beats must be above 0 and at most 64, but was " + beats);
+        }
+    }
+
+    /** {@return a count of one even beat in which nothing moves yet} */
+    public static Count blank() {
+        return of(Stage.STILL);
+    }
+
+    /** {@return a count of one even beat} */
+    public static Count of(Stage... stages) {
+        return new Count(List.of(stages), 1, Pace.EVEN, Breath.FREE, List.of(), "");
+    }
+
+    public Count withStages(List<Stage> changed) {
+        return new Count(changed, beats, pace, breath, words, note);
+    }
+
+    public Count withBeats(double changed) {
+        return new Count(stages, changed, pace, breath, words, note);
+    }
+
+    public Count withPace(Pace changed) {
+        return new Count(stages, beats, changed, breath, words, note);
+    }
+
+    public Count withBreath(Breath changed) {
+        return new Count(stages, beats, pace, changed, words, note);
+    }
+
+    public Count withWords(List<OwnWords> changed) {
+        return new Count(stages, beats, pace, breath, changed, note);
+    }
+
+    public Count withNote(String changed) {
+        return new Count(stages, beats, pace, breath, words, changed);
+    }
+
+    /** {@return every move of every stage, in order} */
+    public Stream<Move> moves() {
+        return stages.stream().flatMap(stage -> stage.moves().stream());
+    }
+}

@@ -1,0 +1,18 @@
+package app.avrel.posture;
+
+import app.avrel.body.Side;
+
+/** Where the eyes are. */
+public sealed interface Gaze {
+
+    Gaze AHEAD = new Ahead();
+
+    /** Straight ahead, with wide vision. */
+    record Ahead() implements Gaze {}
+
+    /** At a hand, or past it. */
+    record AtHand(Side hand) implements Gaze {}
+
+    /** In a direction. */
+    record Toward(Direction direction) implements Gaze {}
+}

@@ -1,0 +1,145 @@
+package app.avrel.posture;
+
+import app.avrel.body.Side;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import java.util.List;
+import java.util.Optional;
+
+/** The other side: left for right, and every turn and direction the other way round. Mirroring twice changes nothing. */
+public final class Mirror {
+
+    private Mirror() {}
+
+    public static Posture of(Posture posture) {
+        return posture.withSide(posture.side().map(Side::other))
+                .withStart(posture.start().withPose(of(posture.start().pose())))
+                .withCounts(counts(posture.counts()))
+                .withEnd(of(posture.end()));
+    }
+
+    public static List<Count> counts(List<Count> counts) {
+        return counts.stream().map(Mirror::of).toList();
+    }
+
+    public static Count of(Count count) {
+        return count.withStages(count.stages().stream()
+                        .map(stage ->
+                                new Stage(stage.moves().stream().map(Mirror::of).toList()))
+                        .toList())
+                .withWords(count.words().stream()
+                        .map(own -> new OwnWords(
+                                own.language(), own.level(), SideWords.swapped(own.text(), own.language())))
+                        .toList());
+    }
+
+    public static Move of(Move move) {
+        return switch (move) {
+            case Move.Step step ->
+                new Move.Step(
+                        step.foot().other(),
+                        of(step.place()),
+                        step.landing(),
+                        step.toes().map(Mirror::of));
+            case Move.DrawIn draw -> new Move.DrawIn(draw.foot().other(), draw.to());
+            case Move.HalfStep half -> new Move.HalfStep(half.foot().other());
+            case Move.Lower lower ->
+                new Move.Lower(lower.foot().other(), lower.to(), lower.place().map(Mirror::of));
+            case Move.Raise raise -> new Move.Raise(raise.foot().other(), raise.part());
+            case Move.Lift lift -> new Move.Lift(lift.foot().other(), lift.knee());
+            case Move.TurnFoot turn ->
+                new Move.TurnFoot(turn.foot().other(), turn.on(), turn.toes().map(Mirror::of));
+            case Move.Shift shift -> new Move.Shift(of(shift.split()));
+            case Move.TurnBody turn ->
+                new Move.TurnBody(turn.part(), turn.turning().map(Mirror::of));
+            case Move.ChangeDepth depth -> depth;
+            case Move.PlaceHand hand -> new Move.PlaceHand(hand.hand().other(), of(hand.to()));
+            case Move.HoldBall ball -> new Move.HoldBall(ball.above().other(), ball.height());
+            case Move.Look look -> new Move.Look(of(look.at()));
+        };
+    }
+
+    static StartPose of(StartPose pose) {
+        return new StartPose(
+                pose.right(),
+                pose.left(),
+                pose.leftAhead().map(length -> length.negated()),
+                pose.width(),
+                pose.weight().mirrored(),
+                pose.drop(),
+                pose.hips().mirrored(),
+                of(pose.rightHand()),
+                of(pose.leftHand()));
+    }
+
+    static EndClaim of(EndClaim end) {
+        return end.withWeight(end.weight().map(Mirror::of))
+                .withFacing(end.facing().map(Heading::mirrored));
+    }
+
+    static StepPlace of(StepPlace place) {
+        return switch (place) {
+            case StepPlace.Along along -> new StepPlace.Along(of(along.direction()), along.distance(), along.width());
+            case StepPlace.Beside beside -> beside;
+            case StepPlace.LevelWithHeel level -> level;
+            case StepPlace.OnHeelLine line -> line;
+        };
+    }
+
+    static Toes of(Toes toes) {
+        return switch (toes) {
+            case Toes.Toward toward -> new Toes.Toward(of(toward.direction()));
+            case Toes.Turned turned -> turned;
+            case Toes.AgainstPelvis against -> against;
+            case Toes.OutAsFarAsTheyGo out -> out;
+            case Toes.InAsFarAsTheyGo in -> in;
+        };
+    }
+
+    public static Direction of(Direction direction) {
+        return switch (direction) {
+            case Direction.OfBody(Turn turn) -> new Direction.OfBody(turn.degrees() == 180 ? turn : turn.mirrored());
+            case Direction.OfPosture(Heading heading) -> new Direction.OfPosture(heading.mirrored());
+        };
+    }
+
+    static Split of(Split split) {
+        return switch (split) {
+            case Split.Said said -> new Split.Said(said.share().mirrored());
+            case Split.AsHouse house ->
+                new Split.AsHouse(house.loading(), house.heavier().other());
+        };
+    }
+
+    static Turning of(Turning turning) {
+        return switch (turning) {
+            case Turning.By(Turn turn) -> new Turning.By(turn.mirrored());
+            case Turning.To(Heading heading, var way) -> new Turning.To(heading.mirrored(), way.mirrored());
+        };
+    }
+
+    static Gaze of(Gaze gaze) {
+        return switch (gaze) {
+            case Gaze.Ahead ahead -> ahead;
+            case Gaze.AtHand(Side hand) -> new Gaze.AtHand(hand.other());
+            case Gaze.Toward(Direction direction) -> new Gaze.Toward(of(direction));
+        };
+    }
+
+    static HandPlace of(HandPlace place) {
+        Optional<Sideways> sideways = place.sideways().map(across -> switch (across) {
+            case Sideways.Across same -> same;
+            case Sideways.Toward(Direction direction) -> new Sideways.Toward(of(direction));
+        });
+        return new HandPlace(
+                place.height(), sideways, place.reach(), place.palm().map(Mirror::of), place.shape());
+    }
+
+    private static Palm of(Palm palm) {
+        return switch (palm) {
+            case TO_THE_LEFT -> Palm.TO_THE_RIGHT;
+            case TO_THE_RIGHT -> Palm.TO_THE_LEFT;
+            case UP, DOWN, IN, OUT, FORWARD, BACK, TO_THE_OTHER_HAND -> palm;
+        };
+    }
+}

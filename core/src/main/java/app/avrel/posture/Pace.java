@@ -1,0 +1,8 @@
+package app.avrel.posture;
+
+/** How a count moves within its beats. */
+public enum Pace {
+    EVEN,
+    QUICK,
+    HELD
+}

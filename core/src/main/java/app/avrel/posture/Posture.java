@@ -1,0 +1,95 @@
+package app.avrel.posture;
+
+import app.avrel.body.Side;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A posture as recorded.
+ *
+ * @param names at least one; the first is the one shown
+ * @param side the foot in front or the standing leg; empty where it is neither
+ * @param mirroring whether its other side may be derived
+ * @param counts its own, in order; those of the way in belong to a link
+ * @param end what is claimed of its end
+ * @param note for the instructor
+ */
+public record Posture(
+        PostureId id,
+        List<PostureName> names,
+        Optional<Side> side,
+        Mirroring mirroring,
+        Start start,
+        List<Count> counts,
+        EndClaim end,
+        String note) {
+
+    /** Whether the other side of a posture is taught. */
+    public enum Mirroring {
+        BOTH_SIDES,
+        THIS_SIDE_ONLY
+    }
+
+    public Posture {
+        if (names.isEmpty()) {
+            throw new IllegalArgumentException("a posture must have a name (posture " + id + ")");
+        }
+        names = List.copyOf(names);
+        counts = List.copyOf(counts);
+    }
+
+    /** {@return an empty posture, shoulder-wide at the start} */
+    public static Posture blank(PostureId id, String name) {
+        return new Posture(
+                id,
+                List.of(PostureName.of(Language.ENGLISH, name)),
+                Optional.empty(),
+                Mirroring.BOTH_SIDES,
+                new Start.Recorded(StartPose.SHOULDER_WIDE),
+                List.of(),
+                EndClaim.NONE,
+                "");
+    }
+
+    /** {@return the name shown first} */
+    public String name() {
+        return names.getFirst().written();
+    }
+
+    /** {@return the name in a language, where it has one} */
+    public Optional<PostureName> name(Language language) {
+        return names.stream().filter(name -> name.language() == language).findFirst();
+    }
+
+    public Posture withId(PostureId changed) {
+        return new Posture(changed, names, side, mirroring, start, counts, end, note);
+    }
+
+    public Posture withNames(List<PostureName> changed) {
+        return new Posture(id, changed, side, mirroring, start, counts, end, note);
+    }
+
+    public Posture withSide(Optional<Side> changed) {
+        return new Posture(id, names, changed, mirroring, start, counts, end, note);
+    }
+
+    public Posture withMirroring(Mirroring changed) {
+        return new Posture(id, names, side, changed, start, counts, end, note);
+    }
+
+    public Posture withStart(Start changed) {
+        return new Posture(id, names, side, mirroring, changed, counts, end, note);
+    }
+
+    public Posture withCounts(List<Count> changed) {
+        return new Posture(id, names, side, mirroring, start, changed, end, note);
+    }
+
+    public Posture withEnd(EndClaim changed) {
+        return new Posture(id, names, side, mirroring, start, counts, changed, note);
+    }
+
+    public Posture withNote(String changed) {
+        return new Posture(id, names, side, mirroring, start, counts, end, changed);
+    }
+}
