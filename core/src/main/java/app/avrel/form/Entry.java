@@ -9,10 +9,11 @@ import java.util.Optional;
 /**
  * A place in a form: a posture, on one side, once or several times in a row.
  *
+ * @param id unlike every other in its form; lessons refer to it
  * @param ways the way into each occurrence, in order: as many as the times it is done, at least one
  * @param facing where it is said to face at its end, as a heading of the form; a claim, checked
  */
-public record Entry(PostureId posture, Played played, List<WayIn> ways, Optional<Heading> facing) {
+public record Entry(EntryId id, PostureId posture, Played played, List<WayIn> ways, Optional<Heading> facing) {
 
     public Entry {
         if (ways.isEmpty() || ways.size() > 99) {
@@ -23,8 +24,8 @@ public record Entry(PostureId posture, Played played, List<WayIn> ways, Optional
     }
 
     /** {@return the posture once, entered directly} */
-    public static Entry of(PostureId posture, Played played) {
-        return new Entry(posture, played, List.of(WayIn.DIRECT), Optional.empty());
+    public static Entry of(EntryId id, PostureId posture, Played played) {
+        return new Entry(id, posture, played, List.of(WayIn.DIRECT), Optional.empty());
     }
 
     public int times() {
@@ -40,16 +41,20 @@ public record Entry(PostureId posture, Played played, List<WayIn> ways, Optional
         return withWays(changed);
     }
 
+    public Entry withId(EntryId changed) {
+        return new Entry(changed, posture, played, ways, facing);
+    }
+
     public Entry withPosture(PostureId changed) {
-        return new Entry(changed, played, ways, facing);
+        return new Entry(id, changed, played, ways, facing);
     }
 
     public Entry withPlayed(Played changed) {
-        return new Entry(posture, changed, ways, facing);
+        return new Entry(id, posture, changed, ways, facing);
     }
 
     public Entry withWays(List<WayIn> changed) {
-        return new Entry(posture, played, changed, facing);
+        return new Entry(id, posture, played, changed, facing);
     }
 
     public Entry withWay(int occurrence, WayIn way) {
@@ -59,6 +64,6 @@ public record Entry(PostureId posture, Played played, List<WayIn> ways, Optional
     }
 
     public Entry withFacing(Optional<Heading> claimed) {
-        return new Entry(posture, played, ways, claimed);
+        return new Entry(id, posture, played, ways, claimed);
     }
 }

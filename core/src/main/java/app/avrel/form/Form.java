@@ -2,7 +2,9 @@ package app.avrel.form;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /**
  * Postures in order, in parts.
@@ -24,6 +26,23 @@ public record Form(FormId id, String name, List<Part> parts) {
     /** {@return how many postures are done, repeats counted one by one} */
     public int occurrences() {
         return entries().stream().mapToInt(Entry::times).sum();
+    }
+
+    /** {@return the place of an entry, from 0, or nothing where the form has it no longer} */
+    public OptionalInt indexOf(EntryId entry) {
+        List<Entry> all = entries();
+        return IntStream.range(0, all.size())
+                .filter(i -> all.get(i).id().equals(entry))
+                .findFirst();
+    }
+
+    /** {@return an id that no entry of this form has} */
+    public EntryId freshId() {
+        int next = entries().size() + 1;
+        while (indexOf(new EntryId("e" + next)).isPresent()) {
+            next++;
+        }
+        return new EntryId("e" + next);
     }
 
     public Form withParts(List<Part> changed) {

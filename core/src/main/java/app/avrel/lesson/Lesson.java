@@ -1,0 +1,64 @@
+package app.avrel.lesson;
+
+import app.avrel.form.FormId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+/**
+ * One lesson.
+ *
+ * @param title as shown
+ * @param form the form it teaches from
+ * @param minutes how long it may last, 1 to 600
+ * @param segments in order
+ * @param note for the instructor
+ */
+public record Lesson(String title, FormId form, int minutes, List<Segment> segments, String note) {
+
+    public Lesson {
+        if (minutes < 1 || minutes > 600) {
+            throw new IllegalArgumentException("a lesson must last 1 to 600 minutes, but was " + minutes);
+        }
+        segments = List.copyOf(segments);
+    }
+
+    public Lesson withTitle(String changed) {
+        return new Lesson(changed, form, minutes, segments, note);
+    }
+
+    public Lesson withMinutes(int changed) {
+        return new Lesson(title, form, changed, segments, note);
+    }
+
+    public Lesson withSegments(List<Segment> changed) {
+        return new Lesson(title, form, minutes, changed, note);
+    }
+
+    public Lesson withNote(String changed) {
+        return new Lesson(title, form, minutes, segments, changed);
+    }
+
+    public Lesson change(int segment, UnaryOperator<Segment> edit) {
+        return edited(list -> list.set(segment, edit.apply(list.get(segment))));
+    }
+
+    public Lesson delete(int segment) {
+        return edited(list -> list.remove(segment));
+    }
+
+    public Lesson insert(int at, Segment segment) {
+        return edited(list -> list.add(at, segment));
+    }
+
+    /** {@return the lesson with one segment moved so that it stands at {@code to}} */
+    public Lesson move(int from, int to) {
+        return edited(list -> list.add(to, list.remove(from)));
+    }
+
+    private Lesson edited(java.util.function.Consumer<List<Segment>> edit) {
+        List<Segment> changed = new ArrayList<>(segments);
+        edit.accept(changed);
+        return withSegments(changed);
+    }
+}

@@ -1,0 +1,152 @@
+package app.avrel.project;
+
+import app.avrel.form.Form;
+import app.avrel.form.FormId;
+import app.avrel.form.Link;
+import app.avrel.form.LinkId;
+import app.avrel.form.Shelf;
+import app.avrel.lesson.Lesson;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+
+/**
+ * One school's work.
+ *
+ * @param name as shown
+ * @param setting the frame: directions, body, house rules
+ * @param postures the shelf, in its order; ids are unlike each other
+ * @param links the shared ways from one posture to another
+ * @param forms ids are unlike each other
+ */
+public record Project(
+        String name,
+        Setting setting,
+        List<Posture> postures,
+        Map<LinkId, Link> links,
+        List<Form> forms,
+        List<Lesson> lessons) {
+
+    public Project {
+        postures = List.copyOf(postures);
+        links = Collections.unmodifiableMap(new TreeMap<>(links));
+        forms = List.copyOf(forms);
+        lessons = List.copyOf(lessons);
+        unlike(postures.stream().map(posture -> posture.id().key()).toList(), "posture");
+        unlike(forms.stream().map(form -> form.id().key()).toList(), "form");
+    }
+
+    private static void unlike(List<String> keys, String what) {
+        List<String> seen = new ArrayList<>();
+        for (String key : keys) {
+            if (seen.contains(key)) {
+                throw new IllegalArgumentException(
+                        "ids must be unlike each other, but two " + what + "s are called \"" + key + "\"");
+            }
+            seen.add(key);
+        }
+    }
+
+    /** {@return a project with an empty shelf and one empty form} */
+    public static Project empty(String name, Setting setting) {
+        Form form = new Form(new FormId("form"), "Form", List.of());
+        return new Project(name, setting, List.of(), Map.of(), List.of(form), List.of());
+    }
+
+    public Optional<Posture> posture(PostureId id) {
+        return postures.stream().filter(posture -> posture.id().equals(id)).findFirst();
+    }
+
+    public Optional<Form> form(FormId id) {
+        return forms.stream().filter(form -> form.id().equals(id)).findFirst();
+    }
+
+    /** {@return what forms draw on} */
+    public Shelf shelf() {
+        Map<PostureId, Posture> byId = new LinkedHashMap<>();
+        postures.forEach(posture -> byId.put(posture.id(), posture));
+        return new Shelf(byId, links);
+    }
+
+    /** {@return an id for a posture of this name that no posture has} */
+    public PostureId freshPostureId(String name) {
+        return new PostureId(
+                fresh(slug(name), "posture", key -> posture(new PostureId(key)).isPresent()));
+    }
+
+    /** {@return an id for a form of this name that no form has} */
+    public FormId freshFormId(String name) {
+        return new FormId(fresh(slug(name), "form", key -> form(new FormId(key)).isPresent()));
+    }
+
+    private static String fresh(String slug, String otherwise, java.util.function.Predicate<String> taken) {
+        String stem = slug.isEmpty() ? otherwise : slug;
+        String key = stem;
+        for (int i = 2; taken.test(key); i++) {
+            key = stem + "-" + i;
+        }
+        return key;
+    }
+
+    private static String slug(String name) {
+        return Normalizer.normalize(name, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^\\p{L}\\p{N}]+", "-")
+                .replaceAll("^-|-$", "");
+    }
+
+    public Project withName(String changed) {
+        return new Project(changed, setting, postures, links, forms, lessons);
+    }
+
+    public Project withSetting(Setting changed) {
+        return new Project(name, changed, postures, links, forms, lessons);
+    }
+
+    public Project withPostures(List<Posture> changed) {
+        return new Project(name, setting, changed, links, forms, lessons);
+    }
+
+    public Project withLinks(Map<LinkId, Link> changed) {
+        return new Project(name, setting, postures, changed, forms, lessons);
+    }
+
+    public Project withForms(List<Form> changed) {
+        return new Project(name, setting, postures, links, changed, lessons);
+    }
+
+    public Project withLessons(List<Lesson> changed) {
+        return new Project(name, setting, postures, links, forms, changed);
+    }
+
+    /** {@return this project with one posture changed; its id stays} */
+    public Project changePosture(PostureId id, UnaryOperator<Posture> edit) {
+        return withPostures(postures.stream()
+                .map(posture -> posture.id().equals(id) ? edit.apply(posture) : posture)
+                .toList());
+    }
+
+    /** {@return this project with one form changed; its id stays} */
+    public Project changeForm(FormId id, UnaryOperator<Form> edit) {
+        return withForms(forms.stream()
+                .map(form -> form.id().equals(id) ? edit.apply(form) : form)
+                .toList());
+    }
+
+    /** {@return this project with one lesson changed} */
+    public Project changeLesson(int lesson, UnaryOperator<Lesson> edit) {
+        List<Lesson> changed = new ArrayList<>(lessons);
+        changed.set(lesson, edit.apply(changed.get(lesson)));
+        return withLessons(changed);
+    }
+}

@@ -1,0 +1,60 @@
+package app.avrel.project;
+
+import app.avrel.body.Body;
+import app.avrel.floor.DirectionWords;
+import app.avrel.floor.Directions;
+import app.avrel.floor.Heading;
+import app.avrel.house.HouseRules;
+import app.avrel.motion.Posing;
+import java.util.List;
+
+/**
+ * The frame in which a school records.
+ *
+ * @param startFaces the compass bearing the form starts to face
+ * @param words the vocabulary in which directions are said
+ * @param bodies whose bodies the school looks at; at least one
+ * @param body which of them is the measure now, from 0
+ */
+public record Setting(Heading startFaces, DirectionWords words, List<Body> bodies, int body, HouseRules rules) {
+
+    /** Facing north, clock face, a body of 170 cm, large frame. */
+    public static final Setting USUAL =
+            new Setting(Heading.FRONT, DirectionWords.CLOCK, List.of(Body.ofStature(1.70)), 0, HouseRules.LARGE_FRAME);
+
+    public Setting {
+        bodies = List.copyOf(bodies);
+        if (body < 0 || body >= bodies.size()) {
+            throw new IllegalArgumentException(
+                    "the chosen body must be one of " + bodies.size() + ", counted from 0, but was " + body);
+        }
+    }
+
+    public Body chosenBody() {
+        return bodies.get(body);
+    }
+
+    public Directions directions() {
+        return new Directions(words, startFaces);
+    }
+
+    public Posing posing() {
+        return new Posing(chosenBody(), rules);
+    }
+
+    public Setting withStartFaces(Heading changed) {
+        return new Setting(changed, words, bodies, body, rules);
+    }
+
+    public Setting withWords(DirectionWords changed) {
+        return new Setting(startFaces, changed, bodies, body, rules);
+    }
+
+    public Setting withBodies(List<Body> changed, int chosen) {
+        return new Setting(startFaces, words, changed, chosen, rules);
+    }
+
+    public Setting withRules(HouseRules changed) {
+        return new Setting(startFaces, words, bodies, body, changed);
+    }
+}

@@ -1,0 +1,100 @@
+package app.avrel.rules;
+
+import app.avrel.floor.Directions;
+import app.avrel.form.Entry;
+import app.avrel.form.Form;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Track;
+import app.avrel.motion.Posing;
+import app.avrel.posture.Start;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/**
+ * Runs every rule over a posture or a form.
+ *
+ * <p>What a posture does by itself is found once, on the posture; a form adds its joins, its ways in, its claims, and
+ * those postures whose start is carried over from the one before.
+ *
+ * @param posing body and house rules
+ * @param directions the words in which headings are said
+ */
+public record Checkup(Posing posing, Directions directions) {
+
+    private static final List<MomentRule> MOMENT_RULES = List.of(new LoadedStep(), new LoadedTurn());
+    private static final List<EndRule> END_RULES =
+            List.of(new ClaimedStance(), new ClaimedWeight(), new ClaimedFacing(), new ClaimedCounts());
+
+    /** {@return the findings of a posture on its own track} */
+    public List<Finding> posture(Track track) {
+        List<Finding> found = new ArrayList<>();
+        for (Occurrence done : track.occurrences()) {
+            moments(done, found::add);
+            END_RULES.forEach(rule -> rule.examine(done, posing, directions, found::add));
+        }
+        return List.copyOf(found);
+    }
+
+    /** {@return the findings that a form adds to those of its postures} */
+    public List<Finding> form(Form form, Track track) {
+        List<Finding> found = new ArrayList<>();
+        List<Entry> entries = form.entries();
+        for (Occurrence done : track.occurrences()) {
+            OpenJoin.examine(form.id(), done, posing, found::add);
+            wayIn(form, done, found::add);
+            carriedOver(done, found);
+            boolean last = done.repeat() == entries.get(done.entry()).times() - 1;
+            if (last) {
+                ClaimedFacing.examine(form.id(), entries.get(done.entry()), done, posing, directions, found::add);
+            }
+        }
+        track.missing().forEach(entry -> found.add(missing(form, entry)));
+        return List.copyOf(found);
+    }
+
+    private void moments(Occurrence done, Consumer<Finding> found) {
+        for (Moment moment : done.moments()) {
+            if (moment.place().section() == Moment.Section.POSTURE) {
+                Where where = new Where.InPosture(
+                        done.posture().id(), Optional.of(moment.place().count()));
+                MOMENT_RULES.forEach(rule -> rule.examine(moment, posing.rules(), where, found));
+            }
+        }
+    }
+
+    private void wayIn(Form form, Occurrence done, Consumer<Finding> found) {
+        for (Moment moment : done.moments()) {
+            if (moment.place().section() == Moment.Section.LINK) {
+                Where where = new Where.InForm(
+                        form.id(), done.entry(), Optional.of(moment.place().count()));
+                MOMENT_RULES.forEach(rule -> rule.examine(moment, posing.rules(), where, found));
+            }
+        }
+    }
+
+    /** A posture that starts where the one before ends can be sound on the shelf and not here. */
+    private void carriedOver(Occurrence done, List<Finding> found) {
+        if (done.posture().start() instanceof Start.Carried) {
+            moments(done, finding -> {
+                if (!found.contains(finding)) {
+                    found.add(finding);
+                }
+            });
+        }
+    }
+
+    private static Finding missing(Form form, int entry) {
+        return new Finding(
+                "missing-posture",
+                Severity.CAUTION,
+                new Where.InForm(form.id(), entry, Optional.empty()),
+                "Posture is not on the shelf",
+                "Entry " + (entry + 1) + " asks for the posture \""
+                        + form.entries().get(entry).posture()
+                        + "\", which is not on the shelf. Choose another posture for it, or take the entry out.",
+                "What is not recorded cannot be walked through.");
+    }
+}

@@ -1,0 +1,62 @@
+package app.avrel.rules;
+
+import app.avrel.body.Side;
+import app.avrel.form.Moment;
+import app.avrel.house.HouseRule;
+import app.avrel.house.HouseRules;
+import app.avrel.posture.Move;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Stepping with, drawing in or lifting a foot that bears weight. */
+final class LoadedStep implements MomentRule {
+
+    @Override
+    public void examine(Moment moment, HouseRules rules, Where where, Consumer<Finding> found) {
+        int limit = rules.get(HouseRule.STEPPING_LOAD);
+        for (Move move : moment.stage().moves()) {
+            doing(move).ifPresent(doing -> examine(moment, doing, limit, where, found));
+        }
+    }
+
+    private static void examine(Moment moment, Doing doing, int limit, Where where, Consumer<Finding> found) {
+        Side foot = doing.foot();
+        Load.of(moment, foot).over(limit).ifPresent(bears -> {
+            String sentence = "The " + foot.word() + " foot " + doing.verb() + " while it " + bears
+                    + "; it should bear at most " + limit + " %. Shift to the "
+                    + foot.other().word()
+                    + " foot first.";
+            found.accept(new Finding(
+                    "loaded-step",
+                    Severity.CAUTION,
+                    where,
+                    capital(foot.word()) + " foot moves under load",
+                    sentence,
+                    "A foot that is moved under load drops the body into the step and jars knee and hip."));
+        });
+    }
+
+    private record Doing(Side foot, String verb) {}
+
+    private static Optional<Doing> doing(Move move) {
+        return switch (move) {
+            case Move.Step step -> Optional.of(new Doing(step.foot(), "steps"));
+            case Move.DrawIn draw -> Optional.of(new Doing(draw.foot(), "is drawn in"));
+            case Move.HalfStep half -> Optional.of(new Doing(half.foot(), "follows"));
+            case Move.Lift lift -> Optional.of(new Doing(lift.foot(), "lifts"));
+            case Move.Lower _,
+                    Move.Raise _,
+                    Move.TurnFoot _,
+                    Move.Shift _,
+                    Move.TurnBody _,
+                    Move.ChangeDepth _,
+                    Move.PlaceHand _,
+                    Move.HoldBall _,
+                    Move.Look _ -> Optional.empty();
+        };
+    }
+
+    static String capital(String word) {
+        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
+    }
+}

@@ -1,0 +1,155 @@
+package app.avrel.words;
+
+import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Numbers;
+import app.avrel.floor.Turn;
+import app.avrel.motion.Posing;
+import app.avrel.posture.BodyPart;
+import app.avrel.posture.Contact;
+import app.avrel.posture.Depth;
+import app.avrel.posture.Direction;
+import app.avrel.posture.FootPart;
+import app.avrel.posture.Gaze;
+import app.avrel.posture.HandPlace;
+import app.avrel.posture.Move;
+import app.avrel.posture.Split;
+import app.avrel.posture.StepPlace;
+import app.avrel.posture.Toes;
+import app.avrel.posture.Turning;
+
+/** Two to four English words for an action. */
+final class Prompt {
+
+    private final Saying saying;
+
+    Prompt(Saying saying) {
+        this.saying = saying;
+    }
+
+    String words(Move move) {
+        return switch (move) {
+            case Move.Step step -> step.foot().word() + " " + place(step);
+            case Move.DrawIn draw -> "draw " + draw.foot().word() + " in";
+            case Move.HalfStep half -> half.foot().word() + " half step";
+            case Move.Lower lower -> lower.foot().word() + " " + lowered(lower.to());
+            case Move.Raise raise -> raise.foot().word() + (raise.part() == FootPart.HEEL ? " heel up" : " toes up");
+            case Move.Lift lift -> lift.foot().word() + " knee up";
+            case Move.TurnFoot turn ->
+                turn.foot().word() + " " + turn.toes().map(Prompt::toes).orElse("foot turns");
+            case Move.Shift shift -> shift(shift.split());
+            case Move.TurnBody turn -> turnBody(turn);
+            case Move.ChangeDepth depth -> depth(depth.depth());
+            case Move.PlaceHand hand -> hand(hand.hand(), hand.to());
+            case Move.HoldBall ball -> "ball, " + ball.above().word() + " above";
+            case Move.Look look -> look(look.at());
+        };
+    }
+
+    private String place(Move.Step step) {
+        return switch (step.place()) {
+            case StepPlace.Along along -> landing(step) + direction(along.direction());
+            case StepPlace.Beside _ -> "beside";
+            case StepPlace.LevelWithHeel _ -> "heel level";
+            case StepPlace.OnHeelLine _ -> "onto the line";
+        };
+    }
+
+    private static String landing(Move.Step step) {
+        return step.landing()
+                .map(contact -> switch (contact) {
+                    case HEEL -> "heel ";
+                    case BALL -> "ball ";
+                    case FLAT, LIFTED -> "foot ";
+                })
+                .orElse("foot ");
+    }
+
+    private String direction(Direction direction) {
+        return switch (direction) {
+            case Direction.OfPosture(Heading heading) -> "to " + saying.heading(heading);
+            case Direction.OfBody(Turn turn) -> {
+                double size = turn.size();
+                yield size < 45 ? "forward" : size > 135 ? "back" : turn.degrees() < 0 ? "out left" : "out right";
+            }
+        };
+    }
+
+    private static String lowered(Contact to) {
+        return switch (to) {
+            case FLAT -> "foot flat";
+            case HEEL -> "heel down";
+            case BALL -> "ball down";
+            case LIFTED -> "foot held";
+        };
+    }
+
+    private static String toes(Toes toes) {
+        return switch (toes) {
+            case Toes.Turned(double out) -> out < 0 ? "toes in" : "toes out";
+            case Toes.AgainstPelvis(double out) -> out < 0 ? "toes in" : "toes out";
+            case Toes.Toward _ -> "foot turns";
+            case Toes.OutAsFarAsTheyGo _ -> "toes out";
+            case Toes.InAsFarAsTheyGo _ -> "toes in";
+        };
+    }
+
+    private String shift(Split split) {
+        WeightShare share = Posing.share(split, saying.rules());
+        if (share.equals(WeightShare.UNKNOWN)) {
+            return "weight shifts";
+        }
+        Side heavier = share.heavier();
+        if (!share.exact()) {
+            return "more " + heavier.word();
+        }
+        int percent = share.least(heavier);
+        return switch (percent) {
+            case 50 -> "weight even";
+            case 100 -> "all " + heavier.word();
+            default -> percent + " " + heavier.word();
+        };
+    }
+
+    private String turnBody(Move.TurnBody turn) {
+        String part = turn.part() == BodyPart.WHOLE ? "turn" : "chest";
+        return turn.turning()
+                .map(turning -> switch (turning) {
+                    case Turning.By(Turn by) ->
+                        part + (by.degrees() < 0 ? " left " : " right ") + Numbers.whole(by.size());
+                    case Turning.To to ->
+                        (turn.part() == BodyPart.WHOLE ? "face " : "chest to ") + saying.heading(to.heading());
+                })
+                .orElse(part + " round");
+    }
+
+    private static String depth(Depth depth) {
+        return switch (depth) {
+            case Depth.Sink _ -> "sink down";
+            case Depth.Rise _ -> "rise up";
+            case Depth.To(var drop) -> drop.amount() == 0 ? "stand up" : "settle down";
+            case Depth.ToFrame(var frame) ->
+                switch (frame) {
+                    case HIGH -> "stand high";
+                    case MEDIUM -> "medium height";
+                    case LOW -> "sit low";
+                };
+        };
+    }
+
+    private static String hand(Side side, HandPlace place) {
+        return place.height()
+                .map(height -> side.word() + " hand " + height.word())
+                .or(() -> place.palm().map(palm -> side.word() + " palm " + palm.word()))
+                .orElse(side.word() + " hand");
+    }
+
+    private String look(Gaze gaze) {
+        return switch (gaze) {
+            case Gaze.Ahead _ -> "eyes ahead";
+            case Gaze.AtHand(Side hand) -> "eyes " + hand.word() + " hand";
+            case Gaze.Toward(var direction) -> "eyes " + direction(direction);
+        };
+    }
+}
