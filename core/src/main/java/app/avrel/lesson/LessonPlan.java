@@ -6,7 +6,9 @@ import app.avrel.form.EntryId;
 import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
+import app.avrel.posture.CueLevel;
 import app.avrel.words.Saying;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
 
@@ -66,8 +68,8 @@ public record LessonPlan(List<SegmentPlan> segments, int minutes) {
 
     private static SegmentPlan ofForm(Segment.OfForm of, Form form, Track track, Saying saying) {
         List<Occurrence> stretch = stretch(of.first(), of.last(), form, track);
-        CueScript script = CueScript.of(stretch, of.level(), of.secondsPerBeat(), saying);
-        String opening = opening(of, stretch, script);
+        CueScript script = CueScript.of(stretch, CueLevel.PROMPT, of.secondsPerBeat(), saying);
+        String opening = opening(of, stretch, saying);
         return new SegmentPlan(
                 of,
                 title(of, stretch),
@@ -98,11 +100,15 @@ public record LessonPlan(List<SegmentPlan> segments, int minutes) {
         return of.purpose().label() + ": " + names.getFirst() + (names.size() == 1 ? "" : " to " + names.getLast());
     }
 
-    private static String opening(Segment.OfForm of, List<Occurrence> stretch, CueScript script) {
-        return switch (of.purpose()) {
-            case RECAP -> stretch.isEmpty() ? "" : "So far: " + String.join("; ", SoFar.folded(stretch)) + ".";
-            case NEW_POSTURE -> of.level() == app.avrel.posture.CueLevel.GUIDE ? script.text() : "";
-            case RUN_THROUGH -> "";
-        };
+    private static String opening(Segment.OfForm of, List<Occurrence> stretch, Saying saying) {
+        List<String> said = new ArrayList<>();
+        if (of.purpose() == Segment.Purpose.RECAP && !stretch.isEmpty()) {
+            said.add("So far: " + String.join("; ", SoFar.folded(stretch)) + ".");
+        }
+        if (of.level() == CueLevel.GUIDE) {
+            said.add(CueScript.of(stretch, CueLevel.GUIDE, of.secondsPerBeat(), saying)
+                    .text());
+        }
+        return String.join("\n", said);
     }
 }

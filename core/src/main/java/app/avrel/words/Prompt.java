@@ -51,7 +51,7 @@ final class Prompt {
         return switch (step.place()) {
             case StepPlace.Along along -> landing(step) + direction(along.direction());
             case StepPlace.Beside _ -> "beside";
-            case StepPlace.LevelWithHeel _ -> "heel level";
+            case StepPlace.LevelWithHeel _ -> "foot level";
             case StepPlace.OnHeelLine _ -> "onto the line";
         };
     }

@@ -1,0 +1,88 @@
+package app.avrel.files;
+
+import app.avrel.project.Project;
+import java.util.Optional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.exc.UnexpectedEndOfInputException;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A project as text, in the format that {@code docs/avrel-project.schema.json} describes. */
+public final class ProjectText {
+
+    /** The value of the field {@code format}. */
+    public static final String FORMAT = "avrel-project";
+
+    /** The newest version this program writes and reads. */
+    public static final int VERSION = 1;
+
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .build();
+
+    private ProjectText() {}
+
+    /** {@return the text of a project} */
+    public static String of(Project project) {
+        ObjectNode top =
+                JsonNodeFactory.instance.objectNode().put("format", FORMAT).put("version", VERSION);
+        top.setAll((ObjectNode) Writing.node(project, Shapes.of(Project.class)));
+        return Layout.of(top);
+    }
+
+    /**
+     * {@return the project that a text holds}
+     *
+     * @param name what the text is called in messages, such as its file name
+     */
+    public static Opened read(String text, String name) {
+        try {
+            JsonNode top = MAPPER.readTree(text);
+            Optional<String> foreign = foreign(top);
+            if (foreign.isPresent()) {
+                return new Opened.Refused(name + " " + foreign.get());
+            }
+            ObjectNode fields = (ObjectNode) top;
+            fields.remove("format");
+            fields.remove("version");
+            return new Opened.Read((Project) Reading.value(fields, Shapes.of(Project.class), ""));
+        } catch (UnexpectedEndOfInputException e) {
+            return damaged(name, "breaks off", e);
+        } catch (JacksonException e) {
+            return damaged(name, "is damaged", e);
+        } catch (Reading.Misfit e) {
+            return new Opened.Refused(name + " cannot be read " + e.getMessage()
+                    + ". Mend that place in a text editor, or open the copy kept beside it. Nothing was changed.");
+        }
+    }
+
+    private static Optional<String> foreign(JsonNode top) {
+        JsonNode format = top.get("format");
+        JsonNode version = top.get("version");
+        if (format == null || !format.isString() || !format.stringValue().equals(FORMAT)) {
+            return Optional.of("is not an Avrel project: its field \"format\" must be \"" + FORMAT
+                    + "\". Choose a file that Avrel saved. Nothing was changed.");
+        }
+        if (version == null || !version.isIntegralNumber() || version.intValue() < 1) {
+            return Optional.of("does not say its version: the field \"version\" must be a whole number from 1 to "
+                    + VERSION + ". Nothing was changed.");
+        }
+        return version.intValue() > VERSION
+                ? Optional.of("was written by a newer Avrel (version " + version.intValue() + "; this one reads up to "
+                        + VERSION + "). Open it with that one. Nothing was changed.")
+                : Optional.empty();
+    }
+
+    private static Opened damaged(String name, String how, JacksonException e) {
+        TokenStreamLocation at = e.getLocation();
+        String place = at == null ? "" : " at line " + at.getLineNr() + ", column " + at.getColumnNr();
+        return new Opened.Refused(name + " " + how + place + ": " + e.getOriginalMessage()
+                + ". Open the copy kept beside it, whose name ends in ~. Nothing was changed.");
+    }
+}

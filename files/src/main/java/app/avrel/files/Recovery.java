@@ -1,0 +1,157 @@
+package app.avrel.files;
+
+import app.avrel.project.Project;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Stream;
+
+/**
+ * Keeps unsaved work on disk, so that it outlives a crash.
+ *
+ * <p>Each running program has one recovery file of its own. The newest state is written as soon as the one before is
+ * down, far within a second. Saving or closing in good order removes the file; one whose program no longer runs is
+ * offered at the next start.
+ */
+public final class Recovery implements AutoCloseable {
+
+    private static final String ENDING = ".recovery";
+    private static final Runnable STOP = () -> {};
+
+    private record Unsaved(Project project, Optional<Path> file) {}
+
+    private final Path folder;
+    private final Path own;
+    private final AtomicReference<Unsaved> newest = new AtomicReference<>();
+    private final BlockingQueue<Runnable> work = new LinkedBlockingQueue<>();
+    private final Thread writer;
+
+    /** @param folder where recovery files stand; made where it is missing */
+    public Recovery(Path folder) {
+        this.folder = folder;
+        this.own = folder.resolve(ProcessHandle.current().pid() + "-" + System.currentTimeMillis() + ENDING);
+        this.writer = Thread.ofPlatform().daemon().name("recovery").start(this::run);
+    }
+
+    /** Takes down the state of unsaved work; returns at once. */
+    public void keep(Project project, Optional<Path> file) {
+        if (newest.getAndSet(new Unsaved(project, file)) == null) {
+            work.add(this::write);
+        }
+    }
+
+    /** Forgets what was kept: it is saved, or not wanted any more. */
+    public void forget() {
+        newest.set(null);
+        work.add(this::delete);
+    }
+
+    /** Waits until all that was kept is on disk, and stops. */
+    @Override
+    public void close() {
+        work.add(STOP);
+        try {
+            writer.join();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private void run() {
+        try {
+            for (Runnable next = work.take(); next != STOP; next = work.take()) {
+                next.run();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private void write() {
+        Unsaved unsaved = newest.getAndSet(null);
+        if (unsaved == null) {
+            return;
+        }
+        try {
+            Files.createDirectories(folder);
+            String head =
+                    unsaved.file().map(path -> path.toAbsolutePath().toString()).orElse("");
+            SafeFile.replace(own, head + "\n" + ProjectText.of(unsaved.project()));
+        } catch (IOException e) {
+            System.getLogger("avrel").log(System.Logger.Level.WARNING, "cannot keep unsaved work in " + folder, e);
+        }
+    }
+
+    private void delete() {
+        try {
+            Files.deleteIfExists(own);
+        } catch (IOException e) {
+            System.getLogger("avrel").log(System.Logger.Level.WARNING, "cannot remove " + own, e);
+        }
+    }
+
+    /**
+     * Work that a program left behind.
+     *
+     * @param project its last state
+     * @param file where it was last saved, if ever
+     * @param at when it was taken down
+     * @param kept the recovery file
+     */
+    public record Left(Project project, Optional<Path> file, FileTime at, Path kept) {
+
+        /** Removes the recovery file: the work is taken over, or not wanted. */
+        public void discard() throws IOException {
+            Files.deleteIfExists(kept);
+        }
+    }
+
+    /** {@return what programs that no longer run have left in a folder, newest first} */
+    public static List<Left> left(Path folder) {
+        if (!Files.isDirectory(folder)) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(file -> file.getFileName().toString().endsWith(ENDING))
+                    .filter(file -> !running(file))
+                    .flatMap(file -> read(file).stream())
+                    .sorted(Comparator.comparing(Left::at).reversed())
+                    .toList();
+        } catch (IOException e) {
+            return List.of();
+        }
+    }
+
+    private static boolean running(Path file) {
+        String pid = file.getFileName().toString().split("-", 2)[0];
+        try {
+            return ProcessHandle.of(Long.parseLong(pid)).isPresent();
+        } catch (NumberFormatException e) {
+            return false;
+        }
+    }
+
+    private static Optional<Left> read(Path file) {
+        try {
+            String text = Files.readString(file);
+            int line = text.indexOf('\n');
+            String head = text.substring(0, Math.max(0, line));
+            FileTime at = Files.getLastModifiedTime(file);
+            return switch (ProjectText.read(text.substring(line + 1), file.toString())) {
+                case Opened.Read(Project project) ->
+                    Optional.of(new Left(
+                            project, head.isEmpty() ? Optional.empty() : Optional.of(Path.of(head)), at, file));
+                case Opened.Refused _ -> Optional.empty();
+            };
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+}

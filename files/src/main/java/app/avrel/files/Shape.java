@@ -1,0 +1,43 @@
+package app.avrel.files;
+
+import java.lang.reflect.RecordComponent;
+import java.util.List;
+import java.util.Map;
+
+/** How a type of the record is written. */
+sealed interface Shape {
+
+    /** One plain value: a number, a text, or a short form of its own. */
+    record Plain(Scalar<?> scalar) implements Shape {}
+
+    /** One of a few words. */
+    record Word(Class<? extends Enum<?>> type) implements Shape {}
+
+    /** Named fields. */
+    record Fields(Class<?> type, List<Field> fields) implements Shape {}
+
+    /** Named fields of one of several kinds, told apart by the field {@code kind}. */
+    record Kinds(Class<?> type, Map<String, Fields> kinds) implements Shape {}
+
+    /** Several in a row; left out where there are none. */
+    record Row(Shape each) implements Shape {}
+
+    /** Several by key, left out where there are none. */
+    record Keyed(Shape key, Shape each) implements Shape {}
+
+    /** Left out where it is not said. */
+    record Maybe(Shape inner) implements Shape {}
+
+    /** A field of a record. */
+    record Field(String name, RecordComponent component, Shape shape) {
+
+        /** {@return whether the field may be left out} */
+        boolean optional() {
+            return switch (shape) {
+                case Row _, Keyed _, Maybe _ -> true;
+                case Plain plain -> plain.scalar().type() == String.class;
+                case Word _, Fields _, Kinds _ -> false;
+            };
+        }
+    }
+}

@@ -1,0 +1,99 @@
+package app.avrel.files;
+
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Finds the shape of a type from the type itself. */
+final class Shapes {
+
+    private static final Map<Type, Shape> KNOWN = new HashMap<>();
+
+    static {
+        Scalar.ALL.forEach(scalar -> KNOWN.put(scalar.type(), new Shape.Plain(scalar)));
+    }
+
+    private Shapes() {}
+
+    static synchronized Shape of(Type type) {
+        Shape known = KNOWN.get(type);
+        if (known == null) {
+            known = find(type);
+            KNOWN.put(type, known);
+        }
+        return known;
+    }
+
+    private static Shape find(Type type) {
+        if (type instanceof ParameterizedType generic) {
+            return ofGeneric(generic);
+        }
+        Class<?> plain = (Class<?>) type;
+        if (plain.isEnum()) {
+            return new Shape.Word(enumType(plain));
+        }
+        if (plain.isRecord()) {
+            return fields(plain);
+        }
+        if (plain.isSealed()) {
+            Map<String, Shape.Fields> kinds = new LinkedHashMap<>();
+            records(plain).forEach(kind -> kinds.put(word(kind.getSimpleName()), fields(kind)));
+            return new Shape.Kinds(plain, kinds);
+        }
+        throw new IllegalArgumentException("no way to write " + type + ": give it a Scalar");
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Class<? extends Enum<?>> enumType(Class<?> type) {
+        return (Class<? extends Enum<?>>) type;
+    }
+
+    private static Shape ofGeneric(ParameterizedType type) {
+        Type[] inner = type.getActualTypeArguments();
+        if (type.getRawType() == Optional.class) {
+            return new Shape.Maybe(of(inner[0]));
+        }
+        if (type.getRawType() == List.class) {
+            return new Shape.Row(of(inner[0]));
+        }
+        if (type.getRawType() == Map.class) {
+            return new Shape.Keyed(of(inner[0]), of(inner[1]));
+        }
+        throw new IllegalArgumentException("no way to write " + type);
+    }
+
+    private static Shape.Fields fields(Class<?> type) {
+        return new Shape.Fields(
+                type,
+                Arrays.stream(type.getRecordComponents()).map(Shapes::field).toList());
+    }
+
+    private static Shape.Field field(RecordComponent component) {
+        return new Shape.Field(component.getName(), component, of(component.getGenericType()));
+    }
+
+    private static Stream<Class<?>> records(Class<?> sealed) {
+        return Arrays.stream(sealed.getPermittedSubclasses())
+                .flatMap(inner -> inner.isRecord() ? Stream.of(inner) : records(inner));
+    }
+
+    /** {@return a Java name as a word of the file: {@code SOLAR_PLEXUS} and {@code SolarPlexus} are solar-plexus} */
+    static String word(String name) {
+        String parted = name.contains("_") || name.equals(name.toUpperCase(Locale.ROOT))
+                ? name.replace('_', '-')
+                : name.replaceAll("(?<!^)(?=[A-Z])", "-");
+        return parted.toLowerCase(Locale.ROOT);
+    }
+
+    static String word(Enum<?> constant) {
+        return word(constant.name());
+    }
+}
