@@ -1,0 +1,49 @@
+package app.avrel.words;
+
+import app.avrel.body.Length;
+import app.avrel.posture.Depth;
+import java.util.Locale;
+import java.util.Optional;
+
+/** A depth in a field: {@code sink 1 fist}, {@code rise}, {@code to 2 fists}, {@code medium}. */
+public final class DepthText {
+
+    private DepthText() {}
+
+    public static String say(Depth depth) {
+        return switch (depth) {
+            case Depth.Sink(Optional<Length> by) ->
+                "sink" + by.map(length -> " " + length).orElse("");
+            case Depth.Rise(Optional<Length> by) ->
+                "rise" + by.map(length -> " " + length).orElse("");
+            case Depth.To(Length to) -> "to " + to;
+            case Depth.ToFrame(var frame) -> frame.name().toLowerCase(Locale.ROOT);
+        };
+    }
+
+    public static Optional<Depth> parse(String text) {
+        String said = text.strip().toLowerCase(Locale.ROOT);
+        for (Depth.Frame frame : Depth.Frame.values()) {
+            if (said.equals(frame.name().toLowerCase(Locale.ROOT))) {
+                return Optional.of(new Depth.ToFrame(frame));
+            }
+        }
+        if (said.equals("sink") || said.equals("rise")) {
+            return Optional.of(
+                    said.equals("sink") ? new Depth.Sink(Optional.empty()) : new Depth.Rise(Optional.empty()));
+        }
+        String[] parts = said.split(" ", 2);
+        return parts.length < 2
+                ? Optional.empty()
+                : Length.parse(parts[1]).filter(length -> length.amount() >= 0).flatMap(length -> of(parts[0], length));
+    }
+
+    private static Optional<Depth> of(String verb, Length length) {
+        return switch (verb) {
+            case "sink" -> Optional.of(new Depth.Sink(Optional.of(length)));
+            case "rise" -> Optional.of(new Depth.Rise(Optional.of(length)));
+            case "to" -> Optional.of(new Depth.To(length));
+            default -> Optional.empty();
+        };
+    }
+}

@@ -1,0 +1,46 @@
+package app.avrel.words;
+
+import app.avrel.floor.Heading;
+import app.avrel.floor.Numbers;
+import app.avrel.floor.Turn;
+import app.avrel.floor.Way;
+import app.avrel.posture.Turning;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A turn of the body in a field: {@code 45 right}, {@code to 1:30}, {@code to 6 going left}. */
+public final class TurningText {
+
+    private static final Pattern BY = Pattern.compile("(\\d+(?:\\.\\d+)?)°? ?(?:degrees )?(?:to the )?(left|right)");
+    private static final Pattern TO = Pattern.compile("(?:to )?(?:face )?(.+?)(?: going (left|right))?");
+
+    private TurningText() {}
+
+    public static String say(Turning turning, Saying saying) {
+        return switch (turning) {
+            case Turning.By(Turn turn) -> Numbers.plain(turn.size()) + "° " + (turn.degrees() < 0 ? "left" : "right");
+            case Turning.To(Heading to, Way way) ->
+                "to " + saying.heading(to)
+                        + (way == Way.SHORTER ? "" : " going " + way.name().toLowerCase(Locale.ROOT));
+        };
+    }
+
+    public static Optional<Turning> parse(String text, Saying saying) {
+        String said = text.strip().toLowerCase(Locale.ROOT);
+        Matcher by = BY.matcher(said);
+        if (by.matches()) {
+            double size = Double.parseDouble(by.group(1));
+            return Optional.of(new Turning.By(new Turn(by.group(2).equals("left") ? -size : size)));
+        }
+        Matcher to = TO.matcher(said);
+        if (!to.matches()) {
+            return Optional.empty();
+        }
+        Way way = to.group(2) == null ? Way.SHORTER : Way.valueOf(to.group(2).toUpperCase(Locale.ROOT));
+        return saying.directions()
+                .parse(to.group(1))
+                .map(hall -> new Turning.To(DirectionText.ofPosture(hall, saying), way));
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * The front door: what the command line asks for.
+ *
+ * <p>Exit codes: 0 fine, 1 findings or bad input (said on standard error), 2 wrong use. Open
+ * {@link app.avrel.desktop.door.Main} first.
+ */
+package app.avrel.desktop.door;

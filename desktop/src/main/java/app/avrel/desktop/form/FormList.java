@@ -1,0 +1,190 @@
+package app.avrel.desktop.form;
+
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Numbers;
+import app.avrel.form.Entry;
+import app.avrel.form.Form;
+import app.avrel.form.Played;
+import app.avrel.form.Track;
+import app.avrel.posture.Posture;
+import app.avrel.project.Edit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+
+/** The entries of a form, in their parts. */
+final class FormList extends VBox {
+
+    private final Session session;
+    private final ChoiceField forms = new ChoiceField("Form");
+    private final EntryField name = new EntryField("Name of the form", "Name of the form", _ -> false);
+    private final Label totals = Texts.wrapped("", "list-totals");
+    private final ListView<EntryLine> list = new ListView<>();
+    private final MenuButton add = new MenuButton("Add a posture");
+    private boolean showing;
+
+    FormList(Session session) {
+        this.session = session;
+        getStyleClass().addAll("side-list", "form-list");
+        name.getStyleClass().add("title-field");
+        list.setCellFactory(_ -> new EntryCell());
+        list.setAccessibleText("Entries of the form");
+        list.setPlaceholder(Texts.wrapped("No entry yet. Press “Add a posture” to begin the form.", "empty"));
+        list.getSelectionModel().selectedItemProperty().addListener((_, _, line) -> {
+            if (!showing && line instanceof EntryLine.Of of) {
+                session.choose(session.choice().withEntry(of.index()));
+            }
+        });
+        VBox.setVgrow(list, Priority.ALWAYS);
+        add.getStyleClass().addAll("flat", "word-button");
+        add.setTooltip(new javafx.scene.control.Tooltip("Add a posture after the chosen entry (Ctrl+M)"));
+        HBox foot = new HBox(
+                add,
+                Buttons.icon(Feather.ARROW_UP, "Move the entry up (Alt+Up)", () -> move(-1)),
+                Buttons.icon(Feather.ARROW_DOWN, "Move the entry down (Alt+Down)", () -> move(1)),
+                Buttons.icon(Feather.TRASH_2, "Take the entry out (Ctrl+Delete)", this::delete));
+        foot.setAlignment(Pos.CENTER_LEFT);
+        foot.getStyleClass().add("list-foot");
+        getChildren().addAll(forms, name, totals, list, foot);
+    }
+
+    void show(Session.Desk desk) {
+        showing = true;
+        List<Form> all = desk.project().forms();
+        forms.setVisible(all.size() > 1);
+        forms.setManaged(all.size() > 1);
+        forms.show(
+                all.stream().map(Form::name).toList(),
+                all.indexOf(desk.form()),
+                at -> session.choose(session.choice().withForm(all.get(at).id())));
+        name.show(desk.form().name(), this::rename);
+        totals.setText(totals(desk.formTrack()));
+        List<EntryLine> lines = EntryLine.of(desk);
+        if (!list.getItems().equals(lines)) {
+            list.getItems().setAll(lines);
+        }
+        lines.stream()
+                .filter(line -> line instanceof EntryLine.Of of
+                        && of.index() == desk.choice().entry())
+                .findFirst()
+                .ifPresent(line -> list.getSelectionModel().select(line));
+        add.getItems()
+                .setAll(desk.project().postures().stream().flatMap(this::items).toList());
+        add.setDisable(desk.project().postures().isEmpty());
+        showing = false;
+    }
+
+    private static String totals(Track track) {
+        int postures = track.occurrences().size();
+        double seconds = track.beats() * 4;
+        return postures + (postures == 1 ? " posture · " : " postures · ") + track.counts() + " counts · "
+                + (int) (seconds / 60) + " min " + Numbers.whole(seconds % 60) + " s at 4 s a beat";
+    }
+
+    private boolean rename(String text) {
+        if (text.isBlank()) {
+            return false;
+        }
+        session.apply(Edit.running(
+                "Rename the form",
+                session.choice().form() + "/name",
+                project -> project.changeForm(session.choice().form(), form -> form.withName(text.strip()))));
+        return true;
+    }
+
+    private Stream<MenuItem> items(Posture posture) {
+        Stream<MenuItem> recorded = Stream.of(item(posture, Played.AS_RECORDED));
+        return posture.mirroring() == Posture.Mirroring.BOTH_SIDES
+                ? Stream.concat(recorded, Stream.of(item(posture, Played.OTHER_SIDE)))
+                : recorded;
+    }
+
+    private MenuItem item(Posture posture, Played played) {
+        String side = played.of(posture)
+                .side()
+                .map(s -> ", " + s.word())
+                .orElse(played == Played.OTHER_SIDE ? ", mirrored" : "");
+        MenuItem item = new MenuItem(posture.name() + side);
+        item.setOnAction(_ -> add(posture, played));
+        return item;
+    }
+
+    private void add(Posture posture, Played played) {
+        Choice choice = session.choice();
+        session.apply(
+                Edit.of(
+                        "Add to the form",
+                        project -> project.changeForm(choice.form(), form -> {
+                            Entry entry = Entry.of(form.freshId(), posture.id(), played);
+                            return form.entries().isEmpty()
+                                    ? form.append(form.parts().size() - 1, entry)
+                                    : form.insertAfter(choice.entry(), entry);
+                        })),
+                choice.withEntry(choice.entry() + 1));
+    }
+
+    void openAdd() {
+        add.requestFocus();
+        add.show();
+    }
+
+    void move(int by) {
+        Choice choice = session.choice();
+        if (choice.entry() >= 0) {
+            var moved = session.project()
+                    .form(choice.form())
+                    .orElseThrow()
+                    .entries()
+                    .get(choice.entry());
+            session.apply(Edit.of(
+                    "Move an entry",
+                    project -> project.changeForm(choice.form(), form -> form.move(choice.entry(), by))));
+            int at = session.desk().get().form().indexOf(moved.id()).orElse(choice.entry());
+            session.choose(choice.withEntry(at));
+        }
+    }
+
+    void delete() {
+        Choice choice = session.choice();
+        if (choice.entry() >= 0) {
+            session.apply(Edit.of(
+                    "Take an entry out",
+                    project -> project.changeForm(choice.form(), form -> form.delete(choice.entry()))));
+        }
+    }
+
+    void addForm() {
+        var id = session.project().freshFormId("Form");
+        session.apply(
+                Edit.of("Add a form", project -> {
+                    List<Form> all = new ArrayList<>(project.forms());
+                    all.add(new Form(id, "New form", List.of()));
+                    return project.withForms(all);
+                }),
+                session.choice().withForm(id));
+        name.field().requestFocus();
+        name.field().selectAll();
+    }
+
+    void addPart() {
+        session.apply(Edit.of(
+                "Add a part",
+                project -> project.changeForm(
+                        session.choice().form(),
+                        form -> form.withPart("Part " + (form.parts().size() + 1)))));
+    }
+}

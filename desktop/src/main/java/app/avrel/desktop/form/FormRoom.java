@@ -1,0 +1,218 @@
+package app.avrel.desktop.form;
+
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.FindingBox;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.postures.CountCard;
+import app.avrel.desktop.ribbon.Ribbon;
+import app.avrel.desktop.ribbon.RibbonCell;
+import app.avrel.desktop.ribbon.RibbonCells;
+import app.avrel.desktop.session.Command;
+import app.avrel.desktop.session.Holder;
+import app.avrel.desktop.session.Room;
+import app.avrel.desktop.session.Session;
+import app.avrel.desktop.stagefloor.WalkView;
+import app.avrel.floor.FloorVector;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Numbers;
+import app.avrel.form.Track;
+import app.avrel.rules.Finding;
+import app.avrel.rules.Where;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The form room. */
+public final class FormRoom implements Room {
+
+    private record OpenCount(Holder holder, int count) {}
+
+    private final Session session;
+    private final BorderPane root = new BorderPane();
+    private final FormList list;
+    private final Label returning = Texts.wrapped("", "room-figures");
+    private final WalkView walk = new WalkView();
+    private final Ribbon ribbon = new Ribbon();
+    private final EntryCard entryCard;
+    private final CountCard countCard;
+    private final FindingBox findings;
+    private final VBox card = new VBox();
+    private Optional<OpenCount> open = Optional.empty();
+    private int entry = -1;
+
+    public FormRoom(Session session, Consumer<Finding> go) {
+        this.session = session;
+        list = new FormList(session);
+        countCard = new CountCard(session);
+        findings = new FindingBox(go);
+        entryCard = new EntryCard(session, new WaysIn(session, this::open));
+        VBox.setVgrow(walk, Priority.ALWAYS);
+        VBox middle = new VBox(Texts.of("The walk", "room-title"), walk, returning);
+        middle.getStyleClass().add("room-middle");
+        card.getStyleClass().add("card");
+        ScrollPane scroll = new ScrollPane(card);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().addAll("bare", "card-scroll");
+        root.getStyleClass().add("form-room");
+        root.setLeft(list);
+        root.setCenter(middle);
+        root.setRight(scroll);
+        root.setBottom(ribbon);
+    }
+
+    @Override
+    public Node node() {
+        return root;
+    }
+
+    @Override
+    public void show(Session.Desk desk) {
+        list.show(desk);
+        Track track = desk.formTrack();
+        int chosen = desk.choice().entry();
+        if (chosen != entry) {
+            entry = chosen;
+            open = Optional.empty();
+        }
+        walk.show(
+                track,
+                desk.project().setting().chosenBody(),
+                chosen,
+                desk.project().setting().directions().say(Heading.FRONT));
+        returning.setText(returning(desk, track));
+        ribbon(desk, track);
+        card(desk);
+    }
+
+    private static String returning(Session.Desk desk, Track track) {
+        if (track.occurrences().isEmpty()) {
+            return "Add postures to see where they lead.";
+        }
+        String facing = "Ends facing "
+                + desk.project().setting().directions().say(track.end().facing()) + ", net turn "
+                + turn(track.netTurn().degrees());
+        if (!track.placed()) {
+            return facing + ". Where it ends is open: a distance or a width is not said.";
+        }
+        FloorVector offset = track.offset();
+        return facing + ". From start to end " + way(offset.ahead(), "ahead", "back") + " and "
+                + way(offset.right(), "to the right", "to the left") + ".";
+    }
+
+    private static String turn(double degrees) {
+        long size = Math.round(Math.abs(degrees));
+        return size == 0 ? "0°" : size + "° to the " + (degrees > 0 ? "right" : "left");
+    }
+
+    private static String way(double metres, String plus, String minus) {
+        return Numbers.plain(Math.abs(metres)) + " m " + (metres < 0 ? minus : plus);
+    }
+
+    private void ribbon(Session.Desk desk, Track track) {
+        List<RibbonCell> cells = RibbonCells.ofForm(desk, track.occurrences());
+        int chosen = -1;
+        for (int i = 0; i < cells.size() && chosen < 0; i++) {
+            if (entryOf(track, cells.get(i)) == desk.choice().entry()) {
+                chosen = i;
+            }
+        }
+        ribbon.show(cells, chosen, "No postures in this form yet: press Ctrl+M to add the first.", at -> {
+            int wanted = at < 0 ? 0 : entryOf(track, cells.get(at));
+            int now = session.choice().entry();
+            boolean byKey = at == chosenCell(cells, track, now) + 1;
+            session.choose(session.choice().withEntry(byKey && wanted == now ? now + 1 : wanted));
+        });
+    }
+
+    private static int chosenCell(List<RibbonCell> cells, Track track, int entry) {
+        for (int i = 0; i < cells.size(); i++) {
+            if (entryOf(track, cells.get(i)) == entry) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static int entryOf(Track track, RibbonCell cell) {
+        return track.occurrences().get(cell.place().occurrence()).entry();
+    }
+
+    private void card(Session.Desk desk) {
+        int chosen = desk.choice().entry();
+        if (chosen < 0) {
+            card.getChildren().setAll(Texts.wrapped("Nothing is chosen: the form is empty.", "empty"));
+            return;
+        }
+        findings.show(desk.survey().findings().stream()
+                .filter(finding -> finding.where() instanceof Where.InForm(var form, int at, var count)
+                        && form.equals(desk.choice().form())
+                        && at == chosen
+                        && count.equals(open.map(OpenCount::count)))
+                .toList());
+        open = open.filter(of -> of.count() < of.holder().counts(desk.project()).size());
+        if (open.isPresent()) {
+            countCard.show(desk, open.get().holder(), open.get().count());
+            put(back(), countCard, findings);
+        } else {
+            entryCard.show(desk, chosen);
+            put(findings, entryCard);
+        }
+    }
+
+    private Node back() {
+        return Buttons.words("‹ Back to the entry", "Back to the entry", () -> {
+            open = Optional.empty();
+            show(session.desk().get());
+        });
+    }
+
+    private void put(Node... nodes) {
+        if (card.getChildren().size() != nodes.length || !card.getChildren().contains(nodes[1])) {
+            card.getChildren().setAll(nodes);
+        }
+    }
+
+    private void open(Holder holder, int count) {
+        open = Optional.of(new OpenCount(holder, count));
+        card.getChildren().clear();
+        show(session.desk().get());
+    }
+
+    @Override
+    public List<Command> commands() {
+        return List.of(
+                Command.of("Add a posture to the form", KeyCode.M, "Ctrl", list::openAdd),
+                Command.of("Move the entry up", KeyCode.UP, "Alt", () -> list.move(-1)),
+                Command.of("Move the entry down", KeyCode.DOWN, "Alt", () -> list.move(1)),
+                Command.of("Take the entry out", KeyCode.DELETE, "Ctrl", list::delete),
+                Command.of("New part", KeyCode.P, "Ctrl+Shift", list::addPart),
+                Command.of("New form", KeyCode.N, "Ctrl+Shift", list::addForm),
+                Command.of("To the entry before", KeyCode.PAGE_UP, "", () -> step(-1)),
+                Command.of("To the entry after", KeyCode.PAGE_DOWN, "", () -> step(1)),
+                Command.of("To the next open join", KeyCode.F7, "", this::nextOpenJoin));
+    }
+
+    private void step(int by) {
+        session.choose(session.choice().withEntry(session.choice().entry() + by));
+    }
+
+    private void nextOpenJoin() {
+        List<Integer> all = session.desk().get().formTrack().occurrences().stream()
+                .filter(done -> !done.join().fits())
+                .map(done -> done.entry())
+                .toList();
+        int now = session.choice().entry();
+        all.stream()
+                .filter(at -> at > now)
+                .findFirst()
+                .or(() -> all.stream().findFirst())
+                .ifPresent(at -> session.choose(session.choice().withEntry(at)));
+    }
+}

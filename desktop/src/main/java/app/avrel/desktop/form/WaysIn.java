@@ -1,0 +1,122 @@
+package app.avrel.desktop.form;
+
+import app.avrel.cue.CueScript;
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.postures.CountEdits;
+import app.avrel.desktop.session.Holder;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Heading;
+import app.avrel.form.Entry;
+import app.avrel.form.Link;
+import app.avrel.form.LinkId;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Played;
+import app.avrel.form.WayIn;
+import app.avrel.posture.Count;
+import app.avrel.posture.CueLevel;
+import app.avrel.project.Edit;
+import app.avrel.project.Setting;
+import app.avrel.words.CountWords;
+import app.avrel.words.Saying;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import javafx.scene.control.Button;
+import javafx.scene.layout.VBox;
+
+/** The ways into an entry's occurrences: none, its own, or one that is shared; with their counts. */
+final class WaysIn extends VBox {
+
+    private final Session session;
+    private final BiConsumer<Holder, Integer> open;
+
+    /** @param open opens a count of a way in on a card */
+    WaysIn(Session session, BiConsumer<Holder, Integer> open) {
+        this.session = session;
+        this.open = open;
+        getStyleClass().add("ways-in");
+    }
+
+    void show(Session.Desk desk, int index, Entry entry) {
+        getChildren().clear();
+        for (int repeat = 0; repeat < entry.times(); repeat++) {
+            String title = entry.times() == 1 ? "The way in" : "The way into time " + (repeat + 1);
+            getChildren().add(Texts.of(title, "section"));
+            way(
+                    desk,
+                    new Holder.OfWay(desk.choice().form(), index, repeat),
+                    entry.ways().get(repeat));
+        }
+    }
+
+    private void way(Session.Desk desk, Holder.OfWay holder, WayIn way) {
+        List<String> words = new ArrayList<>(List.of("direct", "its own"));
+        List<WayIn> ways = new ArrayList<>(List.of(WayIn.DIRECT, own(desk, way)));
+        for (Map.Entry<LinkId, Link> link : desk.project().links().entrySet()) {
+            for (Played played : Played.values()) {
+                ways.add(new WayIn.Shared(link.getKey(), played));
+                words.add(link.getValue().name() + (played == Played.OTHER_SIDE ? ", other side" : ""));
+            }
+        }
+        ChoiceField choice = new ChoiceField("Way in");
+        choice.show(words, chosen(way, ways), at -> change(holder, ways.get(at)));
+        getChildren().add(choice);
+        counts(desk, holder, way);
+    }
+
+    private static int chosen(WayIn way, List<WayIn> ways) {
+        return switch (way) {
+            case WayIn.Own(Link link) -> link.equals(Link.NONE) ? 0 : 1;
+            case WayIn.Shared shared -> ways.indexOf(shared);
+        };
+    }
+
+    /** A shared link made its own keeps its counts, so that it can be changed here alone. */
+    private static WayIn own(Session.Desk desk, WayIn way) {
+        Link link = desk.project().shelf().link(way);
+        return new WayIn.Own(link.counts().isEmpty() ? new Link("Way in", List.of(Count.blank())) : link);
+    }
+
+    private void change(Holder.OfWay at, WayIn way) {
+        session.apply(Edit.of(
+                "Change the way in",
+                project -> project.changeForm(
+                        at.form(), form -> form.change(at.entry(), entry -> entry.withWay(at.repeat(), way)))));
+    }
+
+    private void counts(Session.Desk desk, Holder.OfWay holder, WayIn way) {
+        List<Count> counts = holder.counts(desk.project());
+        CountWords words = new CountWords(saying(desk, holder));
+        for (int i = 0; i < counts.size(); i++) {
+            int at = i;
+            Button line = Buttons.words(
+                    (i + 1) + "  " + words.say(counts.get(i), CueLevel.PROMPT),
+                    "Open this count of the way in",
+                    () -> open.accept(holder, at));
+            line.getStyleClass().add("way-count");
+            line.setMaxWidth(Double.MAX_VALUE);
+            line.setWrapText(true);
+            getChildren().add(line);
+        }
+        boolean shared = way instanceof WayIn.Shared;
+        String says = shared ? "Add a count for all who share this way in" : "Add a count to the way in";
+        getChildren().add(Buttons.words("Add a linking count", says, () -> {
+            session.apply(CountEdits.insert(holder, counts.size()));
+            open.accept(holder, counts.size());
+        }));
+    }
+
+    private static Saying saying(Session.Desk desk, Holder holder) {
+        Setting setting = desk.project().setting();
+        Saying saying = new Saying(setting.directions(), Heading.FRONT, setting.rules());
+        Optional<Occurrence> done =
+                holder.occurrence(desk).filter(of -> !of.moments().isEmpty());
+        return done.map(of -> saying.withFront(CueScript.front(of, Moment.Section.LINK)))
+                .orElse(saying);
+    }
+}

@@ -1,0 +1,84 @@
+package app.avrel.desktop.lessons;
+
+import app.avrel.desktop.parts.Texts;
+import app.avrel.floor.Numbers;
+import app.avrel.lesson.LessonPlan;
+import app.avrel.lesson.SegmentPlan;
+import java.util.function.IntConsumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The segments of a lesson, with their minutes. */
+final class SegmentList extends ListView<SegmentPlan> {
+
+    private IntConsumer choose = _ -> {};
+    private boolean showing;
+
+    SegmentList() {
+        getStyleClass().add("segment-list");
+        setCellFactory(_ -> new Cell());
+        setAccessibleText("Segments of the lesson");
+        setPlaceholder(Texts.wrapped("No segment yet. Press “Add a segment”.", "empty"));
+        getSelectionModel().selectedIndexProperty().addListener((_, _, at) -> {
+            if (!showing && at.intValue() >= 0) {
+                choose.accept(at.intValue());
+            }
+        });
+    }
+
+    void show(LessonPlan plan, int chosen, IntConsumer chooser) {
+        showing = true;
+        choose = chooser;
+        if (!getItems().equals(plan.segments())) {
+            getItems().setAll(plan.segments());
+        }
+        getSelectionModel().select(chosen);
+        showing = false;
+    }
+
+    private static final class Cell extends ListCell<SegmentPlan> {
+
+        private final Label title = Texts.of("", "posture-name");
+        private final Label how = Texts.of("", "posture-other");
+        private final Label minutes = Texts.of("", "segment-minutes");
+        private final HBox box = new HBox();
+
+        Cell() {
+            VBox words = new VBox(title, how);
+            words.setMinWidth(0);
+            HBox.setHgrow(words, Priority.ALWAYS);
+            minutes.setMinWidth(Label.USE_PREF_SIZE);
+            box.getChildren().addAll(words, minutes);
+            box.setAlignment(Pos.TOP_LEFT);
+            box.setPrefWidth(10);
+        }
+
+        @Override
+        protected void updateItem(SegmentPlan plan, boolean empty) {
+            super.updateItem(plan, empty);
+            setText(null);
+            setGraphic(empty || plan == null ? null : box);
+            if (!empty && plan != null) {
+                Texts.set(title, plan.title());
+                how.setText(how(plan));
+                minutes.setText(Numbers.plain(Math.round(plan.seconds() / 6) / 10.0) + " min");
+            }
+        }
+
+        private static String how(SegmentPlan plan) {
+            int times = plan.segment().repetitions();
+            return (times == 1 ? "once" : times + " times") + " · moving " + clock(plan.moving()) + " · speaking "
+                    + clock(plan.speaking()) + " · pauses " + clock(plan.pausing());
+        }
+
+        private static String clock(double seconds) {
+            long whole = Math.round(seconds);
+            return "%d:%02d".formatted(whole / 60, whole % 60);
+        }
+    }
+}

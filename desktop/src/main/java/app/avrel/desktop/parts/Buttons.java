@@ -1,0 +1,38 @@
+package app.avrel.desktop.parts;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Tooltip;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** Buttons with a tooltip and an accessible name. */
+public final class Buttons {
+
+    private Buttons() {}
+
+    /**
+     * {@return a button that shows only an icon}
+     *
+     * @param says what it does, with its shortcut in brackets where it has one
+     */
+    public static Button icon(Feather icon, String says, Runnable action) {
+        Button button = new Button();
+        button.setGraphic(new FontIcon(icon));
+        button.getStyleClass().addAll("flat", "icon-button");
+        return named(button, says, action);
+    }
+
+    /** {@return a button that shows words} */
+    public static Button words(String words, String says, Runnable action) {
+        Button button = new Button(words);
+        button.getStyleClass().addAll("flat", "word-button");
+        return named(button, says, action);
+    }
+
+    private static Button named(Button button, String says, Runnable action) {
+        button.setTooltip(new Tooltip(says));
+        button.setAccessibleText(says);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+}

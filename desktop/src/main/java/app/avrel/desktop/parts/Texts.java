@@ -1,0 +1,42 @@
+package app.avrel.desktop.parts;
+
+import javafx.scene.control.Label;
+
+/** Labels of the kinds that the window knows. */
+public final class Texts {
+
+    private Texts() {}
+
+    /** {@return a label of a style class} */
+    public static Label of(String text, String styleClass) {
+        Label label = new Label(text);
+        label.getStyleClass().add(styleClass);
+        markScript(label);
+        return label;
+    }
+
+    /** {@return a label that takes as many lines as it needs} */
+    public static Label wrapped(String text, String styleClass) {
+        Label label = of(text, styleClass);
+        label.setWrapText(true);
+        label.setMinHeight(Label.USE_PREF_SIZE);
+        return label;
+    }
+
+    /** Sets another text, in the font of its script. */
+    public static void set(Label label, String text) {
+        label.setText(text);
+        markScript(label);
+    }
+
+    private static void markScript(Label label) {
+        boolean chinese = Fonts.chinese(label.getText());
+        if (chinese) {
+            Fonts.familyFor(label.getText(), Fonts.TEXT);
+        }
+        label.getStyleClass().remove("chinese");
+        if (chinese) {
+            label.getStyleClass().add("chinese");
+        }
+    }
+}

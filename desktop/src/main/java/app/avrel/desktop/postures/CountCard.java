@@ -1,0 +1,248 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.body.Side;
+import app.avrel.cue.CueScript;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Holder;
+import app.avrel.desktop.session.Session;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.posture.Count;
+import app.avrel.posture.Move;
+import app.avrel.project.Edit;
+import app.avrel.project.Setting;
+import app.avrel.words.CountWords;
+import app.avrel.words.Saying;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** The card for a count: its moves stage by stage, its beats and breath, what is said. */
+public final class CountCard extends VBox {
+
+    private final Session session;
+    private final CountHead head;
+    private final VBox stages = new VBox();
+    private final MenuButton add = menu("Add a move", "Add a move to the last stage (Ctrl+M)");
+    private final MenuButton then = menu("Then…", "Add a move after all the others (Ctrl+Shift+M)");
+    private final CountSaid said;
+    private final List<MoveRow> rows = new ArrayList<>();
+    private Holder holder;
+    private int index = -1;
+    private MovePlace open = new MovePlace(-1, -1);
+    private String built = "";
+
+    public CountCard(Session session) {
+        this.session = session;
+        this.head = new CountHead(session);
+        this.said = new CountSaid(session);
+        getStyleClass().add("count-card");
+        stages.getStyleClass().add("stages");
+        HBox adding = new HBox(add, then);
+        adding.getStyleClass().add("adding");
+        getChildren().addAll(head, stages, adding, said);
+        for (MoveKind kind : MoveKind.values()) {
+            add.getItems().add(item(kind, () -> add(kind)));
+            then.getItems().add(item(kind, () -> addThen(kind)));
+        }
+    }
+
+    private static MenuButton menu(String words, String says) {
+        MenuButton menu = new MenuButton(words);
+        menu.getStyleClass().addAll("flat", "word-button");
+        menu.setTooltip(new javafx.scene.control.Tooltip(says));
+        menu.setAccessibleText(says);
+        return menu;
+    }
+
+    private static MenuItem item(MoveKind kind, Runnable action) {
+        MenuItem item = new MenuItem(kind.label());
+        item.setOnAction(_ -> action.run());
+        return item;
+    }
+
+    /** Opens the menu of moves to add. */
+    public void openAdd() {
+        add.requestFocus();
+        add.show();
+    }
+
+    /** Opens the menu of moves to add after the others. */
+    public void openThen() {
+        then.requestFocus();
+        then.show();
+    }
+
+    /** Shows a count. */
+    public void show(Session.Desk desk, Holder newHolder, int count) {
+        if (!newHolder.equals(holder) || count != index) {
+            open = new MovePlace(-1, -1);
+        }
+        holder = newHolder;
+        index = count;
+        List<Count> counts = holder.counts(desk.project());
+        Count shown = counts.get(index);
+        Saying saying = saying(desk);
+        head.show(holder, index, counts);
+        showStages(shown, saying);
+        said.show(desk, holder, index, saying);
+    }
+
+    private Saying saying(Session.Desk desk) {
+        Setting setting = desk.project().setting();
+        Saying saying = new Saying(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
+        return holder.occurrence(desk)
+                .filter(done -> !done.moments().isEmpty())
+                .map(done -> saying.withFront(CueScript.front(done, holder.section())))
+                .orElse(saying);
+    }
+
+    private void showStages(Count count, Saying saying) {
+        String structure = structure(count);
+        if (!structure.equals(built)) {
+            built = structure;
+            build(count);
+        }
+        CountWords words = new CountWords(saying);
+        MoveFields fields = new MoveFields(saying);
+        int row = 0;
+        for (int s = 0; s < count.stages().size(); s++) {
+            List<Move> moves = count.stages().get(s).moves();
+            for (int m = 0; m < moves.size(); m++) {
+                Move move = moves.get(m);
+                boolean opened = open.equals(new MovePlace(s, m));
+                String summary = Summary.of(move, words);
+                rows.get(row++).show(move, summary, opened, opened ? fields.of(move) : List.of());
+            }
+        }
+    }
+
+    private String structure(Count count) {
+        StringBuilder text = new StringBuilder(holder + "/" + index + "/" + open);
+        count.stages().forEach(stage -> {
+            text.append("|");
+            stage.moves()
+                    .forEach(move -> text.append(MoveKind.of(move))
+                            .append(
+                                    move instanceof Move.Step step
+                                            ? step.place().getClass().getSimpleName()
+                                            : ""));
+        });
+        return text.toString();
+    }
+
+    private void build(Count count) {
+        rows.clear();
+        stages.getChildren().clear();
+        for (int s = 0; s < count.stages().size(); s++) {
+            if (s > 0) {
+                stages.getChildren().add(Texts.of("then", "then"));
+            }
+            for (int m = 0; m < count.stages().get(s).moves().size(); m++) {
+                MoveRow row = row(new MovePlace(s, m));
+                rows.add(row);
+                stages.getChildren().add(row);
+            }
+        }
+        if (rows.isEmpty()) {
+            stages.getChildren()
+                    .add(Texts.wrapped("Nothing moves yet. Add what the feet, the body and the hands do.", "empty"));
+        }
+    }
+
+    private MoveRow row(MovePlace at) {
+        return new MoveRow(
+                (field, move) -> session.apply(CountEdits.changeMove(holder, index, at, field, move)),
+                () -> session.apply(CountEdits.removeMove(holder, index, at)),
+                () -> toggle(at));
+    }
+
+    private void toggle(MovePlace at) {
+        open = open.equals(at) ? new MovePlace(-1, -1) : at;
+        show(session.desk().get(), holder, index);
+        if (open.equals(at)) {
+            focusOpen();
+        }
+    }
+
+    private void focusOpen() {
+        int row = open.index();
+        List<Count> counts = holder.counts(session.project());
+        for (int s = 0; s < open.stage(); s++) {
+            row += counts.get(index).stages().get(s).moves().size();
+        }
+        if (row >= 0 && row < rows.size()) {
+            rows.get(row).focusFirst();
+        }
+    }
+
+    private void add(MoveKind kind) {
+        Count count = holder.counts(session.project()).get(index);
+        int stage = count.stages().size() - 1;
+        added(
+                CountEdits.addMove(holder, index, stage, kind.fresh(free())),
+                new MovePlace(stage, count.stages().get(stage).moves().size()));
+    }
+
+    private void addThen(MoveKind kind) {
+        Count count = holder.counts(session.project()).get(index);
+        boolean bare = count.moves().findAny().isEmpty();
+        if (bare) {
+            add(kind);
+        } else {
+            added(
+                    CountEdits.addStage(holder, index, kind.fresh(free())),
+                    new MovePlace(count.stages().size(), 0));
+        }
+    }
+
+    private void added(Edit edit, MovePlace at) {
+        open = at;
+        session.apply(edit);
+        focusOpen();
+    }
+
+    /** The foot that bears less where the count ends: it is the one that can move next. */
+    private Side free() {
+        return holder.occurrence(session.desk().get())
+                .flatMap(this::lastMoment)
+                .map(moment -> moment.after().weight().heavier().other())
+                .orElse(Side.RIGHT);
+    }
+
+    private Optional<Moment> lastMoment(Occurrence done) {
+        return done.moments().stream()
+                .filter(moment -> moment.place().section() == holder.section()
+                        && moment.place().count() == index)
+                .reduce((_, last) -> last);
+    }
+
+    public void insert() {
+        head.insert();
+    }
+
+    public void duplicate() {
+        head.duplicate();
+    }
+
+    public void delete() {
+        head.delete();
+    }
+
+    /** Moves the count earlier (-1) or later (+1). */
+    public void move(int by) {
+        head.move(by);
+    }
+
+    public void split() {
+        head.split();
+    }
+
+    public void merge() {
+        head.merge();
+    }
+}

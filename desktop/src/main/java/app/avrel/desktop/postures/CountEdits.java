@@ -1,0 +1,106 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.desktop.session.Holder;
+import app.avrel.posture.Count;
+import app.avrel.posture.Counts;
+import app.avrel.posture.Move;
+import app.avrel.posture.Stage;
+import app.avrel.project.Edit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+/** The edits of the count card. */
+public final class CountEdits {
+
+    private CountEdits() {}
+
+    /** {@return one count changed; edits of one field in a row make one step} */
+    public static Edit change(Holder in, int count, String name, String field, UnaryOperator<Count> edit) {
+        String run = in + "/" + count + "/" + field;
+        return Edit.running(name, run, project -> in.change(project, counts -> Counts.change(counts, count, edit)));
+    }
+
+    static Edit changeMove(Holder in, int count, MovePlace at, String field, Move move) {
+        return change(
+                in,
+                count,
+                "Change a move",
+                at + field,
+                whole -> withMoves(whole, at.stage(), moves -> {
+                    moves.set(at.index(), move);
+                }));
+    }
+
+    static Edit addMove(Holder in, int count, int stage, Move move) {
+        return step(
+                in,
+                "Add a move",
+                counts -> Counts.change(counts, count, whole -> withMoves(whole, stage, moves -> moves.add(move))));
+    }
+
+    static Edit removeMove(Holder in, int count, MovePlace at) {
+        return step(
+                in,
+                "Remove a move",
+                counts -> Counts.change(counts, count, whole -> {
+                    Count without = withMoves(whole, at.stage(), moves -> moves.remove(at.index()));
+                    boolean bare = without.stages().get(at.stage()).moves().isEmpty()
+                            && without.stages().size() > 1;
+                    return bare ? without.withStages(without(without.stages(), at.stage())) : without;
+                }));
+    }
+
+    static Edit addStage(Holder in, int count, Move first) {
+        return step(
+                in,
+                "Add a move after the others",
+                counts -> Counts.change(counts, count, whole -> {
+                    List<Stage> stages = new ArrayList<>(whole.stages());
+                    stages.add(Stage.of(first));
+                    return whole.withStages(stages);
+                }));
+    }
+
+    public static Edit insert(Holder in, int at) {
+        return step(in, "Add a count", counts -> Counts.insert(counts, at, Count.blank()));
+    }
+
+    static Edit delete(Holder in, int at) {
+        return step(in, "Delete a count", counts -> Counts.delete(counts, at));
+    }
+
+    static Edit duplicate(Holder in, int at) {
+        return step(in, "Duplicate a count", counts -> Counts.duplicate(counts, at));
+    }
+
+    static Edit move(Holder in, int from, int to) {
+        return step(in, "Move a count", counts -> Counts.move(counts, from, to));
+    }
+
+    static Edit split(Holder in, int at, int stage) {
+        return step(in, "Split a count", counts -> Counts.split(counts, at, stage));
+    }
+
+    static Edit merge(Holder in, int at) {
+        return step(in, "Merge two counts", counts -> Counts.merge(counts, at));
+    }
+
+    private static Edit step(Holder in, String name, UnaryOperator<List<Count>> edit) {
+        return Edit.of(name, project -> in.change(project, edit));
+    }
+
+    private static Count withMoves(Count count, int stage, java.util.function.Consumer<List<Move>> edit) {
+        List<Stage> stages = new ArrayList<>(count.stages());
+        List<Move> moves = new ArrayList<>(stages.get(stage).moves());
+        edit.accept(moves);
+        stages.set(stage, new Stage(moves));
+        return count.withStages(stages);
+    }
+
+    private static List<Stage> without(List<Stage> stages, int at) {
+        List<Stage> left = new ArrayList<>(stages);
+        left.remove(at);
+        return left;
+    }
+}

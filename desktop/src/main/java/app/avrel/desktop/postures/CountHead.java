@@ -1,0 +1,150 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.session.Holder;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Numbers;
+import app.avrel.posture.Breath;
+import app.avrel.posture.Count;
+import app.avrel.posture.Pace;
+import app.avrel.project.Edit;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+
+/** The head of the count card: which count, what can be done with it, beats, pace and breath. */
+final class CountHead extends VBox {
+
+    private final Session session;
+    private final Label title = Texts.of("", "count-number");
+    private final Button delete;
+    private final Button earlier;
+    private final Button later;
+    private final Button split;
+    private final Button merge;
+    private final EntryField beats = new EntryField("Beats", "1", _ -> false);
+    private final ChoiceField pace = new ChoiceField("Pace");
+    private final ChoiceField breath = new ChoiceField("Breath");
+    private Holder holder;
+    private int index;
+    private List<Count> counts = List.of();
+
+    CountHead(Session session) {
+        this.session = session;
+        getStyleClass().add("count-head");
+        delete = Buttons.icon(Feather.TRASH_2, "Delete this count (Ctrl+Delete)", this::delete);
+        earlier = Buttons.icon(Feather.ARROW_LEFT, "Move this count earlier (Alt+Left)", () -> move(-1));
+        later = Buttons.icon(Feather.ARROW_RIGHT, "Move this count later (Alt+Right)", () -> move(1));
+        split = Buttons.icon(Feather.SCISSORS, "Split this count before its last stage (Ctrl+T)", this::split);
+        merge = Buttons.icon(Feather.LINK, "Merge this count with the next (Ctrl+J)", this::merge);
+        HBox.setHgrow(title, Priority.ALWAYS);
+        title.setMaxWidth(Double.MAX_VALUE);
+        HBox top = new HBox(
+                title,
+                Buttons.icon(Feather.PLUS, "Add a count after this one (Ctrl+Enter)", this::insert),
+                Buttons.icon(Feather.COPY, "Duplicate this count (Ctrl+D)", this::duplicate),
+                earlier,
+                later,
+                split,
+                merge,
+                delete);
+        top.setAlignment(Pos.CENTER_LEFT);
+        beats.getStyleClass().add("beats");
+        FlowPane rhythm = new FlowPane(beats, Texts.of("beats", "field-label"), pace, breath);
+        rhythm.getStyleClass().add("rhythm");
+        getChildren().addAll(top, rhythm);
+    }
+
+    void show(Holder newHolder, int at, List<Count> newCounts) {
+        holder = newHolder;
+        index = at;
+        counts = newCounts;
+        Count count = counts.get(at);
+        title.setText((holder instanceof Holder.OfPosture ? "Count " : "Way in ") + (at + 1));
+        earlier.setDisable(at == 0);
+        later.setDisable(at == counts.size() - 1);
+        merge.setDisable(at == counts.size() - 1);
+        split.setDisable(count.stages().size() < 2);
+        beats.show(Numbers.plain(count.beats()), this::takeBeats);
+        pace.show(
+                words(Pace.values()),
+                count.pace().ordinal(),
+                i -> change("Change the pace", "pace", whole -> whole.withPace(Pace.values()[i])));
+        breath.show(
+                Arrays.stream(Breath.values()).map(Breath::phrase).toList(),
+                count.breath().ordinal(),
+                i -> change("Change the breath", "breath", whole -> whole.withBreath(Breath.values()[i])));
+    }
+
+    private static List<String> words(Enum<?>[] values) {
+        return Arrays.stream(values)
+                .map(value -> value.name().toLowerCase(Locale.ROOT))
+                .toList();
+    }
+
+    private boolean takeBeats(String text) {
+        try {
+            double value = Double.parseDouble(text.replace(',', '.'));
+            if (!(value > 0 && value <= 64)) {
+                return false;
+            }
+            change("Change the beats", "beats", count -> count.withBeats(value));
+            return true;
+        } catch (NumberFormatException e) {
+            return false;
+        }
+    }
+
+    private void change(String name, String field, java.util.function.UnaryOperator<Count> edit) {
+        session.apply(CountEdits.change(holder, index, name, field, edit));
+    }
+
+    void insert() {
+        go(CountEdits.insert(holder, index + 1), index + 1);
+    }
+
+    void duplicate() {
+        go(CountEdits.duplicate(holder, index), index + 1);
+    }
+
+    void delete() {
+        go(CountEdits.delete(holder, index), Math.max(index - 1, counts.size() > 1 ? 0 : Choice.START));
+    }
+
+    void move(int by) {
+        int to = index + by;
+        if (to >= 0 && to < counts.size()) {
+            go(CountEdits.move(holder, index, to), to);
+        }
+    }
+
+    void split() {
+        int stages = counts.get(index).stages().size();
+        if (stages > 1) {
+            go(CountEdits.split(holder, index, stages - 1), index);
+        }
+    }
+
+    void merge() {
+        if (index < counts.size() - 1) {
+            go(CountEdits.merge(holder, index), index);
+        }
+    }
+
+    private void go(Edit edit, int then) {
+        boolean posture = holder instanceof Holder.OfPosture;
+        session.apply(edit, posture ? session.choice().withCount(then) : session.choice());
+    }
+}

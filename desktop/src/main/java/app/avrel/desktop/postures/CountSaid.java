@@ -1,0 +1,69 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Holder;
+import app.avrel.desktop.session.Session;
+import app.avrel.posture.Count;
+import app.avrel.posture.CueLevel;
+import app.avrel.posture.Language;
+import app.avrel.posture.OwnWords;
+import app.avrel.words.CountWords;
+import app.avrel.words.Saying;
+import java.util.List;
+import java.util.stream.Stream;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+
+/** What is said in a count: the generated words, and the instructor's own in their place. */
+final class CountSaid extends VBox {
+
+    private final Session session;
+    private final Label guide = Texts.wrapped("", "said-guide");
+    private final EntryField ownGuide = field("In your own words, at length");
+    private final EntryField ownPrompt = field("In your own words, in short");
+
+    CountSaid(Session session) {
+        this.session = session;
+        getStyleClass().add("said");
+        getChildren()
+                .addAll(
+                        Texts.of("Said", "section"),
+                        guide,
+                        Texts.of("In your own words, at length", "field-label"),
+                        ownGuide,
+                        Texts.of("In your own words, in short", "field-label"),
+                        ownPrompt);
+    }
+
+    private static EntryField field(String label) {
+        return new EntryField(label, "", _ -> false);
+    }
+
+    void show(Session.Desk desk, Holder holder, int index, Saying saying) {
+        Count count = holder.counts(desk.project()).get(index);
+        CountWords words = new CountWords(saying);
+        guide.setText(words.say(count, CueLevel.GUIDE));
+        show(ownGuide, CueLevel.GUIDE, holder, index, count, words);
+        show(ownPrompt, CueLevel.PROMPT, holder, index, count, words);
+    }
+
+    private void show(EntryField field, CueLevel level, Holder holder, int index, Count count, CountWords words) {
+        field.field().setPromptText(words.generated(count, level));
+        field.show(CountWords.own(count, level).orElse(""), text -> {
+            session.apply(CountEdits.change(
+                    holder, index, "Change what is said", "said" + level, whole -> withOwn(whole, level, text)));
+            return true;
+        });
+    }
+
+    private static Count withOwn(Count count, CueLevel level, String text) {
+        Stream<OwnWords> others =
+                count.words().stream().filter(own -> own.language() != Language.ENGLISH || own.level() != level);
+        List<OwnWords> words = text.isBlank()
+                ? others.toList()
+                : Stream.concat(others, Stream.of(new OwnWords(Language.ENGLISH, level, text)))
+                        .toList();
+        return count.withWords(words);
+    }
+}

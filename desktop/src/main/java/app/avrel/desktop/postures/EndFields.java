@@ -1,0 +1,86 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Directions;
+import app.avrel.house.Stance;
+import app.avrel.posture.EndClaim;
+import app.avrel.posture.Posture;
+import app.avrel.project.Edit;
+import app.avrel.words.SplitText;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/** The fields of what is claimed of a posture's end. */
+final class EndFields {
+
+    private final Session session;
+    private final ChoiceField stance;
+    private final EntryField weight;
+    private final EntryField facing;
+    private final EntryField counts;
+
+    EndFields(Session session, FieldGrid grid) {
+        this.session = session;
+        grid.section("End, as you would state it");
+        stance = grid.choice("Stance");
+        weight = grid.line("Weight", "70 left");
+        facing = grid.line("Facing", "1:30");
+        counts = grid.line("Counts", "5");
+    }
+
+    void show(Session.Desk desk, Posture posture) {
+        EndClaim end = posture.end();
+        Directions directions = desk.project().setting().directions();
+        List<String> stances = Stream.concat(
+                        Stream.of(MoveFields.UNSAID),
+                        Arrays.stream(Stance.values()).map(Stance::label))
+                .toList();
+        stance.show(
+                stances,
+                end.stance().map(s -> s.ordinal() + 1).orElse(0),
+                i -> change(
+                        posture,
+                        "stance",
+                        end.withStance(i == 0 ? Optional.empty() : Optional.of(Stance.values()[i - 1]))));
+        weight.show(
+                end.weight().map(SplitText::say).orElse(""),
+                text -> take(posture, "weight", text, SplitText::parse, end::withWeight));
+        facing.show(
+                end.facing().map(directions::say).orElse(""),
+                text -> take(posture, "facing", text, directions::parse, end::withFacing));
+        counts.show(
+                end.counts().map(Object::toString).orElse(""),
+                text -> take(posture, "counts", text, EndFields::whole, end::withCounts));
+    }
+
+    private static Optional<Integer> whole(String text) {
+        return text.strip().matches("\\d{1,3}") ? Optional.of(Integer.parseInt(text.strip())) : Optional.empty();
+    }
+
+    private <T> boolean take(
+            Posture posture,
+            String field,
+            String text,
+            Function<String, Optional<T>> parse,
+            Function<Optional<T>, EndClaim> claim) {
+        Optional<T> said = text.isBlank() ? Optional.empty() : parse.apply(text);
+        if (said.isEmpty() && !text.isBlank()) {
+            return false;
+        }
+        change(posture, field, claim.apply(said));
+        return true;
+    }
+
+    private void change(Posture posture, String field, EndClaim end) {
+        session.apply(Edit.running(
+                "Change what is claimed",
+                posture.id() + "/end/" + field,
+                project -> project.changePosture(posture.id(), whole -> whole.withEnd(end))));
+    }
+}

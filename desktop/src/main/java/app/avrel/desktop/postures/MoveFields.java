@@ -1,0 +1,220 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.body.Landmark;
+import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.posture.BodyPart;
+import app.avrel.posture.Contact;
+import app.avrel.posture.DrawnTo;
+import app.avrel.posture.FootPart;
+import app.avrel.posture.Move;
+import app.avrel.posture.Pivot;
+import app.avrel.posture.Toes;
+import app.avrel.words.DepthText;
+import app.avrel.words.HandText;
+import app.avrel.words.Saying;
+import app.avrel.words.SplitText;
+import app.avrel.words.ToesText;
+import app.avrel.words.TurningText;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/** The fields that each move has on the card, in and out. */
+public final class MoveFields {
+
+    static final String UNSAID = "–";
+
+    private final Saying saying;
+
+    public MoveFields(Saying saying) {
+        this.saying = saying;
+    }
+
+    /** {@return the fields of a move, in order} */
+    public List<MoveField> of(Move move) {
+        return switch (move) {
+            case Move.Step step -> step(step);
+            case Move.DrawIn draw ->
+                List.of(
+                        foot(draw.foot(), side -> new Move.DrawIn(side, draw.to())),
+                        oneOf(
+                                "To",
+                                List.of("ball beside", "hovering"),
+                                draw.to().ordinal(),
+                                at -> new Move.DrawIn(draw.foot(), DrawnTo.values()[at])));
+            case Move.HalfStep half -> List.of(foot(half.foot(), Move.HalfStep::new));
+            case Move.Lower lower -> lower(lower);
+            case Move.Raise raise ->
+                List.of(
+                        foot(raise.foot(), side -> new Move.Raise(side, raise.part())),
+                        oneOf(
+                                "Raise",
+                                List.of("heel", "toes"),
+                                raise.part().ordinal(),
+                                at -> new Move.Raise(raise.foot(), FootPart.values()[at])));
+            case Move.Lift lift ->
+                List.of(
+                        foot(lift.foot(), side -> new Move.Lift(side, lift.knee())),
+                        landmark("Knee at", lift.knee(), knee -> new Move.Lift(lift.foot(), knee)));
+            case Move.TurnFoot turn -> turnFoot(turn);
+            case Move.Shift shift ->
+                List.of(line(
+                        "To",
+                        SplitText.say(shift.split()),
+                        "70 left · even · house front-loaded left",
+                        text -> SplitText.parse(text).map(Move.Shift::new)));
+            case Move.TurnBody turn -> turnBody(turn);
+            case Move.ChangeDepth depth ->
+                List.of(line(
+                        "Depth",
+                        DepthText.say(depth.depth()),
+                        "sink 1 fist · rise · to 2 fists · low",
+                        text -> DepthText.parse(text).map(Move.ChangeDepth::new)));
+            case Move.PlaceHand hand -> HandFields.of(hand, saying);
+            case Move.HoldBall ball ->
+                List.of(
+                        oneOf(
+                                "Above",
+                                List.of("left hand", "right hand"),
+                                ball.above().ordinal(),
+                                at -> new Move.HoldBall(Side.values()[at], ball.height())),
+                        landmark("Height", ball.height(), height -> new Move.HoldBall(ball.above(), height)));
+            case Move.Look look ->
+                List.of(line(
+                        "At",
+                        HandText.say(look.at(), saying),
+                        "ahead · left hand · toward 1:30",
+                        text -> HandText.gaze(text, saying).map(Move.Look::new)));
+        };
+    }
+
+    private List<MoveField> step(Move.Step step) {
+        List<MoveField> fields = new ArrayList<>();
+        fields.add(foot(step.foot(), side -> new Move.Step(side, step.place(), step.landing(), step.toes())));
+        StepPlaceFields places = new StepPlaceFields(saying);
+        fields.addAll(places.of(step.place(), place -> new Move.Step(step.foot(), place, step.landing(), step.toes())));
+        fields.add(maybe(
+                "Lands",
+                Stream.of(Contact.values()).map(MoveFields::landing).toList(),
+                step.landing().map(Contact::ordinal),
+                at -> new Move.Step(step.foot(), step.place(), at.map(i -> Contact.values()[i]), step.toes())));
+        fields.add(toes(step.toes(), toes -> new Move.Step(step.foot(), step.place(), step.landing(), toes)));
+        return fields;
+    }
+
+    private static String landing(Contact contact) {
+        return switch (contact) {
+            case FLAT -> "flat";
+            case HEEL -> "heel first";
+            case BALL -> "ball first";
+            case LIFTED -> "not down";
+        };
+    }
+
+    private List<MoveField> lower(Move.Lower lower) {
+        List<MoveField> fields = new ArrayList<>();
+        fields.add(foot(lower.foot(), side -> new Move.Lower(side, lower.to(), lower.place())));
+        fields.add(oneOf(
+                "Until",
+                List.of("flat", "on the heel", "on the ball"),
+                lower.to().ordinal(),
+                at -> new Move.Lower(lower.foot(), Contact.values()[at], lower.place())));
+        boolean placed = lower.place().isPresent();
+        fields.add(oneOf(
+                "Where",
+                List.of("where it is", "another place"),
+                placed ? 1 : 0,
+                at -> new Move.Lower(
+                        lower.foot(), lower.to(), at == 0 ? Optional.empty() : Optional.of(StepPlaceFields.FORWARD))));
+        StepPlaceFields places = new StepPlaceFields(saying);
+        lower.place()
+                .map(place ->
+                        places.of(place, changed -> new Move.Lower(lower.foot(), lower.to(), Optional.of(changed))))
+                .ifPresent(fields::addAll);
+        return fields;
+    }
+
+    private List<MoveField> turnFoot(Move.TurnFoot turn) {
+        return List.of(
+                foot(turn.foot(), side -> new Move.TurnFoot(side, turn.on(), turn.toes())),
+                oneOf(
+                        "On its",
+                        Stream.of(Pivot.values()).map(Pivot::word).toList(),
+                        turn.on().ordinal(),
+                        at -> new Move.TurnFoot(turn.foot(), Pivot.values()[at], turn.toes())),
+                toes(turn.toes(), toes -> new Move.TurnFoot(turn.foot(), turn.on(), toes)));
+    }
+
+    private List<MoveField> turnBody(Move.TurnBody turn) {
+        return List.of(
+                oneOf(
+                        "Turns",
+                        List.of("hips and chest", "chest alone"),
+                        turn.part().ordinal(),
+                        at -> new Move.TurnBody(BodyPart.values()[at], turn.turning())),
+                line(
+                        "By or to",
+                        turn.turning()
+                                .map(turning -> TurningText.say(turning, saying))
+                                .orElse(""),
+                        "45 right · to 1:30 · to 6 going left",
+                        unsaidOr(
+                                text -> TurningText.parse(text, saying),
+                                turning -> new Move.TurnBody(turn.part(), turning))));
+    }
+
+    private MoveField toes(Optional<Toes> toes, Function<Optional<Toes>, Move> change) {
+        return line(
+                "Toes",
+                toes.map(value -> ToesText.say(value, saying)).orElse(""),
+                "forward · out 45 · 45 out · 1:30",
+                unsaidOr(text -> ToesText.parse(text, saying), change));
+    }
+
+    static MoveField foot(Side foot, Function<Side, Move> change) {
+        return oneOf("Foot", List.of("left", "right"), foot.ordinal(), at -> change.apply(Side.values()[at]));
+    }
+
+    static MoveField landmark(String label, Optional<Landmark> at, Function<Optional<Landmark>, Move> change) {
+        List<String> words =
+                Arrays.stream(Landmark.values()).map(Landmark::word).toList();
+        return maybe(
+                label, words, at.map(Landmark::ordinal), i -> change.apply(i.map(index -> Landmark.values()[index])));
+    }
+
+    static MoveField length(
+            String label, Optional<Length> length, String example, Function<Optional<Length>, Move> change) {
+        return line(label, length.map(Length::toString).orElse(""), example, unsaidOr(Length::parse, change));
+    }
+
+    static MoveField oneOf(String label, List<String> words, int chosen, java.util.function.IntFunction<Move> change) {
+        return new MoveField.OneOf(label, words, chosen, change);
+    }
+
+    /** A choice with "not said" before the words. */
+    static MoveField maybe(
+            String label, List<String> words, Optional<Integer> chosen, Function<Optional<Integer>, Move> change) {
+        List<String> all = Stream.concat(Stream.of(UNSAID), words.stream()).toList();
+        return oneOf(
+                label,
+                all,
+                chosen.map(i -> i + 1).orElse(0),
+                at -> change.apply(at == 0 ? Optional.empty() : Optional.of(at - 1)));
+    }
+
+    static MoveField line(String label, String text, String example, Function<String, Optional<Move>> change) {
+        return new MoveField.Line(label, text, example, change);
+    }
+
+    /** An empty line is not said; any other must be understood. */
+    static <T> Function<String, Optional<Move>> unsaidOr(
+            Function<String, Optional<T>> parse, Function<Optional<T>, Move> change) {
+        return text -> text.isBlank()
+                ? Optional.of(change.apply(Optional.empty()))
+                : parse.apply(text).map(value -> change.apply(Optional.of(value)));
+    }
+}

@@ -1,0 +1,112 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.body.Landmark;
+import app.avrel.body.Side;
+import app.avrel.posture.BodyPart;
+import app.avrel.posture.Contact;
+import app.avrel.posture.Depth;
+import app.avrel.posture.Direction;
+import app.avrel.posture.DrawnTo;
+import app.avrel.posture.FootPart;
+import app.avrel.posture.Gaze;
+import app.avrel.posture.HandPlace;
+import app.avrel.posture.Move;
+import app.avrel.posture.Pivot;
+import app.avrel.posture.Split;
+import app.avrel.posture.StepPlace;
+import java.util.Optional;
+
+/** The kinds of move that can be added to a stage, in the order of the menu. */
+public enum MoveKind {
+    STEP("Step"),
+    SHIFT("Shift the weight"),
+    TURN_BODY("Turn the body"),
+    TURN_FOOT("Turn a foot"),
+    DRAW_IN("Draw a foot in"),
+    HALF_STEP("Half step"),
+    LOWER("Lower a foot"),
+    RAISE("Raise heel or toes"),
+    LIFT("Lift a knee"),
+    DEPTH("Sink or rise"),
+    HAND("Place a hand"),
+    BALL("Hold a ball"),
+    LOOK("Look");
+
+    private final String label;
+
+    MoveKind(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /**
+     * {@return a new move of this kind, with as little said as can be}
+     *
+     * @param free the foot that bears less, which is the one that can move
+     */
+    public Move fresh(Side free) {
+        return switch (this) {
+            case STEP ->
+                new Move.Step(
+                        free,
+                        new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty()),
+                        Optional.empty(),
+                        Optional.empty());
+            case SHIFT -> new Move.Shift(Split.toward(free));
+            case TURN_BODY -> new Move.TurnBody(BodyPart.WHOLE, Optional.empty());
+            case TURN_FOOT -> new Move.TurnFoot(free, Pivot.HEEL, Optional.empty());
+            case DRAW_IN -> new Move.DrawIn(free, DrawnTo.BALL_BESIDE);
+            case HALF_STEP -> new Move.HalfStep(free);
+            case LOWER -> new Move.Lower(free, Contact.FLAT, Optional.empty());
+            case RAISE -> new Move.Raise(free, FootPart.TOES);
+            case LIFT -> new Move.Lift(free, Optional.empty());
+            case DEPTH -> new Move.ChangeDepth(new Depth.Sink(Optional.empty()));
+            case HAND -> new Move.PlaceHand(Side.RIGHT, HandPlace.UNSAID);
+            case BALL -> new Move.HoldBall(Side.LEFT, Optional.of(Landmark.CHEST));
+            case LOOK -> new Move.Look(Gaze.AHEAD);
+        };
+    }
+
+    static MoveKind of(Move move) {
+        return switch (move) {
+            case Move.Step _ -> STEP;
+            case Move.DrawIn _ -> DRAW_IN;
+            case Move.HalfStep _ -> HALF_STEP;
+            case Move.Lower _ -> LOWER;
+            case Move.Raise _ -> RAISE;
+            case Move.Lift _ -> LIFT;
+            case Move.TurnFoot _ -> TURN_FOOT;
+            case Move.Shift _ -> SHIFT;
+            case Move.TurnBody _ -> TURN_BODY;
+            case Move.ChangeDepth _ -> DEPTH;
+            case Move.PlaceHand _ -> HAND;
+            case Move.HoldBall _ -> BALL;
+            case Move.Look _ -> LOOK;
+        };
+    }
+
+    /** {@return the side a move belongs to, where it belongs to one} */
+    static Optional<Side> side(Move move) {
+        return switch (move) {
+            case Move.OfFoot ofFoot -> Optional.of(ofFoot.foot());
+            case Move.PlaceHand hand -> Optional.of(hand.hand());
+            case Move.Shift _, Move.TurnBody _, Move.ChangeDepth _, Move.HoldBall _, Move.Look _ -> Optional.empty();
+        };
+    }
+
+    /** {@return what a row of the card is called} */
+    static String title(Move move) {
+        return switch (move) {
+            case Move.OfFoot ofFoot -> ofFoot.foot() == Side.LEFT ? "Left foot" : "Right foot";
+            case Move.PlaceHand hand -> hand.hand() == Side.LEFT ? "Left hand" : "Right hand";
+            case Move.Shift _ -> "Weight";
+            case Move.TurnBody turn -> turn.part() == BodyPart.WHOLE ? "Hips, chest" : "Chest";
+            case Move.ChangeDepth _ -> "Depth";
+            case Move.HoldBall _ -> "Both hands";
+            case Move.Look _ -> "Gaze";
+        };
+    }
+}

@@ -1,0 +1,116 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.body.Side;
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.posture.Move;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+
+/** One move on the card: a line that says it, and below it, when opened, its fields. */
+final class MoveRow extends VBox {
+
+    private final Button head = new Button();
+    private final Label title = Texts.of("", "move-title");
+    private final Label summary = Texts.of("", "move-summary");
+    private final GridPane fields = new GridPane();
+    private final BiConsumer<String, Move> change;
+
+    /**
+     * @param change takes a field's label and the changed move
+     * @param remove takes the move out
+     * @param open opens or closes the fields
+     */
+    MoveRow(BiConsumer<String, Move> change, Runnable remove, Runnable open) {
+        this.change = change;
+        getStyleClass().add("move-row");
+        HBox line = new HBox(title, summary);
+        line.setAlignment(Pos.BASELINE_LEFT);
+        head.setGraphic(line);
+        head.getStyleClass().addAll("flat", "move-head");
+        head.setMaxWidth(Double.MAX_VALUE);
+        head.setOnAction(_ -> open.run());
+        HBox.setHgrow(head, Priority.ALWAYS);
+        HBox top = new HBox(head, Buttons.icon(Feather.X, "Take this move out", remove));
+        top.setAlignment(Pos.CENTER_LEFT);
+        getChildren().add(top);
+        ColumnConstraints second = new ColumnConstraints();
+        second.setHgrow(Priority.ALWAYS);
+        fields.getColumnConstraints().addAll(new ColumnConstraints(), second);
+        fields.getStyleClass().add("move-fields");
+    }
+
+    /** Shows a move; the fields too where the row is open. */
+    void show(Move move, String words, boolean open, List<MoveField> of) {
+        title.setText(MoveKind.title(move));
+        Optional<Side> side = MoveKind.side(move);
+        title.getStyleClass().setAll("label", "move-title", side.map(Side::word).orElse("body"));
+        summary.setText(words);
+        head.setAccessibleText(title.getText() + ": " + words);
+        getChildren().remove(fields);
+        if (open) {
+            getChildren().add(fields);
+            showFields(of);
+        }
+    }
+
+    private void showFields(List<MoveField> of) {
+        if (fields.getChildren().size() != 2 * of.size()) {
+            build(of);
+        }
+        for (int i = 0; i < of.size(); i++) {
+            update(fields.getChildren().get(2 * i + 1), of.get(i));
+        }
+    }
+
+    private void build(List<MoveField> of) {
+        fields.getChildren().clear();
+        for (int i = 0; i < of.size(); i++) {
+            Node field = switch (of.get(i)) {
+                case MoveField.OneOf one -> new ChoiceField(one.label());
+                case MoveField.Line line -> new EntryField(line.label(), line.example(), _ -> false);
+            };
+            fields.addRow(i, Texts.of(of.get(i).label(), "field-label"), field);
+        }
+    }
+
+    private void update(Node node, MoveField field) {
+        switch (field) {
+            case MoveField.OneOf one ->
+                ((ChoiceField) node)
+                        .show(
+                                one.words(),
+                                one.chosen(),
+                                at -> change.accept(one.label(), one.change().apply(at)));
+            case MoveField.Line line ->
+                ((EntryField) node).show(line.text(), text -> {
+                    Optional<Move> changed = line.change().apply(text);
+                    changed.ifPresent(move -> change.accept(line.label(), move));
+                    return changed.isPresent();
+                });
+        }
+    }
+
+    /** Puts the keyboard into the first field, or onto the line where the row is closed. */
+    void focusFirst() {
+        fields.getChildren().stream()
+                .filter(node -> node instanceof ChoiceField || node instanceof EntryField)
+                .findFirst()
+                .ifPresentOrElse(
+                        node -> (node instanceof EntryField entry ? entry.field() : node).requestFocus(),
+                        head::requestFocus);
+    }
+}

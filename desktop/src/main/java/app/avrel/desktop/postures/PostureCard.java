@@ -1,0 +1,149 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.body.Side;
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.posture.Language;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureName;
+import app.avrel.project.Edit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.scene.layout.VBox;
+
+/** The card for a posture as a whole: names, side, start, and what is claimed of its end. */
+final class PostureCard extends VBox {
+
+    private final Session session;
+    private final FieldGrid grid = new FieldGrid();
+    private final EntryField name;
+    private final EntryField chinese;
+    private final EntryField romanised;
+    private final EntryField spanish;
+    private final EntryField meaning;
+    private final ChoiceField side;
+    private final ChoiceField mirroring;
+    private final StartFields start;
+    private final EndFields end;
+    private final EntryField note;
+
+    PostureCard(Session session) {
+        this.session = session;
+        getStyleClass().add("posture-card");
+        grid.section("Names");
+        name = grid.line("English", "A name");
+        meaning = grid.line("Meaning", "what it means");
+        chinese = grid.line("中文", "名");
+        romanised = grid.line("Romanised", "with tone marks");
+        spanish = grid.line("Español", "un nombre");
+        grid.section("Sides");
+        side = grid.choice("Side");
+        mirroring = grid.choice("Taught");
+        start = new StartFields(session, grid);
+        end = new EndFields(session, grid);
+        grid.section("Note");
+        note = new EntryField("Note", "for yourself", _ -> false);
+        grid.wide(note);
+        getChildren().addAll(Texts.of("Posture", "count-number"), grid);
+    }
+
+    /** Puts the keyboard into the name, all of it selected. */
+    void focusName() {
+        name.field().requestFocus();
+        name.field().selectAll();
+    }
+
+    void show(Session.Desk desk, Posture posture) {
+        names(posture);
+        side.show(
+                List.of("neither", "left", "right"),
+                posture.side().map(s -> s.ordinal() + 1).orElse(0),
+                i -> change(
+                        posture,
+                        "side",
+                        whole -> whole.withSide(i == 0 ? Optional.empty() : Optional.of(Side.values()[i - 1]))));
+        mirroring.show(
+                List.of("on both sides", "on this side only"),
+                posture.mirroring().ordinal(),
+                i -> change(posture, "taught", whole -> whole.withMirroring(Posture.Mirroring.values()[i])));
+        start.show(desk, posture);
+        end.show(desk, posture);
+        note.show(posture.note(), text -> change(posture, "note", whole -> whole.withNote(text)));
+    }
+
+    private void names(Posture posture) {
+        name.show(posture.name(), text -> !text.isBlank() && rename(posture, Language.ENGLISH, text.strip()));
+        Optional<PostureName> zh = posture.name(Language.CHINESE);
+        chinese.show(zh.map(PostureName::written).orElse(""), text -> rename(posture, Language.CHINESE, text.strip()));
+        romanised.show(
+                zh.flatMap(PostureName::romanised).orElse(""),
+                text -> zh.isPresent()
+                        && change(
+                                posture,
+                                "romanised",
+                                whole -> named(
+                                        whole,
+                                        new PostureName(
+                                                Language.CHINESE,
+                                                zh.get().written(),
+                                                said(text),
+                                                zh.get().meaning()))));
+        spanish.show(
+                posture.name(Language.SPANISH).map(PostureName::written).orElse(""),
+                text -> rename(posture, Language.SPANISH, text.strip()));
+        PostureName first = posture.names().getFirst();
+        meaning.show(
+                first.meaning().orElse(""),
+                text -> change(
+                        posture,
+                        "meaning",
+                        whole -> named(
+                                whole,
+                                new PostureName(first.language(), first.written(), first.romanised(), said(text)))));
+    }
+
+    private static Optional<String> said(String text) {
+        return text.isBlank() ? Optional.empty() : Optional.of(text.strip());
+    }
+
+    private boolean rename(Posture posture, Language language, String written) {
+        return change(posture, "name" + language, whole -> {
+            boolean first = language == Language.ENGLISH;
+            PostureName old =
+                    first ? whole.names().getFirst() : whole.name(language).orElse(PostureName.of(language, written));
+            return written.isEmpty()
+                    ? without(whole, language)
+                    : named(whole, new PostureName(old.language(), written, old.romanised(), old.meaning()));
+        });
+    }
+
+    private static Posture without(Posture posture, Language language) {
+        return posture.withNames(posture.names().stream()
+                .filter(name -> name.language() != language)
+                .toList());
+    }
+
+    /** The posture with one name put in the place of the one in its language, or after all others. */
+    private static Posture named(Posture posture, PostureName name) {
+        List<PostureName> names = new ArrayList<>(posture.names());
+        for (int i = 0; i < names.size(); i++) {
+            if (names.get(i).language() == name.language()) {
+                names.set(i, name);
+                return posture.withNames(names);
+            }
+        }
+        names.add(name);
+        return posture.withNames(names);
+    }
+
+    private boolean change(Posture posture, String field, UnaryOperator<Posture> edit) {
+        session.apply(Edit.running(
+                "Change a posture", posture.id() + "/" + field, project -> project.changePosture(posture.id(), edit)));
+        return true;
+    }
+}

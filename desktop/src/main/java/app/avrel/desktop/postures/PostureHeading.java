@@ -1,0 +1,68 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.body.Body;
+import app.avrel.desktop.session.Choice;
+import app.avrel.floor.Numbers;
+import app.avrel.house.Stance;
+import app.avrel.mechanics.Naming;
+import app.avrel.mechanics.Spacing;
+import app.avrel.motion.Pose;
+import app.avrel.posture.Posture;
+import app.avrel.project.Setting;
+import app.avrel.rules.JoinWords;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** What stands over and under the floor. */
+final class PostureHeading {
+
+    private final Setting setting;
+
+    PostureHeading(Setting setting) {
+        this.setting = setting;
+    }
+
+    /** {@return the names in the other languages, romanised where they have that} */
+    static String otherNames(Posture posture) {
+        return posture.names().stream()
+                .skip(1)
+                .flatMap(name -> Stream.concat(Stream.of(name.written()), name.romanised().stream()))
+                .collect(Collectors.joining(" · "));
+    }
+
+    /** {@return where one is and how one stands there} */
+    String state(Posture posture, int count, Pose after) {
+        String side = posture.side().map(s -> s.word() + " side · ").orElse("");
+        String at = count == Choice.START
+                ? "start"
+                : "count " + (count + 1) + " of " + posture.counts().size();
+        String stance =
+                Naming.of(after, setting.chosenBody()).map(Stance::label).orElse("no named stance");
+        return side + at + " · " + stance + " · " + JoinWords.share(after.weight()) + " · facing "
+                + setting.directions().say(after.facing()) + (after.chest().known() ? "" : "?");
+    }
+
+    /** {@return the stance in figures} */
+    String figures(Pose pose) {
+        if (!(pose.left().heel().known() && pose.right().heel().known())) {
+            return "The feet are not placed yet: a distance or a width is not said.";
+        }
+        Body body = setting.chosenBody();
+        Spacing spacing = Spacing.of(pose);
+        String width = spacing.width() < -0.005
+                ? "crossed by " + centimetres(-spacing.width())
+                : centimetres(spacing.width()) + " wide";
+        return centimetres(spacing.length()) + " long (" + tenths(spacing.length() / body.footLength())
+                + " foot-lengths), " + width + " (" + tenths(spacing.width() / body.shoulderWidth())
+                + " shoulder widths), pelvis " + tenths(pose.drop().value() / body.fist()) + " fists down"
+                + (pose.drop().known() ? "" : " or so");
+    }
+
+    private static String centimetres(double metres) {
+        return Numbers.whole(metres * 100) + " cm";
+    }
+
+    private static String tenths(double number) {
+        return Numbers.plain(Math.round(number * 10) / 10.0);
+    }
+}

@@ -1,0 +1,184 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.session.Session;
+import app.avrel.posture.Language;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
+import app.avrel.posture.PostureName;
+import app.avrel.project.Edit;
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+
+/** The shelf of postures, found by any of their names. */
+final class PostureList extends VBox {
+
+    private final Session session;
+    private final TextField find = new TextField();
+    private final ListView<Posture> list = new ListView<>();
+    private boolean showing;
+
+    PostureList(Session session) {
+        this.session = session;
+        getStyleClass().add("side-list");
+        find.setPromptText("Find a posture…");
+        find.setAccessibleText("Find a posture by any of its names");
+        find.textProperty().addListener((_, _, _) -> fill());
+        list.setCellFactory(_ -> new Cell());
+        list.setAccessibleText("Postures");
+        list.setPlaceholder(Texts.wrapped("No posture yet. Press “New posture” to record the first.", "empty"));
+        list.getSelectionModel().selectedItemProperty().addListener((_, _, chosen) -> {
+            if (!showing && chosen != null) {
+                session.choose(session.choice().withPosture(chosen.id(), 0));
+            }
+        });
+        VBox.setVgrow(list, Priority.ALWAYS);
+        HBox foot = new HBox(
+                Buttons.words("New posture", "Record a new posture (Ctrl+Shift+N)", this::create),
+                spring(),
+                Buttons.icon(Feather.COPY, "Copy this posture as the start of a new one", this::copy),
+                Buttons.icon(Feather.TRASH_2, "Delete this posture", this::delete));
+        foot.setAlignment(Pos.CENTER_LEFT);
+        foot.getStyleClass().add("list-foot");
+        getChildren().addAll(find, list, foot);
+    }
+
+    private static Region spring() {
+        Region spring = new Region();
+        HBox.setHgrow(spring, Priority.ALWAYS);
+        return spring;
+    }
+
+    void focusFind() {
+        find.requestFocus();
+    }
+
+    void show(Session.Desk desk) {
+        fill();
+        showing = true;
+        desk.posture().ifPresent(posture -> {
+            list.getSelectionModel().select(list.getItems().indexOf(posture));
+            list.scrollTo(Math.max(0, list.getItems().indexOf(posture) - 3));
+        });
+        showing = false;
+    }
+
+    private void fill() {
+        showing = true;
+        String wanted = plain(find.getText());
+        List<Posture> found = session.project().postures().stream()
+                .filter(posture -> wanted.isEmpty() || posture.names().stream().anyMatch(name -> matches(name, wanted)))
+                .toList();
+        if (!list.getItems().equals(found)) {
+            list.getItems().setAll(found);
+        }
+        showing = false;
+    }
+
+    private static boolean matches(PostureName name, String wanted) {
+        return plain(name.written()).contains(wanted)
+                || name.romanised()
+                        .map(PostureList::plain)
+                        .filter(text -> text.contains(wanted))
+                        .isPresent();
+    }
+
+    private static String plain(String text) {
+        return Normalizer.normalize(text, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .toLowerCase(Locale.ROOT)
+                .strip();
+    }
+
+    void create() {
+        find.clear();
+        PostureId id = session.project().freshPostureId("New posture");
+        add("Add a posture", Posture.blank(id, "New posture"), Choice.START);
+    }
+
+    private void copy() {
+        session.desk().get().posture().ifPresent(posture -> {
+            String name = posture.name() + " (copy)";
+            List<PostureName> names = new ArrayList<>(posture.names());
+            PostureName first = names.getFirst();
+            names.set(0, new PostureName(first.language(), name, first.romanised(), first.meaning()));
+            add(
+                    "Copy a posture",
+                    posture.withId(session.project().freshPostureId(name)).withNames(names),
+                    0);
+        });
+    }
+
+    private void add(String edit, Posture posture, int count) {
+        session.apply(
+                Edit.of(edit, project -> {
+                    List<Posture> postures = new ArrayList<>(project.postures());
+                    postures.add(posture);
+                    return project.withPostures(postures);
+                }),
+                session.choice().withPosture(posture.id(), count));
+    }
+
+    private void delete() {
+        session.desk()
+                .get()
+                .posture()
+                .ifPresent(gone -> session.apply(Edit.of(
+                        "Delete a posture",
+                        project -> project.withPostures(project.postures().stream()
+                                .filter(posture -> !posture.id().equals(gone.id()))
+                                .toList()))));
+    }
+
+    /** A name, its Chinese or Spanish one below, its number of counts. */
+    private static final class Cell extends ListCell<Posture> {
+
+        private final Label name = Texts.of("", "posture-name");
+        private final Label below = Texts.of("", "posture-other");
+        private final Label counts = Texts.of("", "posture-counts");
+        private final HBox box = new HBox();
+
+        Cell() {
+            VBox names = new VBox(name, below);
+            names.setMinWidth(0);
+            HBox.setHgrow(names, Priority.ALWAYS);
+            box.getChildren().addAll(names, counts);
+            box.setAlignment(Pos.TOP_LEFT);
+            box.setMinWidth(0);
+            box.setPrefWidth(10);
+        }
+
+        @Override
+        protected void updateItem(Posture posture, boolean empty) {
+            super.updateItem(posture, empty);
+            setText(null);
+            setGraphic(empty || posture == null ? null : box);
+            if (!empty && posture != null) {
+                Texts.set(name, posture.name());
+                Texts.set(below, other(posture));
+                counts.setText(Integer.toString(posture.counts().size()));
+            }
+        }
+
+        private static String other(Posture posture) {
+            return posture.name(Language.CHINESE)
+                    .map(PostureName::written)
+                    .or(() -> posture.name(Language.SPANISH).map(PostureName::written))
+                    .orElse("");
+        }
+    }
+}

@@ -1,0 +1,208 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.desktop.parts.FindingBox;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.ribbon.Ribbon;
+import app.avrel.desktop.ribbon.RibbonCells;
+import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.session.Command;
+import app.avrel.desktop.session.Holder;
+import app.avrel.desktop.session.Room;
+import app.avrel.desktop.session.Session;
+import app.avrel.desktop.stagefloor.FloorPicture;
+import app.avrel.desktop.stagefloor.FloorView;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.motion.Pose;
+import app.avrel.posture.Posture;
+import app.avrel.rules.Finding;
+import app.avrel.rules.Where;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The postures room. */
+public final class PosturesRoom implements Room {
+
+    private final Session session;
+    private final BorderPane root = new BorderPane();
+    private final PostureList list;
+    private final Label name = Texts.of("", "room-title");
+    private final Label otherNames = Texts.of("", "room-other-names");
+    private final Label state = Texts.wrapped("", "room-state");
+    private final Label figures = Texts.wrapped("", "room-figures");
+    private final FloorView floor = new FloorView();
+    private final Ribbon ribbon = new Ribbon();
+    private final CountCard countCard;
+    private final PostureCard postureCard;
+    private final FindingBox findings;
+    private final VBox card = new VBox();
+    private final VBox middle = new VBox();
+
+    public PosturesRoom(Session session, java.util.function.Consumer<Finding> go) {
+        this.session = session;
+        list = new PostureList(session);
+        countCard = new CountCard(session);
+        postureCard = new PostureCard(session);
+        findings = new FindingBox(go);
+        VBox.setVgrow(floor, Priority.ALWAYS);
+        middle.getChildren().addAll(new HBox(name, otherNames), state, floor, figures);
+        middle.getStyleClass().add("room-middle");
+        ((HBox) middle.getChildren().getFirst()).setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        card.getStyleClass().add("card");
+        ScrollPane scroll = new ScrollPane(card);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().addAll("bare", "card-scroll");
+        root.getStyleClass().add("postures-room");
+        root.setLeft(list);
+        root.setCenter(middle);
+        root.setRight(scroll);
+        root.setBottom(ribbon);
+        floor.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT) {
+                step(event.getCode() == KeyCode.LEFT ? -1 : 1);
+                event.consume();
+            }
+        });
+    }
+
+    private void step(int by) {
+        session.choose(session.choice()
+                .withCount(Math.max(Choice.START, session.choice().count() + by)));
+    }
+
+    @Override
+    public Node node() {
+        return root;
+    }
+
+    @Override
+    public void show(Session.Desk desk) {
+        list.show(desk);
+        Optional<Posture> posture = desk.posture();
+        middle.setVisible(posture.isPresent());
+        if (posture.isEmpty()) {
+            card.getChildren().clear();
+            ribbon.show(List.of(), -1, "No posture yet: press Ctrl+Shift+N to record the first one.", _ -> {});
+            return;
+        }
+        Occurrence done = desk.survey()
+                .track(posture.get().id())
+                .orElseThrow()
+                .occurrences()
+                .getFirst();
+        int count = desk.choice().count();
+        heading(desk, posture.get(), done, count);
+        ribbon.show(
+                RibbonCells.ofPosture(desk, done),
+                count,
+                "No counts yet: press Ctrl+Enter to add the first one.",
+                at -> session.choose(session.choice().withCount(at)));
+        card(desk, posture.get(), count);
+    }
+
+    private void heading(Session.Desk desk, Posture posture, Occurrence done, int count) {
+        Texts.set(name, posture.name());
+        Texts.set(otherNames, PostureHeading.otherNames(posture));
+        List<Moment> moments = done.moments().stream()
+                .filter(moment -> moment.place().count() == count)
+                .toList();
+        Pose before = moments.isEmpty() ? done.start() : moments.getFirst().before();
+        Pose after = moments.isEmpty() ? done.start() : moments.getLast().after();
+        PostureHeading heading = new PostureHeading(desk.project().setting());
+        state.setText(heading.state(posture, count, after));
+        figures.setText(heading.figures(after));
+        List<Pose> all = Stream.concat(
+                        Stream.of(done.start()), done.moments().stream().map(Moment::after))
+                .toList();
+        floor.show(
+                new FloorPicture(
+                        before,
+                        after,
+                        all,
+                        desk.project().setting().chosenBody(),
+                        desk.project().setting().directions()),
+                heading.state(posture, count, after));
+    }
+
+    private void card(Session.Desk desk, Posture posture, int count) {
+        findings.show(desk.survey().findings().stream()
+                .filter(finding -> finding.where() instanceof Where.InPosture(var id, var at)
+                        && id.equals(posture.id())
+                        && (count == Choice.START
+                                ? at.isEmpty()
+                                : at.equals(Optional.of(count))
+                                        || at.isEmpty()
+                                                && count == posture.counts().size() - 1))
+                .toList());
+        if (count == Choice.START) {
+            postureCard.show(desk, posture);
+            put(findings, postureCard);
+        } else {
+            countCard.show(desk, new Holder.OfPosture(posture.id()), count);
+            put(countCard, findings);
+        }
+    }
+
+    private void put(Node first, Node second) {
+        if (!card.getChildren().equals(List.of(first, second))) {
+            card.getChildren().setAll(first, second);
+        }
+    }
+
+    @Override
+    public List<Command> commands() {
+        return List.of(
+                Command.of("New posture", KeyCode.N, "Ctrl+Shift", this::create),
+                Command.of("Find a posture", KeyCode.F, "Ctrl", list::focusFind),
+                Command.of("Names, start and end of the posture", KeyCode.I, "Ctrl", this::sheet),
+                Command.of("Add a count", KeyCode.ENTER, "Ctrl", this::insert),
+                Command.of("Duplicate the count", KeyCode.D, "Ctrl", onCount(countCard::duplicate)),
+                Command.of("Delete the count", KeyCode.DELETE, "Ctrl", onCount(countCard::delete)),
+                Command.of("Move the count earlier", KeyCode.LEFT, "Alt", onCount(() -> countCard.move(-1))),
+                Command.of("Move the count later", KeyCode.RIGHT, "Alt", onCount(() -> countCard.move(1))),
+                Command.of("Split the count", KeyCode.T, "Ctrl", onCount(countCard::split)),
+                Command.of("Merge with the next count", KeyCode.J, "Ctrl", onCount(countCard::merge)),
+                Command.of("Add a move", KeyCode.M, "Ctrl", onCount(countCard::openAdd)),
+                Command.of("Add a move after the others", KeyCode.M, "Ctrl+Shift", onCount(countCard::openThen)),
+                Command.of("To the count before", KeyCode.PAGE_UP, "", () -> step(-1)),
+                Command.of("To the count after", KeyCode.PAGE_DOWN, "", () -> step(1)));
+    }
+
+    private Runnable onCount(Runnable action) {
+        return () -> {
+            if (session.choice().count() != Choice.START
+                    && session.desk().get().posture().isPresent()) {
+                action.run();
+            }
+        };
+    }
+
+    private void create() {
+        list.create();
+        Platform.runLater(postureCard::focusName);
+    }
+
+    private void sheet() {
+        session.choose(session.choice().withCount(Choice.START));
+        postureCard.focusName();
+    }
+
+    private void insert() {
+        session.desk().get().posture().ifPresent(posture -> {
+            int at = session.choice().count() + 1;
+            session.apply(
+                    CountEdits.insert(new Holder.OfPosture(posture.id()), at),
+                    session.choice().withCount(at));
+        });
+    }
+}

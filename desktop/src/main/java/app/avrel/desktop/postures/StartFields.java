@@ -1,0 +1,227 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.body.Landmark;
+import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Numbers;
+import app.avrel.motion.Starting;
+import app.avrel.posture.Contact;
+import app.avrel.posture.HandPlace;
+import app.avrel.posture.Mirror;
+import app.avrel.posture.Palm;
+import app.avrel.posture.Posture;
+import app.avrel.posture.Start;
+import app.avrel.posture.StartFoot;
+import app.avrel.posture.StartPose;
+import app.avrel.project.Edit;
+import app.avrel.words.SplitText;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+
+/** The fields of a posture's start. */
+final class StartFields {
+
+    private final Session session;
+    private final ChoiceField kind;
+    private final MenuButton from = new MenuButton("As another ends…");
+    private final EntryField ahead;
+    private final EntryField width;
+    private final EntryField weight;
+    private final EntryField drop;
+    private final Map<Side, EntryField> toes = new EnumMap<>(Side.class);
+    private final Map<Side, ChoiceField> contact = new EnumMap<>(Side.class);
+    private final Map<Side, ChoiceField> height = new EnumMap<>(Side.class);
+    private final Map<Side, ChoiceField> palm = new EnumMap<>(Side.class);
+
+    StartFields(Session session, FieldGrid grid) {
+        this.session = session;
+        grid.section("Start");
+        kind = grid.choice("Starts");
+        from.getStyleClass().addAll("flat", "word-button");
+        grid.wide(from);
+        ahead = grid.line("Left ahead", "1.5 foot-lengths");
+        width = grid.line("Width", "0.5 shoulder widths");
+        weight = grid.line("Weight", "70 left");
+        drop = grid.line("Depth", "1.5 fists");
+        for (Side side : Side.values()) {
+            String name = side == Side.LEFT ? "Left" : "Right";
+            contact.put(side, grid.choice(name + " foot"));
+            toes.put(side, grid.line(name + " toes out", "45"));
+            height.put(side, grid.choice(name + " hand"));
+            palm.put(side, grid.choice(name + " palm"));
+        }
+    }
+
+    void show(Session.Desk desk, Posture posture) {
+        Start start = posture.start();
+        StartPose pose = start.pose();
+        kind.show(
+                List.of("as recorded here", "where the one before ends"),
+                start instanceof Start.Carried ? 1 : 0,
+                i -> change(posture, "kind", i == 0 ? new Start.Recorded(pose) : new Start.Carried(pose)));
+        showFrom(desk, posture);
+        ahead.show(
+                pose.leftAhead().map(Length::toString).orElse(""),
+                text -> length(posture, text, "ahead", length -> pose.withSpacing(length, pose.width())));
+        width.show(
+                pose.width().map(Length::toString).orElse(""),
+                text -> length(posture, text, "width", length -> pose.withSpacing(pose.leftAhead(), length)));
+        weight.show(
+                SplitText.say(pose.weight()),
+                text -> take(posture, "weight", SplitText.share(text).map(pose::withWeight)));
+        drop.show(
+                pose.drop().toString(),
+                text -> take(
+                        posture,
+                        "drop",
+                        Length.parse(text)
+                                .filter(length -> length.amount() >= 0)
+                                .map(pose::withDrop)));
+        for (Side side : Side.values()) {
+            foot(posture, pose, side);
+            hand(posture, pose, side);
+        }
+    }
+
+    /** Offers every posture's end as the start of this one: the usual way to make a join fit. */
+    private void showFrom(Session.Desk desk, Posture posture) {
+        from.getItems()
+                .setAll(desk.project().postures().stream()
+                        .flatMap(other -> items(desk, posture, other))
+                        .toList());
+    }
+
+    private Stream<MenuItem> items(Session.Desk desk, Posture posture, Posture other) {
+        MenuItem same = item(other.name(), posture, () -> ending(desk, other));
+        MenuItem mirrored = item(other.name() + ", other side", posture, () -> ending(desk, Mirror.of(other)));
+        return other.side().isPresent() ? Stream.of(same, mirrored) : Stream.of(same);
+    }
+
+    private MenuItem item(String words, Posture posture, java.util.function.Supplier<StartPose> pose) {
+        MenuItem item = new MenuItem(words);
+        item.setOnAction(_ -> change(posture, "from", posture.start().withPose(pose.get())));
+        return item;
+    }
+
+    private static StartPose ending(Session.Desk desk, Posture other) {
+        var posing = desk.project().setting().posing();
+        return Starting.startingFrom(
+                app.avrel.form.Unroll.posture(other, posing).end(), posing.body());
+    }
+
+    private boolean length(Posture posture, String text, String field, Function<Optional<Length>, StartPose> changed) {
+        if (text.isBlank()) {
+            return take(posture, field, Optional.of(changed.apply(Optional.empty())));
+        }
+        return take(posture, field, Length.parse(text).map(Optional::of).map(changed));
+    }
+
+    private void foot(Posture posture, StartPose pose, Side side) {
+        StartFoot foot = side == Side.LEFT ? pose.left() : pose.right();
+        contact.get(side)
+                .show(
+                        Arrays.stream(Contact.values()).map(Contact::phrase).toList(),
+                        foot.contact().ordinal(),
+                        i -> change(
+                                posture,
+                                "contact" + side,
+                                posture.start()
+                                        .withPose(withFoot(
+                                                pose, side, new StartFoot(foot.toesOut(), Contact.values()[i])))));
+        toes.get(side)
+                .show(
+                        Numbers.plain(foot.toesOut()),
+                        text -> take(
+                                posture,
+                                "toes" + side,
+                                degrees(text).map(out -> withFoot(pose, side, new StartFoot(out, foot.contact())))));
+    }
+
+    private static Optional<Double> degrees(String text) {
+        try {
+            double degrees = Double.parseDouble(text.replace("°", "").strip());
+            return Math.abs(degrees) <= 180 ? Optional.of(degrees) : Optional.empty();
+        } catch (NumberFormatException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static StartPose withFoot(StartPose pose, Side side, StartFoot foot) {
+        return side == Side.LEFT ? pose.withFeet(foot, pose.right()) : pose.withFeet(pose.left(), foot);
+    }
+
+    private void hand(Posture posture, StartPose pose, Side side) {
+        HandPlace hand = side == Side.LEFT ? pose.leftHand() : pose.rightHand();
+        height.get(side)
+                .show(
+                        unsaid(Arrays.stream(Landmark.values()).map(Landmark::word)),
+                        index(hand.height()),
+                        i -> hand(
+                                posture,
+                                pose,
+                                side,
+                                new HandPlace(
+                                        chosen(i, Landmark.values()),
+                                        hand.sideways(),
+                                        hand.reach(),
+                                        hand.palm(),
+                                        hand.shape())));
+        palm.get(side)
+                .show(
+                        unsaid(Arrays.stream(Palm.values()).map(Palm::word)),
+                        index(hand.palm()),
+                        i -> hand(
+                                posture,
+                                pose,
+                                side,
+                                new HandPlace(
+                                        hand.height(),
+                                        hand.sideways(),
+                                        hand.reach(),
+                                        chosen(i, Palm.values()),
+                                        hand.shape())));
+    }
+
+    private void hand(Posture posture, StartPose pose, Side side, HandPlace hand) {
+        StartPose changed =
+                side == Side.LEFT ? pose.withHands(hand, pose.rightHand()) : pose.withHands(pose.leftHand(), hand);
+        change(posture, "hand" + side, posture.start().withPose(changed));
+    }
+
+    private static List<String> unsaid(Stream<String> words) {
+        return Stream.concat(Stream.of(MoveFields.UNSAID), words).toList();
+    }
+
+    private static int index(Optional<? extends Enum<?>> value) {
+        return value.map(constant -> constant.ordinal() + 1).orElse(0);
+    }
+
+    private static <T> Optional<T> chosen(int index, T[] values) {
+        return index == 0 ? Optional.empty() : Optional.of(values[index - 1]);
+    }
+
+    private boolean take(Posture posture, String field, Optional<StartPose> pose) {
+        pose.ifPresent(changed -> change(posture, field, posture.start().withPose(changed)));
+        return pose.isPresent();
+    }
+
+    private void change(Posture posture, String field, Start start) {
+        UnaryOperator<Posture> edit = whole -> whole.withStart(start);
+        session.apply(Edit.running(
+                "Change the start",
+                posture.id() + "/start/" + field,
+                project -> project.changePosture(posture.id(), edit)));
+    }
+}

@@ -1,0 +1,44 @@
+package app.avrel.desktop.ribbon;
+
+import app.avrel.body.Side;
+import app.avrel.form.Moment;
+import app.avrel.posture.Breath;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * One count on the ribbon.
+ *
+ * @param place which count
+ * @param label its number
+ * @param group what it begins: a posture's name in a form; empty within one
+ * @param beats how long it lasts
+ * @param stages how the load goes
+ * @param turned degrees the body turns in it, to the right positive
+ * @param moved the feet that leave their place
+ * @param words what is said
+ * @param cautions how many findings it has
+ * @param gap whether the way into it does not join
+ */
+public record RibbonCell(
+        Moment.Place place,
+        String label,
+        String group,
+        double beats,
+        List<Stage> stages,
+        double turned,
+        Set<Side> moved,
+        Breath breath,
+        String words,
+        int cautions,
+        boolean gap) {
+
+    /**
+     * How the left foot's load goes over one stage.
+     *
+     * @param from percent at its start
+     * @param to percent at its end
+     * @param known whether both are exact
+     */
+    public record Stage(double from, double to, boolean known) {}
+}

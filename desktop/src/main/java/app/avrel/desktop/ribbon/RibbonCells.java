@@ -1,0 +1,134 @@
+package app.avrel.desktop.ribbon;
+
+import app.avrel.body.Side;
+import app.avrel.cue.CueScript;
+import app.avrel.desktop.session.Session;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.posture.CueLevel;
+import app.avrel.posture.Move;
+import app.avrel.posture.PostureId;
+import app.avrel.project.Setting;
+import app.avrel.rules.Finding;
+import app.avrel.rules.Where;
+import app.avrel.words.CountWords;
+import app.avrel.words.Saying;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Makes the ribbon's cells from a stretch of a track. */
+public final class RibbonCells {
+
+    private final Session.Desk desk;
+    private final Saying saying;
+
+    private RibbonCells(Session.Desk desk) {
+        this.desk = desk;
+        Setting setting = desk.project().setting();
+        this.saying = new Saying(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
+    }
+
+    /** {@return the cells of one posture: its counts, numbered} */
+    public static List<RibbonCell> ofPosture(Session.Desk desk, Occurrence done) {
+        return new RibbonCells(desk).cells(done, false);
+    }
+
+    /** {@return the cells of a stretch of a form, ways in included, each posture's name over its first} */
+    public static List<RibbonCell> ofForm(Session.Desk desk, List<Occurrence> stretch) {
+        RibbonCells cells = new RibbonCells(desk);
+        return stretch.stream()
+                .flatMap(done -> cells.cells(done, true).stream())
+                .toList();
+    }
+
+    private List<RibbonCell> cells(Occurrence done, boolean named) {
+        List<RibbonCell> cells = new ArrayList<>();
+        List<Moment> count = new ArrayList<>();
+        for (Moment moment : done.moments()) {
+            if (!count.isEmpty() && !count.getFirst().place().sameCount(moment.place())) {
+                cells.add(cell(done, count, named && cells.isEmpty()));
+                count.clear();
+            }
+            count.add(moment);
+        }
+        if (!count.isEmpty()) {
+            cells.add(cell(done, count, named && cells.isEmpty()));
+        }
+        return cells;
+    }
+
+    private RibbonCell cell(Occurrence done, List<Moment> count, boolean begins) {
+        Moment first = count.getFirst();
+        Moment.Place place = first.place();
+        boolean link = place.section() == Moment.Section.LINK;
+        boolean starts = !link && place.count() == 0;
+        CountWords words = new CountWords(saying.withFront(CueScript.front(done, place.section())));
+        double turned = count.getLast()
+                .after()
+                .chest()
+                .value()
+                .minus(first.before().chest().value())
+                .degrees();
+        return new RibbonCell(
+                place,
+                link ? "·" : Integer.toString(place.count() + 1),
+                begins ? done.posture().name() : "",
+                first.count().beats(),
+                count.stream().map(RibbonCells::stage).toList(),
+                turned,
+                moved(count),
+                first.count().breath(),
+                words.say(first.count(), CueLevel.PROMPT),
+                cautions(done, place),
+                starts && !done.join().fits());
+    }
+
+    private static RibbonCell.Stage stage(Moment moment) {
+        var before = moment.before().weight();
+        var after = moment.after().weight();
+        return new RibbonCell.Stage(before.middle(Side.LEFT), after.middle(Side.LEFT), before.exact() && after.exact());
+    }
+
+    private static Set<Side> moved(List<Moment> count) {
+        Set<Side> moved = EnumSet.noneOf(Side.class);
+        count.stream().flatMap(moment -> moment.stage().moves().stream()).forEach(move -> {
+            switch (move) {
+                case Move.Step step -> moved.add(step.foot());
+                case Move.DrawIn draw -> moved.add(draw.foot());
+                case Move.HalfStep half -> moved.add(half.foot());
+                case Move.Lift lift -> moved.add(lift.foot());
+                case Move.Lower _,
+                        Move.Raise _,
+                        Move.TurnFoot _,
+                        Move.Shift _,
+                        Move.TurnBody _,
+                        Move.ChangeDepth _,
+                        Move.PlaceHand _,
+                        Move.HoldBall _,
+                        Move.Look _ -> {}
+            }
+        });
+        return moved;
+    }
+
+    private int cautions(Occurrence done, Moment.Place place) {
+        PostureId posture = done.posture().id();
+        return (int) desk.survey().findings().stream()
+                .filter(Finding::serious)
+                .filter(finding -> switch (finding.where()) {
+                    case Where.InPosture(PostureId id, Optional<Integer> count) ->
+                        place.section() == Moment.Section.POSTURE
+                                && id.equals(posture)
+                                && count.equals(Optional.of(place.count()));
+                    case Where.InForm(var form, int entry, Optional<Integer> count) ->
+                        place.section() == Moment.Section.LINK
+                                && form.equals(desk.choice().form())
+                                && entry == done.entry()
+                                && count.equals(Optional.of(place.count()));
+                })
+                .count();
+    }
+}

@@ -1,0 +1,264 @@
+package app.avrel.desktop.ribbon;
+
+import app.avrel.body.Side;
+import java.util.List;
+import java.util.function.DoubleFunction;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+
+/** Paints the ribbon's cells: rows from the top are numbers, load, breath, words, findings. */
+final class RibbonPainter {
+
+    private static final int STEPS = 12;
+
+    private final GraphicsContext g;
+    private final RibbonScale scale;
+    private final Color ink;
+    private final Color soft;
+    private final Color line;
+    private final Color caution;
+    private final Color accent;
+    private final Color panel;
+    private Color left;
+    private Color right;
+    private DoubleFunction<Font> font;
+    private DoubleFunction<Font> bold;
+    private double middle;
+    private double half;
+
+    RibbonPainter(
+            GraphicsContext g,
+            RibbonScale scale,
+            Color ink,
+            Color soft,
+            Color line,
+            Color caution,
+            Color accent,
+            Color panel) {
+        this.g = g;
+        this.scale = scale;
+        this.ink = ink;
+        this.soft = soft;
+        this.line = line;
+        this.caution = caution;
+        this.accent = accent;
+        this.panel = panel;
+    }
+
+    RibbonPainter sides(Color leftColour, Color rightColour) {
+        left = leftColour;
+        right = rightColour;
+        return this;
+    }
+
+    RibbonPainter fonts(DoubleFunction<Font> plain, DoubleFunction<Font> heavy) {
+        font = plain;
+        bold = heavy;
+        return this;
+    }
+
+    void paint(List<RibbonCell> cells, int chosen, double height, boolean focused) {
+        double text = scale.text();
+        half = text * 1.75;
+        middle = text * 2.4 + half;
+        legend();
+        g.save();
+        g.beginPath();
+        g.rect(scale.margin() - 1, 0, scale.width(), height);
+        g.clip();
+        if (chosen >= 0 && chosen < cells.size()) {
+            frame(chosen, height, focused);
+        }
+        for (int i = 0; i < cells.size(); i++) {
+            if (scale.right(i) > 0 && scale.left(i) < scale.width()) {
+                cell(cells, i, i == chosen, height);
+            }
+        }
+        breath(cells);
+        g.restore();
+    }
+
+    private void legend() {
+        double text = scale.text();
+        label("L", text * 0.9, middle - half / 2, bold.apply(1), left);
+        label("R", text * 0.9, middle + half / 2, bold.apply(1), right);
+        label("breath", text * 0.3, middle + half + text * 1.1, font.apply(0.8), soft);
+    }
+
+    private void label(String words, double x, double y, Font how, Color colour) {
+        g.setFill(colour);
+        g.setFont(how);
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(words, x, y);
+    }
+
+    private void frame(int chosen, double height, boolean focused) {
+        double x = scale.left(chosen) + 1;
+        double width = scale.right(chosen) - scale.left(chosen) - 2;
+        g.setFill(panel);
+        g.fillRoundRect(x, 2, width, height - 4, 6, 6);
+        g.setStroke(accent);
+        g.setLineWidth(focused ? 2.5 : 1.5);
+        g.strokeRoundRect(x, 2, width, height - 4, 6, 6);
+    }
+
+    private void cell(List<RibbonCell> cells, int i, boolean chosen, double height) {
+        RibbonCell cell = cells.get(i);
+        double x = scale.left(i);
+        double width = scale.right(i) - x;
+        if (!chosen && (width > scale.text() || !cell.group().isEmpty())) {
+            g.setStroke(line);
+            g.setLineWidth(1);
+            g.strokeLine(x, scale.text() * 2.2, x, height - scale.text() * 0.4);
+        }
+        load(cell, x, width);
+        head(cells, i, chosen);
+        notches(cell, x, width);
+        if (width > scale.text() * 4) {
+            words(cell, x, width, chosen, height);
+        }
+        marks(cell, x, width, height);
+    }
+
+    private void head(List<RibbonCell> cells, int i, boolean chosen) {
+        RibbonCell cell = cells.get(i);
+        double text = scale.text();
+        double x = scale.left(i) + text * 0.5;
+        double width = scale.right(i) - scale.left(i);
+        if (!cell.group().isEmpty()) {
+            double room = groupEnd(cells, i) - x - text * 0.4;
+            label(shortened(cell.group(), room, 0.8), x, text * 0.85, font.apply(0.8), soft);
+        }
+        boolean form = cells.stream().anyMatch(other -> !other.group().isEmpty());
+        double y = form ? text * 1.85 : text * 1.3;
+        if (width > text * 1.6) {
+            label(cell.label(), x, y, bold.apply(form ? 0.8 : 1.34), chosen ? accent : ink);
+        }
+        long turned = Math.round(Math.abs(cell.turned()));
+        if (turned > 0 && width > text * 4.5) {
+            String tick = (cell.turned() > 0 ? "↷ " : "↶ ") + turned + "°";
+            label(tick, x + text * 1.5, y, font.apply(0.85), soft);
+        }
+    }
+
+    private double groupEnd(List<RibbonCell> cells, int i) {
+        for (int next = i + 1; next < cells.size(); next++) {
+            if (!cells.get(next).group().isEmpty()) {
+                return scale.left(next);
+            }
+        }
+        return scale.right(cells.size() - 1);
+    }
+
+    private String shortened(String words, double room, double size) {
+        int fits = (int) (room / (scale.text() * size * 0.54));
+        if (fits >= words.length()) {
+            return words;
+        }
+        return fits < 3 ? "" : words.substring(0, fits - 1) + "…";
+    }
+
+    private void load(RibbonCell cell, double x, double width) {
+        int stages = cell.stages().size();
+        for (int s = 0; s < stages; s++) {
+            RibbonCell.Stage stage = cell.stages().get(s);
+            double from = x + width * s / stages;
+            double span = width / stages;
+            half(stage, from, span, left, -1);
+            half(stage, from, span, right, 1);
+        }
+    }
+
+    /** One foot's half of the band: as thick as the load; paler where the load is not known. */
+    private void half(RibbonCell.Stage stage, double x, double span, Color colour, int down) {
+        double[] xs = new double[STEPS + 3];
+        double[] ys = new double[STEPS + 3];
+        for (int i = 0; i <= STEPS; i++) {
+            double t = i / (double) STEPS;
+            double eased = t * t * (3 - 2 * t);
+            double leftShare = (stage.from() + (stage.to() - stage.from()) * eased) / 100;
+            double share = down < 0 ? leftShare : 1 - leftShare;
+            xs[i] = x + span * t;
+            ys[i] = middle + down * half * share;
+        }
+        xs[STEPS + 1] = x + span;
+        ys[STEPS + 1] = middle;
+        xs[STEPS + 2] = x;
+        ys[STEPS + 2] = middle;
+        g.setFill(stage.known() ? colour : colour.deriveColor(0, 1, 1, 0.4));
+        g.fillPolygon(xs, ys, xs.length);
+    }
+
+    /** A small tent where a foot leaves its place, on that foot's side. */
+    private void notches(RibbonCell cell, double x, double width) {
+        double size = Math.min(scale.text() * 0.5, width * 0.3);
+        double at = x + width / 2;
+        for (Side side : cell.moved()) {
+            int down = side == Side.LEFT ? -1 : 1;
+            double base = middle + down * (half + 3);
+            g.setStroke(side == Side.LEFT ? left : right);
+            g.setLineWidth(1.6);
+            g.strokePolyline(new double[] {at - size, at, at + size}, new double[] {base, base + down * size, base}, 3);
+        }
+    }
+
+    private void words(RibbonCell cell, double x, double width, boolean chosen, double height) {
+        double text = scale.text();
+        double room = width - text;
+        double size = chosen ? 1.34 : 1;
+        String[] lines = Wrapping.lines(cell.words(), (int) (room / (text * size * 0.5)), 2);
+        for (int i = 0; i < lines.length; i++) {
+            double y = middle + half + text * 2.3 + i * text * size * 1.2;
+            if (y < height - text * 0.4) {
+                label(lines[i], x + text * 0.5, y, chosen ? bold.apply(size) : font.apply(size), chosen ? ink : soft);
+            }
+        }
+    }
+
+    private void marks(RibbonCell cell, double x, double width, double height) {
+        double text = scale.text();
+        if (cell.cautions() > 0) {
+            g.setFill(caution);
+            double at = width > text * 4 ? x + width - text : x + width / 2;
+            g.fillOval(at - text * 0.3, text * 0.9, text * 0.6, text * 0.6);
+        }
+        if (cell.gap()) {
+            g.setFill(caution);
+            g.fillPolygon(
+                    new double[] {x - text * 0.45, x + text * 0.45, x},
+                    new double[] {text * 1.9, text * 1.9, text * 2.6},
+                    3);
+            g.setStroke(caution);
+            g.setLineWidth(2);
+            g.strokeLine(x, text * 2.6, x, middle + half);
+        }
+    }
+
+    /** The breath line rises on the in-breath and falls on the out-breath. */
+    private void breath(List<RibbonCell> cells) {
+        double low = middle + half + scale.text() * 1.5;
+        double high = middle + half + scale.text() * 0.7;
+        g.setStroke(soft);
+        g.setLineWidth(1.5);
+        g.beginPath();
+        double y = low;
+        g.moveTo(scale.left(0), y);
+        for (int i = 0; i < cells.size(); i++) {
+            double to = switch (cells.get(i).breath()) {
+                case IN -> high;
+                case OUT -> low;
+                case HOLD, FREE -> y;
+            };
+            double x = scale.left(i);
+            double end = scale.right(i);
+            double bend = (end - x) * 0.4;
+            g.bezierCurveTo(x + bend, y, end - bend, to, end, to);
+            y = to;
+        }
+        g.stroke();
+    }
+}

@@ -1,0 +1,35 @@
+package app.avrel.desktop.session;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+
+/**
+ * Something that can be done by key or from the palette.
+ *
+ * @param name as listed
+ * @param key its shortcut
+ */
+public record Command(String name, KeyCombination key, Runnable action) {
+
+    /**
+     * {@return a command}
+     *
+     * @param modifiers {@code Ctrl}, {@code Ctrl+Shift}, {@code Alt}, or empty
+     */
+    public static Command of(String name, KeyCode key, String modifiers, Runnable action) {
+        List<KeyCombination.Modifier> held = new ArrayList<>();
+        if (modifiers.contains("Ctrl")) {
+            held.add(KeyCombination.CONTROL_DOWN);
+        }
+        if (modifiers.contains("Shift")) {
+            held.add(KeyCombination.SHIFT_DOWN);
+        }
+        if (modifiers.contains("Alt")) {
+            held.add(KeyCombination.ALT_DOWN);
+        }
+        return new Command(name, new KeyCodeCombination(key, held.toArray(KeyCombination.Modifier[]::new)), action);
+    }
+}

@@ -1,0 +1,182 @@
+package app.avrel.desktop.session;
+
+import app.avrel.files.Opened;
+import app.avrel.files.ProjectFile;
+import app.avrel.files.Recovery;
+import app.avrel.form.Form;
+import app.avrel.form.Track;
+import app.avrel.lesson.Lesson;
+import app.avrel.posture.Posture;
+import app.avrel.project.Edit;
+import app.avrel.project.History;
+import app.avrel.project.Project;
+import app.avrel.project.Survey;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/**
+ * The open project: its present value, what is computed from it, what is chosen, where it is saved.
+ *
+ * <p>Views read {@link #desk()} and listen to it; every change goes through {@link #apply}. Each change is handed to
+ * the recovery file at once.
+ */
+public final class Session {
+
+    /** What views show: the computed project and the choice, changed together. */
+    public record Desk(Survey survey, Choice choice) {
+
+        public Project project() {
+            return survey.project();
+        }
+
+        public Optional<Posture> posture() {
+            return choice.posture().flatMap(project()::posture);
+        }
+
+        public Form form() {
+            return project().form(choice.form()).orElseThrow();
+        }
+
+        public Track formTrack() {
+            return survey.track(choice.form()).orElseThrow();
+        }
+
+        public Optional<Lesson> lesson() {
+            return choice.lesson() < 0
+                    ? Optional.empty()
+                    : Optional.of(project().lessons().get(choice.lesson()));
+        }
+    }
+
+    private final Recovery recovery;
+    private final ReadOnlyObjectWrapper<Desk> desk = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private History history;
+    private Project saved;
+
+    public Session(Project project, Recovery recovery) {
+        this.recovery = recovery;
+        start(project, Optional.empty());
+    }
+
+    /** {@return what is shown; it changes with every edit and every choice} */
+    public ReadOnlyObjectProperty<Desk> desk() {
+        return desk.getReadOnlyProperty();
+    }
+
+    public Project project() {
+        return history.present();
+    }
+
+    public Choice choice() {
+        return desk.get().choice();
+    }
+
+    /** {@return where the project was last saved, if ever} */
+    public ReadOnlyObjectProperty<Optional<Path>> file() {
+        return file.getReadOnlyProperty();
+    }
+
+    /** {@return whether there is work that is not in the file} */
+    public boolean dirty() {
+        return !saved.equals(history.present());
+    }
+
+    public Optional<String> undoable() {
+        return history.undoable();
+    }
+
+    public Optional<String> redoable() {
+        return history.redoable();
+    }
+
+    /** Makes a change. */
+    public void apply(Edit edit) {
+        if (history.apply(edit)) {
+            changed(choice());
+        }
+    }
+
+    /** Makes a change and chooses something with it. */
+    public void apply(Edit edit, Choice then) {
+        history.apply(edit);
+        changed(then);
+    }
+
+    /** Chooses something; the next edit is then a step of its own. */
+    public void choose(Choice choice) {
+        history.endRun();
+        Choice within = choice.within(project());
+        if (!within.equals(choice())) {
+            desk.set(new Desk(desk.get().survey(), within));
+        }
+    }
+
+    public void undo() {
+        history.undo();
+        changed(choice());
+    }
+
+    public void redo() {
+        history.redo();
+        changed(choice());
+    }
+
+    private void changed(Choice choice) {
+        Project present = history.present();
+        if (dirty()) {
+            recovery.keep(present, file.get());
+        } else {
+            recovery.forget();
+        }
+        desk.set(new Desk(Survey.of(present), choice.within(present)));
+    }
+
+    /** Puts another project on the desk. */
+    public void start(Project project, Optional<Path> from) {
+        history = new History(project);
+        saved = project;
+        file.set(from);
+        recovery.forget();
+        desk.set(new Desk(Survey.of(project), Choice.first(project)));
+    }
+
+    /** Puts work on the desk that a program left behind; it counts as not saved. */
+    public void recover(Recovery.Left left) {
+        start(left.project(), left.file());
+        saved = Project.empty("", left.project().setting());
+        changed(choice());
+    }
+
+    /** Opens a file. {@return why it could not be opened; empty where it was} */
+    public Optional<String> open(Path path) {
+        return switch (ProjectFile.open(path)) {
+            case Opened.Read(Project project) -> {
+                start(project, Optional.of(path));
+                yield Optional.empty();
+            }
+            case Opened.Refused(String message) -> Optional.of(message);
+        };
+    }
+
+    /** Saves to a file. {@return why it could not be saved; empty where it was} */
+    public Optional<String> save(Path path) {
+        Project present = history.present();
+        Optional<String> refused = ProjectFile.save(present, path);
+        if (refused.isEmpty()) {
+            saved = present;
+            history.endRun();
+            file.set(Optional.of(path));
+            changed(choice());
+        }
+        return refused;
+    }
+
+    /** Ends in good order: nothing is left to recover. */
+    public void end() {
+        recovery.forget();
+        recovery.close();
+    }
+}

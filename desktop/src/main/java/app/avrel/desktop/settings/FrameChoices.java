@@ -1,0 +1,33 @@
+package app.avrel.desktop.settings;
+
+import app.avrel.floor.DirectionWords;
+import app.avrel.floor.Heading;
+import java.util.Arrays;
+import java.util.List;
+
+/** What can be chosen for the frame. */
+public final class FrameChoices {
+
+    static final List<String> BEARINGS =
+            List.of("north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west");
+
+    private FrameChoices() {}
+
+    static int bearing(Heading heading) {
+        return (int) Math.round(heading.degrees() / 45) % 8;
+    }
+
+    static Heading bearing(int at) {
+        return new Heading(at * 45);
+    }
+
+    /** {@return the vocabularies by name} */
+    public static List<String> words() {
+        return Arrays.stream(DirectionWords.values()).map(DirectionWords::label).toList();
+    }
+
+    /** {@return a vocabulary by its place in {@link #words()}} */
+    public static DirectionWords words(int at) {
+        return DirectionWords.values()[at];
+    }
+}

@@ -1,0 +1,72 @@
+package app.avrel.desktop.settings;
+
+import app.avrel.body.Body;
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.floor.DirectionWords;
+import app.avrel.floor.Heading;
+import app.avrel.house.HouseRules;
+import app.avrel.project.Project;
+import app.avrel.project.Setting;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.layout.StackPane;
+
+/** The questions of a new project: name, front, direction words, body, house rules. */
+public final class NewProjectSheet {
+
+    private String name = "My hall";
+    private Heading front = Heading.FRONT;
+    private DirectionWords words = DirectionWords.CLOCK;
+    private double stature = 1.70;
+    private HouseRules rules = HouseRules.LARGE_FRAME;
+
+    private NewProjectSheet() {}
+
+    /** Asks over a pane. */
+    public static void ask(StackPane over, Consumer<Project> create) {
+        NewProjectSheet answers = new NewProjectSheet();
+        Sheet.show(
+                over,
+                "New project",
+                answers.fields(),
+                List.of(
+                        new Sheet.Answer("Create", () -> create.accept(answers.project())),
+                        new Sheet.Answer("Cancel", () -> {})));
+    }
+
+    private FieldGrid fields() {
+        FieldGrid grid = new FieldGrid();
+        EntryField called = grid.line("Name", "the hall or the school");
+        called.show(name, text -> {
+            name = text.isBlank() ? "My hall" : text.strip();
+            return true;
+        });
+        ChoiceField faces = grid.choice("The form starts facing");
+        faces.show(FrameChoices.BEARINGS, 0, at -> front = FrameChoices.bearing(at));
+        ChoiceField said = grid.choice("Directions are said as");
+        said.show(FrameChoices.words(), words.ordinal(), at -> words = FrameChoices.words(at));
+        EntryField tall = grid.line("Your stature in cm", "80 to 250");
+        tall.show(SettingsSheet.centimetres(stature), this::takeStature);
+        List<HouseRules> presets = HouseRules.presets();
+        ChoiceField house = grid.choice("House rules");
+        house.show(presets.stream().map(HouseRules::name).toList(), 0, at -> rules = presets.get(at));
+        return grid;
+    }
+
+    private boolean takeStature(String text) {
+        if (!text.strip().matches("\\d{2,3}")) {
+            return false;
+        }
+        double metres = Integer.parseInt(text.strip()) / 100.0;
+        boolean fits = metres >= 0.8 && metres <= 2.5;
+        stature = fits ? metres : stature;
+        return fits;
+    }
+
+    private Project project() {
+        return Project.empty(name, new Setting(front, words, List.of(Body.ofStature(stature)), 0, rules));
+    }
+}

@@ -1,0 +1,129 @@
+package app.avrel.desktop.settings;
+
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Numbers;
+import app.avrel.house.HouseRule;
+import app.avrel.house.HouseRules;
+import app.avrel.project.Edit;
+import app.avrel.project.Setting;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import javafx.beans.value.ChangeListener;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The project's frame: directions, bodies, house rules. Every change is made at once and can be undone. */
+public final class SettingsSheet {
+
+    private final Session session;
+    private final FieldGrid grid = new FieldGrid();
+    private final EntryField name;
+    private final ChoiceField front;
+    private final ChoiceField words;
+    private final VBox bodies = new VBox();
+    private final ChoiceField preset;
+    private final EntryField rulesName;
+    private final Map<HouseRule, EntryField> rules = new EnumMap<>(HouseRule.class);
+
+    private SettingsSheet(Session session) {
+        this.session = session;
+        grid.getStyleClass().add("settings");
+        grid.section("Project");
+        name = grid.line("Name", "the hall or the school");
+        front = grid.choice("The form starts facing");
+        words = grid.choice("Directions are said as");
+        grid.section("Bodies");
+        grid.wide(bodies);
+        grid.wide(Buttons.words("Add a body", "Add a body of 170 cm", this::addBody));
+        grid.section("House rules");
+        preset = grid.choice("Start from");
+        rulesName = grid.line("Called", "in plain words");
+        for (HouseRule rule : HouseRule.values()) {
+            rules.put(rule, grid.line(rule.label() + " (" + rule.unit() + ")", rule.least() + " to " + rule.most()));
+        }
+    }
+
+    /** Opens the sheet over a pane. */
+    public static void open(Session session, StackPane over) {
+        SettingsSheet settings = new SettingsSheet(session);
+        ChangeListener<Session.Desk> listener = (_, _, desk) -> settings.show(desk.project());
+        session.desk().addListener(listener);
+        Sheet sheet = Sheet.show(over, "Settings", settings.grid, List.of(new Sheet.Answer("Done", () -> {})));
+        settings.show(session.project());
+        sheet.parentProperty().addListener((_, _, parent) -> {
+            if (parent == null) {
+                session.desk().removeListener(listener);
+            }
+        });
+    }
+
+    private void show(app.avrel.project.Project project) {
+        Setting setting = project.setting();
+        name.show(project.name(), text -> {
+            session.apply(Edit.running("Rename the project", "name", whole -> whole.withName(text.strip())));
+            return true;
+        });
+        front.show(
+                FrameChoices.BEARINGS,
+                FrameChoices.bearing(setting.startFaces()),
+                at -> change("front", whole -> whole.withStartFaces(FrameChoices.bearing(at))));
+        words.show(
+                FrameChoices.words(),
+                setting.words().ordinal(),
+                at -> change("words", whole -> whole.withWords(FrameChoices.words(at))));
+        BodyRows.show(bodies, setting, this::change);
+        List<HouseRules> presets = HouseRules.presets();
+        preset.show(
+                presets.stream().map(HouseRules::name).toList(),
+                presets.indexOf(setting.rules()),
+                at -> change("preset", whole -> whole.withRules(presets.get(at))));
+        rulesName.show(
+                setting.rules().name(),
+                text -> change(
+                        "rulesName",
+                        whole -> whole.withRules(
+                                new HouseRules(text.strip(), whole.rules().answers()))));
+        rules.forEach(
+                (rule, field) -> field.show(Integer.toString(setting.rules().get(rule)), text -> take(rule, text)));
+    }
+
+    private boolean take(HouseRule rule, String text) {
+        String digits = text.strip();
+        if (!digits.matches("\\d{1,4}")) {
+            return false;
+        }
+        int answer = Integer.parseInt(digits);
+        return answer >= rule.least()
+                && answer <= rule.most()
+                && change("rule" + rule, whole -> whole.withRules(whole.rules().with(rule, answer)));
+    }
+
+    private void addBody() {
+        change("bodies", whole -> {
+            List<app.avrel.body.Body> all = new ArrayList<>(whole.bodies());
+            all.add(app.avrel.body.Body.ofStature(1.70));
+            return whole.withBodies(all, whole.body());
+        });
+    }
+
+    private boolean change(String field, UnaryOperator<Setting> edit) {
+        session.apply(Edit.running(
+                "Change the settings",
+                "setting/" + field,
+                project -> project.withSetting(edit.apply(project.setting()))));
+        return true;
+    }
+
+    /** {@return stature in whole centimetres} */
+    static String centimetres(double metres) {
+        return Numbers.plain(metres * 100);
+    }
+}

@@ -1,0 +1,83 @@
+package app.avrel.desktop.shell;
+
+import app.avrel.desktop.parts.Fonts;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.session.Session;
+import app.avrel.files.Demo;
+import app.avrel.files.Opened;
+import app.avrel.files.ProjectFile;
+import app.avrel.files.Recovery;
+import app.avrel.project.Project;
+import app.avrel.project.Setting;
+import atlantafx.base.theme.PrimerLight;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.layout.StackPane;
+import javafx.stage.PopupWindow;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+
+/** The JavaFX application: it opens the demo, or the file named as its one argument. */
+public final class AvrelApplication extends Application {
+
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+
+    @Override
+    public void start(Stage stage) {
+        prepare();
+        List<String> arguments = getParameters().getRaw();
+        Optional<Path> file = arguments.stream().findFirst().map(Path::of);
+        Optional<Opened> opened = file.map(ProjectFile::open);
+        Project project = opened.map(of -> of instanceof Opened.Read(Project read) ? read : blank())
+                .orElseGet(Demo::project);
+        Session session = new Session(project, new Recovery(StateFolder.recovery()));
+        Shell shell = new Shell(session, new SystemFileChoosing(stage), AvrelApplication::quit);
+        opened.ifPresent(of -> said(of, session, file.get(), shell));
+        stage.setTitle("Avrel");
+        stage.setMinWidth(1100);
+        stage.setMinHeight(700);
+        stage.setScene(new Scene(shell.root(), WIDTH, HEIGHT));
+        stage.setOnCloseRequest(event -> {
+            event.consume();
+            shell.files().quit();
+        });
+        stage.show();
+        Platform.runLater(() -> {
+            shell.files().offerRecovery();
+            FirstFrame.seen();
+        });
+    }
+
+    private static Project blank() {
+        return Project.empty("My hall", Setting.USUAL);
+    }
+
+    private static void said(Opened opened, Session session, Path file, Shell shell) {
+        switch (opened) {
+            case Opened.Read(Project project) -> session.start(project, Optional.of(file));
+            case Opened.Refused(String message) ->
+                Sheet.tell((StackPane) shell.root(), "This file cannot be opened", message);
+        }
+    }
+
+    /** Loads fonts and the base theme; once, before the first window. */
+    public static void prepare() {
+        Fonts.load();
+        Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheetBSS());
+    }
+
+    /** A popup that still shows while the toolkit ends would take the process down with it. */
+    private static void quit() {
+        for (Window window : List.copyOf(Window.getWindows())) {
+            if (window instanceof PopupWindow popup) {
+                popup.hide();
+            }
+        }
+        Platform.exit();
+    }
+}

@@ -1,0 +1,130 @@
+package app.avrel.desktop.shell;
+
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.desktop.settings.NewProjectSheet;
+import app.avrel.files.Demo;
+import app.avrel.files.Recovery;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.layout.StackPane;
+
+/** New, open, save, recover, quit. */
+public final class FileActions {
+
+    private final Session session;
+    private final Preferences preferences;
+    private final FileChoosing choosing;
+    private final StackPane over;
+    private final Runnable quit;
+
+    FileActions(Session session, Preferences preferences, FileChoosing choosing, StackPane over, Runnable quit) {
+        this.session = session;
+        this.preferences = preferences;
+        this.choosing = choosing;
+        this.over = over;
+        this.quit = quit;
+    }
+
+    void create() {
+        leaving(() -> NewProjectSheet.ask(over, project -> session.start(project, Optional.empty())));
+    }
+
+    void open() {
+        leaving(() -> choosing.toOpen().ifPresent(this::openNow));
+    }
+
+    void open(Path path) {
+        leaving(() -> openNow(path));
+    }
+
+    void openDemo() {
+        leaving(() -> session.start(Demo.project(), Optional.empty()));
+    }
+
+    private void openNow(Path path) {
+        Optional<String> refused = session.open(path);
+        refused.ifPresentOrElse(
+                message -> Sheet.tell(over, "This file cannot be opened", message), () -> preferences.used(path));
+    }
+
+    void save() {
+        session.file().get().ifPresentOrElse(this::saveTo, this::saveAs);
+    }
+
+    void saveAs() {
+        choosing.toSave(session.project().name()).ifPresent(this::saveTo);
+    }
+
+    private void saveTo(Path path) {
+        session.save(path)
+                .ifPresentOrElse(message -> Sheet.tell(over, "Not saved", message), () -> preferences.used(path));
+    }
+
+    /** Ends the program, after asking where there is work that is not saved. */
+    public void quit() {
+        leaving(() -> {
+            session.end();
+            quit.run();
+        });
+    }
+
+    private void leaving(Runnable then) {
+        if (!session.dirty()) {
+            then.run();
+            return;
+        }
+        Sheet.show(
+                over,
+                "There are changes that are not saved",
+                Texts.wrapped("Save the changes to “" + session.project().name() + "” first?", "sheet-text"),
+                List.of(
+                        new Sheet.Answer("Save", () -> {
+                            save();
+                            if (!session.dirty()) {
+                                then.run();
+                            }
+                        }),
+                        new Sheet.Answer("Don't save", then),
+                        new Sheet.Answer("Cancel", () -> {})));
+    }
+
+    /** Offers what an earlier run left behind, if anything. */
+    public void offerRecovery() {
+        Recovery.left(StateFolder.recovery()).stream().findFirst().ifPresent(this::offer);
+    }
+
+    private void offer(Recovery.Left left) {
+        String when = DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM)
+                .withZone(ZoneId.systemDefault())
+                .format(left.at().toInstant());
+        String file = left.file().map(path -> ", last saved in " + path).orElse(", never saved in a file");
+        Sheet.show(
+                over,
+                "Avrel did not end in good order last time",
+                Texts.wrapped(
+                        "“" + left.project().name() + "” was kept as it was on " + when + file + ". Take it up again?",
+                        "sheet-text"),
+                List.of(
+                        new Sheet.Answer("Take it up again", () -> {
+                            session.recover(left);
+                            discard(left);
+                        }),
+                        new Sheet.Answer("Let it go", () -> discard(left)),
+                        new Sheet.Answer("Ask next time", () -> {})));
+    }
+
+    private void discard(Recovery.Left left) {
+        try {
+            left.discard();
+        } catch (IOException e) {
+            Sheet.tell(over, "The kept work cannot be removed", left.kept() + ": " + e.getMessage());
+        }
+    }
+}

@@ -1,0 +1,12 @@
+package app.avrel.desktop.shell;
+
+import java.nio.file.Path;
+import java.util.Optional;
+
+/** Asks for files; an interface, because not every platform has the dialogs. */
+public interface FileChoosing {
+
+    Optional<Path> toOpen();
+
+    Optional<Path> toSave(String suggested);
+}

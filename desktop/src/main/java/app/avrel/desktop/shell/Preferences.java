@@ -1,0 +1,86 @@
+package app.avrel.desktop.shell;
+
+import java.io.IOException;
+import java.io.Reader;
+import java.io.Writer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Properties;
+
+/** What is remembered between starts: theme, text size, recent files. It is the user's, not the project's. */
+final class Preferences {
+
+    static final List<Integer> TEXT_SIZES = List.of(80, 90, 100, 120, 140, 160);
+    private static final int MOST_RECENT = 8;
+
+    private final Path file;
+    private final Properties kept = new Properties();
+
+    Preferences(Path folder) {
+        file = folder.resolve("preferences.properties");
+        if (Files.exists(file)) {
+            try (Reader reader = Files.newBufferedReader(file)) {
+                kept.load(reader);
+            } catch (IOException | IllegalArgumentException e) {
+                System.getLogger("avrel")
+                        .log(System.Logger.Level.WARNING, "preferences cannot be read from " + file, e);
+            }
+        }
+    }
+
+    boolean dark() {
+        return "dark".equals(kept.getProperty("theme"));
+    }
+
+    void dark(boolean dark) {
+        kept.setProperty("theme", dark ? "dark" : "light");
+        save();
+    }
+
+    /** {@return the size of text in percent, one of {@link #TEXT_SIZES}} */
+    int textSize() {
+        try {
+            int size = Integer.parseInt(kept.getProperty("text", "100"));
+            return TEXT_SIZES.contains(size) ? size : 100;
+        } catch (NumberFormatException e) {
+            return 100;
+        }
+    }
+
+    void textSize(int percent) {
+        kept.setProperty("text", Integer.toString(percent));
+        save();
+    }
+
+    /** {@return files opened or saved lately, newest first} */
+    List<Path> recent() {
+        return kept.getProperty("recent", "")
+                .lines()
+                .filter(line -> !line.isBlank())
+                .map(Path::of)
+                .toList();
+    }
+
+    void used(Path path) {
+        List<String> recent = new ArrayList<>(List.of(path.toAbsolutePath().toString()));
+        recent().stream()
+                .map(Path::toString)
+                .filter(line -> !recent.contains(line))
+                .forEach(recent::add);
+        kept.setProperty("recent", String.join("\n", recent.subList(0, Math.min(MOST_RECENT, recent.size()))));
+        save();
+    }
+
+    private void save() {
+        try {
+            Files.createDirectories(file.getParent());
+            try (Writer writer = Files.newBufferedWriter(file)) {
+                kept.store(writer, null);
+            }
+        } catch (IOException e) {
+            System.getLogger("avrel").log(System.Logger.Level.WARNING, "preferences cannot be kept in " + file, e);
+        }
+    }
+}

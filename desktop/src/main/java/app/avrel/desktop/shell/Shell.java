@@ -1,0 +1,209 @@
+package app.avrel.desktop.shell;
+
+import app.avrel.desktop.form.FormRoom;
+import app.avrel.desktop.lessons.LessonsRoom;
+import app.avrel.desktop.parts.FindingBox;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.postures.PosturesRoom;
+import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.session.Command;
+import app.avrel.desktop.session.Room;
+import app.avrel.desktop.session.Session;
+import app.avrel.desktop.settings.SettingsSheet;
+import app.avrel.rules.Finding;
+import app.avrel.rules.Where;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import javafx.beans.value.ChangeListener;
+import javafx.css.PseudoClass;
+import javafx.scene.Parent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+
+/** Everything in the window. */
+public final class Shell {
+
+    /** The rooms, in the order of the work. */
+    public enum RoomName {
+        POSTURES("Postures"),
+        FORM("Form"),
+        LESSONS("Lessons");
+
+        private final String label;
+
+        RoomName(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    private final Session session;
+    private final Preferences preferences;
+    private final StackPane root = new StackPane();
+    private final BorderPane window = new BorderPane();
+    private final Map<RoomName, Room> rooms = new EnumMap<>(RoomName.class);
+    private final Map<RoomName, Supplier<Room>> builders = new EnumMap<>(RoomName.class);
+    private final FileActions files;
+    private final TopBar top;
+    private final ChangeListener<Session.Desk> shower = (_, _, desk) -> show(desk);
+    private RoomName room = RoomName.POSTURES;
+
+    public Shell(Session session, FileChoosing choosing, Runnable quit) {
+        this.session = session;
+        this.preferences = new Preferences(StateFolder.path());
+        this.files = new FileActions(session, preferences, choosing, root, quit);
+        builders.put(RoomName.POSTURES, () -> new PosturesRoom(session, this::go));
+        builders.put(RoomName.FORM, () -> new FormRoom(session, this::go));
+        builders.put(RoomName.LESSONS, () -> new LessonsRoom(session));
+        MainMenu menu = new MainMenu(this, files, preferences);
+        this.top = new TopBar(session, this, menu.button());
+        window.setTop(top);
+        root.getChildren().add(window);
+        root.getStyleClass().addAll("avrel", "text-" + preferences.textSize());
+        root.getStylesheets().addAll(Sheets.all());
+        dark(preferences.dark());
+        root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        session.desk().addListener(shower);
+        go(RoomName.POSTURES);
+    }
+
+    public Parent root() {
+        return root;
+    }
+
+    public FileActions files() {
+        return files;
+    }
+
+    Session session() {
+        return session;
+    }
+
+    /** Goes to a room; it is built when first entered. */
+    public void go(RoomName to) {
+        room = to;
+        Room entered = rooms.computeIfAbsent(to, name -> builders.get(name).get());
+        window.setCenter(entered.node());
+        show(session.desk().get());
+    }
+
+    /** Goes to where a finding is. */
+    private void go(Finding finding) {
+        Choice choice = session.choice();
+        switch (finding.where()) {
+            case Where.InPosture(var posture, var count) -> {
+                session.choose(choice.withPosture(posture, count.orElse(Choice.START)));
+                go(RoomName.POSTURES);
+            }
+            case Where.InForm(var form, int entry, var _) -> {
+                session.choose(choice.withForm(form).withEntry(entry));
+                go(RoomName.FORM);
+            }
+        }
+    }
+
+    private void show(Session.Desk desk) {
+        top.show(desk, room);
+        rooms.get(room).show(desk);
+    }
+
+    void openSettings() {
+        SettingsSheet.open(session, root);
+    }
+
+    void openFindings() {
+        List<Finding> found = session.desk().get().survey().findings();
+        if (found.isEmpty()) {
+            Sheet.tell(root, "Findings", "Nothing was found: the record agrees with itself and with the house rules.");
+            return;
+        }
+        Sheet[] sheet = new Sheet[1];
+        FindingBox box = new FindingBox(finding -> {
+            sheet[0].close();
+            go(finding);
+        });
+        box.show(found);
+        box.getChildren()
+                .add(Texts.wrapped(
+                        "General teaching guidance from average bodies, not medical advice. A qualified instructor and"
+                                + " the learner's own doctor decide.",
+                        "hint"));
+        sheet[0] = Sheet.show(root, "Findings", box, List.of(new Sheet.Answer("Close", () -> {})));
+    }
+
+    void dark(boolean dark) {
+        root.pseudoClassStateChanged(PseudoClass.getPseudoClass("dark"), dark);
+        preferences.dark(dark);
+    }
+
+    void textSize(int percent) {
+        Preferences.TEXT_SIZES.forEach(size -> root.getStyleClass().remove("text-" + size));
+        root.getStyleClass().add("text-" + percent);
+        preferences.textSize(percent);
+    }
+
+    /** Sets theme and text size together. */
+    public void look(int textPercent, boolean dark) {
+        dark(dark);
+        textSize(textPercent);
+    }
+
+    private boolean sheetOpen() {
+        return root.getChildren().size() > 1;
+    }
+
+    private void key(KeyEvent event) {
+        Stream<Command> now = sheetOpen() ? always().stream().limit(2) : commands();
+        now.filter(command -> command.key().match(event)).findFirst().ifPresent(command -> {
+            event.consume();
+            command.action().run();
+        });
+    }
+
+    /** {@return all that can be done now: in the room first, then anywhere} */
+    Stream<Command> commands() {
+        return Stream.concat(rooms.get(room).commands().stream(), always().stream());
+    }
+
+    /** What can be done anywhere; undo and redo, which come first, also while a sheet is open. */
+    private List<Command> always() {
+        return List.of(
+                Command.of("Undo", KeyCode.Z, "Ctrl", session::undo),
+                Command.of("Redo", KeyCode.Z, "Ctrl+Shift", session::redo),
+                Command.of("Redo", KeyCode.Y, "Ctrl", session::redo),
+                Command.of("Postures", KeyCode.DIGIT1, "Ctrl", () -> go(RoomName.POSTURES)),
+                Command.of("Form", KeyCode.DIGIT2, "Ctrl", () -> go(RoomName.FORM)),
+                Command.of("Lessons", KeyCode.DIGIT3, "Ctrl", () -> go(RoomName.LESSONS)),
+                Command.of("Find anything", KeyCode.K, "Ctrl", () -> Palette.open(this, root)),
+                Command.of("New project", KeyCode.N, "Ctrl", files::create),
+                Command.of("Open a project", KeyCode.O, "Ctrl", files::open),
+                Command.of("Save", KeyCode.S, "Ctrl", files::save),
+                Command.of("Save as", KeyCode.S, "Ctrl+Shift", files::saveAs),
+                Command.of("Settings", KeyCode.COMMA, "Ctrl", this::openSettings),
+                Command.of("Findings", KeyCode.F8, "", this::openFindings),
+                Command.of("Light or dark", KeyCode.L, "Ctrl+Shift", () -> dark(!preferences.dark())),
+                Command.of("Larger text", KeyCode.EQUALS, "Ctrl", () -> resize(1)),
+                Command.of("Smaller text", KeyCode.MINUS, "Ctrl", () -> resize(-1)));
+    }
+
+    private void resize(int by) {
+        int at = Preferences.TEXT_SIZES.indexOf(preferences.textSize()) + by;
+        if (at >= 0 && at < Preferences.TEXT_SIZES.size()) {
+            textSize(Preferences.TEXT_SIZES.get(at));
+        }
+    }
+
+    /** Ends listening: the window is closed. */
+    public void dispose() {
+        session.desk().removeListener(shower);
+    }
+}

@@ -1,0 +1,26 @@
+package app.avrel.desktop.shell;
+
+import java.nio.file.Path;
+
+/** Where the program keeps what it remembers: recovery files and preferences. */
+public final class StateFolder {
+
+    private StateFolder() {}
+
+    /** {@return the folder that the property {@code avrel.state} names, or the user's own for program state} */
+    public static Path path() {
+        String named = System.getProperty("avrel.state");
+        if (named != null) {
+            return Path.of(named);
+        }
+        String state = System.getenv("XDG_STATE_HOME");
+        Path base = state == null || state.isBlank()
+                ? Path.of(System.getProperty("user.home"), ".local", "state")
+                : Path.of(state);
+        return base.resolve("avrel");
+    }
+
+    static Path recovery() {
+        return path().resolve("recovery");
+    }
+}

@@ -1,0 +1,48 @@
+package app.avrel.desktop.shell;
+
+import app.avrel.files.ProjectFile;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/** Asks with the system's dialogs. */
+final class SystemFileChoosing implements FileChoosing {
+
+    private final Window window;
+
+    SystemFileChoosing(Window window) {
+        this.window = window;
+    }
+
+    private static FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter("Avrel projects", "*" + ProjectFile.ENDING),
+                        new FileChooser.ExtensionFilter("All files", "*"));
+        return chooser;
+    }
+
+    @Override
+    public Optional<Path> toOpen() {
+        return Optional.ofNullable(chooser("Open a project").showOpenDialog(window))
+                .map(File::toPath);
+    }
+
+    @Override
+    public Optional<Path> toSave(String suggested) {
+        FileChooser chooser = chooser("Save the project");
+        chooser.setInitialFileName(suggested + ProjectFile.ENDING);
+        return Optional.ofNullable(chooser.showSaveDialog(window))
+                .map(File::toPath)
+                .map(SystemFileChoosing::ended);
+    }
+
+    private static Path ended(Path path) {
+        String name = path.getFileName().toString();
+        return name.contains(".") ? path : path.resolveSibling(name + ProjectFile.ENDING);
+    }
+}

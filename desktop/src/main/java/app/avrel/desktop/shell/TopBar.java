@@ -1,0 +1,123 @@
+package app.avrel.desktop.shell;
+
+import app.avrel.body.Body;
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.desktop.settings.FrameChoices;
+import app.avrel.floor.DirectionWords;
+import app.avrel.project.Edit;
+import app.avrel.project.Setting;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+
+/** The head of the window: project, rooms, directions, body, house rules, findings, menu. */
+final class TopBar extends HBox {
+
+    private final Session session;
+    private final Label project = Texts.of("", "project-name");
+    private final ToggleGroup rooms = new ToggleGroup();
+    private final List<ToggleButton> tabs = new ArrayList<>();
+    private final MenuButton directions = setting("Directions");
+    private final MenuButton body = setting("Body");
+    private final Button rules;
+    private final Button findings;
+
+    TopBar(Session session, Shell shell, MenuButton menu) {
+        this.session = session;
+        getStyleClass().add("top-bar");
+        setAlignment(Pos.CENTER_LEFT);
+        rules = Buttons.words("", "House rules and settings (Ctrl+Comma)", shell::openSettings);
+        findings = Buttons.words("", "Findings (F8)", shell::openFindings);
+        findings.getStyleClass().add("findings-badge");
+        HBox tabRow = new HBox();
+        tabRow.getStyleClass().add("tabs");
+        tabRow.setAlignment(Pos.CENTER_LEFT);
+        for (Shell.RoomName room : Shell.RoomName.values()) {
+            tabRow.getChildren().add(tab(room, shell));
+        }
+        project.setMinWidth(0);
+        Region spring = new Region();
+        HBox.setHgrow(spring, Priority.ALWAYS);
+        getChildren().addAll(menu, project, tabRow, spring, directions, body, rules, findings);
+        for (Region fixed : List.of(menu, tabRow, findings)) {
+            fixed.setMinWidth(USE_PREF_SIZE);
+        }
+        directions.setMinWidth(0);
+        body.setMinWidth(0);
+        rules.setMinWidth(0);
+    }
+
+    private static MenuButton setting(String says) {
+        MenuButton button = new MenuButton();
+        button.getStyleClass().addAll("flat", "setting-button");
+        button.setTooltip(new Tooltip(says));
+        button.setAccessibleText(says);
+        return button;
+    }
+
+    private ToggleButton tab(Shell.RoomName room, Shell shell) {
+        ToggleButton tab = new ToggleButton(room.label());
+        tab.getStyleClass().setAll("tab-button");
+        tab.setToggleGroup(rooms);
+        tab.setTooltip(new Tooltip(room.label() + " (Ctrl+" + (room.ordinal() + 1) + ")"));
+        tab.setOnAction(_ -> shell.go(room));
+        tab.setMinWidth(USE_PREF_SIZE);
+        tabs.add(tab);
+        return tab;
+    }
+
+    void show(Session.Desk desk, Shell.RoomName room) {
+        Texts.set(project, desk.project().name() + (session.dirty() ? " •" : ""));
+        project.setTooltip(new Tooltip(where() + (session.dirty() ? ", not saved yet" : "")));
+        tabs.get(room.ordinal()).setSelected(true);
+        Setting setting = desk.project().setting();
+        directions.setText("Directions: " + setting.words().label());
+        directions
+                .getItems()
+                .setAll(items(
+                        FrameChoices.words(),
+                        at -> change("Change the direction words", s -> s.withWords(DirectionWords.values()[at]))));
+        body.setText("Body: " + setting.chosenBody().label());
+        body.getItems()
+                .setAll(items(
+                        setting.bodies().stream().map(Body::label).toList(),
+                        at -> change("Change the body", s -> s.withBodies(s.bodies(), at))));
+        rules.setText("House rules: " + setting.rules().name());
+        int serious = desk.survey().serious().size();
+        findings.setText(serious == 0 ? "nothing found" : Integer.toString(serious));
+        findings.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("some"), serious > 0);
+        findings.setAccessibleText(serious == 1 ? "1 finding" : serious + " findings");
+    }
+
+    private String where() {
+        return session.file().get().map(Object::toString).orElse("Not in a file yet");
+    }
+
+    private static List<MenuItem> items(List<String> words, java.util.function.IntConsumer choose) {
+        List<MenuItem> items = new ArrayList<>();
+        for (int i = 0; i < words.size(); i++) {
+            int at = i;
+            MenuItem item = new MenuItem(words.get(i));
+            item.setOnAction(_ -> choose.accept(at));
+            items.add(item);
+        }
+        return items;
+    }
+
+    private void change(String name, UnaryOperator<Setting> edit) {
+        session.apply(Edit.of(name, whole -> whole.withSetting(edit.apply(whole.setting()))));
+    }
+}
