@@ -32,10 +32,10 @@ public final class LessonDraft {
 
     private static void ofForm(List<Entry> entries, int at, List<Segment> segments) {
         if (at > 0) {
-            segments.add(stretch(Segment.Purpose.RECAP, entries, 0, at - 1, CueLevel.PROMPT, 2, FORM_TEMPO, 20));
+            segments.add(stretch(Segment.Purpose.RECAP, entries, 0, at - 1, CueLevel.PROMPT, 3, FORM_TEMPO, 20));
         }
-        segments.add(stretch(Segment.Purpose.NEW_POSTURE, entries, at, at, CueLevel.GUIDE, 6, TEACHING_TEMPO, 20));
-        segments.add(stretch(Segment.Purpose.RUN_THROUGH, entries, 0, at, CueLevel.PROMPT, 2, FORM_TEMPO, 15));
+        segments.add(stretch(Segment.Purpose.NEW_POSTURE, entries, at, at, CueLevel.GUIDE, 14, TEACHING_TEMPO, 25));
+        segments.add(stretch(Segment.Purpose.RUN_THROUGH, entries, 0, at, CueLevel.PROMPT, 4, FORM_TEMPO, 20));
     }
 
     private static Segment stretch(

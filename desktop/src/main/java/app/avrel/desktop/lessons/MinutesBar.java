@@ -99,4 +99,9 @@ final class MinutesBar extends Drawing {
     protected double computePrefHeight(double width) {
         return textSize() * 4.8;
     }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        return computePrefHeight(width);
+    }
 }

@@ -13,6 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
+import javafx.scene.text.Text;
 
 /**
  * Something drawn by hand on a canvas that fills it. Its colours are the theme's roles, set by the style sheet, so that
@@ -133,6 +134,13 @@ public abstract class Drawing extends Region {
 
     protected final Font bold(double times, String words) {
         return Font.font(Fonts.familyFor(words, Fonts.TEXT), FontWeight.BOLD, text.get() * times);
+    }
+
+    /** {@return how wide the words are in a font, in pixels} */
+    protected static double width(String words, Font font) {
+        Text measured = new Text(words);
+        measured.setFont(font);
+        return measured.getLayoutBounds().getWidth();
     }
 
     @Override

@@ -1,6 +1,8 @@
 package app.avrel.desktop.parts;
 
+import javafx.geometry.VPos;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -38,7 +40,9 @@ public final class FieldGrid extends GridPane {
 
     /** Adds any node with a label. */
     public void node(String label, Node node) {
-        addRow(rows++, Texts.of(label, "field-label"), node);
+        Label words = Texts.of(label, "field-label");
+        setValignment(words, VPos.TOP);
+        addRow(rows++, words, node);
     }
 
     /** Adds a node over the whole width. */

@@ -5,7 +5,8 @@ import app.avrel.rules.Severity;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
-import javafx.scene.control.Button;
+import javafx.scene.AccessibleRole;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 
 /** Findings one below the other: headline, sentence, why; pressed, one leads to its place. */
@@ -26,19 +27,23 @@ public final class FindingBox extends VBox {
         setManaged(!findings.isEmpty());
     }
 
-    private Button box(Finding finding) {
-        VBox words = new VBox(
+    private VBox box(Finding finding) {
+        VBox box = new VBox(
                 Texts.wrapped(finding.headline(), "finding-headline"),
                 Texts.wrapped(finding.sentence(), "finding-sentence"),
                 Texts.wrapped(finding.why(), "finding-why"));
-        Button button = new Button();
-        button.setGraphic(words);
-        button.setMaxWidth(Double.MAX_VALUE);
-        words.prefWidthProperty().bind(button.widthProperty().subtract(36));
-        button.getStyleClass().addAll("flat", "finding");
-        button.pseudoClassStateChanged(CAUTION, finding.severity() == Severity.CAUTION);
-        button.setAccessibleText(finding.severity().word() + ": " + finding.headline() + ". " + finding.sentence());
-        button.setOnAction(_ -> go.accept(finding));
-        return button;
+        box.getStyleClass().add("finding");
+        box.pseudoClassStateChanged(CAUTION, finding.severity() == Severity.CAUTION);
+        box.setFocusTraversable(true);
+        box.setAccessibleRole(AccessibleRole.BUTTON);
+        box.setAccessibleText(finding.severity().word() + ": " + finding.headline() + ". " + finding.sentence());
+        box.setOnMouseClicked(_ -> go.accept(finding));
+        box.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+                event.consume();
+                go.accept(finding);
+            }
+        });
+        return box;
     }
 }

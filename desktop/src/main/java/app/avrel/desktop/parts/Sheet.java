@@ -27,7 +27,7 @@ public final class Sheet extends StackPane {
         this.before = over.getScene() == null ? null : over.getScene().getFocusOwner();
         getStyleClass().add("sheet-shade");
         VBox sheet = new VBox(Texts.wrapped(title, "sheet-title"));
-        sheet.getStyleClass().add("sheet");
+        sheet.getStyleClass().add("laid-sheet");
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("bare");

@@ -10,9 +10,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -23,9 +25,9 @@ import org.kordamp.ikonli.feather.Feather;
 /** One move on the card: a line that says it, and below it, when opened, its fields. */
 final class MoveRow extends VBox {
 
-    private final Button head = new Button();
+    private final HBox head = new HBox();
     private final Label title = Texts.of("", "move-title");
-    private final Label summary = Texts.of("", "move-summary");
+    private final Label summary = Texts.wrapped("", "move-summary");
     private final GridPane fields = new GridPane();
     private final BiConsumer<String, Move> change;
 
@@ -37,12 +39,19 @@ final class MoveRow extends VBox {
     MoveRow(BiConsumer<String, Move> change, Runnable remove, Runnable open) {
         this.change = change;
         getStyleClass().add("move-row");
-        HBox line = new HBox(title, summary);
-        line.setAlignment(Pos.BASELINE_LEFT);
-        head.setGraphic(line);
-        head.getStyleClass().addAll("flat", "move-head");
-        head.setMaxWidth(Double.MAX_VALUE);
-        head.setOnAction(_ -> open.run());
+        title.setMinHeight(Label.USE_PREF_SIZE);
+        HBox.setHgrow(summary, Priority.ALWAYS);
+        head.getChildren().addAll(title, summary);
+        head.getStyleClass().add("move-head");
+        head.setFocusTraversable(true);
+        head.setAccessibleRole(AccessibleRole.BUTTON);
+        head.setOnMouseClicked(_ -> open.run());
+        head.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+                event.consume();
+                open.run();
+            }
+        });
         HBox.setHgrow(head, Priority.ALWAYS);
         HBox top = new HBox(head, Buttons.icon(Feather.X, "Take this move out", remove));
         top.setAlignment(Pos.CENTER_LEFT);
@@ -83,7 +92,9 @@ final class MoveRow extends VBox {
                 case MoveField.OneOf one -> new ChoiceField(one.label());
                 case MoveField.Line line -> new EntryField(line.label(), line.example(), _ -> false);
             };
-            fields.addRow(i, Texts.of(of.get(i).label(), "field-label"), field);
+            Label label = Texts.of(of.get(i).label(), "field-label");
+            GridPane.setValignment(label, VPos.TOP);
+            fields.addRow(i, label, field);
         }
     }
 

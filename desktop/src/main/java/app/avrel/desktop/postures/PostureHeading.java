@@ -10,7 +10,7 @@ import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import app.avrel.project.Setting;
 import app.avrel.rules.JoinWords;
-import java.util.stream.Collectors;
+import java.util.List;
 import java.util.stream.Stream;
 
 /** What stands over and under the floor. */
@@ -23,11 +23,11 @@ final class PostureHeading {
     }
 
     /** {@return the names in the other languages, romanised where they have that} */
-    static String otherNames(Posture posture) {
+    static List<String> otherNames(Posture posture) {
         return posture.names().stream()
                 .skip(1)
                 .flatMap(name -> Stream.concat(Stream.of(name.written()), name.romanised().stream()))
-                .collect(Collectors.joining(" · "));
+                .toList();
     }
 
     /** {@return where one is and how one stands there} */

@@ -37,7 +37,7 @@ public final class PosturesRoom implements Room {
     private final BorderPane root = new BorderPane();
     private final PostureList list;
     private final Label name = Texts.of("", "room-title");
-    private final Label otherNames = Texts.of("", "room-other-names");
+    private final HBox otherNames = new HBox();
     private final Label state = Texts.wrapped("", "room-state");
     private final Label figures = Texts.wrapped("", "room-figures");
     private final FloorView floor = new FloorView();
@@ -112,7 +112,11 @@ public final class PosturesRoom implements Room {
 
     private void heading(Session.Desk desk, Posture posture, Occurrence done, int count) {
         Texts.set(name, posture.name());
-        Texts.set(otherNames, PostureHeading.otherNames(posture));
+        otherNames
+                .getChildren()
+                .setAll(PostureHeading.otherNames(posture).stream()
+                        .map(words -> Texts.of(words, "room-other-names"))
+                        .toList());
         List<Moment> moments = done.moments().stream()
                 .filter(moment -> moment.place().count() == count)
                 .toList();

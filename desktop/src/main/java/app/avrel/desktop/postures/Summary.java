@@ -12,7 +12,11 @@ final class Summary {
         String sentence = words.sentence(move);
         String bare = sentence.substring(0, sentence.length() - 1);
         return switch (move) {
-            case Move.PlaceHand hand -> bare.substring(("The " + hand.hand().word() + " hand: ").length());
+            case Move.PlaceHand hand ->
+                bare.substring(("The " + hand.hand().word() + " hand: ").length())
+                        .replace(" height", "")
+                        .replace("on its own side", "own side")
+                        .replace("on the centre line", "centre line");
             case Move.Shift _ -> bare.replaceFirst("^Shift (all )?the weight (to )?", "$1");
             case Move.TurnBody _ -> bare.replaceFirst("^Turn the (body|chest) ?", "turn ");
             case Move.OfFoot foot -> foot(bare, foot.foot().word());

@@ -133,6 +133,11 @@ public final class Ribbon extends Drawing {
     }
 
     @Override
+    protected double computeMinHeight(double width) {
+        return computePrefHeight(width);
+    }
+
+    @Override
     protected double computePrefWidth(double height) {
         return 600;
     }

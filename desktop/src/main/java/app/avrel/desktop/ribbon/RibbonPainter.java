@@ -62,7 +62,7 @@ final class RibbonPainter {
 
     void paint(List<RibbonCell> cells, int chosen, double height, boolean focused) {
         double text = scale.text();
-        half = text * 1.75;
+        half = text * 2.1;
         middle = text * 2.4 + half;
         legend();
         g.save();
@@ -130,8 +130,7 @@ final class RibbonPainter {
         double x = scale.left(i) + text * 0.5;
         double width = scale.right(i) - scale.left(i);
         if (!cell.group().isEmpty()) {
-            double room = groupEnd(cells, i) - x - text * 0.4;
-            label(shortened(cell.group(), room, 0.8), x, text * 0.85, font.apply(0.8), soft);
+            group(cells, i, x, chosen);
         }
         boolean form = cells.stream().anyMatch(other -> !other.group().isEmpty());
         double y = form ? text * 1.85 : text * 1.3;
@@ -142,6 +141,22 @@ final class RibbonPainter {
         if (turned > 0 && width > text * 4.5) {
             String tick = (cell.turned() > 0 ? "↷ " : "↶ ") + turned + "°";
             label(tick, x + text * 1.5, y, font.apply(0.85), soft);
+        }
+    }
+
+    /** A posture's name: over its first cell where the words of the counts stand below, else in their place. */
+    private void group(List<RibbonCell> cells, int i, double x, boolean chosen) {
+        double text = scale.text();
+        double room = groupEnd(cells, i) - x - text * 0.4;
+        boolean wordsBelow = scale.right(i) - scale.left(i) > text * 4;
+        if (wordsBelow) {
+            label(shortened(cells.get(i).group(), room, 0.9), x, text * 0.85, font.apply(0.9), soft);
+            return;
+        }
+        String[] lines = Wrapping.lines(cells.get(i).group(), (int) (room / (text * 0.53)), 3);
+        for (int l = 0; l < lines.length; l++) {
+            double y = middle + half + text * (2.4 + l * 1.2);
+            label(lines[l], x, y, chosen ? bold.apply(1) : font.apply(1), chosen ? accent : ink);
         }
     }
 
@@ -182,10 +197,10 @@ final class RibbonPainter {
             double eased = t * t * (3 - 2 * t);
             double leftShare = (stage.from() + (stage.to() - stage.from()) * eased) / 100;
             double share = down < 0 ? leftShare : 1 - leftShare;
-            xs[i] = x + span * t;
+            xs[i] = x + span * t + (i == STEPS ? 0.6 : 0);
             ys[i] = middle + down * half * share;
         }
-        xs[STEPS + 1] = x + span;
+        xs[STEPS + 1] = x + span + 0.6;
         ys[STEPS + 1] = middle;
         xs[STEPS + 2] = x;
         ys[STEPS + 2] = middle;

@@ -117,9 +117,10 @@ public final class FloorView extends Drawing {
             g.setTextAlign(sin > 0.1 ? TextAlignment.RIGHT : sin < -0.1 ? TextAlignment.LEFT : TextAlignment.CENTER);
             g.setTextBaseline(VPos.CENTER);
             double shift = sin > 0.1 ? inset * 0.5 : sin < -0.1 ? -inset * 0.5 : 0;
-            double wide = textSize() * words.length() * 0.55 + inset;
+            double wide = width(words, g.getFont()) + inset * 0.6;
             g.setFill(paper());
             double left = sin > 0.1 ? x + shift - wide : sin < -0.1 ? x + shift : x - wide / 2;
+            left = left + (sin > 0.1 ? 0 : sin < -0.1 ? -inset * 0.3 : 0);
             g.fillRect(left, y - textSize() * 0.7, wide, textSize() * 1.4);
             g.setFill(main ? ink() : soft());
             g.fillText(words, x + shift, y);
@@ -210,7 +211,7 @@ public final class FloorView extends Drawing {
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);
         g.setFill(paper());
-        double wide = textSize() * words.length() * 0.72;
+        double wide = width(words, g.getFont()) + textSize() * 0.4;
         g.fillRoundRect(scale.x(at) - wide / 2, scale.y(at) - textSize() * 0.8, wide, textSize() * 1.6, 8, 8);
         g.setFill(side(side));
         g.fillText(words, scale.x(at), scale.y(at));

@@ -102,8 +102,8 @@ public final class WalkView extends Drawing {
     private void walked(GraphicsContext g, FloorScale scale, List<FloorPoint> path) {
         double[] xs = path.stream().mapToDouble(scale::x).toArray();
         double[] ys = path.stream().mapToDouble(scale::y).toArray();
-        g.setStroke(soft());
-        g.setLineWidth(2);
+        g.setStroke(soft().deriveColor(0, 1, 1, 0.55));
+        g.setLineWidth(1.6);
         g.strokePolyline(xs, ys, xs.length);
     }
 
