@@ -1,0 +1,204 @@
+package app.avrel.form;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.avrel.body.Side;
+import app.avrel.floor.FloorPoint;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.motion.Pose;
+import app.avrel.motion.Standing;
+import app.avrel.posture.BodyPart;
+import app.avrel.posture.Count;
+import app.avrel.posture.Mirror;
+import app.avrel.posture.Move;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
+import app.avrel.posture.Stage;
+import app.avrel.posture.Start;
+import app.avrel.posture.StartPose;
+import app.avrel.posture.Turning;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+
+class UnrollTest {
+
+    @RepeatedTest(40)
+    void unrollingDoesNotDependOnHowRepeatsAreFolded(RepetitionInfo repetition) {
+        SampleForms sample = SampleForms.of(repetition.getCurrentRepetition());
+        Track folded = sample.track();
+        Track unfolded = sample.track(unfolded(sample.form()));
+        assertThat(poses(unfolded))
+                .as("seed %d", repetition.getCurrentRepetition())
+                .isEqualTo(poses(folded));
+        assertThat(unfolded.counts()).isEqualTo(folded.counts());
+    }
+
+    private static Form unfolded(Form form) {
+        List<Part> parts = form.parts().stream()
+                .map(part -> part.withEntries(part.entries().stream()
+                        .flatMap(entry -> entry.ways().stream()
+                                .map(way -> entry.withWays(List.of(way))
+                                        .withId(new EntryId(
+                                                entry.id() + "-" + entry.ways().indexOf(way) + way.hashCode()))))
+                        .toList()))
+                .toList();
+        return form.withParts(parts);
+    }
+
+    private static List<Pose> poses(Track track) {
+        return track.moments().stream().map(Moment::after).toList();
+    }
+
+    @RepeatedTest(40)
+    void aMirroredFormUnrollsToTheMirrorOfItsUnroll(RepetitionInfo repetition) {
+        SampleForms sample = SampleForms.of(repetition.getCurrentRepetition());
+        List<Pose> poses = poses(sample.track());
+        List<Pose> mirrored = poses(mirrored(sample).track());
+        assertThat(mirrored).hasSameSizeAs(poses);
+        for (int i = 0; i < poses.size(); i++) {
+            assertMirrored(poses.get(i), mirrored.get(i));
+        }
+    }
+
+    private static void assertMirrored(Pose one, Pose other) {
+        assertThat(other.chest().value().degrees())
+                .isCloseTo(-one.chest().value().degrees(), within(1e-6));
+        assertThat(other.weight()).isEqualTo(one.weight().mirrored());
+        for (Side side : Side.values()) {
+            FloorPoint heel = one.foot(side).heel().value();
+            FloorPoint across = other.foot(side.other()).heel().value();
+            assertThat(across.right()).isCloseTo(-heel.right(), within(1e-6));
+            assertThat(across.ahead()).isCloseTo(heel.ahead(), within(1e-6));
+        }
+    }
+
+    /** Every posture and every way in replaced by its mirror. */
+    private static SampleForms mirrored(SampleForms sample) {
+        Map<PostureId, Posture> postures = sample.shelf().postures().entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, entry -> Mirror.of(entry.getValue())));
+        Map<LinkId, Link> links = new TreeMap<>();
+        sample.shelf().links().forEach((id, link) -> links.put(id, link.withCounts(Mirror.counts(link.counts()))));
+        List<Part> parts = sample.form().parts().stream()
+                .map(part -> part.withEntries(part.entries().stream()
+                        .map(entry -> entry.withWays(
+                                entry.ways().stream().map(UnrollTest::mirrored).toList()))
+                        .toList()))
+                .toList();
+        return new SampleForms(sample.form().withParts(parts), new Shelf(postures, links), sample.posing());
+    }
+
+    private static WayIn mirrored(WayIn way) {
+        return switch (way) {
+            case WayIn.Own(Link link) -> new WayIn.Own(link.withCounts(Mirror.counts(link.counts())));
+            case WayIn.Shared shared -> shared;
+        };
+    }
+
+    @RepeatedTest(30)
+    void turningTheWholeFormTurnsEveryHeading(RepetitionInfo repetition) {
+        SampleForms sample = SampleForms.of(repetition.getCurrentRepetition());
+        double turn = 70;
+        Entry turned = Entry.of(new EntryId("turn"), new PostureId("turn"), Played.AS_RECORDED);
+        Form form = sample.form().insertAfter(-1, turned);
+        double first = firstTurned(sample, form, 0);
+        double later = firstTurned(sample, form, turn);
+        assertThat(later - first)
+                .as("seed %d", repetition.getCurrentRepetition())
+                .isCloseTo(turn, within(1e-6));
+    }
+
+    /** The net turn of a form that a plain turn of the body goes before. */
+    private static double firstTurned(SampleForms sample, Form form, double degrees) {
+        Posture turning = Posture.blank(new PostureId("turn"), "Turn")
+                .withCounts(List.of(Count.of(
+                        Stage.of(new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(new Turn(degrees))))))));
+        Map<PostureId, Posture> postures = new TreeMap<>(sample.shelf().postures());
+        postures.put(turning.id(), turning);
+        Track track = Unroll.form(form, new Shelf(postures, sample.shelf().links()), sample.posing());
+        Occurrence first = track.occurrences().get(1);
+        return first.start().chest().value().degrees();
+    }
+
+    @Test
+    void theFirstPostureStartsAboutTheOriginFacingTheFront() {
+        Track track = SampleForms.of(1).track();
+        assertThat(track.start().facing()).isEqualTo(Heading.FRONT);
+        assertThat(track.start().left().heel().value().right())
+                .isCloseTo(-track.start().right().heel().value().right(), within(1e-9));
+    }
+
+    @RepeatedTest(20)
+    void theMoreLoadedFootOfEveryStartLiesWhereThatFootStood(RepetitionInfo repetition) {
+        for (Occurrence done :
+                SampleForms.of(repetition.getCurrentRepetition()).track().occurrences()) {
+            Side anchor = done.start().weight().heavier();
+            assertThat(done.start()
+                            .foot(anchor)
+                            .heel()
+                            .value()
+                            .distance(done.arrived().foot(anchor).heel().value()))
+                    .isCloseTo(0, within(1e-9));
+        }
+    }
+
+    @Test
+    void aPostureThatStartsWhereTheOneBeforeEndsIsCarriedOver() {
+        Posture turn = turning("turn", 110);
+        Posture carried = turning("carried", 40).withStart(new Start.Carried(StartPose.SHOULDER_WIDE));
+        Form form = new Form(
+                new FormId("f"),
+                "F",
+                List.of(new Part(
+                        "",
+                        List.of(
+                                Entry.of(new EntryId("1"), turn.id(), Played.AS_RECORDED),
+                                Entry.of(new EntryId("2"), carried.id(), Played.OTHER_SIDE)))));
+        Track track = Unroll.form(form, shelf(turn, carried), Standing.POSING);
+        assertThat(track.occurrences().get(1).start())
+                .isEqualTo(track.occurrences().get(0).end());
+        assertThat(track.netTurn()).isEqualTo(new Turn(70));
+    }
+
+    @Test
+    void fourQuarterTurnsAreAWholeTurnAndFaceTheFront() {
+        Posture quarter = turning("quarter", 90);
+        Entry entry =
+                Entry.of(new EntryId("1"), quarter.id(), Played.AS_RECORDED).times(4);
+        Form form = new Form(new FormId("f"), "F", List.of(new Part("", List.of(entry))));
+        Track track = Unroll.form(form, shelf(quarter), Standing.POSING);
+        assertThat(track.netTurn()).isEqualTo(new Turn(360));
+        assertThat(track.end().facing()).isEqualTo(Heading.FRONT);
+    }
+
+    @Test
+    void aMissingPostureIsPassedOverAndTold() {
+        Entry lost = Entry.of(new EntryId("1"), new PostureId("lost"), Played.AS_RECORDED);
+        Form form = new Form(new FormId("f"), "F", List.of(new Part("", List.of(lost))));
+        Track track = Unroll.form(form, shelf(), Standing.POSING);
+        assertThat(track.missing()).containsExactly(0);
+        assertThat(track.occurrences()).isEmpty();
+    }
+
+    private static Posture turning(String id, double degrees) {
+        return Posture.blank(new PostureId(id), id)
+                .withCounts(List.of(Count.of(
+                        Stage.of(new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(new Turn(degrees))))))));
+    }
+
+    private static Shelf shelf(Posture... postures) {
+        Map<PostureId, Posture> byId = new TreeMap<>();
+        for (Posture posture : new ArrayList<>(List.of(postures))) {
+            byId.put(posture.id(), posture);
+        }
+        return new Shelf(byId, Map.of());
+    }
+}

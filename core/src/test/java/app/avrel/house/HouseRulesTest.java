@@ -1,0 +1,49 @@
+package app.avrel.house;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class HouseRulesTest {
+
+    @ParameterizedTest
+    @EnumSource(HouseRule.class)
+    void theUsualAnswerLiesInTheRange(HouseRule rule) {
+        assertThat(rule.usual()).isBetween(rule.least(), rule.most());
+        assertThat(rule.label()).isNotBlank();
+        assertThat(rule.unit()).isNotBlank();
+    }
+
+    @ParameterizedTest
+    @EnumSource(HouseRule.class)
+    void anAnswerOutsideTheRangeIsRefused(HouseRule rule) {
+        assertThatThrownBy(() -> HouseRules.LARGE_FRAME.with(rule, rule.most() + 1))
+                .hasMessage("house rule \"%s\" must be %d to %d %s, but was %d"
+                        .formatted(rule.label(), rule.least(), rule.most(), rule.unit(), rule.most() + 1));
+    }
+
+    @Test
+    void whatASchoolDoesNotSayIsTheUsual() {
+        HouseRules rules = new HouseRules("ours", Map.of(HouseRule.FRONT_LOADED_SHARE, 60));
+        assertThat(rules.get(HouseRule.FRONT_LOADED_SHARE)).isEqualTo(60);
+        assertThat(rules.get(HouseRule.HEEL_TURN_LOAD)).isEqualTo(HouseRule.HEEL_TURN_LOAD.usual());
+    }
+
+    @Test
+    void goingBackToTheUsualLeavesNothingSaid() {
+        HouseRules rules = new HouseRules("ours", Map.of())
+                .with(HouseRule.LIGHT_FOOT_SHARE, 20)
+                .with(HouseRule.LIGHT_FOOT_SHARE, HouseRule.LIGHT_FOOT_SHARE.usual());
+        assertThat(rules.answers()).isEmpty();
+    }
+
+    @Test
+    void atLeastFourSetsComeWithPlainNames() {
+        assertThat(HouseRules.presets()).hasSizeGreaterThanOrEqualTo(4).doesNotHaveDuplicates();
+        assertThat(HouseRules.presets()).extracting(HouseRules::name).allMatch(name -> name.contains("frame"));
+    }
+}

@@ -1,0 +1,66 @@
+package app.avrel.motion;
+
+import static app.avrel.motion.Standing.BODY;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
+import app.avrel.floor.Turn;
+import app.avrel.mechanics.Spacing;
+import app.avrel.posture.StartPose;
+import app.avrel.samples.Samples;
+import java.util.Optional;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+
+class StartingTest {
+
+    @Test
+    void aStartStandsAboutTheOriginAsItSays() {
+        StartPose start = StartPose.SHOULDER_WIDE.withSpacing(
+                Optional.of(Length.footLengths(2)), Optional.of(Length.shoulderWidths(0.5)));
+        Spacing spacing = Spacing.of(Starting.of(start, BODY));
+        assertThat(spacing.leftLead()).isCloseTo(2 * BODY.footLength(), within(1e-9));
+        assertThat(spacing.width()).isCloseTo(BODY.shoulderWidth() / 2, within(1e-9));
+    }
+
+    @Test
+    void aSpacingThatIsNotSaidIsOpen() {
+        Pose pose = Starting.of(StartPose.SHOULDER_WIDE.withSpacing(Optional.empty(), Optional.empty()), BODY);
+        assertThat(pose.left().heel().known()).isFalse();
+    }
+
+    @RepeatedTest(40)
+    void theLoadedFootIsLaidOnThatFootAndTheFacingsAgree(RepetitionInfo repetition) {
+        Samples samples = new Samples(repetition.getCurrentRepetition());
+        Pose before = Starting.of(samples.startPose(), BODY)
+                .turned(app.avrel.floor.FloorPoint.ORIGIN, new Turn(samples.number(-400, 400)));
+        StartPose start = samples.startPose();
+        Pose placed = Starting.placed(start, before, BODY);
+        Side anchor = start.weight().heavier();
+        assertThat(placed.foot(anchor)
+                        .heel()
+                        .value()
+                        .distance(before.foot(anchor).heel().value()))
+                .isCloseTo(0, within(1e-9));
+        assertThat(placed.chest().value().degrees())
+                .isCloseTo(before.chest().value().degrees(), within(1e-9));
+    }
+
+    @Test
+    void whereOnePostureEndsCanBeRecordedAsTheStartOfTheNext() {
+        Pose end = Standing.after(
+                Standing.apart(0.5, 0.22).turned(app.avrel.floor.FloorPoint.ORIGIN, new Turn(250)),
+                new app.avrel.posture.Move.Shift(app.avrel.posture.Split.on(Side.LEFT, 70)));
+        StartPose start = Starting.startingFrom(end, BODY);
+        assertThat(start.weight()).isEqualTo(WeightShare.left(70));
+        Pose again = Starting.placed(start, end, BODY);
+        assertThat(again.right().heel().value().distance(end.right().heel().value()))
+                .isLessThan(0.003);
+        assertThat(again.left().heel().value().distance(end.left().heel().value()))
+                .isLessThan(0.003);
+    }
+}

@@ -1,0 +1,86 @@
+package app.avrel.samples;
+
+import app.avrel.body.Body;
+import app.avrel.floor.DirectionWords;
+import app.avrel.form.Entry;
+import app.avrel.form.EntryId;
+import app.avrel.form.Form;
+import app.avrel.form.FormId;
+import app.avrel.form.Link;
+import app.avrel.form.LinkId;
+import app.avrel.form.Part;
+import app.avrel.form.Played;
+import app.avrel.form.WayIn;
+import app.avrel.house.HouseRules;
+import app.avrel.lesson.Lesson;
+import app.avrel.lesson.LessonDraft;
+import app.avrel.posture.Posture;
+import app.avrel.project.Project;
+import app.avrel.project.Setting;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Whole projects made up at random. */
+public final class SampleProjects {
+
+    private static final LinkId SHARED = new LinkId("shared");
+
+    private final Samples samples;
+
+    private SampleProjects(long seed) {
+        samples = new Samples(seed);
+    }
+
+    /** {@return a project of a few postures and a form of about so many entries} */
+    public static Project of(long seed, int entries) {
+        return new SampleProjects(seed).project(entries);
+    }
+
+    private Project project(int entries) {
+        List<Posture> postures = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            postures.add(samples.posture("p" + i));
+        }
+        Link link = new Link("Shared", samples.several(1, 2, samples::count));
+        Form form = form(postures, entries);
+        Setting setting = new Setting(
+                samples.heading(),
+                samples.one(DirectionWords.values()),
+                List.of(Body.ofStature(1.5 + samples.number(0, 40) / 100.0), new Body("other", 1.8)),
+                samples.number(0, 1),
+                samples.one(HouseRules.presets()));
+        List<Lesson> lessons = List.of(LessonDraft.of(form, 1, "One", 50), LessonDraft.of(form, 2, "Two", 60));
+        return new Project("Hall", setting, postures, Map.of(SHARED, link), List.of(form), lessons);
+    }
+
+    private Form form(List<Posture> postures, int entries) {
+        List<Part> parts = new ArrayList<>();
+        int made = 0;
+        while (made < entries) {
+            List<Entry> part = new ArrayList<>();
+            for (int i = 0; i < 9 && made < entries; i++) {
+                part.add(entry(postures, "e" + ++made));
+            }
+            parts.add(new Part("Part " + (parts.size() + 1), part));
+        }
+        return new Form(new FormId("form"), "Form", parts);
+    }
+
+    private Entry entry(List<Posture> postures, String id) {
+        return new Entry(
+                new EntryId(id),
+                samples.one(postures).id(),
+                samples.one(Played.values()),
+                samples.several(1, 3, this::wayIn),
+                samples.maybe(samples::heading));
+    }
+
+    private WayIn wayIn() {
+        return switch (samples.number(0, 3)) {
+            case 0 -> new WayIn.Own(new Link("", samples.several(1, 2, samples::count)));
+            case 1 -> new WayIn.Shared(SHARED, samples.one(Played.values()));
+            default -> WayIn.DIRECT;
+        };
+    }
+}

@@ -1,0 +1,248 @@
+package app.avrel.samples;
+
+import app.avrel.body.Landmark;
+import app.avrel.body.Length;
+import app.avrel.body.LengthUnit;
+import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.floor.Way;
+import app.avrel.house.Stance;
+import app.avrel.posture.BodyPart;
+import app.avrel.posture.Breath;
+import app.avrel.posture.Contact;
+import app.avrel.posture.Count;
+import app.avrel.posture.CueLevel;
+import app.avrel.posture.Depth;
+import app.avrel.posture.Direction;
+import app.avrel.posture.DrawnTo;
+import app.avrel.posture.EndClaim;
+import app.avrel.posture.FootPart;
+import app.avrel.posture.Gaze;
+import app.avrel.posture.HandPlace;
+import app.avrel.posture.HandShape;
+import app.avrel.posture.Language;
+import app.avrel.posture.Move;
+import app.avrel.posture.OwnWords;
+import app.avrel.posture.Pace;
+import app.avrel.posture.Palm;
+import app.avrel.posture.Pivot;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
+import app.avrel.posture.PostureName;
+import app.avrel.posture.Reach;
+import app.avrel.posture.Sideways;
+import app.avrel.posture.Split;
+import app.avrel.posture.Stage;
+import app.avrel.posture.Start;
+import app.avrel.posture.StartFoot;
+import app.avrel.posture.StartPose;
+import app.avrel.posture.StepPlace;
+import app.avrel.posture.Toes;
+import app.avrel.posture.Turning;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+
+/** Records made up at random from a seed, for laws that hold whatever is recorded. */
+public final class Samples {
+
+    private final Random random;
+
+    public Samples(long seed) {
+        random = new Random(seed);
+    }
+
+    public int number(int least, int most) {
+        return least + random.nextInt(most - least + 1);
+    }
+
+    public boolean chance(double share) {
+        return random.nextDouble() < share;
+    }
+
+    public <T> T one(List<T> of) {
+        return of.get(random.nextInt(of.size()));
+    }
+
+    @SafeVarargs
+    public final <T> T one(T... of) {
+        return of[random.nextInt(of.length)];
+    }
+
+    public <T> Optional<T> maybe(Supplier<T> value) {
+        return chance(0.8) ? Optional.of(value.get()) : Optional.empty();
+    }
+
+    public <T> List<T> several(int least, int most, Supplier<T> each) {
+        return Stream.generate(each).limit(number(least, most)).toList();
+    }
+
+    public Side side() {
+        return one(Side.values());
+    }
+
+    /** {@return a heading to five degrees: that is what every vocabulary can say} */
+    public Heading heading() {
+        return new Heading(5.0 * number(0, 71));
+    }
+
+    public Turn turn() {
+        return new Turn(5.0 * number(-36, 36));
+    }
+
+    public Length length() {
+        LengthUnit unit = one(LengthUnit.values());
+        double amount = unit == LengthUnit.CENTIMETRE || unit == LengthUnit.INCH ? number(1, 80) : number(1, 10) / 4.0;
+        return new Length(amount, unit);
+    }
+
+    public WeightShare share() {
+        int least = number(0, 100);
+        return chance(0.8) ? WeightShare.left(least) : new WeightShare(least, number(least, 100));
+    }
+
+    public Split split() {
+        return chance(0.8) ? new Split.Said(share()) : new Split.AsHouse(one(Split.Loading.values()), side());
+    }
+
+    public Direction direction() {
+        return chance(0.6) ? new Direction.OfBody(new Turn(5.0 * number(-35, 36))) : new Direction.OfPosture(heading());
+    }
+
+    public StepPlace place() {
+        return switch (number(0, 5)) {
+            case 0 -> new StepPlace.Beside(maybe(this::length));
+            case 1 -> new StepPlace.LevelWithHeel(maybe(this::length));
+            case 2 -> new StepPlace.OnHeelLine(maybe(() -> chance(0.5) ? length() : length().negated()));
+            default ->
+                new StepPlace.Along(
+                        direction(), maybe(this::length), maybe(() -> chance(0.8) ? length() : length().negated()));
+        };
+    }
+
+    public Toes toes() {
+        return switch (number(0, 4)) {
+            case 0 -> new Toes.Turned(5 * number(-18, 18));
+            case 1 -> new Toes.AgainstPelvis(5 * number(-18, 18));
+            case 2 -> new Toes.OutAsFarAsTheyGo();
+            case 3 -> new Toes.InAsFarAsTheyGo();
+            default -> new Toes.Toward(direction());
+        };
+    }
+
+    public Turning turning() {
+        return chance(0.6) ? new Turning.By(turn()) : new Turning.To(heading(), one(Way.values()));
+    }
+
+    public HandPlace hand() {
+        return new HandPlace(
+                maybe(() -> one(Landmark.values())),
+                maybe(() -> chance(0.7)
+                        ? one(Sideways.OWN_SIDE, Sideways.CENTRE, Sideways.OTHER_SIDE, Sideways.BEYOND)
+                        : new Sideways.Toward(direction())),
+                maybe(() -> new Reach(number(0, 100))),
+                maybe(() -> one(Palm.values())),
+                maybe(() -> one(HandShape.values())));
+    }
+
+    /** {@return a move of a foot} */
+    public Move footMove() {
+        return switch (number(0, 7)) {
+            case 0 -> new Move.DrawIn(side(), one(DrawnTo.values()));
+            case 1 -> new Move.HalfStep(side());
+            case 2 ->
+                new Move.Lower(
+                        side(),
+                        one(Contact.FLAT, Contact.HEEL, Contact.BALL),
+                        chance(0.3) ? Optional.of(place()) : Optional.empty());
+            case 3 -> new Move.Raise(side(), one(FootPart.values()));
+            case 4 -> new Move.Lift(side(), maybe(() -> one(Landmark.KNEE, Landmark.HIP, Landmark.NAVEL)));
+            case 5 -> new Move.TurnFoot(side(), one(Pivot.values()), maybe(this::toes));
+            default -> new Move.Step(side(), place(), maybe(() -> one(Contact.values())), maybe(this::toes));
+        };
+    }
+
+    /** {@return any move} */
+    public Move move() {
+        return switch (number(0, 9)) {
+            case 0, 1, 2 -> footMove();
+            case 3, 4 -> new Move.Shift(split());
+            case 5 -> new Move.TurnBody(one(BodyPart.values()), maybe(this::turning));
+            case 6 -> new Move.ChangeDepth(depth());
+            case 7 -> new Move.PlaceHand(side(), hand());
+            case 8 -> new Move.HoldBall(side(), maybe(() -> one(Landmark.NAVEL, Landmark.CHEST)));
+            default -> new Move.Look(gaze());
+        };
+    }
+
+    public Depth depth() {
+        return switch (number(0, 3)) {
+            case 0 -> new Depth.Sink(maybe(this::length));
+            case 1 -> new Depth.Rise(maybe(this::length));
+            case 2 -> new Depth.To(length());
+            default -> new Depth.ToFrame(one(Depth.Frame.values()));
+        };
+    }
+
+    public Gaze gaze() {
+        return switch (number(0, 2)) {
+            case 0 -> Gaze.AHEAD;
+            case 1 -> new Gaze.AtHand(side());
+            default -> new Gaze.Toward(direction());
+        };
+    }
+
+    public Stage stage() {
+        return new Stage(several(0, 4, this::move));
+    }
+
+    public Count count() {
+        List<OwnWords> words = chance(0.2)
+                ? List.of(new OwnWords(Language.ENGLISH, CueLevel.PROMPT, "left palm over, right palm under"))
+                : List.of();
+        return new Count(
+                several(1, 3, this::stage),
+                number(1, 4),
+                one(Pace.values()),
+                one(Breath.values()),
+                words,
+                chance(0.1) ? "mind the knee" : "");
+    }
+
+    public StartPose startPose() {
+        return new StartPose(
+                new StartFoot(5 * number(-6, 12), one(Contact.FLAT, Contact.HEEL, Contact.BALL)),
+                StartFoot.flat(5 * number(-6, 12)),
+                maybe(() -> Length.footLengths(number(-8, 8) / 4.0)),
+                maybe(() -> Length.shoulderWidths(number(0, 6) / 4.0)),
+                share(),
+                Length.fists(number(0, 6) / 2.0),
+                new Turn(number(-30, 30)),
+                hand(),
+                hand());
+    }
+
+    public Start start() {
+        return chance(0.8) ? new Start.Recorded(startPose()) : new Start.Carried(startPose());
+    }
+
+    public Posture posture(String id) {
+        List<PostureName> names =
+                List.of(PostureName.of(Language.ENGLISH, "Posture " + id), PostureName.chinese("姿势", "zīshì"));
+        EndClaim end = new EndClaim(
+                maybe(() -> one(Stance.values())), maybe(this::split), maybe(this::heading), maybe(() -> number(0, 9)));
+        return new Posture(
+                new PostureId(id),
+                names,
+                maybe(this::side),
+                one(Posture.Mirroring.values()),
+                start(),
+                several(0, 6, this::count),
+                end,
+                "");
+    }
+}
