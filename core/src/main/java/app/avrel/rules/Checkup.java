@@ -24,7 +24,7 @@ import java.util.function.Consumer;
  */
 public record Checkup(Posing posing, Directions directions) {
 
-    private static final List<MomentRule> MOMENT_RULES = List.of(new LoadedStep(), new LoadedTurn());
+    private static final List<MomentRule> MOMENT_RULES = List.of(new LoadedStep(), new LoadedTurn(), new HalfTurn());
     private static final List<EndRule> END_RULES =
             List.of(new ClaimedStance(), new ClaimedWeight(), new ClaimedFacing(), new ClaimedCounts());
 
@@ -35,7 +35,7 @@ public record Checkup(Posing posing, Directions directions) {
             moments(done, found::add);
             END_RULES.forEach(rule -> rule.examine(done, posing, directions, found::add));
         }
-        return List.copyOf(found);
+        return found.stream().distinct().toList();
     }
 
     /** {@return the findings that a form adds to those of its postures} */
@@ -52,7 +52,7 @@ public record Checkup(Posing posing, Directions directions) {
             }
         }
         track.missing().forEach(entry -> found.add(missing(form, entry)));
-        return List.copyOf(found);
+        return found.stream().distinct().toList();
     }
 
     private void moments(Occurrence done, Consumer<Finding> found) {

@@ -14,6 +14,7 @@ import app.avrel.posture.FootPart;
 import app.avrel.posture.Gaze;
 import app.avrel.posture.HandPlace;
 import app.avrel.posture.Move;
+import app.avrel.posture.Palm;
 import app.avrel.posture.Split;
 import app.avrel.posture.StepPlace;
 import app.avrel.posture.Toes;
@@ -141,8 +142,17 @@ final class Prompt {
     private static String hand(Side side, HandPlace place) {
         return place.height()
                 .map(height -> side.word() + " hand " + height.word())
-                .or(() -> place.palm().map(palm -> side.word() + " palm " + palm.word()))
+                .or(() -> place.palm().map(palm -> side.word() + " palm " + facing(palm)))
                 .orElse(side.word() + " hand");
+    }
+
+    private static String facing(Palm palm) {
+        return switch (palm) {
+            case TO_THE_LEFT -> "faces left";
+            case TO_THE_RIGHT -> "faces right";
+            case TO_THE_OTHER_HAND -> "faces hand";
+            case UP, DOWN, IN, OUT, FORWARD, BACK -> palm.word();
+        };
     }
 
     private String look(Gaze gaze) {

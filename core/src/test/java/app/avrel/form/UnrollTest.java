@@ -70,8 +70,7 @@ class UnrollTest {
     }
 
     private static void assertMirrored(Pose one, Pose other) {
-        assertThat(other.chest().value().degrees())
-                .isCloseTo(-one.chest().value().degrees(), within(1e-6));
+        assertThat(other.facing().degreesFrom(one.facing().mirrored())).isCloseTo(0, within(1e-6));
         assertThat(other.weight()).isEqualTo(one.weight().mirrored());
         for (Side side : Side.values()) {
             FloorPoint heel = one.foot(side).heel().value();

@@ -34,7 +34,7 @@ class NamingTest {
         "FRONT_LOADED, 1.5, 1, 60, FLAT, BALL, 45, 2",
         "ALL_ON_FRONT, 1.5, 0.5, 95, FLAT, BALL, 45, 2",
         "REAR_LOADED, 1.5, 0.5, 20, FLAT, FLAT, 45, 2",
-        "LIGHT_FRONT, 1, 0.3, 10, BALL, FLAT, 45, 2",
+        "LIGHT_FRONT, 1.3, 0.3, 10, BALL, FLAT, 45, 2",
         "LIGHT_FRONT, 1.2, 0.3, 15, HEEL, FLAT, 45, 2",
         "DRAWN_IN, 0, 0.3, 5, BALL, FLAT, 45, 2",
         "DROP, 0.3, 1.6, 15, HEEL, FLAT, 45, 3.5",
@@ -59,7 +59,7 @@ class NamingTest {
     }
 
     @ParameterizedTest(name = "{0} on the other side")
-    @CsvSource({"FRONT_LOADED, 2, 0.5, 70, FLAT", "REAR_LOADED, 1.5, 0.5, 20, FLAT", "LIGHT_FRONT, 1, 0.3, 10, BALL"})
+    @CsvSource({"FRONT_LOADED, 2, 0.5, 70, FLAT", "REAR_LOADED, 1.5, 0.5, 20, FLAT", "LIGHT_FRONT, 1.3, 0.3, 10, BALL"})
     void theOtherSideBearsTheSameName(Stance stance, double ahead, double width, int left, Contact leftContact) {
         StartPose start = start(ahead, width, left, leftContact, Contact.FLAT, 45, 2);
         Posture posture = Posture.blank(new PostureId("p"), "P").withStart(new Start.Recorded(start));

@@ -9,7 +9,7 @@ import picocli.CommandLine.Command;
 @Command(
         name = "avrel",
         description = "Records tai chi postures, assembles forms, and makes lessons from them.",
-        subcommands = {CheckCommand.class, FormCommand.class, ShotsCommand.class},
+        subcommands = {CheckCommand.class, FormCommand.class, ShotsCommand.class, SchemaCommand.class},
         mixinStandardHelpOptions = true)
 public final class Main implements Runnable {
 

@@ -1,0 +1,75 @@
+package app.avrel.rules;
+
+import app.avrel.floor.Heading;
+import app.avrel.floor.Numbers;
+import app.avrel.floor.Way;
+import app.avrel.form.Moment;
+import app.avrel.house.HouseRules;
+import app.avrel.posture.BodyPart;
+import app.avrel.posture.Move;
+import app.avrel.posture.Turning;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** A turn that could go either way round, or a chest turned further against the hips than a waist gives. */
+final class HalfTurn implements MomentRule {
+
+    private static final double WAIST = 30;
+    private static final double NEARLY = 1;
+
+    @Override
+    public void examine(Moment moment, HouseRules rules, Where where, Consumer<Finding> found) {
+        for (Move move : moment.stage().moves()) {
+            if (move instanceof Move.TurnBody(BodyPart part, Optional<Turning> turning)) {
+                turning.ifPresent(said -> eitherWay(moment, part, said, where, found));
+            }
+        }
+        waist(moment, where, found);
+    }
+
+    private static void eitherWay(Moment moment, BodyPart part, Turning turning, Where where, Consumer<Finding> found) {
+        if (!(turning instanceof Turning.To(Heading _, Way way)) || way != Way.SHORTER || part != BodyPart.WHOLE) {
+            return;
+        }
+        Heading before = moment.before().facing();
+        Heading after = moment.after().pelvis();
+        if (moment.before().chest().known() && before.degreesFrom(after) > 180 - NEARLY) {
+            found.accept(new Finding(
+                    "half-turn",
+                    Severity.LOOK,
+                    where,
+                    "Which way round?",
+                    "This is half a turn, and it is not said which way round. It is taken to the right; say \"going"
+                            + " left\" or \"going right\".",
+                    "The feet that make room for a half turn differ with its way round."));
+        }
+    }
+
+    private static void waist(Moment moment, Where where, Consumer<Finding> found) {
+        double before = twist(moment.before()
+                .chest()
+                .value()
+                .minus(moment.before().hips().value())
+                .degrees());
+        double after = twist(moment.after()
+                .chest()
+                .value()
+                .minus(moment.after().hips().value())
+                .degrees());
+        boolean known = moment.after().chest().known() && moment.after().hips().known();
+        if (known && after > WAIST + 1e-9 && after > before) {
+            found.accept(new Finding(
+                    "waist",
+                    Severity.LOOK,
+                    where,
+                    "Chest turns too far against the hips",
+                    "The chest is turned " + Numbers.whole(after) + "° against the hips; a waist gives about "
+                            + Numbers.whole(WAIST) + "°. Let the hips turn too.",
+                    "What the waist cannot give, the back or the knees are asked for."));
+        }
+    }
+
+    private static double twist(double degrees) {
+        return Math.abs(degrees);
+    }
+}

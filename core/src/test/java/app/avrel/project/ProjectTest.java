@@ -1,0 +1,72 @@
+package app.avrel.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.avrel.house.HouseRule;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
+import app.avrel.rules.Finding;
+import app.avrel.samples.SampleProjects;
+import java.util.List;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+
+class ProjectTest {
+
+    private static Posture posture(String id) {
+        return Posture.blank(new PostureId(id), id);
+    }
+
+    @Test
+    void twoPosturesOfOneIdAreRefused() {
+        Project project = Project.empty("Hall", Setting.USUAL);
+        assertThatThrownBy(() -> project.withPostures(List.of(posture("a"), posture("a"))))
+                .hasMessage("ids must be unlike each other, but two postures are called \"a\"");
+    }
+
+    @Test
+    void aFreshIdFollowsFromTheNameAndIsUnlikeTheOthers() {
+        Project project = Project.empty("Hall", Setting.USUAL).withPostures(List.of(posture("open-the-sluice")));
+        assertThat(project.freshPostureId("Raise the Sail!").key()).isEqualTo("raise-the-sail");
+        assertThat(project.freshPostureId("Open the Sluice").key()).isEqualTo("open-the-sluice-2");
+        assertThat(project.freshPostureId("Vadear hacia atrás").key()).isEqualTo("vadear-hacia-atras");
+        assertThat(project.freshPostureId("提灯").key()).isEqualTo("提灯");
+        assertThat(project.freshPostureId("???").key()).isEqualTo("posture");
+        assertThat(project.freshFormId("Form").key()).isEqualTo("form-2");
+    }
+
+    @Test
+    void theChosenBodyIsOneOfTheSchools() {
+        assertThatThrownBy(() -> Setting.USUAL.withBodies(Setting.USUAL.bodies(), 4))
+                .hasMessage("the chosen body must be one of 1, counted from 0, but was 4");
+    }
+
+    @RepeatedTest(30)
+    void anyRecordCanBeSurveyed(RepetitionInfo repetition) {
+        Project project = SampleProjects.of(repetition.getCurrentRepetition(), 12);
+        Survey survey = Survey.of(project);
+        assertThat(survey.postures()).hasSameSizeAs(project.postures());
+        assertThat(survey.forms()).hasSameSizeAs(project.forms());
+        assertThat(survey.findings()).doesNotHaveDuplicates();
+        assertThat(survey.findings()).extracting(Finding::sentence).allMatch(sentence -> sentence.endsWith("."));
+    }
+
+    @RepeatedTest(10)
+    void surveyingTwiceFindsTheSame(RepetitionInfo repetition) {
+        Project project = SampleProjects.of(repetition.getCurrentRepetition(), 12);
+        assertThat(Survey.of(project)).isEqualTo(Survey.of(project));
+    }
+
+    @Test
+    void changingTheHouseRulesChangesEveryShareRecordedAsTheirs() {
+        Project project = SampleProjects.of(3, 6);
+        Setting other = project.setting().withRules(project.setting().rules().with(HouseRule.FRONT_LOADED_SHARE, 83));
+        assertThat(other.posing().rules().get(HouseRule.FRONT_LOADED_SHARE)).isEqualTo(83);
+        assertThat(project.withSetting(other)
+                        .setting()
+                        .withRules(project.setting().rules()))
+                .isEqualTo(project.setting());
+    }
+}

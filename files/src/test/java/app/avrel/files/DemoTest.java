@@ -1,0 +1,87 @@
+package app.avrel.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.body.Body;
+import app.avrel.form.Form;
+import app.avrel.form.Track;
+import app.avrel.lesson.LessonPlan;
+import app.avrel.posture.Language;
+import app.avrel.posture.Posture;
+import app.avrel.project.Project;
+import app.avrel.project.Setting;
+import app.avrel.project.Survey;
+import app.avrel.rules.Finding;
+import app.avrel.words.Saying;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class DemoTest {
+
+    private static final Project DEMO = Demo.project();
+    private static final Survey SURVEY = Survey.of(DEMO);
+
+    @Test
+    void exactlyTheTwoFlawsLeftOnPurposeAreFound() {
+        assertThat(SURVEY.serious()).extracting(Finding::rule).containsExactlyInAnyOrder("claimed-weight", "open-join");
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {1.52, 1.64, 1.78, 1.91})
+    void theyAreTheSameForEveryBody(double stature) {
+        Setting setting = DEMO.setting().withBodies(List.of(Body.ofStature(stature)), 0);
+        assertThat(Survey.of(DEMO.withSetting(setting)).serious()).hasSize(2);
+    }
+
+    @Test
+    void theFirstPartOfTheFormIsThereWithAtLeastThirtyCounts() {
+        Form form = DEMO.forms().getFirst();
+        assertThat(form.entries()).hasSizeGreaterThanOrEqualTo(8);
+        int recorded = DEMO.postures().stream()
+                        .mapToInt(posture -> posture.counts().size())
+                        .sum()
+                + DEMO.links().values().stream()
+                        .mapToInt(link -> link.counts().size())
+                        .sum();
+        assertThat(recorded).isGreaterThanOrEqualTo(30);
+        assertThat(form.entries()).allMatch(entry -> entry.facing().isPresent());
+    }
+
+    @Test
+    void everyFacingIsWhereTheFormSaysAndItEndsAtTheFront() {
+        Track track = SURVEY.track(DEMO.forms().getFirst().id()).orElseThrow();
+        List<String> facings = track.occurrences().stream()
+                .map(done -> DEMO.setting().directions().say(done.end().facing()))
+                .toList();
+        assertThat(facings).containsExactly("12", "1:30", "3", "3", "12", "12", "10:30", "10:30", "10:30", "12");
+        assertThat(track.netTurn().degrees()).isZero();
+        assertThat(track.placed()).isTrue();
+    }
+
+    @Test
+    void everyPostureHasItsNameInThreeLanguagesAndRomanised() {
+        for (Posture posture : DEMO.postures()) {
+            assertThat(posture.name(Language.ENGLISH)).isPresent();
+            assertThat(posture.name(Language.SPANISH)).isPresent();
+            assertThat(posture.name(Language.CHINESE).flatMap(name -> name.romanised()))
+                    .isPresent();
+        }
+    }
+
+    @Test
+    void itsLessonsFitTheirMinutes() {
+        Form form = DEMO.forms().getFirst();
+        Track track = SURVEY.track(form.id()).orElseThrow();
+        Saying saying = new Saying(
+                DEMO.setting().directions(),
+                app.avrel.floor.Heading.FRONT,
+                DEMO.setting().rules());
+        assertThat(DEMO.lessons()).isNotEmpty();
+        for (var lesson : DEMO.lessons()) {
+            LessonPlan plan = LessonPlan.of(lesson, form, track, saying);
+            assertThat(plan.minutesLeft()).as(lesson.title()).isBetween(0.0, 20.0);
+        }
+    }
+}

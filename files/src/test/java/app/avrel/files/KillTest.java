@@ -1,0 +1,67 @@
+package app.avrel.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.io.TempDir;
+
+class KillTest {
+
+    private static final long A_SECOND = 1_000_000_000L;
+
+    @TempDir
+    private Path folder;
+
+    @RepeatedTest(50)
+    void beingKilledLosesAtMostTheLastSecondAndNeverTheFile(RepetitionInfo repetition)
+            throws IOException, InterruptedException {
+        int killedAfter = new Random(repetition.getCurrentRepetition()).nextInt(1, 400);
+        List<Long> toldAt = editUntil(killedAfter);
+        long killed = System.nanoTime();
+        int kept = Recovery.left(folder.resolve("recovery")).stream()
+                .mapToInt(left -> Integer.parseInt(left.project().name()))
+                .findFirst()
+                .orElse(0);
+        long lost =
+                toldAt.stream().skip(kept).filter(at -> killed - at > A_SECOND).count();
+        assertThat(lost).as("killed after %d edits, %d kept", killedAfter, kept).isZero();
+        Path file = folder.resolve("hall.avrel");
+        if (Files.exists(file)) {
+            assertThat(ProjectFile.open(file)).isInstanceOf(Opened.Read.class);
+        }
+        if (Files.exists(SafeFile.kept(file))) {
+            assertThat(ProjectFile.open(SafeFile.kept(file))).isInstanceOf(Opened.Read.class);
+        }
+    }
+
+    /** Runs the script, kills it after so many edits, and gives when each edit was told. */
+    private List<Long> editUntil(int edits) throws IOException, InterruptedException {
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-Xshare:auto",
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        ScriptedEditing.class.getName(),
+                        folder.toString())
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
+        List<Long> toldAt = new ArrayList<>();
+        try (BufferedReader told = process.inputReader()) {
+            while (toldAt.size() < edits && told.readLine() != null) {
+                toldAt.add(System.nanoTime());
+            }
+            process.destroyForcibly();
+        }
+        process.waitFor();
+        return toldAt;
+    }
+}

@@ -1,0 +1,134 @@
+package app.avrel.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.project.Project;
+import app.avrel.samples.SampleProjects;
+import java.util.Random;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ProjectTextTest {
+
+    private static final String DEMO = ProjectText.of(Demo.project());
+
+    private static String refused(String text) {
+        return ((Opened.Refused) ProjectText.read(text, "hall.avrel")).message();
+    }
+
+    @RepeatedTest(60)
+    void savingAndOpeningIsIdentity(RepetitionInfo repetition) {
+        Project project = SampleProjects.of(repetition.getCurrentRepetition(), 12);
+        String text = ProjectText.of(project);
+        assertThat(ProjectText.read(text, "x"))
+                .as("seed %d", repetition.getCurrentRepetition())
+                .isEqualTo(new Opened.Read(project));
+    }
+
+    @RepeatedTest(10)
+    void theSameProjectIsAlwaysWrittenTheSameWay(RepetitionInfo repetition) {
+        Project project = SampleProjects.of(repetition.getCurrentRepetition(), 12);
+        Opened.Read read = (Opened.Read) ProjectText.read(ProjectText.of(project), "x");
+        assertThat(ProjectText.of(read.project())).isEqualTo(ProjectText.of(project));
+    }
+
+    @Test
+    void theFileIsMadeToBeReadAndCompared() {
+        assertThat(DEMO.lines()).allMatch(line -> line.length() <= 130 || line.contains("\"note\""));
+        assertThat(DEMO)
+                .startsWith("{\n  \"format\": \"avrel-project\",\n  \"version\": 1,\n")
+                .contains("{\"language\": \"chinese\", \"written\": \"提灯\", \"romanised\": \"tí dēng\"}")
+                .contains("\"width\": \"0.5 shoulder widths\"")
+                .endsWith("}\n");
+    }
+
+    @Test
+    void oneChangedWeightIsOneChangedLine() {
+        String changed = ProjectText.of(Demo.project().withName("Another hall"));
+        assertThat(changed.lines().filter(line -> !DEMO.contains(line)).toList())
+                .hasSize(1);
+    }
+
+    @RepeatedTest(80)
+    void aTruncatedFileIsRefusedWithThePlaceWhereItBreaksOff(RepetitionInfo repetition) {
+        int length = new Random(repetition.getCurrentRepetition()).nextInt(2, DEMO.length() - 2);
+        String message = refused(DEMO.substring(0, length));
+        assertThat(message)
+                .startsWith("hall.avrel ")
+                .contains("Nothing was changed.")
+                .contains("line ");
+    }
+
+    @RepeatedTest(80)
+    void aDamagedFileIsReadOrRefusedButNeverBreaksTheProgram(RepetitionInfo repetition) {
+        Random random = new Random(repetition.getCurrentRepetition());
+        StringBuilder text = new StringBuilder(DEMO);
+        for (int i = 0; i < 3; i++) {
+            text.setCharAt(random.nextInt(text.length()), (char) (' ' + random.nextInt(90)));
+        }
+        switch (ProjectText.read(text.toString(), "hall.avrel")) {
+            case Opened.Read(Project project) ->
+                assertThat(ProjectText.of(project)).isNotEmpty();
+            case Opened.Refused(String message) ->
+                assertThat(message).startsWith("hall.avrel ").contains("Nothing was changed");
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"[]", "{}", "3", "{\"format\": \"something-else\", \"version\": 1}"})
+    void aForeignFileIsToldFromAProject(String text) {
+        assertThat(refused(text))
+                .isEqualTo(
+                        "hall.avrel is not an Avrel project: its field \"format\" must be \"avrel-project\". Choose a"
+                                + " file that Avrel saved. Nothing was changed.");
+    }
+
+    @Test
+    void aNewerFileIsLeftToTheNewerProgram() {
+        assertThat(refused(DEMO.replace("\"version\": 1", "\"version\": 7")))
+                .isEqualTo("hall.avrel was written by a newer Avrel (version 7; this one reads up to 1). Open it with"
+                        + " that one. Nothing was changed.");
+        assertThat(refused(DEMO.replace("\"version\": 1", "\"version\": \"one\"")))
+                .contains("does not say its version");
+    }
+
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"beats\": 2 |\"beats\": -2 | counts[| beats must be above 0 and at most 64, but was -2.0",
+                "\"foot\": \"right\" |\"foot\": \"rihgt\" | .foot: | must be one of left, right, but was \"rihgt\"",
+                "\"share\": 100 |\"share\": 140 | .share: | left share must be 0 to 100 percent, but was 140",
+                "\"contact\": \"flat\" |\"contact\": 7 | .contact: | must be one of flat, heel, ball, lifted, but was 7",
+                "\"width\": \"0.5 shoulder widths\" |\"width\": \"wide\" | .width: | must be a length such as",
+                "\"kind\": \"step\" |\"kind\": \"hop\" | moves[1]: | kind must be one of step, draw-in",
+                "\"stature\": 1.7 |\"stature\": 17 | bodies[1]: | stature must be 0.8 to 2.5 metres, but was 17",
+                "\"startFaces\": 0 |\"startFaces\": 400 | startFaces: | heading must be at least 0 and below 360",
+                "\"mirroring\": |\"mirorring\": | postures[1]: | the field"
+            })
+    void whatDoesNotFitIsRefusedWithItsPlace(String from, String to, String place, String what) {
+        String broken = DEMO.replaceFirst(
+                java.util.regex.Pattern.quote(from.strip()), java.util.regex.Matcher.quoteReplacement(to.strip()));
+        assertThat(broken).isNotEqualTo(DEMO);
+        assertThat(refused(broken))
+                .startsWith("hall.avrel cannot be read at ")
+                .contains(place)
+                .contains(what);
+    }
+
+    @Test
+    void aFieldThatIsNotKnownIsNotLostSilently() {
+        String more = DEMO.replaceFirst("\"name\": \"Weirside Hall\",", "\"name\": \"Weirside Hall\", \"wings\": 2,");
+        assertThat(refused(more)).contains("at the top: the field \"wings\" is not known here");
+    }
+
+    @Test
+    void twoFieldsOfOneNameAreRefused() {
+        assertThat(refused("{\"format\": \"avrel-project\", \"format\": \"avrel-project\"}"))
+                .contains("line 1");
+    }
+}

@@ -1,0 +1,86 @@
+package app.avrel.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.project.Project;
+import app.avrel.project.Setting;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class RecoveryTest {
+
+    private static final Project HALL = Project.empty("Hall", Setting.USUAL);
+
+    @TempDir
+    private Path folder;
+
+    /** A recovery file whose program no longer runs: the number is above any process. */
+    private Path leftBehind(String text) throws IOException {
+        return Files.writeString(folder.resolve("99999999-1.recovery"), text);
+    }
+
+    private long files() throws IOException {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.count();
+        }
+    }
+
+    @Test
+    void theNewestStateIsOnDiskWhenTheProgramEnds() throws IOException {
+        try (Recovery recovery = new Recovery(folder)) {
+            for (int i = 0; i < 100; i++) {
+                recovery.keep(HALL.withName("Hall " + i), Optional.of(Path.of("/x/hall.avrel")));
+            }
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            String text = Files.readString(files.findFirst().orElseThrow());
+            assertThat(text).startsWith("/x/hall.avrel\n").contains("\"name\": \"Hall 99\"");
+        }
+    }
+
+    @Test
+    void whatIsSavedIsForgotten() throws IOException {
+        try (Recovery recovery = new Recovery(folder)) {
+            recovery.keep(HALL, Optional.empty());
+            recovery.forget();
+        }
+        assertThat(files()).isZero();
+    }
+
+    @Test
+    void workOfARunningProgramIsNotOffered() {
+        try (Recovery recovery = new Recovery(folder)) {
+            recovery.keep(HALL, Optional.empty());
+        }
+        assertThat(Recovery.left(folder)).isEmpty();
+    }
+
+    @Test
+    void whatAProgramLeftIsOfferedWithItsFileAndCanBeDiscarded() throws IOException {
+        leftBehind("/x/hall.avrel\n" + ProjectText.of(HALL));
+        Recovery.Left left = Recovery.left(folder).getFirst();
+        assertThat(left.project()).isEqualTo(HALL);
+        assertThat(left.file()).contains(Path.of("/x/hall.avrel"));
+        left.discard();
+        assertThat(Recovery.left(folder)).isEmpty();
+    }
+
+    @Test
+    void workThatWasNeverSavedHasNoFile() throws IOException {
+        leftBehind("\n" + ProjectText.of(HALL));
+        assertThat(Recovery.left(folder).getFirst().file()).isEmpty();
+    }
+
+    @Test
+    void aDamagedRecoveryFileIsLeftAloneAndNothingIsOffered() throws IOException {
+        Path damaged = leftBehind("\n{\"format\":");
+        assertThat(Recovery.left(folder)).isEmpty();
+        assertThat(damaged).exists();
+        assertThat(Recovery.left(folder.resolve("not there"))).isEmpty();
+    }
+}
