@@ -1,0 +1,104 @@
+package app.avrel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.desktop.door.Door;
+import app.avrel.files.Demo;
+import app.avrel.files.ProjectFile;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class CommandsTest {
+
+    @TempDir
+    private Path folder;
+
+    private record Ran(int code, String out, String error) {}
+
+    private static Ran run(String... arguments) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ByteArrayOutputStream error = new ByteArrayOutputStream();
+        PrintStream oldOut = System.out;
+        PrintStream oldError = System.err;
+        System.setOut(new PrintStream(out, true, StandardCharsets.UTF_8));
+        System.setErr(new PrintStream(error, true, StandardCharsets.UTF_8));
+        try {
+            int code = Door.execute(arguments);
+            return new Ran(code, out.toString(StandardCharsets.UTF_8), error.toString(StandardCharsets.UTF_8));
+        } finally {
+            System.setOut(oldOut);
+            System.setErr(oldError);
+        }
+    }
+
+    @Test
+    void checkingTheDemoTellsItsTwoFlawsAndEndsWithOne() {
+        Ran ran = run("check", "demo");
+        assertThat(ran.code()).isEqualTo(1);
+        assertThat(ran.out().lines()).hasSize(2).allMatch(line -> line.startsWith("look: "));
+    }
+
+    @Test
+    void checkAsJsonSaysWhereEachFindingIs() {
+        JsonNode findings = JsonMapper.shared()
+                .readTree(run("check", "demo", "--json").out())
+                .get("findings");
+        assertThat(findings).hasSize(2);
+        assertThat(findings.get(0).get("posture").stringValue()).isEqualTo("raise-the-sail");
+        assertThat(findings.get(1).get("entry").intValue()).isEqualTo(9);
+    }
+
+    @Test
+    void formAsJsonHasEveryOccurrenceWithFacingPositionAndJoin() {
+        Ran ran = run("form", "demo", "--json");
+        JsonNode form = JsonMapper.shared().readTree(ran.out()).get("forms").get(0);
+        assertThat(ran.code()).isZero();
+        assertThat(form.get("entries")).hasSize(10);
+        JsonNode last = form.get("entries").get(9);
+        assertThat(last.get("facing_deg").doubleValue()).isZero();
+        assertThat(last.get("join")).hasSize(1);
+        assertThat(last.get("position_m")).hasSize(2);
+        assertThat(form.get("totals").get("counts").intValue()).isEqualTo(47);
+        assertThat(form.get("net_turn_deg").doubleValue()).isZero();
+        assertThat(form.get("offset_m").get(0).doubleValue()).isGreaterThan(2);
+    }
+
+    @Test
+    void aSoundFileEndsWithNought() throws IOException {
+        Path file = folder.resolve("hall.avrel");
+        var demo = Demo.project();
+        ProjectFile.save(
+                demo.withPostures(java.util.List.of())
+                        .withForms(java.util.List.of(
+                                new app.avrel.form.Form(new app.avrel.form.FormId("f"), "F", java.util.List.of()))),
+                file);
+        Ran ran = run("check", file.toString());
+        assertThat(ran.code()).isZero();
+        assertThat(ran.out().strip()).isEqualTo("Nothing was found.");
+        assertThat(Files.exists(file)).isTrue();
+    }
+
+    @Test
+    void badInputIsSaidOnStandardErrorAndEndsWithOne() throws IOException {
+        Path file = Files.writeString(folder.resolve("broken.avrel"), "{");
+        Ran ran = run("check", file.toString());
+        assertThat(ran.code()).isEqualTo(1);
+        assertThat(ran.error()).startsWith("broken.avrel breaks off at line 1");
+        assertThat(run("form", folder.resolve("none").toString()).error()).startsWith("There is no file");
+    }
+
+    @Test
+    void wrongUseEndsWithTwo() {
+        assertThat(run("hop").code()).isEqualTo(2);
+        assertThat(run("check").code()).isEqualTo(2);
+        assertThat(run("check", "demo", "--purple").error()).contains("--purple");
+    }
+}

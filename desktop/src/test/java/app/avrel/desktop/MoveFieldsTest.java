@@ -1,0 +1,107 @@
+package app.avrel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.desktop.postures.MoveField;
+import app.avrel.desktop.postures.MoveFields;
+import app.avrel.desktop.postures.MoveKind;
+import app.avrel.floor.Directions;
+import app.avrel.floor.Heading;
+import app.avrel.house.HouseRules;
+import app.avrel.posture.Contact;
+import app.avrel.posture.Direction;
+import app.avrel.posture.Move;
+import app.avrel.posture.StepPlace;
+import app.avrel.samples.Samples;
+import app.avrel.words.Saying;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class MoveFieldsTest {
+
+    private static final MoveFields FIELDS =
+            new MoveFields(new Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME));
+
+    @RepeatedTest(200)
+    void enteringWhatAFieldShowsChangesNothing(RepetitionInfo repetition) {
+        Move move = new Samples(repetition.getCurrentRepetition()).move();
+        for (MoveField field : FIELDS.of(move)) {
+            switch (field) {
+                case MoveField.OneOf one ->
+                    assertThat(one.change().apply(one.chosen())).as(one.label()).isEqualTo(move);
+                case MoveField.Line line ->
+                    assertThat(line.change().apply(line.text()))
+                            .as("%s: %s", line.label(), line.text())
+                            .contains(move);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(MoveKind.class)
+    void everyKindOfMoveHasFieldsWithLabelsOfTheirOwn(MoveKind kind) {
+        List<MoveField> fields = FIELDS.of(kind.fresh(Side.RIGHT));
+        assertThat(fields).isNotEmpty();
+        assertThat(fields).extracting(MoveField::label).doesNotHaveDuplicates().allMatch(label -> !label.isBlank());
+    }
+
+    @Test
+    void aNewStepIsOfTheFreeFootAndSaysAsLittleAsCanBe() {
+        assertThat(MoveKind.STEP.fresh(Side.RIGHT))
+                .isEqualTo(new Move.Step(
+                        Side.RIGHT,
+                        new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty()),
+                        Optional.empty(),
+                        Optional.empty()));
+    }
+
+    @Test
+    void aStepIsEnteredFieldByField() {
+        Move move = MoveKind.STEP.fresh(Side.RIGHT);
+        move = choose(move, "Foot", "left");
+        move = type(move, "Direction", "10:30");
+        move = type(move, "Distance", "2 feet");
+        move = choose(move, "Lands", "heel first");
+        assertThat(move)
+                .isEqualTo(new Move.Step(
+                        Side.LEFT,
+                        new StepPlace.Along(
+                                new Direction.OfPosture(new Heading(315)),
+                                Optional.of(Length.footLengths(2)),
+                                Optional.empty()),
+                        Optional.of(Contact.HEEL),
+                        Optional.empty()));
+        assertThat(type(move, "Distance", "")).isNotEqualTo(move);
+    }
+
+    @Test
+    void whatIsNotUnderstoodNeverReachesTheMove() {
+        MoveField.Line distance = (MoveField.Line) field(MoveKind.STEP.fresh(Side.LEFT), "Distance");
+        assertThat(distance.change().apply("a purple bit")).isEmpty();
+        MoveField.Line shift = (MoveField.Line) field(MoveKind.SHIFT.fresh(Side.LEFT), "To");
+        assertThat(shift.change().apply("140 left")).isEmpty();
+    }
+
+    private static MoveField field(Move move, String label) {
+        return FIELDS.of(move).stream()
+                .filter(field -> field.label().equals(label))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Move type(Move move, String label, String text) {
+        return ((MoveField.Line) field(move, label)).change().apply(text).orElseThrow();
+    }
+
+    private static Move choose(Move move, String label, String word) {
+        MoveField.OneOf one = (MoveField.OneOf) field(move, label);
+        return one.change().apply(one.words().indexOf(word));
+    }
+}

@@ -1,0 +1,159 @@
+package app.avrel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.desktop.ribbon.RibbonCell;
+import app.avrel.desktop.ribbon.RibbonCells;
+import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.session.Holder;
+import app.avrel.desktop.session.Session;
+import app.avrel.files.Demo;
+import app.avrel.files.Recovery;
+import app.avrel.form.Moment;
+import app.avrel.form.WayIn;
+import app.avrel.posture.Count;
+import app.avrel.posture.Counts;
+import app.avrel.posture.PostureId;
+import app.avrel.project.Edit;
+import app.avrel.project.Project;
+import app.avrel.project.Setting;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class SessionTest {
+
+    @TempDir
+    private Path folder;
+
+    private Session session;
+
+    @BeforeEach
+    void open() {
+        session = new Session(Demo.project(), new Recovery(folder.resolve("recovery")));
+    }
+
+    private static Edit rename(String name) {
+        return Edit.of("Rename", project -> project.withName(name));
+    }
+
+    @Test
+    void everyChangeIsShownWithWhatIsComputedFromIt() {
+        List<Session.Desk> shown = new ArrayList<>();
+        session.desk().addListener((_, _, desk) -> shown.add(desk));
+        session.apply(rename("Another hall"));
+        session.apply(rename("Another hall"));
+        assertThat(shown).hasSize(1);
+        assertThat(shown.getFirst().survey().project().name()).isEqualTo("Another hall");
+    }
+
+    @Test
+    void onlyWhatIsNotInTheFileIsDirty() {
+        assertThat(session.dirty()).isFalse();
+        session.apply(rename("X"));
+        assertThat(session.dirty()).isTrue();
+        session.undo();
+        assertThat(session.dirty()).isFalse();
+        session.redo();
+        assertThat(session.save(folder.resolve("hall.avrel"))).isEmpty();
+        assertThat(session.dirty()).isFalse();
+        session.undo();
+        assertThat(session.dirty()).isTrue();
+    }
+
+    @Test
+    void aFileThatCannotBeOpenedLeavesTheDeskAsItIs() throws Exception {
+        Path broken = Files.writeString(folder.resolve("broken.avrel"), "{\"format\": 1}");
+        session.apply(rename("X"));
+        assertThat(session.open(broken).orElseThrow()).contains("is not an Avrel project");
+        assertThat(session.project().name()).isEqualTo("X");
+        assertThat(session.undoable()).isPresent();
+    }
+
+    @Test
+    void theChoiceFollowsWhatIsThere() {
+        session.choose(session.choice().withPosture(new PostureId("wade-back"), 2));
+        assertThat(session.desk().get().posture().orElseThrow().name()).isEqualTo("Wade Back");
+        session.choose(session.choice().withCount(99));
+        assertThat(session.choice().count()).isEqualTo(2);
+        session.apply(Edit.of("Empty the shelf", project -> project.withPostures(List.of())));
+        assertThat(session.choice().posture()).isEmpty();
+        session.choose(session.choice().withEntry(-5));
+        assertThat(session.choice().entry()).isZero();
+    }
+
+    @Test
+    void anEmptyProjectHasNothingToChoose() {
+        Choice choice = Choice.first(Project.empty("Empty", Setting.USUAL));
+        assertThat(choice.posture()).isEmpty();
+        assertThat(choice.entry()).isEqualTo(-1);
+        assertThat(choice.lesson()).isEqualTo(-1);
+    }
+
+    @Test
+    void recoveredWorkCountsAsNotSaved() {
+        Recovery.Left left = new Recovery.Left(
+                Demo.project().withName("Lost and found"),
+                Optional.of(folder.resolve("hall.avrel")),
+                java.nio.file.attribute.FileTime.fromMillis(0),
+                folder.resolve("x"));
+        session.recover(left);
+        assertThat(session.project().name()).isEqualTo("Lost and found");
+        assertThat(session.dirty()).isTrue();
+        assertThat(session.file().get()).contains(folder.resolve("hall.avrel"));
+    }
+
+    @Test
+    void theRibbonOfAPostureHasACellForEveryCountAsLongAsItsBeats() {
+        session.choose(session.choice().withPosture(new PostureId("lean-on-the-gate"), 0));
+        Session.Desk desk = session.desk().get();
+        var done = desk.survey()
+                .track(new PostureId("lean-on-the-gate"))
+                .orElseThrow()
+                .occurrences()
+                .getFirst();
+        List<RibbonCell> cells = RibbonCells.ofPosture(desk, done);
+        assertThat(cells).extracting(RibbonCell::beats).containsExactly(1.0, 2.0, 1.0, 2.0);
+        assertThat(cells).extracting(cell -> cell.stages().getLast().to()).containsExactly(100.0, 35.0, 60.0, 35.0);
+        assertThat(cells.get(1).words()).isEqualTo("press the gate");
+    }
+
+    @Test
+    void theRibbonOfAFormNamesEachPostureAndMarksTheJoinThatDoesNotFit() {
+        Session.Desk desk = session.desk().get();
+        List<RibbonCell> cells = RibbonCells.ofForm(desk, desk.formTrack().occurrences());
+        assertThat(cells).hasSize(desk.formTrack().counts());
+        assertThat(cells.stream().filter(cell -> !cell.group().isEmpty())).hasSize(10);
+        assertThat(cells.stream().filter(RibbonCell::gap)).hasSize(1);
+        assertThat(cells.stream().filter(cell -> cell.place().section() == Moment.Section.LINK))
+                .hasSize(8);
+    }
+
+    @Test
+    void changingASharedWayInChangesItForAllWhoShareIt() {
+        Project demo = session.project();
+        Holder way = new Holder.OfWay(demo.forms().getFirst().id(), 6, 0);
+        assertThat(way.counts(demo)).hasSize(1);
+        Project changed = way.change(demo, counts -> Counts.insert(counts, 1, Count.blank()));
+        assertThat(changed.links().values()).anyMatch(link -> link.counts().size() == 2);
+        assertThat(way.counts(changed)).hasSize(2);
+        assertThat(changed.forms()).isEqualTo(demo.forms());
+    }
+
+    @Test
+    void changingAnOwnWayInChangesOnlyThatEntry() {
+        Project demo = session.project();
+        Holder way = new Holder.OfWay(demo.forms().getFirst().id(), 2, 0);
+        Project changed = way.change(demo, counts -> Counts.duplicate(counts, 0));
+        assertThat(changed.links()).isEqualTo(demo.links());
+        WayIn in = changed.forms().getFirst().entries().get(2).ways().getFirst();
+        assertThat(((WayIn.Own) in).link().counts()).hasSize(2);
+        assertThat(new Holder.OfWay(demo.forms().getFirst().id(), 99, 0).counts(demo))
+                .isEmpty();
+    }
+}

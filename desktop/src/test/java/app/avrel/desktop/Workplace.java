@@ -1,0 +1,61 @@
+package app.avrel.desktop;
+
+import app.avrel.desktop.parts.Fonts;
+import app.avrel.desktop.session.Session;
+import app.avrel.desktop.shell.AvrelApplication;
+import app.avrel.desktop.shell.FileChoosing;
+import app.avrel.desktop.shell.Shell;
+import app.avrel.files.Recovery;
+import app.avrel.project.Project;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+
+/** The real window over a project, for tests; files are chosen for the user. */
+final class Workplace {
+
+    final Path folder;
+    final Path file;
+    final Session session;
+    final Shell shell;
+
+    private Workplace(Project project) {
+        try {
+            folder = Files.createTempDirectory("avrel-test");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        System.setProperty("avrel.state", folder.resolve("state").toString());
+        file = folder.resolve("hall.avrel");
+        session = new Session(project, new Recovery(folder.resolve("recovery")));
+        shell = new Shell(session, new Chosen(), () -> {});
+    }
+
+    private final class Chosen implements FileChoosing {
+        @Override
+        public Optional<Path> toOpen() {
+            return Optional.of(file);
+        }
+
+        @Override
+        public Optional<Path> toSave(String suggested) {
+            return Optional.of(file);
+        }
+    }
+
+    /** Opens a window of the size that the offscreen screen can hold. */
+    static Workplace open(Stage stage, Project project) {
+        Fonts.load();
+        AvrelApplication.prepare();
+        Workplace workplace = new Workplace(project);
+        stage.setX(0);
+        stage.setY(0);
+        stage.setScene(new Scene(workplace.shell.root(), 1000, 900));
+        stage.show();
+        return workplace;
+    }
+}
