@@ -23,7 +23,7 @@ class KillTest {
     @RepeatedTest(50)
     void beingKilledLosesAtMostTheLastSecondAndNeverTheFile(RepetitionInfo repetition)
             throws IOException, InterruptedException {
-        int killedAfter = new Random(repetition.getCurrentRepetition()).nextInt(1, 400);
+        int killedAfter = new Random(repetition.getCurrentRepetition()).nextInt(1, 150);
         List<Long> toldAt = editUntil(killedAfter);
         long killed = System.nanoTime();
         int kept = Recovery.left(folder.resolve("recovery")).stream()

@@ -194,8 +194,10 @@ public final class FormRoom implements Room {
                 Command.of("Take the entry out", KeyCode.DELETE, "Ctrl", list::delete),
                 Command.of("New part", KeyCode.P, "Ctrl+Shift", list::addPart),
                 Command.of("New form", KeyCode.N, "Ctrl+Shift", list::addForm),
-                Command.of("To the entry before", KeyCode.PAGE_UP, "", () -> step(-1)),
-                Command.of("To the entry after", KeyCode.PAGE_DOWN, "", () -> step(1)),
+                Command.of("To the entry before", KeyCode.PAGE_UP, "", () -> step(-1))
+                        .repeating(),
+                Command.of("To the entry after", KeyCode.PAGE_DOWN, "", () -> step(1))
+                        .repeating(),
                 Command.of("To the next open join", KeyCode.F7, "", this::nextOpenJoin));
     }
 

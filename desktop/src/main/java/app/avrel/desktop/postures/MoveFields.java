@@ -123,13 +123,15 @@ public final class MoveFields {
                 List.of("flat", "on the heel", "on the ball"),
                 lower.to().ordinal(),
                 at -> new Move.Lower(lower.foot(), Contact.values()[at], lower.place())));
-        boolean placed = lower.place().isPresent();
+        List<String> where = List.of("where it is", "another place");
         fields.add(oneOf(
                 "Where",
-                List.of("where it is", "another place"),
-                placed ? 1 : 0,
+                where,
+                lower.place().isPresent() ? 1 : 0,
                 at -> new Move.Lower(
-                        lower.foot(), lower.to(), at == 0 ? Optional.empty() : Optional.of(StepPlaceFields.FORWARD))));
+                        lower.foot(),
+                        lower.to(),
+                        at == 0 ? Optional.empty() : lower.place().or(() -> Optional.of(StepPlaceFields.FORWARD)))));
         StepPlaceFields places = new StepPlaceFields(saying);
         lower.place()
                 .map(place ->

@@ -178,8 +178,10 @@ public final class PosturesRoom implements Room {
                 Command.of("Merge with the next count", KeyCode.J, "Ctrl", onCount(countCard::merge)),
                 Command.of("Add a move", KeyCode.M, "Ctrl", onCount(countCard::openAdd)),
                 Command.of("Add a move after the others", KeyCode.M, "Ctrl+Shift", onCount(countCard::openThen)),
-                Command.of("To the count before", KeyCode.PAGE_UP, "", () -> step(-1)),
-                Command.of("To the count after", KeyCode.PAGE_DOWN, "", () -> step(1)));
+                Command.of("To the count before", KeyCode.PAGE_UP, "", () -> step(-1))
+                        .repeating(),
+                Command.of("To the count after", KeyCode.PAGE_DOWN, "", () -> step(1))
+                        .repeating());
     }
 
     private Runnable onCount(Runnable action) {

@@ -11,8 +11,9 @@ import javafx.scene.input.KeyCombination;
  *
  * @param name as listed
  * @param key its shortcut
+ * @param repeats whether it is done again and again while its key is held
  */
-public record Command(String name, KeyCombination key, Runnable action) {
+public record Command(String name, KeyCombination key, Runnable action, boolean repeats) {
 
     /**
      * {@return a command}
@@ -30,6 +31,12 @@ public record Command(String name, KeyCombination key, Runnable action) {
         if (modifiers.contains("Alt")) {
             held.add(KeyCombination.ALT_DOWN);
         }
-        return new Command(name, new KeyCodeCombination(key, held.toArray(KeyCombination.Modifier[]::new)), action);
+        return new Command(
+                name, new KeyCodeCombination(key, held.toArray(KeyCombination.Modifier[]::new)), action, false);
+    }
+
+    /** {@return the same, done again and again while its key is held} */
+    public Command repeating() {
+        return new Command(name, key, action, true);
     }
 }

@@ -56,6 +56,7 @@ public final class Shell {
     private final TopBar top;
     private final ChangeListener<Session.Desk> shower = (_, _, desk) -> show(desk);
     private RoomName room = RoomName.POSTURES;
+    private KeyCode held = KeyCode.UNDEFINED;
 
     public Shell(Session session, FileChoosing choosing, Runnable quit) {
         this.session = session;
@@ -72,6 +73,7 @@ public final class Shell {
         root.getStylesheets().addAll(Sheets.all());
         dark(preferences.dark());
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        root.addEventFilter(KeyEvent.KEY_RELEASED, _ -> held = KeyCode.UNDEFINED);
         session.desk().addListener(shower);
         go(RoomName.POSTURES);
     }
@@ -163,9 +165,13 @@ public final class Shell {
 
     private void key(KeyEvent event) {
         Stream<Command> now = sheetOpen() ? always().stream().limit(2) : commands();
+        boolean again = event.getCode() == held;
+        held = event.getCode();
         now.filter(command -> command.key().match(event)).findFirst().ifPresent(command -> {
             event.consume();
-            command.action().run();
+            if (!again || command.repeats()) {
+                command.action().run();
+            }
         });
     }
 
@@ -177,9 +183,9 @@ public final class Shell {
     /** What can be done anywhere; undo and redo, which come first, also while a sheet is open. */
     private List<Command> always() {
         return List.of(
-                Command.of("Undo", KeyCode.Z, "Ctrl", session::undo),
-                Command.of("Redo", KeyCode.Z, "Ctrl+Shift", session::redo),
-                Command.of("Redo", KeyCode.Y, "Ctrl", session::redo),
+                Command.of("Undo", KeyCode.Z, "Ctrl", session::undo).repeating(),
+                Command.of("Redo", KeyCode.Z, "Ctrl+Shift", session::redo).repeating(),
+                Command.of("Redo", KeyCode.Y, "Ctrl", session::redo).repeating(),
                 Command.of("Postures", KeyCode.DIGIT1, "Ctrl", () -> go(RoomName.POSTURES)),
                 Command.of("Form", KeyCode.DIGIT2, "Ctrl", () -> go(RoomName.FORM)),
                 Command.of("Lessons", KeyCode.DIGIT3, "Ctrl", () -> go(RoomName.LESSONS)),

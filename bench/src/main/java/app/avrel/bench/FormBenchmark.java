@@ -1,0 +1,78 @@
+package app.avrel.bench;
+
+import app.avrel.files.Opened;
+import app.avrel.files.ProjectText;
+import app.avrel.form.Form;
+import app.avrel.form.Shelf;
+import app.avrel.form.Track;
+import app.avrel.form.Unroll;
+import app.avrel.motion.Posing;
+import app.avrel.project.Project;
+import app.avrel.project.Survey;
+import app.avrel.rules.Checkup;
+import app.avrel.rules.Finding;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** What a keystroke costs in a long form. The bar for 108 entries (about 700 counts) is 16 ms. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+public class FormBenchmark {
+
+    @Param({"108", "216", "432", "1000"})
+    public int entries;
+
+    private Project project;
+    private Form form;
+    private Shelf shelf;
+    private Posing posing;
+    private Checkup checkup;
+    private String text;
+
+    @Setup
+    public void generate() {
+        project = GeneratedForm.of(entries);
+        form = project.forms().getFirst();
+        shelf = project.shelf();
+        posing = project.setting().posing();
+        checkup = new Checkup(posing, project.setting().directions());
+        text = ProjectText.of(project);
+        System.out.println(Unroll.form(form, shelf, posing).counts() + " counts");
+    }
+
+    @Benchmark
+    public List<Finding> unrollAndCheck() {
+        Track track = Unroll.form(form, shelf, posing);
+        return checkup.form(form, track);
+    }
+
+    @Benchmark
+    public Survey surveyOfTheWholeProject() {
+        return Survey.of(project);
+    }
+
+    @Benchmark
+    public String write() {
+        return ProjectText.of(project);
+    }
+
+    @Benchmark
+    public Opened read() {
+        return ProjectText.read(text, "bench");
+    }
+}
