@@ -1,7 +1,7 @@
 package app.avrel.files;
 
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Iterator;
+import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 
@@ -10,48 +10,66 @@ final class Layout {
 
     private static final int LINE = 110;
 
+    private final StringBuilder text = new StringBuilder();
+
     private Layout() {}
 
     static String of(JsonNode node) {
-        StringBuilder text = new StringBuilder();
-        write(node, 0, 0, text);
-        return text.append('\n').toString();
+        Layout layout = new Layout();
+        layout.write(node, 0, LINE);
+        return layout.text.append('\n').toString();
     }
 
-    private static void write(JsonNode node, int depth, int used, StringBuilder text) {
-        String inline = inline(node);
-        if (depth > 0 && 2 * depth + used + inline.length() <= LINE || node.isEmpty()) {
-            text.append(inline);
+    /**
+     * Writes a node.
+     *
+     * @param used letters of the line that are taken already
+     */
+    private void write(JsonNode node, int depth, int used) {
+        int start = text.length();
+        if (inline(node, node.isEmpty() ? Integer.MAX_VALUE : start + LINE - used)) {
             return;
         }
-        List<String> names = new ArrayList<>();
-        if (node.isObject()) {
-            names.addAll(node.propertyNames());
-        }
+        text.setLength(start);
         text.append(node.isObject() ? '{' : '[');
-        for (int i = 0; i < node.size(); i++) {
-            text.append(i == 0 ? "\n" : ",\n").append("  ".repeat(depth + 1));
-            String label = node.isObject() ? quoted(names.get(i)) + ": " : "";
-            text.append(label);
-            write(node.isObject() ? node.get(names.get(i)) : node.get(i), depth + 1, label.length(), text);
+        String separator = "\n";
+        Iterator<Map.Entry<String, JsonNode>> fields = node.properties().iterator();
+        for (JsonNode inner : node) {
+            text.append(separator).append("  ".repeat(depth + 1));
+            int before = text.length();
+            if (node.isObject()) {
+                name(fields.next().getKey());
+            }
+            write(inner, depth + 1, 2 * (depth + 1) + text.length() - before);
+            separator = ",\n";
         }
         text.append('\n').append("  ".repeat(depth)).append(node.isObject() ? '}' : ']');
     }
 
-    private static String inline(JsonNode node) {
-        List<String> parts = new ArrayList<>();
-        if (node.isObject()) {
-            node.propertyNames().forEach(name -> parts.add(quoted(name) + ": " + inline(node.get(name))));
-            return "{" + String.join(", ", parts) + "}";
+    /** Writes a node on one line; gives up, leaving the text longer than it was, where it would pass {@code end}. */
+    private boolean inline(JsonNode node, int end) {
+        if (!node.isContainer()) {
+            text.append(node);
+            return text.length() <= end;
         }
-        if (node.isArray()) {
-            node.forEach(each -> parts.add(inline(each)));
-            return "[" + String.join(", ", parts) + "]";
+        text.append(node.isObject() ? '{' : '[');
+        String separator = "";
+        Iterator<Map.Entry<String, JsonNode>> fields = node.properties().iterator();
+        for (JsonNode inner : node) {
+            text.append(separator);
+            if (node.isObject()) {
+                name(fields.next().getKey());
+            }
+            if (!inline(inner, end)) {
+                return false;
+            }
+            separator = ", ";
         }
-        return node.toString();
+        text.append(node.isObject() ? '}' : ']');
+        return text.length() <= end;
     }
 
-    private static String quoted(String name) {
-        return JsonNodeFactory.instance.stringNode(name).toString();
+    private void name(String name) {
+        text.append(JsonNodeFactory.instance.stringNode(name)).append(": ");
     }
 }

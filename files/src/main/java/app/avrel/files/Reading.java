@@ -1,8 +1,6 @@
 package app.avrel.files;
 
-import java.lang.reflect.Constructor;
 import java.lang.reflect.InvocationTargetException;
-import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -94,7 +92,7 @@ final class Reading {
         if (!unread.isEmpty()) {
             throw new Misfit(place, "the field \"" + unread.first() + "\" is not known here");
         }
-        return built(fields.type(), values, place);
+        return built(fields, values, place);
     }
 
     private static Object field(JsonNode node, Shape.Field field, String place) throws Misfit {
@@ -112,20 +110,16 @@ final class Reading {
         };
     }
 
-    private static Object built(Class<?> type, List<Object> values, String place) throws Misfit {
-        Class<?>[] types = Arrays.stream(type.getRecordComponents())
-                .map(RecordComponent::getType)
-                .toArray(Class<?>[]::new);
+    private static Object built(Shape.Fields fields, List<Object> values, String place) throws Misfit {
         try {
-            Constructor<?> constructor = type.getConstructor(types);
-            return constructor.newInstance(values.toArray());
+            return fields.constructor().newInstance(values.toArray());
         } catch (InvocationTargetException e) {
             if (e.getCause() instanceof IllegalArgumentException refused) {
                 throw new Misfit(place, refused.getMessage());
             }
-            throw new IllegalStateException("cannot make " + type, e);
+            throw new IllegalStateException("cannot make " + fields.type(), e);
         } catch (ReflectiveOperationException e) {
-            throw new IllegalStateException("cannot make " + type, e);
+            throw new IllegalStateException("cannot make " + fields.type(), e);
         }
     }
 

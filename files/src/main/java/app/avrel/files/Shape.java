@@ -1,5 +1,6 @@
 package app.avrel.files;
 
+import java.lang.reflect.Constructor;
 import java.lang.reflect.RecordComponent;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +15,7 @@ sealed interface Shape {
     record Word(Class<? extends Enum<?>> type) implements Shape {}
 
     /** Named fields. */
-    record Fields(Class<?> type, List<Field> fields) implements Shape {}
+    record Fields(Class<?> type, Constructor<?> constructor, List<Field> fields) implements Shape {}
 
     /** Named fields of one of several kinds, told apart by the field {@code kind}. */
     record Kinds(Class<?> type, Map<String, Fields> kinds) implements Shape {}

@@ -71,9 +71,16 @@ final class Shapes {
     }
 
     private static Shape.Fields fields(Class<?> type) {
-        return new Shape.Fields(
-                type,
-                Arrays.stream(type.getRecordComponents()).map(Shapes::field).toList());
+        RecordComponent[] components = type.getRecordComponents();
+        Class<?>[] types =
+                Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new);
+        try {
+            List<Shape.Field> fields =
+                    Arrays.stream(components).map(Shapes::field).toList();
+            return new Shape.Fields(type, type.getConstructor(types), fields);
+        } catch (NoSuchMethodException e) {
+            throw new IllegalStateException("a record must be public to be written: " + type, e);
+        }
     }
 
     private static Shape.Field field(RecordComponent component) {

@@ -1,6 +1,9 @@
 package app.avrel.desktop.door;
 
 import app.avrel.desktop.shell.AvrelApplication;
+import app.avrel.desktop.shell.Opening;
+import java.nio.file.Path;
+import java.util.Optional;
 import javafx.application.Application;
 
 /** Where the program starts. */
@@ -11,11 +14,16 @@ public final class Main {
     /** Windows are opened without reading the command line further, for they should open fast. */
     public static void main(String[] arguments) {
         if (arguments.length == 0 || arguments.length == 1 && arguments[0].equals("demo")) {
-            Application.launch(AvrelApplication.class);
+            window(Optional.empty());
         } else if (arguments.length == 2 && arguments[0].equals("open")) {
-            Application.launch(AvrelApplication.class, arguments[1]);
+            window(Optional.of(Path.of(arguments[1])));
         } else {
             System.exit(Door.execute(arguments));
         }
+    }
+
+    private static void window(Optional<Path> file) {
+        Opening.begin(file);
+        Application.launch(AvrelApplication.class);
     }
 }

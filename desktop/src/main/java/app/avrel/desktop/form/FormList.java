@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
 import app.avrel.floor.Numbers;
@@ -51,7 +52,7 @@ final class FormList extends VBox {
         });
         VBox.setVgrow(list, Priority.ALWAYS);
         add.getStyleClass().addAll("flat", "word-button");
-        add.setTooltip(new javafx.scene.control.Tooltip("Add a posture after the chosen entry (Ctrl+M)"));
+        Tips.give(add, "Add a posture after the chosen entry (Ctrl+M)");
         HBox foot = new HBox(
                 add,
                 Buttons.icon(Feather.ARROW_UP, "Move the entry up (Alt+Up)", () -> move(-1)),

@@ -1,7 +1,6 @@
 package app.avrel.desktop.parts;
 
 import javafx.scene.control.Button;
-import javafx.scene.control.Tooltip;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -30,8 +29,7 @@ public final class Buttons {
     }
 
     private static Button named(Button button, String says, Runnable action) {
-        button.setTooltip(new Tooltip(says));
-        button.setAccessibleText(says);
+        Tips.give(button, says);
         button.setOnAction(_ -> action.run());
         return button;
     }

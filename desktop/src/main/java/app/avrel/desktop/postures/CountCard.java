@@ -3,6 +3,7 @@ package app.avrel.desktop.postures;
 import app.avrel.body.Side;
 import app.avrel.cue.CueScript;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
 import app.avrel.form.Moment;
@@ -54,8 +55,7 @@ public final class CountCard extends VBox {
     private static MenuButton menu(String words, String says) {
         MenuButton menu = new MenuButton(words);
         menu.getStyleClass().addAll("flat", "word-button");
-        menu.setTooltip(new javafx.scene.control.Tooltip(says));
-        menu.setAccessibleText(says);
+        Tips.give(menu, says);
         return menu;
     }
 

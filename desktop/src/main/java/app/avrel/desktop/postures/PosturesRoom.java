@@ -43,7 +43,7 @@ public final class PosturesRoom implements Room {
     private final FloorView floor = new FloorView();
     private final Ribbon ribbon = new Ribbon();
     private final CountCard countCard;
-    private final PostureCard postureCard;
+    private Optional<PostureCard> postureCard = Optional.empty();
     private final FindingBox findings;
     private final VBox card = new VBox();
     private final VBox middle = new VBox();
@@ -52,7 +52,6 @@ public final class PosturesRoom implements Room {
         this.session = session;
         list = new PostureList(session);
         countCard = new CountCard(session);
-        postureCard = new PostureCard(session);
         findings = new FindingBox(go);
         VBox.setVgrow(floor, Priority.ALWAYS);
         middle.getChildren().addAll(new HBox(name, otherNames), state, floor, figures);
@@ -149,12 +148,19 @@ public final class PosturesRoom implements Room {
                                                 && count == posture.counts().size() - 1))
                 .toList());
         if (count == Choice.START) {
-            postureCard.show(desk, posture);
-            put(findings, postureCard);
+            postureCard().show(desk, posture);
+            put(findings, postureCard());
         } else {
             countCard.show(desk, new Holder.OfPosture(posture.id()), count);
             put(countCard, findings);
         }
+    }
+
+    /** The card for a posture as a whole is made when it is first asked for: the window opens on a count. */
+    private PostureCard postureCard() {
+        PostureCard made = postureCard.orElseGet(() -> new PostureCard(session));
+        postureCard = Optional.of(made);
+        return made;
     }
 
     private void put(Node first, Node second) {
@@ -195,12 +201,12 @@ public final class PosturesRoom implements Room {
 
     private void create() {
         list.create();
-        Platform.runLater(postureCard::focusName);
+        Platform.runLater(postureCard()::focusName);
     }
 
     private void sheet() {
         session.choose(session.choice().withCount(Choice.START));
-        postureCard.focusName();
+        postureCard().focusName();
     }
 
     private void insert() {

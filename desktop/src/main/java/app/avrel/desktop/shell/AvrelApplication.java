@@ -3,14 +3,11 @@ package app.avrel.desktop.shell;
 import app.avrel.desktop.parts.Fonts;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.session.Session;
-import app.avrel.files.Demo;
 import app.avrel.files.Opened;
-import app.avrel.files.ProjectFile;
 import app.avrel.files.Recovery;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import atlantafx.base.theme.PrimerLight;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
@@ -21,7 +18,7 @@ import javafx.stage.PopupWindow;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 
-/** The JavaFX application: it opens the demo, or the file named as its one argument. */
+/** The JavaFX application: it shows what the {@link Opening} has read. */
 public final class AvrelApplication extends Application {
 
     private static final double WIDTH = 1280;
@@ -30,14 +27,11 @@ public final class AvrelApplication extends Application {
     @Override
     public void start(Stage stage) {
         prepare();
-        List<String> arguments = getParameters().getRaw();
-        Optional<Path> file = arguments.stream().findFirst().map(Path::of);
-        Optional<Opened> opened = file.map(ProjectFile::open);
-        Project project = opened.map(of -> of instanceof Opened.Read(Project read) ? read : blank())
-                .orElseGet(Demo::project);
+        Opened opened = Opening.current().opened();
+        Project project = opened instanceof Opened.Read(Project read) ? read : blank();
         Session session = new Session(project, new Recovery(StateFolder.recovery()));
         Shell shell = new Shell(session, new SystemFileChoosing(stage), AvrelApplication::quit);
-        opened.ifPresent(of -> said(of, session, file.get(), shell));
+        said(opened, session, shell);
         stage.setTitle("Avrel");
         stage.setMinWidth(1100);
         stage.setMinHeight(700);
@@ -57,9 +51,10 @@ public final class AvrelApplication extends Application {
         return Project.empty("My hall", Setting.USUAL);
     }
 
-    private static void said(Opened opened, Session session, Path file, Shell shell) {
+    private static void said(Opened opened, Session session, Shell shell) {
         switch (opened) {
-            case Opened.Read(Project project) -> session.start(project, Optional.of(file));
+            case Opened.Read(Project project) ->
+                Opening.current().file().ifPresent(file -> session.start(project, Optional.of(file)));
             case Opened.Refused(String message) ->
                 Sheet.tell((StackPane) shell.root(), "This file cannot be opened", message);
         }

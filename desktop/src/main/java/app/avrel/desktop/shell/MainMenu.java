@@ -1,5 +1,6 @@
 package app.avrel.desktop.shell;
 
+import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
 import java.nio.file.Path;
 import java.util.List;
@@ -8,7 +9,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCombination;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -27,8 +27,7 @@ final class MainMenu {
         this.preferences = preferences;
         button.setGraphic(new FontIcon(Feather.MENU));
         button.getStyleClass().addAll("flat", "main-menu");
-        button.setTooltip(new Tooltip("Menu (F10)"));
-        button.setAccessibleText("Menu");
+        Tips.give(button, "Menu");
         button.getItems().add(new MenuItem());
         button.setOnShowing(_ -> button.getItems().setAll(items()));
     }

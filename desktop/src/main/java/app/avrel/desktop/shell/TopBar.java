@@ -3,6 +3,7 @@ package app.avrel.desktop.shell;
 import app.avrel.body.Body;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.settings.FrameChoices;
 import app.avrel.floor.DirectionWords;
@@ -49,6 +50,7 @@ final class TopBar extends HBox {
             tabRow.getChildren().add(tab(room, shell));
         }
         project.setMinWidth(0);
+        project.setTooltip(new Tooltip());
         Region spring = new Region();
         HBox.setHgrow(spring, Priority.ALWAYS);
         getChildren().addAll(menu, project, tabRow, spring, directions, body, rules, findings);
@@ -63,8 +65,7 @@ final class TopBar extends HBox {
     private static MenuButton setting(String says) {
         MenuButton button = new MenuButton();
         button.getStyleClass().addAll("flat", "setting-button");
-        button.setTooltip(new Tooltip(says));
-        button.setAccessibleText(says);
+        Tips.give(button, says);
         return button;
     }
 
@@ -72,7 +73,7 @@ final class TopBar extends HBox {
         ToggleButton tab = new ToggleButton(room.label());
         tab.getStyleClass().setAll("tab-button");
         tab.setToggleGroup(rooms);
-        tab.setTooltip(new Tooltip(room.label() + " (Ctrl+" + (room.ordinal() + 1) + ")"));
+        Tips.give(tab, room.label() + " (Ctrl+" + (room.ordinal() + 1) + ")");
         tab.setOnAction(_ -> shell.go(room));
         tab.setMinWidth(USE_PREF_SIZE);
         tabs.add(tab);
@@ -81,7 +82,7 @@ final class TopBar extends HBox {
 
     void show(Session.Desk desk, Shell.RoomName room) {
         Texts.set(project, desk.project().name() + (session.dirty() ? " •" : ""));
-        project.setTooltip(new Tooltip(where() + (session.dirty() ? ", not saved yet" : "")));
+        project.getTooltip().setText(where() + (session.dirty() ? ", not saved yet" : ""));
         tabs.get(room.ordinal()).setSelected(true);
         Setting setting = desk.project().setting();
         directions.setText("Directions: " + setting.words().label());
