@@ -17,12 +17,11 @@ import app.avrel.project.Edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
@@ -53,14 +52,15 @@ final class FormList extends VBox {
         VBox.setVgrow(list, Priority.ALWAYS);
         add.getStyleClass().addAll("flat", "word-button");
         Tips.give(add, "Add a posture after the chosen entry (Ctrl+M)");
-        HBox foot = new HBox(
+        FlowPane foot = new FlowPane(
                 add,
                 Buttons.icon(Feather.ARROW_UP, "Move the entry up (Alt+Up)", () -> move(-1)),
                 Buttons.icon(Feather.ARROW_DOWN, "Move the entry down (Alt+Down)", () -> move(1)),
                 Buttons.icon(Feather.TRASH_2, "Take the entry out (Ctrl+Delete)", this::delete));
-        foot.setAlignment(Pos.CENTER_LEFT);
         foot.getStyleClass().add("list-foot");
-        getChildren().addAll(forms, name, totals, list, foot);
+        VBox head = new VBox(forms, name, totals);
+        head.getStyleClass().add("list-head");
+        getChildren().addAll(head, list, foot);
     }
 
     void show(Session.Desk desk) {

@@ -2,6 +2,7 @@ package app.avrel.desktop.form;
 
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.FindingBox;
+import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.postures.CountCard;
 import app.avrel.desktop.ribbon.Ribbon;
@@ -25,7 +26,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
@@ -35,7 +35,7 @@ public final class FormRoom implements Room {
     private record OpenCount(Holder holder, int count) {}
 
     private final Session session;
-    private final BorderPane root = new BorderPane();
+    private final RoomPane root;
     private final FormList list;
     private final Label returning = Texts.wrapped("", "room-figures");
     private final WalkView walk = new WalkView();
@@ -60,11 +60,7 @@ public final class FormRoom implements Room {
         ScrollPane scroll = new ScrollPane(card);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().addAll("bare", "card-scroll");
-        root.getStyleClass().add("form-room");
-        root.setLeft(list);
-        root.setCenter(middle);
-        root.setRight(scroll);
-        root.setBottom(ribbon);
+        root = new RoomPane("form-room", list, middle, scroll, ribbon);
     }
 
     @Override

@@ -11,13 +11,11 @@ import app.avrel.lesson.Segment;
 import app.avrel.project.Edit;
 import java.util.ArrayList;
 import java.util.List;
-import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
 
@@ -42,15 +40,13 @@ final class LessonList extends VBox {
             }
         });
         VBox.setVgrow(list, Priority.ALWAYS);
-        Region spring = new Region();
-        HBox.setHgrow(spring, Priority.ALWAYS);
-        HBox foot = new HBox(
+        FlowPane foot = new FlowPane(
                 Buttons.words("New lesson", "Draft the next lesson (Ctrl+Shift+N)", this::create),
-                spring,
                 Buttons.icon(Feather.TRASH_2, "Delete this lesson", this::delete));
-        foot.setAlignment(Pos.CENTER_LEFT);
         foot.getStyleClass().add("list-foot");
-        getChildren().addAll(Texts.of("Lessons", "card-title"), list, foot);
+        VBox head = new VBox(Texts.of("Lessons", "card-title"));
+        head.getStyleClass().add("list-head");
+        getChildren().addAll(head, list, foot);
     }
 
     void show(Session.Desk desk) {

@@ -2,6 +2,7 @@ package app.avrel.desktop.lessons;
 
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCells;
@@ -30,7 +31,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -40,7 +41,7 @@ import org.kordamp.ikonli.feather.Feather;
 public final class LessonsRoom implements Room {
 
     private final Session session;
-    private final BorderPane root = new BorderPane();
+    private final RoomPane root;
     private final LessonList list;
     private final EntryField title = new EntryField("Title of the lesson", "Title", _ -> false);
     private final EntryField minutes = new EntryField("Minutes of the lesson", "50", _ -> false);
@@ -59,7 +60,9 @@ public final class LessonsRoom implements Room {
         title.getStyleClass().add("title-field");
         minutes.getStyleClass().add("beats");
         HBox.setHgrow(title, Priority.ALWAYS);
-        HBox head = new HBox(title, minutes, Texts.of("minutes", "field-label"));
+        Label unit = Texts.of("minutes", "field-label");
+        unit.setMinWidth(Label.USE_PREF_SIZE);
+        HBox head = new HBox(title, minutes, unit);
         head.getStyleClass().add("lesson-head");
         head.setAlignment(Pos.CENTER_LEFT);
         VBox.setVgrow(segments, Priority.ALWAYS);
@@ -69,14 +72,10 @@ public final class LessonsRoom implements Room {
         ScrollPane scroll = new ScrollPane(card);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().addAll("bare", "card-scroll");
-        root.getStyleClass().add("lessons-room");
-        root.setLeft(list);
-        root.setCenter(middle);
-        root.setRight(scroll);
-        root.setBottom(ribbon);
+        root = new RoomPane("lessons-room", list, middle, scroll, ribbon);
     }
 
-    private HBox foot() {
+    private FlowPane foot() {
         MenuButton add = new MenuButton("Add a segment");
         add.getStyleClass().addAll("flat", "word-button");
         add.getItems()
@@ -87,12 +86,11 @@ public final class LessonsRoom implements Room {
                         item("Warm-up", () -> add(LessonDraft.warmUp())),
                         item("Questions", () -> add(LessonDraft.questions())),
                         item("Something else", () -> add(new Segment.Free("Something else", 8, "", 1, 4, 0))));
-        HBox foot = new HBox(
+        FlowPane foot = new FlowPane(
                 add,
                 Buttons.icon(Feather.ARROW_UP, "Move the segment up (Alt+Up)", () -> move(-1)),
                 Buttons.icon(Feather.ARROW_DOWN, "Move the segment down (Alt+Down)", () -> move(1)),
                 Buttons.icon(Feather.TRASH_2, "Take the segment out (Ctrl+Delete)", this::delete));
-        foot.setAlignment(Pos.CENTER_LEFT);
         foot.getStyleClass().add("list-foot");
         return foot;
     }

@@ -15,12 +15,11 @@ import app.avrel.project.Edit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
 
@@ -49,10 +48,7 @@ final class CountHead extends VBox {
         later = Buttons.icon(Feather.ARROW_RIGHT, "Move this count later (Alt+Right)", () -> move(1));
         split = Buttons.icon(Feather.SCISSORS, "Split this count before its last stage (Ctrl+T)", this::split);
         merge = Buttons.icon(Feather.LINK, "Merge this count with the next (Ctrl+J)", this::merge);
-        HBox.setHgrow(title, Priority.ALWAYS);
-        title.setMaxWidth(Double.MAX_VALUE);
-        HBox top = new HBox(
-                title,
+        HBox actions = new HBox(
                 Buttons.icon(Feather.PLUS, "Add a count after this one (Ctrl+Enter)", this::insert),
                 Buttons.icon(Feather.COPY, "Duplicate this count (Ctrl+D)", this::duplicate),
                 earlier,
@@ -60,7 +56,9 @@ final class CountHead extends VBox {
                 split,
                 merge,
                 delete);
-        top.setAlignment(Pos.CENTER_LEFT);
+        FlowPane top = new FlowPane(title, actions);
+        top.setRowValignment(VPos.CENTER);
+        top.getStyleClass().add("rhythm");
         beats.getStyleClass().add("beats");
         FlowPane rhythm = new FlowPane(beats, Texts.of("beats", "field-label"), pace, breath);
         rhythm.getStyleClass().add("rhythm");

@@ -18,9 +18,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
 
@@ -47,20 +47,14 @@ final class PostureList extends VBox {
             }
         });
         VBox.setVgrow(list, Priority.ALWAYS);
-        HBox foot = new HBox(
+        FlowPane foot = new FlowPane(
                 Buttons.words("New posture", "Record a new posture (Ctrl+Shift+N)", this::create),
-                spring(),
                 Buttons.icon(Feather.COPY, "Copy this posture as the start of a new one", this::copy),
                 Buttons.icon(Feather.TRASH_2, "Delete this posture", this::delete));
-        foot.setAlignment(Pos.CENTER_LEFT);
         foot.getStyleClass().add("list-foot");
-        getChildren().addAll(find, list, foot);
-    }
-
-    private static Region spring() {
-        Region spring = new Region();
-        HBox.setHgrow(spring, Priority.ALWAYS);
-        return spring;
+        VBox head = new VBox(find);
+        head.getStyleClass().add("list-head");
+        getChildren().addAll(head, list, foot);
     }
 
     void focusFind() {

@@ -1,6 +1,7 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.desktop.parts.FindingBox;
+import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCells;
@@ -21,12 +22,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.application.Platform;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
@@ -34,10 +35,10 @@ import javafx.scene.layout.VBox;
 public final class PosturesRoom implements Room {
 
     private final Session session;
-    private final BorderPane root = new BorderPane();
+    private final RoomPane root;
     private final PostureList list;
     private final Label name = Texts.of("", "room-title");
-    private final HBox otherNames = new HBox();
+    private final FlowPane names = new FlowPane();
     private final Label state = Texts.wrapped("", "room-state");
     private final Label figures = Texts.wrapped("", "room-figures");
     private final FloorView floor = new FloorView();
@@ -53,19 +54,18 @@ public final class PosturesRoom implements Room {
         list = new PostureList(session);
         countCard = new CountCard(session);
         findings = new FindingBox(go);
+        names.setRowValignment(VPos.BASELINE);
+        names.getStyleClass().add("names");
+        names.setPrefWrapLength(0);
         VBox.setVgrow(floor, Priority.ALWAYS);
-        middle.getChildren().addAll(new HBox(name, otherNames), state, floor, figures);
+        name.maxWidthProperty().bind(names.widthProperty());
+        middle.getChildren().addAll(names, state, floor, figures);
         middle.getStyleClass().add("room-middle");
-        ((HBox) middle.getChildren().getFirst()).setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
         card.getStyleClass().add("card");
         ScrollPane scroll = new ScrollPane(card);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().addAll("bare", "card-scroll");
-        root.getStyleClass().add("postures-room");
-        root.setLeft(list);
-        root.setCenter(middle);
-        root.setRight(scroll);
-        root.setBottom(ribbon);
+        root = new RoomPane("postures-room", list, middle, scroll, ribbon);
         floor.setOnKeyPressed(event -> {
             if (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT) {
                 step(event.getCode() == KeyCode.LEFT ? -1 : 1);
@@ -111,11 +111,9 @@ public final class PosturesRoom implements Room {
 
     private void heading(Session.Desk desk, Posture posture, Occurrence done, int count) {
         Texts.set(name, posture.name());
-        otherNames
-                .getChildren()
-                .setAll(PostureHeading.otherNames(posture).stream()
-                        .map(words -> Texts.of(words, "room-other-names"))
-                        .toList());
+        names.getChildren().setAll(name);
+        PostureHeading.otherNames(posture)
+                .forEach(words -> names.getChildren().add(Texts.of(words, "room-other-names")));
         List<Moment> moments = done.moments().stream()
                 .filter(moment -> moment.place().count() == count)
                 .toList();

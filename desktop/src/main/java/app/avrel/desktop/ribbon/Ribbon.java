@@ -123,7 +123,7 @@ public final class Ribbon extends Drawing {
         scrolled = scale().clamp(scrolled);
         new RibbonPainter(g, scale(), ink(), soft(), line(), caution(), accent(), panel())
                 .sides(side(app.avrel.body.Side.LEFT), side(app.avrel.body.Side.RIGHT))
-                .fonts(size -> font(size, ""), size -> bold(size, ""))
+                .fonts(this::font, this::bold)
                 .paint(cells, chosen, getHeight(), isFocused());
     }
 

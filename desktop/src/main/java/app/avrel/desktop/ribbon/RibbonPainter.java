@@ -2,7 +2,6 @@ package app.avrel.desktop.ribbon;
 
 import app.avrel.body.Side;
 import java.util.List;
-import java.util.function.DoubleFunction;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -14,6 +13,11 @@ final class RibbonPainter {
 
     private static final int STEPS = 12;
 
+    /** A font at a multiple of plain text's size, fit for the script of the words. */
+    interface FontOf {
+        Font at(double times, String words);
+    }
+
     private final GraphicsContext g;
     private final RibbonScale scale;
     private final Color ink;
@@ -24,10 +28,11 @@ final class RibbonPainter {
     private final Color panel;
     private Color left;
     private Color right;
-    private DoubleFunction<Font> font;
-    private DoubleFunction<Font> bold;
+    private FontOf font;
+    private FontOf bold;
     private double middle;
     private double half;
+    private double height;
 
     RibbonPainter(
             GraphicsContext g,
@@ -54,7 +59,7 @@ final class RibbonPainter {
         return this;
     }
 
-    RibbonPainter fonts(DoubleFunction<Font> plain, DoubleFunction<Font> heavy) {
+    RibbonPainter fonts(FontOf plain, FontOf heavy) {
         font = plain;
         bold = heavy;
         return this;
@@ -62,6 +67,7 @@ final class RibbonPainter {
 
     void paint(List<RibbonCell> cells, int chosen, double height, boolean focused) {
         double text = scale.text();
+        this.height = height;
         half = text * 2.1;
         middle = text * 2.4 + half;
         legend();
@@ -83,9 +89,9 @@ final class RibbonPainter {
 
     private void legend() {
         double text = scale.text();
-        label("L", text * 0.9, middle - half / 2, bold.apply(1), left);
-        label("R", text * 0.9, middle + half / 2, bold.apply(1), right);
-        label("breath", text * 0.3, middle + half + text * 1.1, font.apply(0.8), soft);
+        label("L", text * 0.9, middle - half / 2, bold.at(1, ""), left);
+        label("R", text * 0.9, middle + half / 2, bold.at(1, ""), right);
+        label("breath", text * 0.3, middle + half + text * 1.1, font.at(0.8, ""), soft);
     }
 
     private void label(String words, double x, double y, Font how, Color colour) {
@@ -135,12 +141,12 @@ final class RibbonPainter {
         boolean form = cells.stream().anyMatch(other -> !other.group().isEmpty());
         double y = form ? text * 1.85 : text * 1.3;
         if (width > text * 1.6) {
-            label(cell.label(), x, y, bold.apply(form ? 0.8 : 1.34), chosen ? accent : ink);
+            label(cell.label(), x, y, bold.at(form ? 0.8 : 1.34, ""), chosen ? accent : ink);
         }
         long turned = Math.round(Math.abs(cell.turned()));
         if (turned > 0 && width > text * 4.5) {
             String tick = (cell.turned() > 0 ? "↷ " : "↶ ") + turned + "°";
-            label(tick, x + text * 1.5, y, font.apply(0.85), soft);
+            label(tick, x + text * 1.5, y, font.at(0.85, ""), soft);
         }
     }
 
@@ -150,13 +156,20 @@ final class RibbonPainter {
         double room = groupEnd(cells, i) - x - text * 0.4;
         boolean wordsBelow = scale.right(i) - scale.left(i) > text * 4;
         if (wordsBelow) {
-            label(shortened(cells.get(i).group(), room, 0.9), x, text * 0.85, font.apply(0.9), soft);
+            label(
+                    shortened(cells.get(i).group(), room, 0.9),
+                    x,
+                    text * 0.85,
+                    font.at(0.9, cells.get(i).group()),
+                    soft);
             return;
         }
-        String[] lines = Wrapping.lines(cells.get(i).group(), (int) (room / (text * 0.53)), 3);
+        double top = middle + half + text * 2.4;
+        int most = (int) Math.max(1, (height - top) / (text * 1.2));
+        String[] lines = Wrapping.lines(cells.get(i).group(), room / (text * 0.53), most);
         for (int l = 0; l < lines.length; l++) {
-            double y = middle + half + text * (2.4 + l * 1.2);
-            label(lines[l], x, y, chosen ? bold.apply(1) : font.apply(1), chosen ? accent : ink);
+            Font how = chosen ? bold.at(1, lines[l]) : font.at(1, lines[l]);
+            label(lines[l], x, top + l * text * 1.2, how, chosen ? accent : ink);
         }
     }
 
@@ -170,11 +183,7 @@ final class RibbonPainter {
     }
 
     private String shortened(String words, double room, double size) {
-        int fits = (int) (room / (scale.text() * size * 0.54));
-        if (fits >= words.length()) {
-            return words;
-        }
-        return fits < 3 ? "" : words.substring(0, fits - 1) + "…";
+        return Wrapping.lines(words, room / (scale.text() * size * 0.54), 1)[0];
     }
 
     private void load(RibbonCell cell, double x, double width) {
@@ -225,11 +234,16 @@ final class RibbonPainter {
         double text = scale.text();
         double room = width - text;
         double size = chosen ? 1.34 : 1;
-        String[] lines = Wrapping.lines(cell.words(), (int) (room / (text * size * 0.5)), 2);
+        String[] lines = Wrapping.lines(cell.words(), room / (text * size * 0.5), 2);
         for (int i = 0; i < lines.length; i++) {
             double y = middle + half + text * 2.3 + i * text * size * 1.2;
             if (y < height - text * 0.4) {
-                label(lines[i], x + text * 0.5, y, chosen ? bold.apply(size) : font.apply(size), chosen ? ink : soft);
+                label(
+                        lines[i],
+                        x + text * 0.5,
+                        y,
+                        chosen ? bold.at(size, lines[i]) : font.at(size, lines[i]),
+                        chosen ? ink : soft);
             }
         }
     }

@@ -1,30 +1,70 @@
 package app.avrel.desktop.ribbon;
 
+import app.avrel.desktop.parts.Fonts;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Breaks words into lines. */
+/** Breaks words into lines. Widths are counted in Latin letters; a Chinese character is as wide as two. */
 final class Wrapping {
 
     private Wrapping() {}
 
-    /** {@return at most {@code most} lines of about {@code width} letters; what is cut ends in an ellipsis} */
-    static String[] lines(String words, int width, int most) {
+    /** {@return at least one and at most {@code most} lines of about {@code width}; what is cut ends in an ellipsis} */
+    static String[] lines(String words, double width, int most) {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
-        for (String word : words.split(" ")) {
-            if (!line.isEmpty() && line.length() + 1 + word.length() > width) {
-                lines.add(line.toString());
+        for (String piece : pieces(words)) {
+            if (!line.isEmpty() && width(line) + width(piece.stripTrailing()) > width) {
+                lines.add(line.toString().stripTrailing());
                 line.setLength(0);
             }
-            line.append(line.isEmpty() ? "" : " ").append(word);
+            line.append(piece);
         }
-        lines.add(line.toString());
-        if (lines.size() > most) {
-            String last = lines.get(most - 1);
-            lines = new ArrayList<>(lines.subList(0, most));
-            lines.set(most - 1, last.substring(0, Math.max(1, Math.min(last.length(), width - 1))) + "…");
+        lines.add(line.toString().stripTrailing());
+        boolean cut = lines.size() > most;
+        List<String> kept = cut ? lines.subList(0, most) : lines;
+        return java.util.stream.IntStream.range(0, kept.size())
+                .mapToObj(i -> fitted(kept.get(i), width, cut && i == kept.size() - 1))
+                .toArray(String[]::new);
+    }
+
+    /** What may stand at a line's start: a word with the space after it, or a Chinese character. */
+    private static List<String> pieces(String words) {
+        List<String> pieces = new ArrayList<>();
+        StringBuilder word = new StringBuilder();
+        words.codePoints().mapToObj(Character::toString).forEach(letter -> {
+            boolean alone = Fonts.chinese(letter);
+            if (alone && !word.isEmpty()) {
+                pieces.add(word.toString());
+                word.setLength(0);
+            }
+            word.append(letter);
+            if (alone || letter.equals(" ")) {
+                pieces.add(word.toString());
+                word.setLength(0);
+            }
+        });
+        pieces.add(word.toString());
+        return pieces;
+    }
+
+    private static double width(CharSequence text) {
+        return text.codePoints()
+                .mapToDouble(point -> Fonts.chinese(Character.toString(point)) ? 2 : 1)
+                .sum();
+    }
+
+    private static String fitted(String line, double width, boolean more) {
+        if (!more && width(line) <= Math.max(width, 1)) {
+            return line;
         }
-        return lines.toArray(String[]::new);
+        StringBuilder kept = new StringBuilder();
+        for (int point : line.codePoints().toArray()) {
+            if (width(kept) + 2 > width) {
+                break;
+            }
+            kept.appendCodePoint(point);
+        }
+        return kept.isEmpty() ? "" : kept + "…";
     }
 }

@@ -118,11 +118,16 @@ public final class Shell {
         rooms.get(room).show(desk);
     }
 
-    void openSettings() {
+    /** Puts every sheet away. */
+    public void closeSheets() {
+        root.getChildren().removeIf(node -> node instanceof Sheet);
+    }
+
+    public void openSettings() {
         SettingsSheet.open(session, root);
     }
 
-    void openFindings() {
+    public void openFindings() {
         List<Finding> found = session.desk().get().survey().findings();
         if (found.isEmpty()) {
             Sheet.tell(root, "Findings", "Nothing was found: the record agrees with itself and with the house rules.");

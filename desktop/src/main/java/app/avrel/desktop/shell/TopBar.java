@@ -27,6 +27,9 @@ import javafx.scene.layout.Region;
 /** The head of the window: project, rooms, directions, body, house rules, findings, menu. */
 final class TopBar extends HBox {
 
+    private static final String FULL = "%s: %s";
+    private static final String SHORT = "%2$s";
+
     private final Session session;
     private final Label project = Texts.of("", "project-name");
     private final ToggleGroup rooms = new ToggleGroup();
@@ -49,7 +52,8 @@ final class TopBar extends HBox {
         for (Shell.RoomName room : Shell.RoomName.values()) {
             tabRow.getChildren().add(tab(room, shell));
         }
-        project.setMinWidth(0);
+        project.setMinWidth(60);
+        project.maxWidthProperty().bind(widthProperty().multiply(0.2));
         project.setTooltip(new Tooltip());
         Region spring = new Region();
         HBox.setHgrow(spring, Priority.ALWAYS);
@@ -57,8 +61,8 @@ final class TopBar extends HBox {
         for (Region fixed : List.of(menu, tabRow, findings)) {
             fixed.setMinWidth(USE_PREF_SIZE);
         }
-        directions.setMinWidth(0);
-        body.setMinWidth(0);
+        directions.setMinWidth(USE_PREF_SIZE);
+        body.setMinWidth(USE_PREF_SIZE);
         rules.setMinWidth(0);
     }
 
@@ -85,22 +89,37 @@ final class TopBar extends HBox {
         project.getTooltip().setText(where() + (session.dirty() ? ", not saved yet" : ""));
         tabs.get(room.ordinal()).setSelected(true);
         Setting setting = desk.project().setting();
-        directions.setText("Directions: " + setting.words().label());
+        settings(setting, FULL);
         directions
                 .getItems()
                 .setAll(items(
                         FrameChoices.words(),
                         at -> change("Change the direction words", s -> s.withWords(DirectionWords.values()[at]))));
-        body.setText("Body: " + setting.chosenBody().label());
         body.getItems()
                 .setAll(items(
                         setting.bodies().stream().map(Body::label).toList(),
                         at -> change("Change the body", s -> s.withBodies(s.bodies(), at))));
-        rules.setText("House rules: " + setting.rules().name());
         int serious = desk.survey().serious().size();
         findings.setText(serious == 0 ? "nothing found" : Integer.toString(serious));
         findings.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("some"), serious > 0);
         findings.setAccessibleText(serious == 1 ? "1 finding" : serious + " findings");
+    }
+
+    /** Says the settings; where the window is too narrow for it, without their names. */
+    private void settings(Setting setting, String form) {
+        directions.setText(form.formatted("Directions", setting.words().label()));
+        body.setText(form.formatted("Body", setting.chosenBody().label()));
+        rules.setText(form.formatted("House rules", setting.rules().name()));
+    }
+
+    @Override
+    protected void layoutChildren() {
+        Setting setting = session.project().setting();
+        settings(setting, FULL);
+        if (prefWidth(-1) > getWidth()) {
+            settings(setting, SHORT);
+        }
+        super.layoutChildren();
     }
 
     private String where() {

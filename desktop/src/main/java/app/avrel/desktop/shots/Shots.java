@@ -74,21 +74,25 @@ public final class Shots {
         for (Shell.RoomName room : Shell.RoomName.values()) {
             Chosen.in(session, room);
             shell.go(room);
-            shell.root().applyCss();
-            shell.root().layout();
-            Path file = folder.resolve(room.label().toLowerCase(Locale.ROOT) + ".png");
-            write(scene, file);
-            written.add(file);
+            written.add(write(scene, folder, room.label().toLowerCase(Locale.ROOT)));
+        }
+        for (Further further : Further.values()) {
+            further.show(session, shell);
+            written.add(write(scene, folder, further.fileName()));
         }
         return written;
     }
 
-    private static void write(Scene scene, Path file) {
+    private static Path write(Scene scene, Path folder, String name) {
+        Path file = folder.resolve(name + ".png");
+        scene.getRoot().applyCss();
+        scene.getRoot().layout();
         scene.snapshot(null);
         try {
             ImageIO.write(SwingFXUtils.fromFXImage(scene.snapshot(null), null), "png", file.toFile());
         } catch (IOException e) {
             throw new UncheckedIOException("cannot write " + file, e);
         }
+        return file;
     }
 }
