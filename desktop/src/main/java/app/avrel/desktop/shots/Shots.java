@@ -11,16 +11,19 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Scene;
+import javafx.stage.Stage;
+import javafx.stage.StageStyle;
 import javax.imageio.ImageIO;
 
-/** Takes a picture of every room. */
+/** Takes a picture of every view. */
 public final class Shots {
 
     /**
@@ -52,7 +55,7 @@ public final class Shots {
         CompletableFuture<List<Path>> written = new CompletableFuture<>();
         Platform.startup(() -> {
             try {
-                written.complete(rooms(project, folder, look));
+                new Sitting(window(project, look), folder, written).start();
             } catch (RuntimeException e) {
                 written.completeExceptionally(e);
             }
@@ -64,30 +67,67 @@ public final class Shots {
         }
     }
 
-    private static List<Path> rooms(Project project, Path folder, Look look) {
+    private static Sitter window(Project project, Look look) {
         AvrelApplication.prepare();
         Session session = new Session(project, new Recovery(Path.of(System.getProperty("avrel.state"))));
         Shell shell = new Shell(session, NO_FILES, () -> {});
         shell.look(look.text(), look.dark());
-        Scene scene = new Scene(shell.root(), look.width(), look.height());
-        List<Path> written = new ArrayList<>();
-        for (Shell.RoomName room : Shell.RoomName.values()) {
-            Chosen.in(session, room);
-            shell.go(room);
-            written.add(write(scene, folder, room.label().toLowerCase(Locale.ROOT)));
+        Stage stage = new Stage(StageStyle.UNDECORATED);
+        stage.setScene(new Scene(shell.root(), look.width(), look.height()));
+        stage.show();
+        return new Sitter(session, shell, stage.getScene());
+    }
+
+    private record Sitter(Session session, Shell shell, Scene scene) {}
+
+    /** Shows one view after the other and takes its picture when the window has settled: a few frames later. */
+    private static final class Sitting extends AnimationTimer {
+
+        private static final int SETTLED = 4;
+
+        private final Sitter sitter;
+        private final Path folder;
+        private final CompletableFuture<List<Path>> done;
+        private final List<Path> written = new ArrayList<>();
+        private final Iterator<View> views = List.of(View.values()).iterator();
+        private View view;
+        private int frames;
+
+        Sitting(Sitter sitter, Path folder, CompletableFuture<List<Path>> done) {
+            this.sitter = sitter;
+            this.folder = folder;
+            this.done = done;
+            next();
         }
-        for (Further further : Further.values()) {
-            further.show(session, shell);
-            written.add(write(scene, folder, further.fileName()));
+
+        private void next() {
+            view = views.next();
+            frames = 0;
+            view.show(sitter.session(), sitter.shell());
         }
-        return written;
+
+        @Override
+        public void handle(long now) {
+            if (++frames < SETTLED) {
+                return;
+            }
+            try {
+                written.add(write(sitter.scene(), folder, view.fileName()));
+                if (views.hasNext()) {
+                    next();
+                } else {
+                    stop();
+                    done.complete(written);
+                }
+            } catch (RuntimeException e) {
+                stop();
+                done.completeExceptionally(e);
+            }
+        }
     }
 
     private static Path write(Scene scene, Path folder, String name) {
         Path file = folder.resolve(name + ".png");
-        scene.getRoot().applyCss();
-        scene.getRoot().layout();
-        scene.snapshot(null);
         try {
             ImageIO.write(SwingFXUtils.fromFXImage(scene.snapshot(null), null), "png", file.toFile());
         } catch (IOException e) {

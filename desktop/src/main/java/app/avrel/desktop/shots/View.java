@@ -9,8 +9,11 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
-/** Views that are not a room of their own. */
-enum Further {
+/** The views of which pictures are taken. */
+enum View {
+    POSTURES,
+    FORM,
+    LESSONS,
     POSTURE_SHEET,
     MOVE_FIELDS,
     FINDINGS,
@@ -23,6 +26,9 @@ enum Further {
     void show(Session session, Shell shell) {
         shell.closeSheets();
         switch (this) {
+            case POSTURES -> room(Shell.RoomName.POSTURES, session, shell);
+            case FORM -> room(Shell.RoomName.FORM, session, shell);
+            case LESSONS -> room(Shell.RoomName.LESSONS, session, shell);
             case POSTURE_SHEET -> {
                 shell.go(Shell.RoomName.POSTURES);
                 session.choose(session.choice().withCount(Choice.START));
@@ -38,6 +44,11 @@ enum Further {
             case FINDINGS -> shell.openFindings();
             case SETTINGS -> shell.openSettings();
         }
+    }
+
+    private static void room(Shell.RoomName room, Session session, Shell shell) {
+        Chosen.in(session, room);
+        shell.go(room);
     }
 
     private static KeyEvent pressed() {
