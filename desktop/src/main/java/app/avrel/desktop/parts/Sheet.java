@@ -1,38 +1,45 @@
 package app.avrel.desktop.parts;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.application.Platform;
+import javafx.beans.value.ChangeListener;
+import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** A sheet laid over the window: a question, or settings. Escape puts it away. */
+/** A sheet laid over the window: a question, or settings. The keyboard stays in it; Escape puts it away. */
 public final class Sheet extends StackPane {
 
     /** One answer. */
     public record Answer(String words, Runnable action) {}
 
     private final StackPane over;
-    private final Node before;
+    private final Optional<Node> before;
+    private final HBox buttons = new HBox();
+    private final ChangeListener<Node> keeper = (_, _, focused) -> keep(focused);
 
-    private Sheet(StackPane over, String title, Node content, List<Answer> answers) {
+    private Sheet(StackPane over, String title, Region content, List<Answer> answers) {
         this.over = over;
-        this.before = over.getScene() == null ? null : over.getScene().getFocusOwner();
+        this.before = Optional.ofNullable(over.getScene().getFocusOwner());
         getStyleClass().add("sheet-shade");
-        VBox sheet = new VBox(Texts.wrapped(title, "sheet-title"));
-        sheet.getStyleClass().add("laid-sheet");
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("bare");
+        Fitting scroll = new Fitting(content);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        sheet.getChildren().addAll(scroll, buttons(answers));
+        fill(answers);
+        VBox sheet = new VBox(Texts.wrapped(title, "sheet-title"), scroll, buttons);
+        sheet.getStyleClass().add("laid-sheet");
         sheet.setMaxHeight(USE_PREF_SIZE);
         getChildren().add(sheet);
         addEventHandler(KeyEvent.KEY_PRESSED, event -> {
@@ -43,10 +50,34 @@ public final class Sheet extends StackPane {
         });
     }
 
-    private HBox buttons(List<Answer> answers) {
-        HBox row = new HBox();
-        row.getStyleClass().add("sheet-buttons");
-        row.setAlignment(Pos.CENTER_RIGHT);
+    /** Scrolls only where its content is higher than there is room. */
+    private static final class Fitting extends ScrollPane {
+
+        private static final double BAR = 18;
+        private final Region content;
+
+        Fitting(Region content) {
+            super(content);
+            this.content = content;
+            setFitToWidth(true);
+            getStyleClass().add("bare");
+            setMinHeight(60);
+        }
+
+        @Override
+        public Orientation getContentBias() {
+            return Orientation.HORIZONTAL;
+        }
+
+        @Override
+        protected double computePrefHeight(double width) {
+            return content.prefHeight(width - BAR) + 4;
+        }
+    }
+
+    private void fill(List<Answer> answers) {
+        buttons.getStyleClass().add("sheet-buttons");
+        buttons.setAlignment(Pos.CENTER_RIGHT);
         for (int i = 0; i < answers.size(); i++) {
             Answer answer = answers.get(i);
             Button button = new Button(answer.words());
@@ -56,24 +87,17 @@ public final class Sheet extends StackPane {
                 close();
                 answer.action().run();
             });
-            row.getChildren().addFirst(button);
+            buttons.getChildren().addFirst(button);
         }
-        return row;
     }
 
     /** Lays a sheet over a pane; the first answer is the one that Enter gives. {@return the sheet} */
-    public static Sheet show(StackPane over, String title, Node content, List<Answer> answers) {
+    public static Sheet show(StackPane over, String title, Region content, List<Answer> answers) {
         Sheet sheet = new Sheet(over, title, content, answers);
         over.getChildren().add(sheet);
-        Platform.runLater(() -> focusFirst(sheet));
+        over.getScene().focusOwnerProperty().addListener(sheet.keeper);
+        Platform.runLater(sheet::focusFirst);
         return sheet;
-    }
-
-    private static void focusFirst(Sheet sheet) {
-        sheet.lookupAll(".text-field, .button").stream()
-                .filter(Node::isFocusTraversable)
-                .findFirst()
-                .ifPresent(Node::requestFocus);
     }
 
     /** Lays a message over a pane. */
@@ -81,10 +105,38 @@ public final class Sheet extends StackPane {
         show(over, title, Texts.wrapped(message, "sheet-text"), List.of(new Answer("Close", () -> {})));
     }
 
-    public void close() {
-        over.getChildren().remove(this);
-        if (before != null) {
-            before.requestFocus();
+    private void keep(Node focused) {
+        boolean top = over.getChildren().getLast() == this;
+        if (top && (focused == null || !inside(focused))) {
+            Platform.runLater(this::focusFirst);
         }
+    }
+
+    private boolean inside(Node node) {
+        for (Parent parent = node.getParent(); parent != null; parent = parent.getParent()) {
+            if (parent == this) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The first line to type in, or else the answer that Enter gives. */
+    private void focusFirst() {
+        if (over.getChildren().contains(this)) {
+            Stream.concat(
+                            lookupAll(".text-field").stream()
+                                    .filter(TextField.class::isInstance)
+                                    .limit(1),
+                            buttons.getChildren().reversed().stream())
+                    .findFirst()
+                    .ifPresent(Node::requestFocus);
+        }
+    }
+
+    public void close() {
+        over.getScene().focusOwnerProperty().removeListener(keeper);
+        over.getChildren().remove(this);
+        before.ifPresent(Node::requestFocus);
     }
 }

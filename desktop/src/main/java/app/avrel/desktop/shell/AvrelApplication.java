@@ -31,7 +31,6 @@ public final class AvrelApplication extends Application {
         Project project = opened instanceof Opened.Read(Project read) ? read : blank();
         Session session = new Session(project, new Recovery(StateFolder.recovery()));
         Shell shell = new Shell(session, new SystemFileChoosing(stage), AvrelApplication::quit);
-        said(opened, session, shell);
         stage.setTitle("Avrel");
         stage.setMinWidth(1100);
         stage.setMinHeight(700);
@@ -40,6 +39,7 @@ public final class AvrelApplication extends Application {
             event.consume();
             shell.files().quit();
         });
+        said(opened, session, shell);
         stage.show();
         Platform.runLater(() -> {
             shell.files().offerRecovery();

@@ -16,6 +16,7 @@ import app.avrel.rules.Where;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.beans.value.ChangeListener;
@@ -45,6 +46,9 @@ public final class Shell {
             return label;
         }
     }
+
+    /** What can be done while a sheet is open; all else waits until it is put away. */
+    private static final Set<String> UNDER_A_SHEET = Set.of("Undo", "Redo", "Larger text", "Smaller text");
 
     private final Session session;
     private final Preferences preferences;
@@ -120,7 +124,11 @@ public final class Shell {
 
     /** Puts every sheet away. */
     public void closeSheets() {
-        root.getChildren().removeIf(node -> node instanceof Sheet);
+        root.getChildren().stream()
+                .filter(Sheet.class::isInstance)
+                .map(Sheet.class::cast)
+                .toList()
+                .forEach(Sheet::close);
     }
 
     public void openSettings() {
@@ -169,12 +177,12 @@ public final class Shell {
     }
 
     private void key(KeyEvent event) {
-        Stream<Command> now = sheetOpen() ? always().stream().limit(2) : commands();
+        boolean covered = sheetOpen();
         boolean again = event.getCode() == held;
         held = event.getCode();
-        now.filter(command -> command.key().match(event)).findFirst().ifPresent(command -> {
+        commands().filter(command -> command.key().match(event)).findFirst().ifPresent(command -> {
             event.consume();
-            if (!again || command.repeats()) {
+            if ((!again || command.repeats()) && (!covered || UNDER_A_SHEET.contains(command.name()))) {
                 command.action().run();
             }
         });
@@ -185,7 +193,7 @@ public final class Shell {
         return Stream.concat(rooms.get(room).commands().stream(), always().stream());
     }
 
-    /** What can be done anywhere; undo and redo, which come first, also while a sheet is open. */
+    /** What can be done anywhere. */
     private List<Command> always() {
         return List.of(
                 Command.of("Undo", KeyCode.Z, "Ctrl", session::undo).repeating(),
