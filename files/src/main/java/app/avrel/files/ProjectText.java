@@ -82,7 +82,16 @@ public final class ProjectText {
     private static Opened damaged(String name, String how, JacksonException e) {
         TokenStreamLocation at = e.getLocation();
         String place = at == null ? "" : " at line " + at.getLineNr() + ", column " + at.getColumnNr();
-        return new Opened.Refused(name + " " + how + place + ": " + e.getOriginalMessage()
+        return new Opened.Refused(name + " " + how + place + ": " + reason(e)
                 + ". Open the copy kept beside it, whose name ends in ~. Nothing was changed.");
+    }
+
+    /** What the reader of JSON says, without its remarks in brackets about where it read from. */
+    private static String reason(JacksonException e) {
+        return e.getOriginalMessage()
+                .lines()
+                .findFirst()
+                .orElse("it is not JSON")
+                .replaceAll("\\s*\\(start marker at .*$", "");
     }
 }

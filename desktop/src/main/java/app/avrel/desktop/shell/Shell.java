@@ -151,7 +151,7 @@ public final class Shell {
                 .add(Texts.wrapped(
                         "General teaching guidance from average bodies, not medical advice. A qualified instructor and"
                                 + " the learner's own doctor decide.",
-                        "hint"));
+                        "quiet"));
         sheet[0] = Sheet.show(root, "Findings", box, List.of(new Sheet.Answer("Close", () -> {})));
     }
 
