@@ -53,8 +53,9 @@ class ArchitectureTest {
     void everyPackageOfTheCoreIsAFloorOfTheHouse() {
         classes()
                 .should()
-                .resideInAnyPackage(
-                        FLOORS.stream().map(floor -> "app.avrel." + floor).toArray(String[]::new))
+                .resideInAnyPackage(FLOORS.stream()
+                        .map(floor -> "app.avrel." + floor + "..")
+                        .toArray(String[]::new))
                 .check(CORE);
     }
 

@@ -3,6 +3,7 @@ package app.avrel.motion;
 import app.avrel.body.Body;
 import app.avrel.body.Landmark;
 import app.avrel.floor.FloorPoint;
+import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.posture.Contact;
@@ -14,9 +15,15 @@ import java.util.Optional;
  * @param heel the rearmost point of the sole; for a raised heel, where it would lie if the foot lay flat
  * @param heading where the toes point
  * @param contact the part that touches
- * @param knee how high the knee is raised, for a foot off the floor, where that was said
+ * @param air how it is held, for a foot off the floor
+ * @param was where the heel was before the foot's last move
  */
-public record FootPose(Estimate<FloorPoint> heel, Estimate<Heading> heading, Contact contact, Optional<Landmark> knee) {
+public record FootPose(
+        Estimate<FloorPoint> heel,
+        Estimate<Heading> heading,
+        Contact contact,
+        Optional<Air> air,
+        Optional<FloorPoint> was) {
 
     /** The base of the big toe, as a share of the foot's length from the heel. */
     public static final double BALL = 0.72;
@@ -28,7 +35,7 @@ public record FootPose(Estimate<FloorPoint> heel, Estimate<Heading> heading, Con
     public static final double HEEL_PRESSURE = 0.08;
 
     public static FootPose at(FloorPoint heel, Heading heading, Contact contact) {
-        return new FootPose(Estimate.known(heel), Estimate.known(heading), contact, Optional.empty());
+        return standing(Estimate.known(heel), heading, contact);
     }
 
     public boolean lifted() {
@@ -40,30 +47,50 @@ public record FootPose(Estimate<FloorPoint> heel, Estimate<Heading> heading, Con
         return heel.value().plus(heading.value().vector(share * body.footLength()));
     }
 
+    /** {@return a foot that stands, or hangs just off the floor} */
+    public static FootPose standing(Estimate<FloorPoint> heel, Heading heading, Contact contact) {
+        return new FootPose(heel, Estimate.known(heading), contact, Optional.empty(), Optional.empty());
+    }
+
+    /** {@return how high the knee is raised, where that was said} */
+    public Optional<Landmark> knee() {
+        return air.flatMap(Air::knee);
+    }
+
     public FootPose withContact(Contact changed) {
-        return new FootPose(heel, heading, changed, changed == Contact.LIFTED ? knee : Optional.empty());
+        return new FootPose(heel, heading, changed, changed == Contact.LIFTED ? air : Optional.empty(), was);
     }
 
     public FootPose withHeel(Estimate<FloorPoint> changed) {
-        return new FootPose(changed, heading, contact, knee);
+        return new FootPose(changed, heading, contact, air, was);
     }
 
     public FootPose withHeading(Estimate<Heading> changed) {
-        return new FootPose(heel, changed, contact, knee);
+        return new FootPose(heel, changed, contact, air, was);
     }
 
-    public FootPose withKnee(Optional<Landmark> raisedTo) {
-        return new FootPose(heel, heading, Contact.LIFTED, raisedTo);
+    /** {@return this foot off the floor} */
+    public FootPose inAir(Air held) {
+        return new FootPose(heel, heading, Contact.LIFTED, Optional.of(held), was);
+    }
+
+    /** {@return this foot with its present place remembered as the one before its last move} */
+    FootPose leaving() {
+        return new FootPose(heel, heading, contact, air, Optional.of(heel.value()));
     }
 
     /** {@return this foot carried round a centre} */
     public FootPose turned(FloorPoint centre, Turn turn) {
         return new FootPose(
-                heel.map(point -> point.turned(centre, turn)), heading.map(to -> to.plus(turn)), contact, knee);
+                heel.map(point -> point.turned(centre, turn)),
+                heading.map(to -> to.plus(turn)),
+                contact,
+                air.map(held -> held.turned(turn)),
+                was.map(point -> point.turned(centre, turn)));
     }
 
     /** {@return this foot carried along} */
-    public FootPose moved(app.avrel.floor.FloorVector by) {
-        return withHeel(heel.map(point -> point.plus(by)));
+    public FootPose moved(FloorVector by) {
+        return new FootPose(heel.map(point -> point.plus(by)), heading, contact, air, was.map(point -> point.plus(by)));
     }
 }

@@ -1,6 +1,7 @@
 package app.avrel.motion;
 
 import app.avrel.body.Body;
+import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
@@ -10,6 +11,7 @@ import app.avrel.floor.Turn;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.posture.Contact;
+import app.avrel.posture.Crossing;
 import app.avrel.posture.Direction;
 import app.avrel.posture.DrawnTo;
 import app.avrel.posture.Move;
@@ -24,12 +26,94 @@ import java.util.Optional;
  */
 record Footing(Body body, HouseRules rules, Posing.Begin begin) {
 
+    private static final double HIP_JOINT = 0.53;
+    private static final double LEG = 0.491;
+
     Pose step(Pose pose, Move.Step step) {
         FootPose foot = pose.foot(step.foot())
+                .leaving()
                 .withHeel(heel(pose, step.foot(), step.place()))
                 .withHeading(toes(pose, step.foot(), step.toes()))
                 .withContact(step.landing().orElse(Contact.FLAT));
         return pose.withFoot(step.foot(), foot);
+    }
+
+    /** A sliding foot keeps its contact; where its way along a direction is given, it counts from its own old place. */
+    Pose slide(Pose pose, Move.Slide slide) {
+        Side side = slide.foot();
+        FootPose foot = pose.foot(side);
+        Estimate<FloorPoint> heel = switch (slide.place()) {
+            case StepPlace.Along along -> slid(foot, along);
+            case StepPlace.Beside _,
+                    StepPlace.LevelWithHeel _,
+                    StepPlace.OnHeelLine _,
+                    StepPlace.Across _,
+                    StepPlace.WhereWas _ -> heel(pose, side, slide.place());
+        };
+        Estimate<Heading> toes =
+                slide.toes().map(said -> toes(pose, side, said)).orElse(foot.heading());
+        Contact contact = foot.lifted() ? Contact.FLAT : foot.contact();
+        return pose.withFoot(
+                side, foot.leaving().withHeel(heel).withHeading(toes).withContact(contact));
+    }
+
+    private Estimate<FloorPoint> slid(FootPose foot, StepPlace.Along along) {
+        Heading direction = heading(along.direction(), begin.facing(), begin.front());
+        double metres = along.distance().map(body::metres).orElse(body.footLength() / 2);
+        boolean known = foot.heel().known() && along.distance().isPresent();
+        return new Estimate<>(foot.heel().value().plus(direction.vector(metres)), known);
+    }
+
+    Pose lift(Pose pose, Move.Lift lift) {
+        FootPose foot = pose.foot(lift.foot());
+        return pose.withFoot(lift.foot(), foot.leaving().inAir(new Air(lift.knee(), lift.toes(), Optional.empty())));
+    }
+
+    /** The foot goes out from its hip as far as the leg reaches at that height. */
+    Pose kick(Pose pose, Move.Kicking kick) {
+        FootPose foot = pose.foot(kick.foot());
+        Heading toward = kick.toward()
+                .map(direction -> heading(direction, begin.facing(), begin.front()))
+                .orElse(pose.facing());
+        double height = kick.height().orElse(Landmark.KNEE).shareOfStature();
+        double below = Math.clamp(HIP_JOINT - height, -LEG, LEG);
+        double reach = 0.97 * Math.sqrt(LEG * LEG - below * below) * body.stature();
+        FloorPoint hip = pose.foot(kick.foot().other())
+                .heel()
+                .value()
+                .plus(pose.pelvis().right().vector(kick.foot().sign() * 0.1 * body.stature()));
+        Air air = new Air(
+                foot.knee(),
+                foot.air().flatMap(Air::toes),
+                Optional.of(new Air.Out(kick.kick(), toward, kick.height())));
+        return pose.withFoot(
+                kick.foot(),
+                foot.withHeel(Estimate.unknown(hip.plus(toward.vector(reach))))
+                        .withHeading(Estimate.known(toward))
+                        .inAir(air));
+    }
+
+    /** A foot drawn back hangs below its own knee, a little ahead of the standing foot. */
+    Pose drawBack(Pose pose, Move.DrawBack back) {
+        FootPose foot = pose.foot(back.foot());
+        FloorPoint under = pose.foot(back.foot().other())
+                .heel()
+                .value()
+                .plus(pose.pelvis().right().vector(back.foot().sign() * 0.1 * body.stature()))
+                .plus(pose.pelvis().vector(body.footLength() / 2));
+        return pose.withFoot(
+                back.foot(),
+                foot.withHeel(Estimate.unknown(under))
+                        .withHeading(Estimate.known(pose.pelvis()))
+                        .inAir(foot.air().orElse(Air.JUST_OFF).drawnBack()));
+    }
+
+    Pose stamp(Pose pose, Move.Stamp stamp) {
+        FootPose foot = pose.foot(stamp.foot()).leaving();
+        if (stamp.place().isPresent()) {
+            foot = foot.withHeel(heel(pose, stamp.foot(), stamp.place().get()));
+        }
+        return pose.withFoot(stamp.foot(), foot.withContact(Contact.FLAT));
     }
 
     Pose drawIn(Pose pose, Move.DrawIn draw) {
@@ -37,7 +121,7 @@ record Footing(Body body, HouseRules rules, Posing.Begin begin) {
         Estimate<FloorPoint> beside = beside(
                 pose, side, body.fist() / 2, pose.foot(side.other()).heel().known());
         Contact contact = draw.to() == DrawnTo.HOVERING ? Contact.LIFTED : Contact.BALL;
-        FootPose foot = pose.foot(side).withHeel(beside).withContact(contact);
+        FootPose foot = pose.foot(side).leaving().withHeel(beside).withContact(contact);
         return pose.withFoot(
                 side, foot.withHeading(Estimate.unknown(foot.heading().value())));
     }
@@ -51,11 +135,15 @@ record Footing(Body body, HouseRules rules, Posing.Begin begin) {
         boolean known = foot.heel().known() && other.known();
         FloorPoint heel = foot.heel().value().plus(begin.facing().vector(way));
         return pose.withFoot(
-                half.foot(), foot.withHeel(new Estimate<>(heel, known)).withContact(Contact.FLAT));
+                half.foot(),
+                foot.leaving()
+                        .withHeel(new Estimate<>(heel, known))
+                        .withContact(half.landing().orElse(Contact.FLAT)));
     }
 
     Pose lower(Pose pose, Move.Lower lower) {
         FootPose foot = pose.foot(lower.foot());
+        foot = foot.lifted() ? foot : foot.leaving();
         if (lower.place().isPresent()) {
             foot = foot.withHeel(heel(pose, lower.foot(), lower.place().get()));
         }
@@ -89,6 +177,12 @@ record Footing(Body body, HouseRules rules, Posing.Begin begin) {
                 offset(pose, side, begin.facing(), Optional.of(0.0), width.map(body::metres));
             case StepPlace.OnHeelLine(Optional<Length> ahead) ->
                 offset(pose, side, begin.facing(), ahead.map(body::metres), Optional.of(0.0));
+            case StepPlace.Across across -> across(pose, side, across);
+            case StepPlace.WhereWas(Side whose) ->
+                pose.foot(whose)
+                        .was()
+                        .map(Estimate::known)
+                        .orElse(Estimate.unknown(pose.foot(whose).heel().value()));
         };
     }
 
@@ -105,6 +199,15 @@ record Footing(Body body, HouseRules rules, Posing.Begin begin) {
         Optional<Double> aside = straight(along.direction()) ? width : width.or(() -> Optional.of(0.0));
         Estimate<FloorPoint> heel = offset(pose, side, direction, Optional.of(distance), aside);
         return new Estimate<>(heel.value(), heel.known() && along.distance().isPresent());
+    }
+
+    /** A cross step goes half a foot beyond the other heel's line, and by itself one foot-length ahead or behind. */
+    private Estimate<FloorPoint> across(Pose pose, Side side, StepPlace.Across across) {
+        double ahead = across.distance().map(body::metres).orElse(body.footLength());
+        double signed = across.over() == Crossing.IN_FRONT ? ahead : -ahead;
+        Estimate<FloorPoint> heel =
+                offset(pose, side, begin.facing(), Optional.of(signed), Optional.of(-body.footLength() / 2));
+        return new Estimate<>(heel.value(), heel.known() && across.distance().isPresent());
     }
 
     private static boolean straight(Direction direction) {

@@ -8,6 +8,8 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.posture.Gaze;
 import app.avrel.posture.HandPlace;
+import app.avrel.posture.HeldProp;
+import java.util.Optional;
 
 /**
  * How a body stands at one moment, in the hall.
@@ -17,6 +19,8 @@ import app.avrel.posture.HandPlace;
  * @param drop metres the pelvis is below standing, at least 0
  * @param leftHand directions in it are the body's or, as {@code OfPosture}, the hall's
  * @param gaze directions in it are the hall's
+ * @param lean of the trunk
+ * @param prop what is held, if anything; directions in it are the hall's
  */
 public record Pose(
         FootPose left,
@@ -27,7 +31,9 @@ public record Pose(
         Estimate<Double> drop,
         HandPlace leftHand,
         HandPlace rightHand,
-        Gaze gaze) {
+        Gaze gaze,
+        Lean lean,
+        Optional<HeldProp> prop) {
 
     public FootPose foot(Side side) {
         return side == Side.LEFT ? left : right;
@@ -48,30 +54,38 @@ public record Pose(
 
     public Pose withFoot(Side side, FootPose foot) {
         return side == Side.LEFT
-                ? new Pose(foot, right, weight, hips, chest, drop, leftHand, rightHand, gaze)
-                : new Pose(left, foot, weight, hips, chest, drop, leftHand, rightHand, gaze);
+                ? new Pose(foot, right, weight, hips, chest, drop, leftHand, rightHand, gaze, lean, prop)
+                : new Pose(left, foot, weight, hips, chest, drop, leftHand, rightHand, gaze, lean, prop);
     }
 
     public Pose withHand(Side side, HandPlace place) {
         return side == Side.LEFT
-                ? new Pose(left, right, weight, hips, chest, drop, place, rightHand, gaze)
-                : new Pose(left, right, weight, hips, chest, drop, leftHand, place, gaze);
+                ? new Pose(left, right, weight, hips, chest, drop, place, rightHand, gaze, lean, prop)
+                : new Pose(left, right, weight, hips, chest, drop, leftHand, place, gaze, lean, prop);
     }
 
     public Pose withWeight(WeightShare share) {
-        return new Pose(left, right, share, hips, chest, drop, leftHand, rightHand, gaze);
+        return new Pose(left, right, share, hips, chest, drop, leftHand, rightHand, gaze, lean, prop);
     }
 
     public Pose withBody(Estimate<Turn> newHips, Estimate<Turn> newChest) {
-        return new Pose(left, right, weight, newHips, newChest, drop, leftHand, rightHand, gaze);
+        return new Pose(left, right, weight, newHips, newChest, drop, leftHand, rightHand, gaze, lean, prop);
     }
 
     public Pose withDrop(Estimate<Double> metres) {
-        return new Pose(left, right, weight, hips, chest, metres, leftHand, rightHand, gaze);
+        return new Pose(left, right, weight, hips, chest, metres, leftHand, rightHand, gaze, lean, prop);
     }
 
     public Pose withGaze(Gaze to) {
-        return new Pose(left, right, weight, hips, chest, drop, leftHand, rightHand, to);
+        return new Pose(left, right, weight, hips, chest, drop, leftHand, rightHand, to, lean, prop);
+    }
+
+    public Pose withLean(Lean to) {
+        return new Pose(left, right, weight, hips, chest, drop, leftHand, rightHand, gaze, to, prop);
+    }
+
+    public Pose withProp(Optional<HeldProp> held) {
+        return new Pose(left, right, weight, hips, chest, drop, leftHand, rightHand, gaze, lean, held);
     }
 
     /** {@return this pose carried round a centre, body and feet} */
@@ -85,11 +99,14 @@ public record Pose(
                 drop,
                 leftHand,
                 rightHand,
-                gaze);
+                gaze,
+                lean,
+                prop);
     }
 
     /** {@return this pose carried along the floor} */
     public Pose moved(FloorVector by) {
-        return new Pose(left.moved(by), right.moved(by), weight, hips, chest, drop, leftHand, rightHand, gaze);
+        return new Pose(
+                left.moved(by), right.moved(by), weight, hips, chest, drop, leftHand, rightHand, gaze, lean, prop);
     }
 }

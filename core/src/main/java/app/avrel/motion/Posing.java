@@ -9,6 +9,7 @@ import app.avrel.house.HouseRules;
 import app.avrel.posture.Direction;
 import app.avrel.posture.Gaze;
 import app.avrel.posture.HandPlace;
+import app.avrel.posture.HeldProp;
 import app.avrel.posture.Move;
 import app.avrel.posture.Palm;
 import app.avrel.posture.Reach;
@@ -17,6 +18,7 @@ import app.avrel.posture.Split;
 import app.avrel.posture.Stage;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What the moves of a stage make of a pose.
@@ -46,6 +48,8 @@ public record Posing(Body body, HouseRules rules) {
         return pose;
     }
 
+    private static final int UNSAID_LEAN = 15;
+
     /** What held when the stage began. */
     record Begin(Pose pose, Heading facing, Heading front) {}
 
@@ -54,10 +58,10 @@ public record Posing(Body body, HouseRules rules) {
             case Move.TurnBody turn -> turn.part().ordinal();
             case Move.OfFoot _ -> 2;
             case Move.Shift _ -> 3;
-            case Move.ChangeDepth _ -> 4;
-            case Move.HoldBall _ -> 5;
+            case Move.ChangeDepth _, Move.Incline _ -> 4;
+            case Move.HoldBall _, Move.RelateHands _ -> 5;
             case Move.PlaceHand _ -> 6;
-            case Move.Look _ -> 7;
+            case Move.Look _, Move.HandleProp _ -> 7;
         };
     }
 
@@ -65,6 +69,7 @@ public record Posing(Body body, HouseRules rules) {
         Footing footing = new Footing(body, rules, begin);
         return switch (move) {
             case Move.Step step -> emptied(footing.step(pose, step), step.foot());
+            case Move.Slide slide -> emptied(footing.slide(pose, slide), slide.foot());
             case Move.DrawIn draw -> emptied(footing.drawIn(pose, draw), draw.foot());
             case Move.HalfStep half -> emptied(footing.halfStep(pose, half), half.foot());
             case Move.Lower lower -> footing.lower(pose, lower);
@@ -72,15 +77,21 @@ public record Posing(Body body, HouseRules rules) {
                 pose.withFoot(
                         raise.foot(),
                         pose.foot(raise.foot()).withContact(raise.part().leaves()));
-            case Move.Lift lift ->
-                emptied(pose.withFoot(lift.foot(), pose.foot(lift.foot()).withKnee(lift.knee())), lift.foot());
+            case Move.Lift lift -> emptied(footing.lift(pose, lift), lift.foot());
+            case Move.Kicking kick -> emptied(footing.kick(pose, kick), kick.foot());
+            case Move.DrawBack back -> emptied(footing.drawBack(pose, back), back.foot());
+            case Move.Stamp stamp -> emptied(footing.stamp(pose, stamp), stamp.foot());
             case Move.TurnFoot turn -> footing.turnFoot(pose, turn);
             case Move.Shift shift -> pose.withWeight(share(shift.split(), rules));
             case Move.TurnBody turn -> BodyTurning.after(pose, turn, begin.front());
             case Move.ChangeDepth depth -> pose.withDrop(Sinking.after(pose.drop(), depth.depth(), body, rules));
             case Move.PlaceHand hand ->
                 pose.withHand(hand.hand(), pose.hand(hand.hand()).with(inHall(hand.to(), begin.front())));
+            case Move.Incline incline -> pose.withLean(leaning(pose.lean(), incline, begin));
             case Move.HoldBall ball -> holding(pose, ball);
+            case Move.RelateHands hands -> Relating.after(pose, hands);
+            case Move.HandleProp prop ->
+                pose.withProp(Handling.after(pose.prop(), prop).map(held -> inHall(held, begin)));
             case Move.Look look -> pose.withGaze(inHall(look.at(), begin));
         };
     }
@@ -113,6 +124,21 @@ public record Posing(Body body, HouseRules rules) {
         }
         return pose.withHand(above, pose.hand(above).with(upper))
                 .withHand(above.other(), pose.hand(above.other()).with(lower));
+    }
+
+    /** An incline without a number is a small one. */
+    private static Lean leaning(Lean before, Move.Incline move, Begin begin) {
+        Heading toward = move.toward()
+                .map(direction -> Footing.heading(direction, begin.facing(), begin.front()))
+                .orElse(begin.facing());
+        int degrees = move.degrees().orElse(before.degrees() == 0 ? UNSAID_LEAN : before.degrees());
+        return degrees == 0 ? Lean.UPRIGHT : new Lean(degrees, toward);
+    }
+
+    private static HeldProp inHall(HeldProp held, Begin begin) {
+        return held.pointing(
+                Optional.empty(),
+                held.toward().map(to -> new Direction.OfPosture(Footing.heading(to, begin.facing(), begin.front()))));
     }
 
     private static HandPlace inHall(HandPlace place, Heading front) {

@@ -31,12 +31,14 @@ public final class Starting {
                 Estimate.known(body.metres(start.drop())),
                 start.leftHand(),
                 start.rightHand(),
-                Gaze.AHEAD);
+                Gaze.AHEAD,
+                Lean.UPRIGHT,
+                start.prop());
     }
 
     private static FootPose foot(Side side, StartFoot foot, Estimate<FloorPoint> heel) {
         Heading toes = Heading.wrapping(side.sign() * foot.toesOut());
-        return new FootPose(heel, Estimate.known(toes), foot.contact(), Optional.empty());
+        return FootPose.standing(heel, toes, foot.contact());
     }
 
     /**
@@ -73,7 +75,8 @@ public final class Starting {
                 new Turn(Math.clamp(
                         pose.hips().value().minus(pose.chest().value()).degrees(), -30, 30)),
                 pose.leftHand(),
-                pose.rightHand());
+                pose.rightHand(),
+                pose.prop().map(held -> held));
     }
 
     private static Length rounded(double footLengths) {

@@ -40,21 +40,46 @@ public final class Mirror {
                         step.foot().other(),
                         of(step.place()),
                         step.landing(),
-                        step.toes().map(Mirror::of));
+                        step.toes().map(Mirror::of),
+                        step.way());
+            case Move.Slide slide ->
+                new Move.Slide(
+                        slide.foot().other(), of(slide.place()), slide.toes().map(Mirror::of));
             case Move.DrawIn draw -> new Move.DrawIn(draw.foot().other(), draw.to());
-            case Move.HalfStep half -> new Move.HalfStep(half.foot().other());
+            case Move.HalfStep half -> new Move.HalfStep(half.foot().other(), half.landing());
             case Move.Lower lower ->
                 new Move.Lower(lower.foot().other(), lower.to(), lower.place().map(Mirror::of));
             case Move.Raise raise -> new Move.Raise(raise.foot().other(), raise.part());
-            case Move.Lift lift -> new Move.Lift(lift.foot().other(), lift.knee());
+            case Move.Lift lift -> new Move.Lift(lift.foot().other(), lift.knee(), lift.toes());
+            case Move.Kicking kick ->
+                new Move.Kicking(kick.foot().other(), kick.kick(), kick.toward().map(Mirror::of), kick.height());
+            case Move.DrawBack back -> new Move.DrawBack(back.foot().other());
+            case Move.Stamp stamp ->
+                new Move.Stamp(stamp.foot().other(), stamp.place().map(Mirror::of));
             case Move.TurnFoot turn ->
                 new Move.TurnFoot(turn.foot().other(), turn.on(), turn.toes().map(Mirror::of));
             case Move.Shift shift -> new Move.Shift(of(shift.split()));
             case Move.TurnBody turn ->
                 new Move.TurnBody(turn.part(), turn.turning().map(Mirror::of));
             case Move.ChangeDepth depth -> depth;
-            case Move.PlaceHand hand -> new Move.PlaceHand(hand.hand().other(), of(hand.to()));
-            case Move.HoldBall ball -> new Move.HoldBall(ball.above().other(), ball.height());
+            case Move.Incline incline ->
+                new Move.Incline(incline.degrees(), incline.toward().map(Mirror::of));
+            case Move.PlaceHand hand -> new Move.PlaceHand(hand.hand().other(), of(hand.to()), hand.path());
+            case Move.HoldBall ball -> new Move.HoldBall(ball.above().other(), ball.height(), ball.size());
+            case Move.RelateHands hands ->
+                new Move.RelateHands(
+                        hands.relation(),
+                        hands.leading().other(),
+                        hands.height(),
+                        hands.gap(),
+                        hands.palm().map(Mirror::of));
+            case Move.HandleProp prop ->
+                new Move.HandleProp(
+                        prop.hand().other(),
+                        prop.act(),
+                        prop.prop(),
+                        prop.points().map(Mirror::of),
+                        prop.toward().map(Mirror::of));
             case Move.Look look -> new Move.Look(of(look.at()));
         };
     }
@@ -69,7 +94,17 @@ public final class Mirror {
                 pose.drop(),
                 pose.hips().mirrored(),
                 of(pose.rightHand()),
-                of(pose.leftHand()));
+                of(pose.leftHand()),
+                pose.prop().map(Mirror::of));
+    }
+
+    static HeldProp of(HeldProp held) {
+        return new HeldProp(
+                held.prop(),
+                held.held().other(),
+                held.open(),
+                held.points().map(Mirror::of),
+                held.toward().map(Mirror::of));
     }
 
     static EndClaim of(EndClaim end) {
@@ -83,6 +118,8 @@ public final class Mirror {
             case StepPlace.Beside beside -> beside;
             case StepPlace.LevelWithHeel level -> level;
             case StepPlace.OnHeelLine line -> line;
+            case StepPlace.Across across -> across;
+            case StepPlace.WhereWas was -> new StepPlace.WhereWas(was.foot().other());
         };
     }
 
@@ -132,14 +169,30 @@ public final class Mirror {
             case Sideways.Toward(Direction direction) -> new Sideways.Toward(of(direction));
         });
         return new HandPlace(
-                place.height(), sideways, place.reach(), place.palm().map(Mirror::of), place.shape());
+                place.height(),
+                sideways,
+                place.reach(),
+                place.palm().map(Mirror::of),
+                place.shape(),
+                place.point(),
+                place.fingers().map(Mirror::of),
+                place.elbow().map(Mirror::of),
+                place.at());
+    }
+
+    private static Pointing of(Pointing pointing) {
+        return switch (pointing) {
+            case TO_THE_LEFT -> Pointing.TO_THE_RIGHT;
+            case TO_THE_RIGHT -> Pointing.TO_THE_LEFT;
+            case UP, DOWN, FORWARD, BACK, IN, OUT, ACROSS -> pointing;
+        };
     }
 
     private static Palm of(Palm palm) {
         return switch (palm) {
             case TO_THE_LEFT -> Palm.TO_THE_RIGHT;
             case TO_THE_RIGHT -> Palm.TO_THE_LEFT;
-            case UP, DOWN, IN, OUT, FORWARD, BACK, TO_THE_OTHER_HAND -> palm;
+            case UP, DOWN, IN, OUT, FORWARD, BACK, TO_THE_OTHER_HAND, TO_THE_OTHER_FOREARM, TO_THE_OTHER_ELBOW -> palm;
         };
     }
 }

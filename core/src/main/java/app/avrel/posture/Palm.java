@@ -10,7 +10,9 @@ public enum Palm {
     BACK("back"),
     TO_THE_LEFT("to the left"),
     TO_THE_RIGHT("to the right"),
-    TO_THE_OTHER_HAND("to the other hand");
+    TO_THE_OTHER_HAND("to the other hand"),
+    TO_THE_OTHER_FOREARM("to the other forearm"),
+    TO_THE_OTHER_ELBOW("to the other elbow");
 
     private final String word;
 

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param width from heel line to heel line, crossed is negative; empty where not known
  * @param weight as far as it is known
  * @param drop the pelvis below standing, at least 0
+ * @param prop what is held, if anything
  * @param hips turned against the facing (the chest), to the right positive, at most 30° either way
  */
 public record StartPose(
@@ -23,7 +24,21 @@ public record StartPose(
         Length drop,
         Turn hips,
         HandPlace leftHand,
-        HandPlace rightHand) {
+        HandPlace rightHand,
+        Optional<HeldProp> prop) {
+
+    public StartPose(
+            StartFoot left,
+            StartFoot right,
+            Optional<Length> leftAhead,
+            Optional<Length> width,
+            WeightShare weight,
+            Length drop,
+            Turn hips,
+            HandPlace leftHand,
+            HandPlace rightHand) {
+        this(left, right, leftAhead, width, weight, drop, hips, leftHand, rightHand, Optional.empty());
+    }
 
     /** Shoulder-wide, even, arms hanging. */
     public static final StartPose SHOULDER_WIDE = new StartPose(
@@ -48,26 +63,30 @@ public record StartPose(
     }
 
     public StartPose withFeet(StartFoot newLeft, StartFoot newRight) {
-        return new StartPose(newLeft, newRight, leftAhead, width, weight, drop, hips, leftHand, rightHand);
+        return new StartPose(newLeft, newRight, leftAhead, width, weight, drop, hips, leftHand, rightHand, prop);
     }
 
     public StartPose withSpacing(Optional<Length> newLeftAhead, Optional<Length> newWidth) {
-        return new StartPose(left, right, newLeftAhead, newWidth, weight, drop, hips, leftHand, rightHand);
+        return new StartPose(left, right, newLeftAhead, newWidth, weight, drop, hips, leftHand, rightHand, prop);
     }
 
     public StartPose withWeight(WeightShare share) {
-        return new StartPose(left, right, leftAhead, width, share, drop, hips, leftHand, rightHand);
+        return new StartPose(left, right, leftAhead, width, share, drop, hips, leftHand, rightHand, prop);
     }
 
     public StartPose withDrop(Length newDrop) {
-        return new StartPose(left, right, leftAhead, width, weight, newDrop, hips, leftHand, rightHand);
+        return new StartPose(left, right, leftAhead, width, weight, newDrop, hips, leftHand, rightHand, prop);
     }
 
     public StartPose withHips(Turn turned) {
-        return new StartPose(left, right, leftAhead, width, weight, drop, turned, leftHand, rightHand);
+        return new StartPose(left, right, leftAhead, width, weight, drop, turned, leftHand, rightHand, prop);
+    }
+
+    public StartPose withProp(Optional<HeldProp> held) {
+        return new StartPose(left, right, leftAhead, width, weight, drop, hips, leftHand, rightHand, held);
     }
 
     public StartPose withHands(HandPlace newLeft, HandPlace newRight) {
-        return new StartPose(left, right, leftAhead, width, weight, drop, hips, newLeft, newRight);
+        return new StartPose(left, right, leftAhead, width, weight, drop, hips, newLeft, newRight, prop);
     }
 }

@@ -1,6 +1,7 @@
 package app.avrel.posture;
 
 import app.avrel.body.Length;
+import app.avrel.body.Side;
 import java.util.Optional;
 
 /** Where a step goes. */
@@ -35,4 +36,15 @@ public sealed interface StepPlace {
      * @param ahead how far ahead of the other heel, behind is negative; empty keeps how far along it is
      */
     record OnHeelLine(Optional<Length> ahead) implements StepPlace {}
+
+    /**
+     * Across to the other foot's far side.
+     *
+     * @param over whether the foot passes in front of the standing foot or behind it
+     * @param distance ahead of the standing heel, or behind it; empty where not said
+     */
+    record Across(Crossing over, Optional<Length> distance) implements StepPlace {}
+
+    /** Where a foot stood before its last move. */
+    record WhereWas(Side foot) implements StepPlace {}
 }

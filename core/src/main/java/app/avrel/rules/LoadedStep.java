@@ -41,6 +41,9 @@ final class LoadedStep implements MomentRule {
     private static Optional<Doing> doing(Move move) {
         return switch (move) {
             case Move.Step step -> Optional.of(new Doing(step.foot(), "steps"));
+            case Move.Slide slide -> Optional.of(new Doing(slide.foot(), "slides"));
+            case Move.Kicking kick -> Optional.of(new Doing(kick.foot(), "kicks"));
+            case Move.Stamp stamp -> Optional.of(new Doing(stamp.foot(), "stamps"));
             case Move.DrawIn draw -> Optional.of(new Doing(draw.foot(), "is drawn in"));
             case Move.HalfStep half -> Optional.of(new Doing(half.foot(), "follows"));
             case Move.Lift lift -> Optional.of(new Doing(lift.foot(), "lifts"));
@@ -50,8 +53,12 @@ final class LoadedStep implements MomentRule {
                     Move.Shift _,
                     Move.TurnBody _,
                     Move.ChangeDepth _,
+                    Move.DrawBack _,
+                    Move.Incline _,
                     Move.PlaceHand _,
                     Move.HoldBall _,
+                    Move.RelateHands _,
+                    Move.HandleProp _,
                     Move.Look _ -> Optional.empty();
         };
     }

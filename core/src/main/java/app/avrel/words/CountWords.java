@@ -90,6 +90,7 @@ public final class CountWords {
         List<Move.PlaceHand> hands = stage.moves().stream()
                 .filter(Move.PlaceHand.class::isInstance)
                 .map(Move.PlaceHand.class::cast)
+                .filter(hand -> hand.path().isEmpty())
                 .toList();
         boolean both = hands.size() == 2
                 && hands.get(0).hand() != hands.get(1).hand()

@@ -12,7 +12,6 @@ import app.avrel.posture.Contact;
 import app.avrel.posture.Depth;
 import app.avrel.posture.DrawnTo;
 import app.avrel.posture.FootPart;
-import app.avrel.posture.Gaze;
 import app.avrel.posture.Move;
 import app.avrel.posture.Split;
 import app.avrel.posture.StepPlace;
@@ -25,42 +24,78 @@ import java.util.Optional;
 final class Guide {
 
     private final Saying saying;
+    private final GuideHands hands;
 
     Guide(Saying saying) {
         this.saying = saying;
+        this.hands = new GuideHands(saying);
     }
 
     String sentence(Move move) {
         return switch (move) {
             case Move.Step step -> step(step);
+            case Move.Slide slide ->
+                "Slide " + place(slide.place()).formatted(slide.foot().word())
+                        + slide.toes().map(toes -> ", " + toes(toes)).orElse("") + ".";
             case Move.DrawIn draw -> drawIn(draw);
-            case Move.HalfStep half -> "Bring the " + half.foot().word() + " foot up half a step and set it down flat.";
+            case Move.HalfStep half ->
+                "Bring the " + half.foot().word() + " foot up half a step and set it down "
+                        + down(half.landing().orElse(Contact.FLAT)) + ".";
             case Move.Lower lower -> lower(lower);
             case Move.Raise raise ->
                 "Raise the " + raise.foot().word() + (raise.part() == FootPart.HEEL ? " heel." : " toes.");
             case Move.Lift lift ->
                 "Lift the " + lift.foot().word() + " knee"
-                        + lift.knee().map(to -> " to " + to.word() + " height").orElse("") + ".";
+                        + lift.knee().map(to -> " to " + to.word() + " height").orElse("")
+                        + lift.toes().map(toes -> ", " + toes.phrase()).orElse("") + ".";
+            case Move.Kicking kick -> kick(kick);
+            case Move.DrawBack back -> "Draw the " + back.foot().word() + " foot back, knee raised.";
+            case Move.Stamp stamp ->
+                "Stamp the " + stamp.foot().word() + " foot down flat"
+                        + stamp.place().map(place -> " " + bare(place)).orElse("") + ".";
             case Move.TurnFoot turn ->
                 "Turn the " + turn.foot().word() + " foot on its " + turn.on().word()
                         + turn.toes().map(toes -> ", " + toes(toes)).orElse("") + ".";
             case Move.Shift shift -> shift(shift.split());
             case Move.TurnBody turn -> turnBody(turn);
             case Move.ChangeDepth depth -> depth(depth.depth());
-            case Move.PlaceHand hand -> "The " + hand.hand().word() + " hand: " + Hands.say(hand.to(), saying) + ".";
-            case Move.HoldBall ball ->
-                "Hold a ball"
-                        + ball.height()
-                                .map(at -> " at " + at.word() + " height")
-                                .orElse("") + ", " + ball.above().word() + " hand above.";
-            case Move.Look look -> look(look.at());
+            case Move.Incline incline -> incline(incline);
+            case Move.PlaceHand hand -> hands.place(hand);
+            case Move.HoldBall ball -> hands.ball(ball);
+            case Move.RelateHands related -> hands.relate(related);
+            case Move.HandleProp prop -> hands.prop(prop);
+            case Move.Look look -> hands.look(look.at());
         };
     }
 
     private String step(Move.Step step) {
         return "Step " + place(step.place()).formatted(step.foot().word())
                 + step.landing().map(contact -> ", " + landing(contact)).orElse("")
-                + step.toes().map(toes -> ", " + toes(toes)).orElse("") + ".";
+                + step.toes().map(toes -> ", " + toes(toes)).orElse("")
+                + step.way().map(way -> ", " + way.phrase()).orElse("") + ".";
+    }
+
+    private String kick(Move.Kicking kick) {
+        return "Kick with the " + kick.foot().word() + " foot: " + kick.kick().phrase()
+                + kick.toward().map(to -> " " + saying.direction(to)).orElse("")
+                + kick.height().map(at -> " at " + at.word() + " height").orElse("") + ".";
+    }
+
+    private String incline(Move.Incline incline) {
+        if (incline.degrees().filter(lean -> lean == 0).isPresent()) {
+            return "Bring the trunk upright.";
+        }
+        return "Incline the trunk"
+                + incline.degrees().map(lean -> " " + lean + "°").orElse("")
+                + incline.toward().map(to -> " " + saying.direction(to)).orElse("") + ".";
+    }
+
+    /** A place without naming the foot again. */
+    private String bare(StepPlace place) {
+        return place(place)
+                .replace(" with the %s foot", "")
+                .replace("with the %s foot", "")
+                .strip();
     }
 
     /** Where a foot goes, with a gap for its side. */
@@ -84,6 +119,11 @@ final class Guide {
                                 .map(length ->
                                         ", " + Lengths.say(length) + (length.amount() < 0 ? " behind" : " ahead"))
                                 .orElse("");
+            case StepPlace.Across across ->
+                "across " + across.over().phrase() + " with the %s foot"
+                        + across.distance().map(length -> ", " + signed(length)).orElse("");
+            case StepPlace.WhereWas was ->
+                "with the %s foot to where the " + was.foot().word() + " foot was";
         };
     }
 
@@ -130,14 +170,14 @@ final class Guide {
                 : "Draw the " + foot + " foot in to hover at the " + other + " ankle.";
     }
 
+    private static String down(Contact contact) {
+        return contact == Contact.FLAT ? "flat" : contact.phrase();
+    }
+
     private String lower(Move.Lower lower) {
         String foot = lower.foot().word();
-        String down = lower.to() == Contact.FLAT ? "flat" : lower.to().phrase();
-        String to = lower.place()
-                .map(place ->
-                        " " + place(place).replace(" with the %s foot", "").replace("with the %s foot", ""))
-                .orElse("");
-        return ("Lower the " + foot + " foot" + to + " until it is " + down + ".")
+        String to = lower.place().map(place -> " " + bare(place)).orElse("");
+        return ("Lower the " + foot + " foot" + to + " until it is " + down(lower.to()) + ".")
                 .replace("  ", " ")
                 .replace(" ,", ",");
     }
@@ -198,14 +238,6 @@ final class Guide {
             case Depth.To(Length to) ->
                 to.amount() == 0 ? "Rise to standing." : "Come to " + Lengths.say(to) + " below standing.";
             case Depth.ToFrame(var frame) -> "Come to " + frame.name().toLowerCase(Locale.ROOT) + " height.";
-        };
-    }
-
-    private String look(Gaze gaze) {
-        return switch (gaze) {
-            case Gaze.Ahead _ -> "Look straight ahead, seeing wide.";
-            case Gaze.AtHand(var hand) -> "Look past the " + hand.word() + " hand.";
-            case Gaze.Toward(var direction) -> "Look " + saying.direction(direction) + ".";
         };
     }
 }

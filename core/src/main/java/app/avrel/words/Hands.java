@@ -2,6 +2,7 @@ package app.avrel.words;
 
 import app.avrel.floor.Numbers;
 import app.avrel.posture.HandPlace;
+import app.avrel.posture.HandPoint;
 import app.avrel.posture.Reach;
 import app.avrel.posture.Sideways;
 import java.util.List;
@@ -17,14 +18,24 @@ public final class Hands {
     /** {@return what is said of the hand, such as {@code chest height, on the centre line, palm in}} */
     public static String say(HandPlace place, Saying saying) {
         String said = Stream.of(
-                        place.height().map(height -> height.word() + " height"),
+                        place.height().map(height -> point(place) + height.word() + " height"),
+                        place.at().map(at -> at.phrase()),
                         place.sideways().map(sideways -> sideways(sideways, saying)),
                         place.reach().map(Hands::reach),
                         place.palm().map(palm -> "palm " + palm.word()),
+                        place.fingers().map(way -> "fingers " + way.word()),
+                        place.elbow().map(way -> "elbow " + way.word()),
                         place.shape().map(shape -> shape.word()))
                 .flatMap(Optional::stream)
                 .collect(Collectors.joining(", "));
         return said.isEmpty() ? "not said yet" : said;
+    }
+
+    private static String point(HandPlace place) {
+        return place.point()
+                .filter(point -> point != HandPoint.PALM)
+                .map(point -> point.word() + " at ")
+                .orElse("");
     }
 
     /** {@return the hand's height and palm only, for small places} */

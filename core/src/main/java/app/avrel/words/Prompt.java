@@ -8,11 +8,13 @@ import app.avrel.floor.Turn;
 import app.avrel.motion.Posing;
 import app.avrel.posture.BodyPart;
 import app.avrel.posture.Contact;
+import app.avrel.posture.Crossing;
 import app.avrel.posture.Depth;
 import app.avrel.posture.Direction;
 import app.avrel.posture.FootPart;
 import app.avrel.posture.Gaze;
 import app.avrel.posture.HandPlace;
+import app.avrel.posture.Kick;
 import app.avrel.posture.Move;
 import app.avrel.posture.Palm;
 import app.avrel.posture.Split;
@@ -32,16 +34,25 @@ final class Prompt {
     String words(Move move) {
         return switch (move) {
             case Move.Step step -> step.foot().word() + " " + place(step);
+            case Move.Slide slide -> slide.foot().word() + " foot slides";
             case Move.DrawIn draw -> "draw " + draw.foot().word() + " in";
             case Move.HalfStep half -> half.foot().word() + " half step";
             case Move.Lower lower -> lower.foot().word() + " " + lowered(lower.to());
             case Move.Raise raise -> raise.foot().word() + (raise.part() == FootPart.HEEL ? " heel up" : " toes up");
             case Move.Lift lift -> lift.foot().word() + " knee up";
+            case Move.Kicking kick -> kick.foot().word() + " " + kick(kick.kick());
+            case Move.DrawBack back -> back.foot().word() + " foot back";
+            case Move.Stamp stamp -> "stamp " + stamp.foot().word();
             case Move.TurnFoot turn ->
                 turn.foot().word() + " " + turn.toes().map(Prompt::toes).orElse("foot turns");
             case Move.Shift shift -> shift(shift.split());
             case Move.TurnBody turn -> turnBody(turn);
             case Move.ChangeDepth depth -> depth(depth.depth());
+            case Move.Incline incline ->
+                incline.degrees().filter(lean -> lean == 0).isPresent() ? "trunk upright" : "lean a little";
+            case Move.RelateHands hands -> hands.relation().phrase();
+            case Move.HandleProp prop ->
+                prop.act().word() + " " + prop.prop().map(thing -> thing.word()).orElse("prop");
             case Move.PlaceHand hand -> hand(hand.hand(), hand.to());
             case Move.HoldBall ball -> "ball, " + ball.above().word() + " above";
             case Move.Look look -> look(look.at());
@@ -54,6 +65,8 @@ final class Prompt {
             case StepPlace.Beside _ -> "beside";
             case StepPlace.LevelWithHeel _ -> "foot level";
             case StepPlace.OnHeelLine _ -> "onto the line";
+            case StepPlace.Across across -> across.over() == Crossing.IN_FRONT ? "foot across" : "foot across behind";
+            case StepPlace.WhereWas _ -> "foot takes its place";
         };
     }
 
@@ -74,6 +87,16 @@ final class Prompt {
                 double size = turn.size();
                 yield size < 45 ? "forward" : size > 135 ? "back" : turn.degrees() < 0 ? "out left" : "out right";
             }
+        };
+    }
+
+    private static String kick(Kick kick) {
+        return switch (kick) {
+            case TOE -> "toe kick";
+            case HEEL -> "heel kick";
+            case TOP_OF_FOOT -> "top-of-foot kick";
+            case OUTER_SWEEP -> "outer sweep";
+            case INNER_SWEEP -> "inner sweep";
         };
     }
 
@@ -151,6 +174,8 @@ final class Prompt {
             case TO_THE_LEFT -> "faces left";
             case TO_THE_RIGHT -> "faces right";
             case TO_THE_OTHER_HAND -> "faces hand";
+            case TO_THE_OTHER_FOREARM -> "faces forearm";
+            case TO_THE_OTHER_ELBOW -> "faces elbow";
             case UP, DOWN, IN, OUT, FORWARD, BACK -> palm.word();
         };
     }

@@ -1,0 +1,40 @@
+package app.avrel.motion;
+
+import app.avrel.body.Landmark;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.posture.HangingToes;
+import app.avrel.posture.Kick;
+import java.util.Optional;
+
+/**
+ * How a foot that is off the floor is held.
+ *
+ * @param knee how high the knee is raised, where that was said
+ * @param toes how they are held, where that was said
+ * @param kick how the foot is out, where it is
+ */
+public record Air(Optional<Landmark> knee, Optional<HangingToes> toes, Optional<Out> kick) {
+
+    /** Just off the floor. */
+    public static final Air JUST_OFF = new Air(Optional.empty(), Optional.empty(), Optional.empty());
+
+    /**
+     * A foot held out in a kick.
+     *
+     * @param toward the heading in the hall
+     * @param height of the foot, where that was said
+     */
+    public record Out(Kick kick, Heading toward, Optional<Landmark> height) {}
+
+    /** {@return the same, carried round with the body} */
+    Air turned(Turn turn) {
+        return new Air(
+                knee, toes, kick.map(out -> new Out(out.kick(), out.toward().plus(turn), out.height())));
+    }
+
+    /** {@return the same, drawn back from a kick} */
+    Air drawnBack() {
+        return new Air(knee.or(() -> Optional.of(Landmark.HIP)), toes, Optional.empty());
+    }
+}

@@ -1,0 +1,36 @@
+package app.avrel.motion;
+
+import app.avrel.posture.HeldProp;
+import app.avrel.posture.Move;
+import app.avrel.posture.Pointing;
+import app.avrel.posture.Prop;
+import java.util.Optional;
+
+/** What becomes of a prop. */
+final class Handling {
+
+    private Handling() {}
+
+    static Optional<HeldProp> after(Optional<HeldProp> before, Move.HandleProp move) {
+        HeldProp held = before.filter(
+                        prop -> move.prop().isEmpty() || move.prop().get() == prop.prop())
+                .orElseGet(() -> fresh(move));
+        HeldProp done = switch (move.act()) {
+            case TAKE -> fresh(move).withOpen(held.open());
+            case OPEN -> held.withOpen(true);
+            case CLOSE -> held.withOpen(false);
+            case TURN -> held;
+            case PASS -> held.withHeld(move.hand());
+            case PUT_AWAY -> held;
+        };
+        return switch (move.act()) {
+            case PUT_AWAY -> Optional.empty();
+            case TAKE, OPEN, CLOSE, TURN, PASS -> Optional.of(done.pointing(move.points(), move.toward()));
+        };
+    }
+
+    private static HeldProp fresh(Move.HandleProp move) {
+        return new HeldProp(
+                move.prop().orElse(Prop.STAFF), move.hand(), false, Optional.of(Pointing.UP), Optional.empty());
+    }
+}

@@ -1,0 +1,20 @@
+package app.avrel.motion;
+
+import app.avrel.floor.Heading;
+
+/**
+ * How the trunk inclines.
+ *
+ * @param degrees from the upright, 0 to 60
+ * @param toward the heading in the hall
+ */
+public record Lean(int degrees, Heading toward) {
+
+    public static final Lean UPRIGHT = new Lean(0, Heading.FRONT);
+
+    public Lean {
+        if (degrees < 0 || degrees > 60) {
+            throw new IllegalArgumentException("incline must be 0 to 60 degrees, but was " + degrees);
+        }
+    }
+}

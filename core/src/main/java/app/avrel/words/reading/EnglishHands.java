@@ -1,0 +1,61 @@
+package app.avrel.words.reading;
+
+/** English: hands, heights, palms, shapes, and how the hands stand to each other. */
+final class EnglishHands {
+
+    private EnglishHands() {}
+
+    static final String WORDS = """
+            Act.PUSH = push | thrust | strike | punch | extend | issue
+            Act.PRESS = press | push down | pushes down
+            Act.OPEN = open | unfold
+            Act.CLOSE = close | clench | curl | form | forms | becomes | become | makes | turn into | turns into
+            Act.SPREAD = spread | separate | part
+            Act.STACK = stack | pile
+            Act.HOLD = hold | embrace | hug | cradle | carry
+            Act.FOLD = fold
+            Part.HAND = hand | hands
+            Part.PALM = palm | palms
+            Part.HEEL_OF_PALM = heel of the palm | heels of the palms | heel of the hand | palm heels | heels of the hands
+            Part.ARM = arm | arms
+            Part.WRIST = wrist | wrists
+            Part.ELBOW = elbow | elbows
+            Part.FOREARM = forearm | forearms
+            Part.FINGERS = fingers | finger
+            Part.FINGERTIPS = fingertips | finger tips | fingertip | tips of the fingers
+            Part.NAVEL = navel | belly | belly button | lower belly | abdomen | dantian | stomach
+            Part.SOLAR_PLEXUS = solar plexus
+            Part.SHOULDER = shoulder
+            Part.CHIN = chin | throat | mouth
+            Part.EAR = ear | ears
+            Part.FACE = nose
+            Part.TEMPLE = temple | temples
+            Part.BROW = brow | forehead | eyebrow
+            Part.ABOVE_HEAD = above the head | overhead | above the crown | over the head
+            Shape.OPEN = open hand | open palm | flat hand
+            Shape.FIST = fist
+            Shape.LOOSE_FIST = loose fist | soft fist | hollow fist
+            Shape.HOOK = hook | hook hand | hooked hand | beak | hooked
+            Shape.SWORD_FINGERS = sword fingers | sword finger | two fingers extended
+            Shape.ROUNDED = ward off arc | rounded hand | cupped hand | cupped
+            Related.CROSSED_WRISTS = wrists crossed | crossed wrists | cross wrists | cross the wrists | wrists cross | cross your wrists | arms crossed | cross the arms | hands crossed | cross hands | cross the hands | crossing the wrists
+            Related.WRIST_ON_WRIST = wrist on wrist | wrist over wrist | one wrist on the other
+            Related.PALM_UNDER_ELBOW = palm under elbow | hand under elbow | palm under the elbow | hand under the elbow | fist under elbow
+            Related.HEELS_OF_PALMS_TOGETHER = heels of the palms together | palm heels together | heels of the hands together | heels of the palms meet
+            Related.PALMS_TOGETHER = palms together | palms meet | hands together | join the palms | palms touching | hands meet | press the palms together | palms come together
+            Related.PASSING_INSIDE = pass each other | hands pass each other | passing each other | hands pass | passes inside | one passes inside the other
+            Related.STACKED = one above the other | one over the other | hands stacked | stacked | one on top of the other | stack the hands
+            Related.FOLDED_FOREARMS = forearms folded | fold the forearms | folded forearms | arms folded | fold the arms | fold your forearms
+            Related.APART = side by side
+            Manner.BALL_HELD = a ball | the ball held | holding a ball | hold a ball | hold the ball | ball hold | holds a ball | carry a ball | cradle a ball | embrace a ball | hug a ball | ball in front
+            Manner.ROUNDED = rounded | curved | round | softly bent | half bent
+            Manner.NEAR = close in | near | close by | close
+            Manner.EXTENDED = extended | stretched | outstretched | long | reaching | stretched out | far out | at full reach
+            Manner.CENTRE_LINE = centre line | center line | midline | centreline | the middle | on the centre line | on the midline | along the centre | in the centre
+            Manner.OWN_SIDE = own side | on its own side | on its side | own shoulder | on their own sides | at its side | at the sides | at your sides | by the sides | at the side
+            Manner.EACH_OTHER = each other | one another
+            Manner.TOGETHER = together
+            Manner.CROSSED = crossed
+            Manner.SPIRAL = spiral | spiralling | spiraling | in a spiral | screwing
+            """;
+}

@@ -1,0 +1,272 @@
+package app.avrel.words.reading;
+
+import app.avrel.body.Landmark;
+import app.avrel.body.LengthUnit;
+import app.avrel.body.Side;
+import app.avrel.floor.Turn;
+import app.avrel.posture.Direction;
+import app.avrel.posture.HandAt;
+import app.avrel.posture.HandPath;
+import app.avrel.posture.HandPlace;
+import app.avrel.posture.HandPoint;
+import app.avrel.posture.HandRelation;
+import app.avrel.posture.HandShape;
+import app.avrel.posture.Move;
+import app.avrel.posture.Reach;
+import app.avrel.posture.Sideways;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Reads where hands go and how they look there. */
+final class Hands {
+
+    private static final double BEYOND = 1.5;
+
+    private final Clause clause;
+    private final Hearing hearing;
+
+    Hands(Clause clause, Hearing hearing) {
+        this.clause = clause;
+        this.hearing = hearing;
+    }
+
+    List<Move> read() {
+        List<Side> hands = new WhichHand(clause, hearing).find();
+        if (hands.isEmpty()) {
+            return List.of();
+        }
+        Side first = hands.getFirst();
+        hands.forEach(hearing::hand);
+        Optional<Term.Anchor> elbow = underElbow();
+        if (elbow.isPresent() && hands.size() == 1) {
+            clause.takeAny(Term.Part.HAND, Term.Part.PALM, Term.Part.WRIST);
+            return List.of(
+                    new Move.RelateHands(HandRelation.PALM_UNDER_ELBOW, first, height(), Optional.empty(), palm()));
+        }
+        Optional<HandPath> path = path();
+        HandPlace place = place(first);
+        List<Move> moves = new ArrayList<>();
+        for (Side hand : hands) {
+            moves.add(new Move.PlaceHand(hand, hand == first ? place : mirrored(place), path));
+        }
+        return moves;
+    }
+
+    /** What both hands do, each does to its own side. */
+    private static HandPlace mirrored(HandPlace place) {
+        return place.sideways().orElse(Sideways.CENTRE) instanceof Sideways.Toward(var direction)
+                        && direction instanceof Direction.OfBody(Turn turn)
+                        && Math.abs(turn.degrees()) == 90
+                ? place.withSideways(new Sideways.Toward(new Direction.OfBody(turn.mirrored())))
+                : place;
+    }
+
+    private Optional<Term.Anchor> underElbow() {
+        return clause.take(
+                Term.Anchor.class,
+                anchor -> anchor.part() == Term.Part.ELBOW
+                        && (anchor.rel() == Term.Rel.UNDER || anchor.rel() == Term.Rel.BELOW));
+    }
+
+    private Optional<Landmark> height() {
+        return clause.take(Term.Height.class).map(Term.Height::landmark);
+    }
+
+    private HandPlace place(Side hand) {
+        HandPlace place = HandPlace.UNSAID;
+        boolean pushes = clause.has(Term.Act.PUSH);
+        boolean palmNamed = clause.has(Term.Part.PALM);
+        Optional<HandShape> shape = shape();
+        place = new Palms(clause).read(place);
+        place = point(place);
+        place = against(place, hand);
+        place = heights(place, hand);
+        place = aside(place, hand);
+        place = reach(place, pushes);
+        if (pushes
+                && palmNamed
+                && place.palm().filter(app.avrel.posture.Palm.FORWARD::equals).isPresent()
+                && place.fingers().isEmpty()) {
+            place = place.withFingers(app.avrel.posture.Pointing.UP);
+        }
+        if (shape.isPresent()) {
+            place = place.withShape(shape.get());
+        }
+        clause.takeAny(
+                Term.Part.HAND,
+                Term.Part.PALM,
+                Term.Part.ARM,
+                Term.Part.FOREARM,
+                Term.Part.FINGERS,
+                Term.Manner.FIRST,
+                Term.Way.DOWN,
+                Term.Way.UP,
+                Term.Way.FORWARD,
+                Term.Way.BACK,
+                Term.Part.HAND,
+                Term.Part.PALM,
+                Term.Part.BODY,
+                Term.Manner.ALL,
+                Term.Way.OUT,
+                Term.Manner.BENT,
+                Term.Part.HEEL_OF_PALM);
+        return place;
+    }
+
+    private Optional<HandShape> shape() {
+        Optional<HandShape> named = clause.take(Term.Shaped.class).map(Term.Shaped::shape);
+        if (named.isPresent()) {
+            return named;
+        }
+        boolean fists = clause.take(Term.Unit.class, unit -> unit.unit() == LengthUnit.FIST)
+                        .isPresent()
+                || clause.take(
+                                Term.Measure.class,
+                                measure -> measure.length().unit() == LengthUnit.FIST
+                                        && !measure.wide()
+                                        && clause.has(Term.Act.CLOSE))
+                        .isPresent();
+        return fists ? Optional.of(HandShape.FIST) : Optional.empty();
+    }
+
+    private Optional<app.avrel.posture.Palm> palm() {
+        return new Palms(clause).read(HandPlace.UNSAID).palm();
+    }
+
+    private HandPlace point(HandPlace place) {
+        HandPlace pointed = place;
+        if (clause.take(Term.Part.FINGERTIPS)) {
+            pointed = pointed.withPoint(HandPoint.FINGERTIPS);
+        } else if (clause.take(Term.Part.WRIST)) {
+            pointed = pointed.withPoint(HandPoint.WRIST);
+            if (clause.take(Term.Manner.FIRST) && pointed.palm().isEmpty()) {
+                pointed = pointed.withPalm(app.avrel.posture.Palm.DOWN);
+            }
+        }
+        if (clause.take(Term.Part.ELBOW)
+                && clause.has(term -> term instanceof Term.Height)
+                && pointed.elbow().isEmpty()) {
+            pointed = pointed.withPoint(HandPoint.ELBOW);
+        }
+        return pointed;
+    }
+
+    private HandPlace against(HandPlace place, Side hand) {
+        if (clause.has(Term.Act.STAY)
+                && (clause.take(Term.Manner.IN_PLACE) || !clause.has(Term.Height.class::isInstance))
+                && place.equals(HandPlace.UNSAID)) {
+            return place.withAt(HandAt.STAYS);
+        }
+        Optional<Term.Anchor> anchor = clause.take(Term.Anchor.class);
+        return anchor.map(found -> place.withAt(at(found, hand))).orElse(place);
+    }
+
+    private static HandAt at(Term.Anchor anchor, Side hand) {
+        boolean own = anchor.who() == Term.Who.OWN || Term.side(anchor.who()) == hand;
+        return switch (anchor.part()) {
+            case KNEE, SHIN, THIGH, LEG -> own ? HandAt.OWN_KNEE : HandAt.OTHER_KNEE;
+            case FOOT, HEEL, ANKLE, TOES -> own ? HandAt.OWN_FOOT : HandAt.OTHER_FOOT;
+            case WRIST -> HandAt.OTHER_WRIST;
+            case FOREARM, ARM -> HandAt.OTHER_FOREARM;
+            case ELBOW -> HandAt.OTHER_ELBOW;
+            default -> HandAt.OTHER_HAND;
+        };
+    }
+
+    private HandPlace heights(HandPlace place, Side hand) {
+        Optional<Term.Height> beyond = clause.take(
+                Term.Height.class, height -> height.rel() == Term.Rel.PAST && height.landmark() == Landmark.SHOULDER);
+        HandPlace placed = beyond.isPresent() ? place.withSideways(new Sideways.Across(BEYOND)) : place;
+        Optional<Term.Height> said = clause.take(Term.Height.class);
+        if (said.isEmpty()) {
+            return placed;
+        }
+        clause.take(Term.Manner.HEIGHT);
+        placed = placed.withHeight(said.get().landmark());
+        Optional<Sideways> aside = aside(said.get(), hand);
+        Optional<Term.Height> second = clause.take(Term.Height.class);
+        if (second.isPresent() && aside.isEmpty()) {
+            aside = aside(second.get(), hand);
+        }
+        return aside.isPresent() ? placed.withSideways(aside.get()) : placed;
+    }
+
+    private static Optional<Sideways> aside(Term.Height height, Side hand) {
+        Side said = Term.side(height.who());
+        if (said != null) {
+            return Optional.of(said == hand ? Sideways.OWN_SIDE : Sideways.OTHER_SIDE);
+        }
+        return switch (height.rel()) {
+            case BEFORE -> Optional.of(Sideways.CENTRE);
+            case BESIDE -> Optional.of(Sideways.OWN_SIDE);
+            default -> Optional.empty();
+        };
+    }
+
+    private HandPlace aside(HandPlace place, Side hand) {
+        boolean rounded = clause.has(Term.Manner.ROUNDED) && clause.has(Term.Part.ARM);
+        if (clause.take(Term.Manner.CENTRE_LINE)) {
+            return place.withSideways(Sideways.CENTRE);
+        }
+        if (clause.take(Term.Manner.OWN_SIDE)) {
+            return place.withSideways(Sideways.OWN_SIDE);
+        }
+        if (clause.take(Term.Way.ACROSS)) {
+            return place.withSideways(Sideways.OTHER_SIDE);
+        }
+        Optional<Term.Measure> apart = clause.take(Term.Measure.class, Term.Measure::wide);
+        if (apart.isPresent()) {
+            boolean shoulders = apart.get().length().unit() == LengthUnit.SHOULDER_WIDTH;
+            double halves = shoulders ? Math.clamp(apart.get().length().amount(), 0, 3) : 0.3;
+            return place.withSideways(new Sideways.Across(halves));
+        }
+        if (directed()) {
+            return new DirectionReading(clause, hearing)
+                    .of(hand)
+                    .map(to -> place.withSideways(new Sideways.Toward(to)))
+                    .orElse(place);
+        }
+        return rounded && place.sideways().isEmpty() ? place.withSideways(Sideways.CENTRE) : place;
+    }
+
+    /** A way of the hand itself: pushing forward says how the palm looks, not where the hand is. */
+    private boolean directed() {
+        boolean hall = clause.has(
+                term -> term instanceof Term.Hall || term instanceof Term.Compass || term instanceof Term.Place);
+        boolean aside = clause.has(Term.Way.SIDE)
+                || clause.has(Term.Way.OUT)
+                || clause.has(Term.Way.DIAGONAL)
+                || clause.indexOf(term -> term == Term.Who.LEFT || term == Term.Who.RIGHT || term == Term.Who.REAR)
+                        >= 0;
+        return hall || aside && !clause.has(Term.Act.PUSH);
+    }
+
+    private HandPlace reach(HandPlace place, boolean pushes) {
+        if (clause.take(Term.Manner.ROUNDED)) {
+            return place.withReach(Reach.ROUNDED);
+        }
+        if (clause.take(Term.Manner.NEAR)) {
+            return place.withReach(Reach.CLOSE);
+        }
+        return clause.take(Term.Manner.EXTENDED) || pushes ? place.withReach(Reach.EXTENDED) : place;
+    }
+
+    private Optional<HandPath> path() {
+        if (clause.take(Term.Manner.SPIRAL)) {
+            return Optional.of(HandPath.SPIRAL);
+        }
+        if (clause.take(Term.Manner.ARC)) {
+            boolean inward = clause.has(Term.Way.IN) && !clause.has(Term.Part.PALM);
+            clause.takeAny(inward ? Term.Way.IN : Term.Way.OUT);
+            return Optional.of(inward ? HandPath.INWARD_ARC : HandPath.OUTWARD_ARC);
+        }
+        if (clause.has(Term.Rel.OVER)) {
+            return Optional.of(HandPath.OVER);
+        }
+        if (clause.has(Term.Rel.UNDER)) {
+            return Optional.of(HandPath.UNDER);
+        }
+        return clause.take(Term.Manner.STRAIGHT) ? Optional.of(HandPath.DIRECT) : Optional.empty();
+    }
+}

@@ -1,0 +1,91 @@
+package app.avrel.words.reading;
+
+import app.avrel.motion.Pose;
+import app.avrel.posture.Arrival;
+import app.avrel.posture.Breath;
+import app.avrel.posture.Count;
+import app.avrel.posture.Move;
+import app.avrel.posture.Pace;
+import app.avrel.posture.Stage;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a line was understood to say.
+ *
+ * @param typed the line
+ * @param stages what moves, one stage after the other
+ * @param words every word of the line, in order
+ * @param manner what the line says of the whole count
+ * @param questions what could mean two things; nothing is taken for it
+ * @param refusals what cannot be, with unknown words among them
+ * @param after how one stands after it
+ */
+public record LineReading(
+        String typed,
+        List<Stage> stages,
+        List<Word> words,
+        CountManner manner,
+        List<Question> questions,
+        List<Refusal> refusals,
+        Pose after) {
+
+    public LineReading {
+        stages = List.copyOf(stages);
+        words = List.copyOf(words);
+        questions = List.copyOf(questions);
+        refusals = List.copyOf(refusals);
+    }
+
+    /** What a word is in its line. */
+    public enum Role {
+        MOVE,
+        COUNT,
+        FILLER,
+        UNKNOWN
+    }
+
+    /**
+     * A word or a run of words that mean one thing.
+     *
+     * @param from where it begins in the line, from 0
+     * @param to where it ends, exclusive
+     * @param move which of the line's moves it belongs to, from 0; -1 for none
+     */
+    public record Word(String text, int from, int to, Role role, int move) {}
+
+    /** What is said of a whole count; what is empty is not said. */
+    public record CountManner(
+            Optional<Breath> breath, Optional<Pace> pace, Optional<Double> beats, Optional<Arrival> arrival) {
+
+        public static final CountManner UNSAID =
+                new CountManner(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** {@return whether every word is understood and nothing must be asked} */
+    public boolean understood() {
+        return questions.isEmpty() && refusals.isEmpty() && (!stages.isEmpty() || !manner.equals(CountManner.UNSAID));
+    }
+
+    public List<Move> moves() {
+        return stages.stream().flatMap(stage -> stage.moves().stream()).toList();
+    }
+
+    public List<Word> words(Role role) {
+        return words.stream().filter(word -> word.role() == role).toList();
+    }
+
+    /** {@return a count with what the line says laid over {@code before}; its moves replace those there were} */
+    public Count over(Count before) {
+        Count count = before.withStages(stages)
+                .withBreath(manner.breath().orElse(before.breath()))
+                .withPace(manner.pace().orElse(before.pace()))
+                .withBeats(manner.beats().orElse(before.beats()));
+        return manner.arrival().map(count::withArrival).orElse(count);
+    }
+
+    /** {@return the count that the line says} */
+    public Count count() {
+        return over(Count.blank());
+    }
+}

@@ -1,0 +1,111 @@
+package app.avrel.words.reading;
+
+import app.avrel.body.Side;
+import app.avrel.posture.Direction;
+import app.avrel.posture.Gaze;
+import app.avrel.posture.Move;
+import app.avrel.posture.Pointing;
+import app.avrel.posture.Prop;
+import app.avrel.posture.PropAct;
+import java.util.List;
+import java.util.Optional;
+
+/** Reads what the eyes do, and what is done with a prop. */
+final class Others {
+
+    private final Clause clause;
+    private final Hearing hearing;
+
+    Others(Clause clause, Hearing hearing) {
+        this.clause = clause;
+        this.hearing = hearing;
+    }
+
+    List<Move> gaze() {
+        clause.takeAny(Term.Act.LOOK, Term.Part.EYES, Term.Part.HEAD);
+        Optional<Side> hand = hand();
+        if (hand.isPresent()) {
+            return List.of(new Move.Look(new Gaze.AtHand(hand.get())));
+        }
+        if (clause.takeAny(Term.Manner.WIDE, Term.Manner.WIDE_VIEW)) {
+            clause.takeAny(Term.Way.FORWARD, Term.Manner.STRAIGHT, Term.Part.EYES);
+            return List.of(new Move.Look(Gaze.AHEAD));
+        }
+        Optional<Direction> direction = new DirectionReading(clause, hearing).of(Side.RIGHT);
+        boolean ahead = direction.filter(Direction.FORWARD::equals).isPresent() || clause.take(Term.Manner.STRAIGHT);
+        if (direction.isEmpty() && !ahead) {
+            hearing.refuse(
+                    clause.tokens().getFirst().text(),
+                    "Say where the eyes go, such as \"look past the left hand\" or \"look to 3\".");
+            return List.of();
+        }
+        return List.of(new Move.Look(ahead ? Gaze.AHEAD : new Gaze.Toward(direction.get())));
+    }
+
+    private Optional<Side> hand() {
+        Optional<Side> anchored = clause.take(Term.Anchor.class).flatMap(anchor -> hearing.side(anchor.who()));
+        if (anchored.isPresent()) {
+            return anchored;
+        }
+        int part = clause.indexOf(Topic::hand);
+        if (part < 0) {
+            return Optional.empty();
+        }
+        clause.takeAt(clause.tokens().get(part));
+        clause.takeAny(Term.Part.HAND, Term.Part.FINGERTIPS, Term.Part.PALM);
+        return clause.take(Term.Who.class).flatMap(hearing::side).or(hearing::lastHand);
+    }
+
+    List<Move> prop() {
+        Optional<Prop> prop = prop(clause);
+        PropAct act = act();
+        Optional<Side> hand = handHolding();
+        clause.takeAny(Term.Part.HAND, Term.Part.PALM);
+        Optional<Direction> toward = towards();
+        Optional<Pointing> points = Palms.way(clause);
+        clause.takeAny(Term.Way.FORWARD, Term.Manner.UPRIGHT, Term.Way.IN, Term.Way.OUT);
+        Side by = hand.or(() -> hearing.pose().prop().map(held -> held.held())).orElse(Side.RIGHT);
+        return List.of(new Move.HandleProp(by, act, prop, points, toward));
+    }
+
+    private Optional<Direction> towards() {
+        boolean hall = clause.has(
+                term -> term instanceof Term.Hall || term instanceof Term.Compass || term instanceof Term.Place);
+        return hall ? new DirectionReading(clause, hearing).of(Side.RIGHT) : Optional.empty();
+    }
+
+    private Optional<Side> handHolding() {
+        Optional<Side> near = clause.take(Term.Anchor.class).flatMap(anchor -> hearing.side(anchor.who()));
+        return near.or(() -> clause.take(Term.Who.class).flatMap(hearing::side));
+    }
+
+    private static Optional<Prop> prop(Clause clause) {
+        if (clause.take(Term.Part.STAFF)) {
+            return Optional.of(Prop.STAFF);
+        }
+        if (clause.take(Term.Part.SWORD)) {
+            return Optional.of(Prop.SWORD);
+        }
+        if (clause.take(Term.Part.SABRE)) {
+            return Optional.of(Prop.SABRE);
+        }
+        clause.take(Term.Part.PROP);
+        return clause.take(Term.Part.FAN) ? Optional.of(Prop.FAN) : Optional.empty();
+    }
+
+    private PropAct act() {
+        for (Token token : clause.tokens()) {
+            if (token.term() instanceof Term.Act act) {
+                return switch (act) {
+                    case TAKE, LIFT -> PropAct.TAKE;
+                    case OPEN -> PropAct.OPEN;
+                    case CLOSE -> PropAct.CLOSE;
+                    case PASS -> PropAct.PASS;
+                    case PUT_AWAY, LOWER -> PropAct.PUT_AWAY;
+                    default -> PropAct.TURN;
+                };
+            }
+        }
+        return PropAct.TURN;
+    }
+}

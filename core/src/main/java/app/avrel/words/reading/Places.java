@@ -1,0 +1,83 @@
+package app.avrel.words.reading;
+
+import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.posture.Crossing;
+import app.avrel.posture.Direction;
+import app.avrel.posture.StepPlace;
+import java.util.Optional;
+
+/** Finds where a foot goes. */
+final class Places {
+
+    private final Clause clause;
+    private final Hearing hearing;
+
+    Places(Clause clause, Hearing hearing) {
+        this.clause = clause;
+        this.hearing = hearing;
+    }
+
+    Optional<StepPlace> find(Side foot) {
+        Optional<Length> wide =
+                clause.take(Term.Measure.class, Term.Measure::wide).map(Term.Measure::length);
+        Optional<Length> far = clause.take(Term.Measure.class).map(Term.Measure::length);
+        Optional<Length> second = clause.take(Term.Measure.class).map(Term.Measure::length);
+        Optional<Length> width = wide.or(() -> second);
+        if (clause.takeAny(Term.Way.ACROSS, Term.Manner.CROSSED) || clause.has(Term.Act.CROSS)) {
+            return Optional.of(across(far));
+        }
+        Optional<StepPlace> byAnchor = clause.take(Term.Anchor.class).map(anchor -> anchored(anchor, far, width));
+        if (byAnchor.isPresent()) {
+            boolean placed = !(byAnchor.get() instanceof StepPlace.Along);
+            clause.takeAny(Term.Manner.HEIGHT, Term.Manner.TOGETHER);
+            if (placed) {
+                clause.takeAny(Term.Way.IN, Term.Way.FORWARD, Term.Way.BACK, Term.Way.UP, Term.Way.OUT);
+            }
+            return byAnchor;
+        }
+        if (clause.take(Term.Manner.TOGETHER)) {
+            return Optional.of(new StepPlace.Beside(width.or(() -> far)));
+        }
+        if (clause.has(Term.Part.HEEL) && clause.take(Term.Manner.HEIGHT)) {
+            return Optional.of(new StepPlace.LevelWithHeel(width.or(() -> far)));
+        }
+        return directed(foot, far, width);
+    }
+
+    private Optional<StepPlace> directed(Side foot, Optional<Length> far, Optional<Length> width) {
+        boolean outOnly = clause.has(Term.Way.OUT) || clause.has(Term.Way.SIDE);
+        Optional<Direction> direction = new DirectionReading(clause, hearing).of(foot);
+        boolean sideways = direction
+                .filter(some -> some.equals(foot == Side.LEFT ? Direction.LEFT : Direction.RIGHT))
+                .isPresent();
+        if (direction.isEmpty() || sideways && outOnly && far.isEmpty() && width.isPresent()) {
+            return width.or(() -> far).map(some -> new StepPlace.LevelWithHeel(Optional.of(some)));
+        }
+        return Optional.of(new StepPlace.Along(direction.get(), far, width));
+    }
+
+    private StepPlace across(Optional<Length> far) {
+        boolean behind = clause.takeAny(Term.Way.BACK, Term.Rel.BEHIND)
+                || clause.take(Term.Anchor.class, anchor -> anchor.rel() == Term.Rel.BEHIND)
+                        .isPresent();
+        clause.takeAny(Term.Way.FORWARD, Term.Way.OUT, Term.Way.SIDE, Term.Way.IN);
+        clause.take(Term.Anchor.class);
+        return new StepPlace.Across(behind ? Crossing.BEHIND : Crossing.IN_FRONT, far);
+    }
+
+    private StepPlace anchored(Term.Anchor anchor, Optional<Length> far, Optional<Length> width) {
+        return switch (anchor.rel()) {
+            case LEVEL_WITH -> new StepPlace.LevelWithHeel(width.or(() -> far));
+            case LINE_OF -> new StepPlace.OnHeelLine(far.or(() -> width).map(this::aheadOrBehind));
+            case WHERE -> new StepPlace.WhereWas(hearing.side(anchor.who()).orElse(Side.LEFT));
+            case BEFORE -> new StepPlace.Along(Direction.FORWARD, far, width);
+            case BEHIND -> new StepPlace.Along(Direction.BACK, far, width);
+            default -> new StepPlace.Beside(far.or(() -> width));
+        };
+    }
+
+    private Length aheadOrBehind(Length length) {
+        return clause.take(Term.Way.BACK) ? length.negated() : length;
+    }
+}

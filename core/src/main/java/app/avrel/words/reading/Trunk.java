@@ -1,0 +1,155 @@
+package app.avrel.words.reading;
+
+import app.avrel.body.Side;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.floor.Way;
+import app.avrel.posture.BodyPart;
+import app.avrel.posture.Depth;
+import app.avrel.posture.Direction;
+import app.avrel.posture.Move;
+import app.avrel.posture.Turning;
+import java.util.List;
+import java.util.Optional;
+
+/** Reads turns of the body, its depth and its incline. */
+final class Trunk {
+
+    private final Clause clause;
+    private final Hearing hearing;
+
+    Trunk(Clause clause, Hearing hearing) {
+        this.clause = clause;
+        this.hearing = hearing;
+    }
+
+    List<Move> turn() {
+        boolean chest = clause.take(Term.Part.CHEST);
+        boolean whole = clause.takeAny(Term.Part.HIPS, Term.Part.WAIST, Term.Part.BODY);
+        BodyPart part = chest && !whole ? BodyPart.CHEST : BodyPart.WHOLE;
+        clause.takeAny(Term.Manner.ALL, Term.Manner.STRAIGHT);
+        Optional<Heading> hall = new DirectionReading(clause, hearing).hall().or(this::front);
+        Optional<Side> way =
+                clause.take(Term.Who.class, who -> Term.side(who) != null).map(Term::side);
+        clause.takeAny(Term.Way.ROUND, Term.Way.SIDE, Term.Way.BACK);
+        if (hall.isPresent()) {
+            return List.of(new Move.TurnBody(part, Optional.of(to(hall.get(), way))));
+        }
+        Optional<Double> degrees = degrees();
+        if (degrees.isPresent()) {
+            return by(part, degrees.get(), way);
+        }
+        return clause.has(Term.Act.STAY) ? List.of() : howFar(part, way);
+    }
+
+    private Optional<Heading> front() {
+        boolean faced = clause.has(Term.Act.FACE) || clause.has(Term.Act.TURN) || clause.has(Term.Rel.TO);
+        return faced && (clause.take(Term.Who.FRONT) || clause.take(Term.Way.FORWARD))
+                ? Optional.of(Heading.FRONT)
+                : Optional.empty();
+    }
+
+    private Turning to(Heading hall, Optional<Side> way) {
+        Way round = way.map(side -> side == Side.LEFT ? Way.LEFT : Way.RIGHT).orElse(Way.SHORTER);
+        return new Turning.To(hearing.ofPosture(hall), round);
+    }
+
+    private Optional<Double> degrees() {
+        if (clause.take(Term.Manner.HALF_TURN)) {
+            return Optional.of(180.0);
+        }
+        return clause.take(Term.Angle.class)
+                .map(Term.Angle::degrees)
+                .or(() -> clause.take(Term.Num.class).map(Term.Num::value));
+    }
+
+    private List<Move> by(BodyPart part, double degrees, Optional<Side> way) {
+        boolean to = clause.has(Term.Rel.TO) && way.isEmpty();
+        if (to && degrees < 360) {
+            return List.of(new Move.TurnBody(part, Optional.of(to(Heading.wrapping(degrees), way))));
+        }
+        if (way.isEmpty()) {
+            hearing.sideIsOpen();
+            hearing.ask(
+                    plainText(),
+                    "Which way round?",
+                    List.of(
+                            new Question.Choice("to the left", "left "),
+                            new Question.Choice("to the right", "right ")));
+            return List.of();
+        }
+        return List.of(new Move.TurnBody(
+                part, Optional.of(new Turning.By(new Turn(way.get().sign() * degrees)))));
+    }
+
+    private List<Move> howFar(BodyPart part, Optional<Side> way) {
+        if (way.isEmpty()) {
+            hearing.refuse(plainText(), "Say which way the body turns and how far, such as \"waist left 30\".");
+        } else {
+            hearing.ask(
+                    plainText(),
+                    "How far to the " + way.get().word() + "?",
+                    List.of(new Question.Choice("45°", "45° "), new Question.Choice("90°", "90° ")));
+        }
+        return List.of();
+    }
+
+    private String plainText() {
+        return clause.tokens().getFirst().text();
+    }
+
+    List<Move> depth() {
+        boolean rises = clause.has(Term.Act.RISE) || clause.take(Term.Manner.HIGHER);
+        clause.takeAny(
+                Term.Part.BODY,
+                Term.Part.HIPS,
+                Term.Part.WAIST,
+                Term.Part.KNEE,
+                Term.Manner.DEEPER,
+                Term.Manner.HIGHER,
+                Term.Way.DOWN,
+                Term.Way.UP,
+                Term.Manner.ALL,
+                Term.Manner.BENT,
+                Term.Who.BOTH);
+        clause.take(Term.Height.class);
+        if (clause.take(Term.Manner.STANDING)) {
+            return List.of(new Move.ChangeDepth(new Depth.To(app.avrel.body.Length.fists(0))));
+        }
+        Optional<Depth.Frame> frame = frame();
+        if (frame.isPresent()) {
+            return List.of(new Move.ChangeDepth(new Depth.ToFrame(frame.get())));
+        }
+        Optional<app.avrel.body.Length> by = clause.take(Term.Measure.class).map(Term.Measure::length);
+        boolean to = by.isPresent() && clause.has(Term.Rel.TO);
+        if (to) {
+            return List.of(new Move.ChangeDepth(new Depth.To(by.get())));
+        }
+        return List.of(new Move.ChangeDepth(rises ? new Depth.Rise(by) : new Depth.Sink(by)));
+    }
+
+    private Optional<Depth.Frame> frame() {
+        if (clause.take(Term.Manner.HIGH_FRAME)) {
+            return Optional.of(Depth.Frame.HIGH);
+        }
+        if (clause.take(Term.Manner.MEDIUM_FRAME)) {
+            return Optional.of(Depth.Frame.MEDIUM);
+        }
+        return clause.take(Term.Manner.LOW_FRAME) ? Optional.of(Depth.Frame.LOW) : Optional.empty();
+    }
+
+    List<Move> incline() {
+        boolean upright = clause.take(Term.Manner.UPRIGHT) || clause.has(Term.Act.STRAIGHTEN);
+        clause.takeAny(Term.Part.BODY, Term.Part.CHEST, Term.Part.WAIST, Term.Part.HIPS, Term.Way.UP);
+        Optional<Double> degrees = degrees();
+        if (degrees.filter(some -> some > 60).isPresent()) {
+            hearing.refuse(
+                    Weighing.plain(degrees.get()),
+                    "The trunk inclines at most 60°, but it says " + Weighing.plain(degrees.get()) + ".");
+            return List.of();
+        }
+        Optional<Direction> toward = new DirectionReading(clause, hearing).of(Side.RIGHT);
+        Optional<Integer> lean = upright ? Optional.of(0) : degrees.map(some -> (int) Math.round(some));
+        return List.of(new Move.Incline(lean, toward.filter(some -> !some.equals(Direction.FORWARD))));
+    }
+}
