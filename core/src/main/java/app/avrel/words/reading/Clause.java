@@ -109,7 +109,7 @@ final class Clause {
             case Term.Rel rel -> rel == Term.Rel.PERCENT || rel == Term.Rel.DEGREE;
             case Term.Act _ -> false;
             case Term.Mark mark -> mark == Term.Mark.UNKNOWN;
-            case Term.Who who -> who != Term.Who.IT;
+            case Term.Who who -> who != Term.Who.IT && who != Term.Who.OWN;
             case Term.Way way -> way != Term.Way.IN && way != Term.Way.ROUND;
             default -> true;
         };

@@ -244,6 +244,11 @@ final class Clauses {
         if (found.contains(Topic.DEPTH) && !found.contains(Topic.FOOT)) {
             return Topic.DEPTH;
         }
+        boolean shared = part.stream().anyMatch(token -> token.term() instanceof Term.Share);
+        boolean reaches = part.stream().anyMatch(token -> token.is(Term.Manner.EXTENDED));
+        if (shared && !reaches && !kicks(part)) {
+            return Topic.WEIGHT;
+        }
         if (found.contains(Topic.FOOT)) {
             return Topic.FOOT;
         }

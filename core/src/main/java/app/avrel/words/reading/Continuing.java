@@ -18,9 +18,16 @@ final class Continuing {
                 .map(token -> (Term.Who) token.term())
                 .findFirst();
         return switch (last.topic()) {
-            case FOOT -> topic == Topic.FOOT && !act && sameFoot(last, who) && describes(piece);
-            case HAND -> topic == Topic.HAND && !act && (who.isEmpty() || who.get() == Term.Who.BOTH && both(last));
-            case RELATION -> topic == Topic.HAND && !act && (who.isEmpty() || places(piece) || bothPalms(who));
+            case FOOT ->
+                topic == Topic.FOOT
+                        && !act
+                        && sameFoot(last, who)
+                        && describes(piece)
+                        && !(lowers(last) && toes(piece));
+            case HAND ->
+                topic == Topic.HAND && !act && (subject(piece).isEmpty() || who.get() == Term.Who.BOTH && both(last));
+            case RELATION ->
+                topic == Topic.HAND && !act && (subject(piece).isEmpty() || places(piece) || bothPalms(who));
             case WEIGHT, BODY, DEPTH, GAZE, INCLINE, PROP, MORE ->
                 topic == Topic.WEIGHT && last.topic() == Topic.WEIGHT && !act && !numbers(last);
         };
@@ -52,6 +59,30 @@ final class Continuing {
         boolean side = piece.stream().anyMatch(token -> token.term() instanceof Term.Who);
         boolean raises = piece.stream().anyMatch(token -> token.is(Term.Way.UP) || token.is(Term.Way.DOWN));
         return !(side && raises);
+    }
+
+    private static boolean lowers(Clause last) {
+        boolean goes =
+                last.has(term -> term instanceof Term.Way way && way != Term.Way.DOWN || term instanceof Term.Hall);
+        return !goes && (last.has(Term.Way.DOWN) || last.has(Term.Act.LOWER));
+    }
+
+    private static boolean toes(List<Token> piece) {
+        return piece.stream().anyMatch(token -> token.is(Term.Part.TOES));
+    }
+
+    /** Whose hand is spoken of: a side that begins the piece or stands right before a part of the arm. */
+    private static Optional<Token> subject(List<Token> piece) {
+        List<Token> words = piece.stream().filter(token -> !token.filler()).toList();
+        for (int i = 0; i < words.size(); i++) {
+            boolean before = i + 1 < words.size() && Topic.hand(words.get(i + 1).term());
+            boolean facing = i > 0 && words.get(i - 1).is(Term.Act.FACE);
+            boolean side = words.get(i).term() instanceof Term.Who who && who != Term.Who.OTHER;
+            if (side && !facing && (i == 0 || before)) {
+                return Optional.of(words.get(i));
+            }
+        }
+        return Optional.empty();
     }
 
     private static boolean both(Clause last) {

@@ -8,11 +8,11 @@ final class EnglishBody {
     static final String WORDS = """
             Act.TURN = turn | pivot | rotate | swivel | twist | spin | wheel | swing
             Act.FACE = face | square to | squared to | square up to | look toward with the body
-            Act.SINK = sink | go down | goes down | drop down | squat | crouch | lower yourself | lower the body | go lower | get lower | bend the knees | bend your knees | sinking | lower the hips | lower your body
+            Act.SINK = sink | sit lower | sits lower | sit deeper | sit down | go down | goes down | drop down | squat | crouch | lower yourself | lower the body | go lower | get lower | bend the knees | bend your knees | sinking | lower the hips | lower your body
             Act.RISE = rise | stand up | stand | come up | get up | go up | straighten the legs | comes up | straighten up
             Act.SIT Way.BACK = sit back | sits back | sitting back | rock back | rocks back | settle back | settles back | lean back onto
             Act.SIT = sit | rock
-            Act.LEAN = lean | incline | tilt | tip
+            Act.LEAN = lean | incline | tilt
             Act.STRAIGHTEN = straighten | come upright | return upright
             Act.LOOK = look | gaze | glance | see | watch | follow with the eyes | eyes follow | eyes on
             Act.BREATHE = breathe
@@ -30,12 +30,13 @@ final class EnglishBody {
             Manner.SLOW = slow | slowly | unhurried | unhurriedly
             Manner.QUICK = quick | quickly | fast | sudden | suddenly | briskly | swiftly | sharply
             Manner.EVENLY = evenly | steady | steadily | at an even pace | even pace
-            Manner.HELD = held | hold it | pause | hold the position | hold still | hold there | hold this
+            Manner.HELD = held | hold for | stay for | holds for | wait | hold it | pause | hold the position | hold still | hold there | hold this
             Manner.WIDE_VIEW = wide view | wide vision | wide | wide eyed | peripheral | seeing wide | soft eyes | with wide vision
             Manner.HIGH_FRAME = high stance | high frame | high posture | high height | stay high
             Manner.MEDIUM_FRAME = medium stance | medium frame | middle height | middle frame | medium height | medium posture | middle stance | medium
             Manner.LOW_FRAME = low stance | low frame | low posture | low height | stay low
             Manner.STANDING = standing height | to standing | upright standing | full height
+            Manner.SOMEHOW = somehow | some way | some amount
             Manner.UPRIGHT = upright | vertical | straight back up | back upright | trunk upright
             Manner.DEEPER = deeper | lower down | further down | deep
             Manner.HIGHER = higher | taller
@@ -43,13 +44,13 @@ final class EnglishBody {
             Manner.HANDS_WAIT = hands wait | hands follow after | hands last
             Manner.HANDS_THROUGHOUT = hands all through | hands throughout | hands move throughout | hands all the while
             Manner.HEIGHT = height | high | level | in height
-            Compass.0 = north
+            Compass.0 = north | north wall
             Compass.1 = north east | northeast | ne
-            Compass.2 = east
+            Compass.2 = east | east wall
             Compass.3 = south east | southeast | se
-            Compass.4 = south
+            Compass.4 = south | south wall
             Compass.5 = south west | southwest | sw
-            Compass.6 = west
+            Compass.6 = west | west wall
             Compass.7 = north west | northwest | nw
             Place.0 = front wall | front of the hall | front of the room | front side
             Place.1 = front right corner | right front corner | front corner on the right
@@ -61,6 +62,7 @@ final class EnglishBody {
             Place.7 = front left corner | left front corner | front corner on the left
             Rel.CLOCK = o'clock | oclock | o clock
             Rel.HALF_PAST = half past
+            Metre.1 = metre | metres | meter | meters
             Unit.CENTIMETRE = cm | centimetre | centimetres | centimeter | centimeters
             Unit.INCH = inch | inches
             Unit.FOOT_LENGTH = foot length | foot lengths | lengths of the foot | feet long
@@ -73,7 +75,7 @@ final class EnglishBody {
             Part.FAN = fan
             Part.PROP = prop
             Act.TAKE = take up | grasp | grip | hold the | pick up the
-            Act.PASS = pass | hand over
+            Act.PASS = pass
             Act.PUT_AWAY = put away | lay down | put the staff away | lay aside | lays down
             """;
 }

@@ -45,6 +45,7 @@ final class EnglishFeet {
             Who.REAR = rear | trailing
             Who.LIGHT = empty foot | light foot | unweighted foot | free foot | lighter | free
             Who.HEAVY = standing | loaded | full | weighted | supporting | support
+            Who.OWN = own | its own
             Who.OTHER = other | opposite
             Who.IT = it
             Way.FORWARD = forward | forwards | ahead | straight ahead | straight forward | in front | frontward | directly forward | directly ahead
@@ -52,7 +53,7 @@ final class EnglishFeet {
             Way.OUT = out | outward | outwards | open out
             Way.IN = in | inward | inwards
             Way.ACROSS = across | over across | crosswise
-            Way.SIDE = sideways | to the side | side | to its side | to its own side | laterally | sideward | out to the side
+            Way.SIDE = to the sides | sides | to both sides | to either side | sideways | to the side | side | to its side | to its own side | laterally | sideward | out to the side
             Way.DIAGONAL = diagonally | diagonal | on the diagonal | on a diagonal | to the diagonal | obliquely
             Way.UP = up | upward | upwards
             Way.DOWN = down | downward | downwards
@@ -73,14 +74,19 @@ final class EnglishFeet {
             Manner.IN_PLACE = in place | where it is | on the spot | where they are | where it stands
             Manner.OUTER = outer | outside kick
             Manner.INNER = inner
+            Manner.NOT_DOWN = without touching down | not touching | without touching | not down
+            Manner.OUTWARD_ARC = in an outward arc | outward arc | arcs outward | arcing outward | arc outward | curving outward
+            Manner.INWARD_ARC = in an inward arc | inward arc | arcs inward | arcing inward | arc inward | curving inward
+            Manner.HOUSE_FRONT = house front loaded share | house front loaded | front loaded share
+            Manner.HOUSE_LIGHT = house light foot share | house light foot | house share
             Manner.STRAIGHT = in a straight line | directly | straight
-            Manner.ARC = in an arc | arc | curve | in a curve | arcing | curving | circling | circle | in a circle
+            Manner.ARC = in an arc | arc | arcs | curves | circles | curve | in a curve | arcing | curving | circling | circle | in a circle
             Manner.BENT = bent | bend
             Act.KICK Manner.OUTER = outer sweep | outward sweep | outside sweep | sweeps outward kick
             Act.KICK Manner.INNER = inner sweep | inward sweep | inside sweep
             Part.HEEL Act.KICK = heel kick
             Part.TOES Act.KICK = toe kick | front kick with the toes
-            Rel.TO = to | toward | towards | onto | into | until | till | up to
+            Rel.TO = to | toward | towards | onto | into | until | till
             Rel.ON = on | upon
             Rel.AT = at
             Rel.BEFORE = in front of | before | ahead of
@@ -105,7 +111,7 @@ final class EnglishFeet {
             Mark.THEN = then | and then | after that | afterwards | next | followed by | finally | lastly | and after that | once there
             Mark.WHILE = while | as | meanwhile | at the same time | simultaneously | during which | and at the same time
             Mark.AND = and | plus | also | & | +
-            Mark.FILLER = of the body | of your body | of the trunk | the | a | an | now | just | gently | your | you | my | please | so | that | this | softly | smoothly | again | there | here | slightly | a bit | a little | simply | calmly | naturally | let your | their | one's | still | is | are | be | being | should | will | well | which | who | lightly | carefully | own | too | we | his | her | very | really | nice | nicely | easily | ok | okay | do | don't forget to | remember to | shape | position | pointing | point | points | facing the way of | amount | only
+            Mark.FILLER = on its own line | on its line | along its own line | keeping its line | of the body | of your body | of the trunk | the | a | an | now | just | gently | your | you | my | please | so | that | this | softly | smoothly | again | there | here | slightly | a bit | a little | simply | calmly | naturally | let your | their | one's | still | is | are | be | being | should | will | well | which | who | lightly | carefully | too | we | his | her | very | really | nice | nicely | easily | ok | okay | do | don't forget to | remember to | shape | position| facing the way of | amount | only
             Num.0 = zero | nought
             Num.1 = one
             Num.2 = two

@@ -53,6 +53,11 @@ final class EnglishHands {
             Manner.EXTENDED = extended | stretched | outstretched | long | reaching | stretched out | far out | at full reach
             Manner.CENTRE_LINE = centre line | center line | midline | centreline | the middle | on the centre line | on the midline | along the centre | in the centre
             Manner.OWN_SIDE = own side | on its own side | on its side | own shoulder | on their own sides | at its side | at the sides | at your sides | by the sides | at the side
+            Act.POINT = point
+            Manner.HALVES = halves | shoulder halves | half shoulders
+            Manner.MEASURED = measured at | measured at the
+            Manner.GOING_OVER = going over | passing over | over the top | from above
+            Manner.GOING_UNDER = going under | passing under | from below | scooping | scoops
             Manner.EACH_OTHER = each other | one another
             Manner.TOGETHER = together
             Manner.CROSSED = crossed

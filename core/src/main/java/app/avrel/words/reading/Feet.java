@@ -76,7 +76,8 @@ final class Feet {
         if (clause.has(Term.Act.HALF_STEP)) {
             return Optional.of(halfStep(foot));
         }
-        if (clause.has(Term.Act.PULL_BACK) && standing(foot).lifted() || kneeBack) {
+        boolean pulled = clause.has(Term.Act.PULL_BACK) && (standing(foot).lifted() || clause.has(Term.Part.KNEE));
+        if (pulled || kneeBack) {
             clause.takeAny(Term.Part.FOOT, Term.Part.KNEE, Term.Part.LEG, Term.Way.BACK);
             return Optional.of(new Move.DrawBack(foot));
         }
@@ -142,7 +143,8 @@ final class Feet {
                 || term instanceof Term.Measure
                 || term instanceof Term.Anchor);
         boolean stepped = clause.has(Term.Act.STEP);
-        return contact == Contact.LIFTED && !stepped
+        return clause.has(Term.Act.LOWER)
+                || contact == Contact.LIFTED && !stepped
                 || clause.has(Term.Act.LOWER) && !places
                 || contact != Contact.FLAT && !places && !stepped
                 || !places && !stepped;
@@ -188,7 +190,13 @@ final class Feet {
 
     private Move halfStep(Side foot) {
         clause.take(Term.Act.HALF_STEP);
+        boolean heelFollows =
+                clause.has(Term.Part.HEEL) && !clause.has(Term.Manner.FIRST) && !onPart(clause, Term.Part.HEEL);
+        if (heelFollows) {
+            clause.take(Term.Part.HEEL);
+        }
         Optional<Contact> landing = Stepping.landing(clause);
+        clause.take(Term.Who.class);
         clause.takeAny(
                 Term.Way.UP,
                 Term.Way.FORWARD,
@@ -242,15 +250,23 @@ final class Feet {
     private Optional<HangingToes> hangingToes() {
         Optional<HangingToes> held = Optional.empty();
         boolean toes = clause.has(Term.Part.TOES);
-        if (clause.take(Term.Manner.HANGING) || clause.has(Term.Act.HOVER) || toes && clause.has(Term.Way.DOWN)) {
-            held = Optional.of(HangingToes.HANGING);
-        } else if (clause.take(Term.Manner.FLEXED) || toes && clause.has(Term.Way.UP)) {
-            held = Optional.of(HangingToes.FLEXED);
-        } else if (clause.take(Term.Manner.POINTED)) {
+        if (clause.take(Term.Manner.POINTED)) {
             held = Optional.of(HangingToes.POINTED);
+        } else if (clause.take(Term.Manner.HANGING)
+                || clause.has(Term.Act.HOVER)
+                || toes && clause.has(Term.Way.DOWN)) {
+            held = Optional.of(HangingToes.HANGING);
+        } else if (clause.take(Term.Manner.FLEXED) || toesUp()) {
+            held = Optional.of(HangingToes.FLEXED);
         }
         clause.takeAny(Term.Part.TOES, Term.Way.DOWN);
         return held;
+    }
+
+    private boolean toesUp() {
+        int toes = clause.indexOf(term -> term == Term.Part.TOES);
+        return toes >= 0
+                && clause.near(toes, 1).filter(token -> token.is(Term.Way.UP)).isPresent();
     }
 
     private Move raise(Side foot) {

@@ -1,6 +1,7 @@
 package app.avrel.words.reading;
 
 import app.avrel.body.Landmark;
+import app.avrel.body.Length;
 import app.avrel.body.LengthUnit;
 import app.avrel.body.Side;
 import app.avrel.floor.Turn;
@@ -12,6 +13,8 @@ import app.avrel.posture.HandPoint;
 import app.avrel.posture.HandRelation;
 import app.avrel.posture.HandShape;
 import app.avrel.posture.Move;
+import app.avrel.posture.Palm;
+import app.avrel.posture.Pointing;
 import app.avrel.posture.Reach;
 import app.avrel.posture.Sideways;
 import java.util.ArrayList;
@@ -25,6 +28,7 @@ final class Hands {
 
     private final Clause clause;
     private final Hearing hearing;
+    private boolean sideNamed;
 
     Hands(Clause clause, Hearing hearing) {
         this.clause = clause;
@@ -44,22 +48,53 @@ final class Hands {
             return List.of(
                     new Move.RelateHands(HandRelation.PALM_UNDER_ELBOW, first, height(), Optional.empty(), palm()));
         }
+        Optional<Term.Anchor> over = overOther();
+        if (over.isPresent() && hands.size() == 1) {
+            return stacked(first, over.get());
+        }
         Optional<HandPath> path = path();
         HandPlace place = place(first);
         List<Move> moves = new ArrayList<>();
         for (Side hand : hands) {
-            moves.add(new Move.PlaceHand(hand, hand == first ? place : mirrored(place), path));
+            moves.add(new Move.PlaceHand(hand, hand == first ? place : other(place), path));
         }
         return moves;
     }
 
-    /** What both hands do, each does to its own side. */
-    private static HandPlace mirrored(HandPlace place) {
+    /** What both hands do, each does to its own side; where a side is named, it is one place for both. */
+    private HandPlace other(HandPlace place) {
+        if (sideNamed) {
+            return place.sideways().equals(Optional.of(Sideways.OWN_SIDE))
+                    ? place.withSideways(Sideways.OTHER_SIDE)
+                    : place.sideways().equals(Optional.of(Sideways.OTHER_SIDE))
+                            ? place.withSideways(Sideways.OWN_SIDE)
+                            : place.at()
+                                    .map(at -> place.withAt(turnedAbout(at)))
+                                    .orElse(place);
+        }
         return place.sideways().orElse(Sideways.CENTRE) instanceof Sideways.Toward(var direction)
                         && direction instanceof Direction.OfBody(Turn turn)
                         && Math.abs(turn.degrees()) == 90
                 ? place.withSideways(new Sideways.Toward(new Direction.OfBody(turn.mirrored())))
                 : place;
+    }
+
+    private Optional<Term.Anchor> overOther() {
+        return clause.take(
+                Term.Anchor.class,
+                anchor -> (anchor.part() == Term.Part.HAND || anchor.part() == Term.Part.PALM)
+                        && (anchor.rel() == Term.Rel.OVER
+                                || anchor.rel() == Term.Rel.ABOVE
+                                || anchor.rel() == Term.Rel.UNDER
+                                || anchor.rel() == Term.Rel.BELOW));
+    }
+
+    private List<Move> stacked(Side hand, Term.Anchor anchor) {
+        boolean above = anchor.rel() == Term.Rel.OVER || anchor.rel() == Term.Rel.ABOVE;
+        Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
+        Optional<Palm> palm = palm();
+        clause.takeAny(Term.Part.HAND, Term.Part.PALM);
+        return List.of(new Move.RelateHands(HandRelation.STACKED, above ? hand : hand.other(), height(), gap, palm));
     }
 
     private Optional<Term.Anchor> underElbow() {
@@ -86,9 +121,9 @@ final class Hands {
         place = reach(place, pushes);
         if (pushes
                 && palmNamed
-                && place.palm().filter(app.avrel.posture.Palm.FORWARD::equals).isPresent()
+                && place.palm().filter(Palm.FORWARD::equals).isPresent()
                 && place.fingers().isEmpty()) {
-            place = place.withFingers(app.avrel.posture.Pointing.UP);
+            place = place.withFingers(Pointing.UP);
         }
         if (shape.isPresent()) {
             place = place.withShape(shape.get());
@@ -114,10 +149,24 @@ final class Hands {
         return place;
     }
 
+    private static HandAt turnedAbout(HandAt at) {
+        return switch (at) {
+            case OWN_KNEE -> HandAt.OTHER_KNEE;
+            case OTHER_KNEE -> HandAt.OWN_KNEE;
+            case OWN_FOOT -> HandAt.OTHER_FOOT;
+            case OTHER_FOOT -> HandAt.OWN_FOOT;
+            case STAYS, OTHER_HAND, OTHER_WRIST, OTHER_FOREARM, OTHER_ELBOW -> at;
+        };
+    }
+
     private Optional<HandShape> shape() {
         Optional<HandShape> named = clause.take(Term.Shaped.class).map(Term.Shaped::shape);
         if (named.isPresent()) {
             return named;
+        }
+        if (clause.has(Term.Act.OPEN) && clause.has(Term.Part.HAND)
+                || clause.has(Term.Part.PALM) && clause.take(Term.Manner.FLAT)) {
+            return Optional.of(HandShape.OPEN);
         }
         boolean fists = clause.take(Term.Unit.class, unit -> unit.unit() == LengthUnit.FIST)
                         .isPresent()
@@ -130,18 +179,21 @@ final class Hands {
         return fists ? Optional.of(HandShape.FIST) : Optional.empty();
     }
 
-    private Optional<app.avrel.posture.Palm> palm() {
+    private Optional<Palm> palm() {
         return new Palms(clause).read(HandPlace.UNSAID).palm();
     }
 
     private HandPlace point(HandPlace place) {
         HandPlace pointed = place;
+        if (clause.take(Term.Manner.MEASURED) && clause.take(Term.Part.PALM)) {
+            return pointed.withPoint(HandPoint.PALM);
+        }
         if (clause.take(Term.Part.FINGERTIPS)) {
             pointed = pointed.withPoint(HandPoint.FINGERTIPS);
         } else if (clause.take(Term.Part.WRIST)) {
             pointed = pointed.withPoint(HandPoint.WRIST);
             if (clause.take(Term.Manner.FIRST) && pointed.palm().isEmpty()) {
-                pointed = pointed.withPalm(app.avrel.posture.Palm.DOWN);
+                pointed = pointed.withPalm(Palm.DOWN);
             }
         }
         if (clause.take(Term.Part.ELBOW)
@@ -155,10 +207,11 @@ final class Hands {
     private HandPlace against(HandPlace place, Side hand) {
         if (clause.has(Term.Act.STAY)
                 && (clause.take(Term.Manner.IN_PLACE) || !clause.has(Term.Height.class::isInstance))
-                && place.equals(HandPlace.UNSAID)) {
+                && place.at().isEmpty()) {
             return place.withAt(HandAt.STAYS);
         }
         Optional<Term.Anchor> anchor = clause.take(Term.Anchor.class);
+        sideNamed |= anchor.filter(found -> Term.side(found.who()) != null).isPresent();
         return anchor.map(found -> place.withAt(at(found, hand))).orElse(place);
     }
 
@@ -184,6 +237,7 @@ final class Hands {
         }
         clause.take(Term.Manner.HEIGHT);
         placed = placed.withHeight(said.get().landmark());
+        sideNamed |= Term.side(said.get().who()) != null;
         Optional<Sideways> aside = aside(said.get(), hand);
         Optional<Term.Height> second = clause.take(Term.Height.class);
         if (second.isPresent() && aside.isEmpty()) {
@@ -206,6 +260,12 @@ final class Hands {
 
     private HandPlace aside(HandPlace place, Side hand) {
         boolean rounded = clause.has(Term.Manner.ROUNDED) && clause.has(Term.Part.ARM);
+        if (clause.take(Term.Manner.HALVES)) {
+            return clause.take(Term.Num.class)
+                    .filter(halves -> halves.value() >= -2 && halves.value() <= 3)
+                    .map(halves -> place.withSideways(new Sideways.Across(halves.value())))
+                    .orElse(place);
+        }
         if (clause.take(Term.Manner.CENTRE_LINE)) {
             return place.withSideways(Sideways.CENTRE);
         }
@@ -246,6 +306,11 @@ final class Hands {
         if (clause.take(Term.Manner.ROUNDED)) {
             return place.withReach(Reach.ROUNDED);
         }
+        Optional<Term.Share> share = clause.take(Term.Share.class);
+        if (share.isPresent() && share.get().percent() >= 0 && share.get().percent() <= 100) {
+            clause.take(Term.Manner.EXTENDED);
+            return place.withReach(new Reach((int) Math.round(share.get().percent())));
+        }
         if (clause.take(Term.Manner.NEAR)) {
             return place.withReach(Reach.CLOSE);
         }
@@ -256,15 +321,16 @@ final class Hands {
         if (clause.take(Term.Manner.SPIRAL)) {
             return Optional.of(HandPath.SPIRAL);
         }
-        if (clause.take(Term.Manner.ARC)) {
-            boolean inward = clause.has(Term.Way.IN) && !clause.has(Term.Part.PALM);
-            clause.takeAny(inward ? Term.Way.IN : Term.Way.OUT);
-            return Optional.of(inward ? HandPath.INWARD_ARC : HandPath.OUTWARD_ARC);
+        if (clause.take(Term.Manner.INWARD_ARC)) {
+            return Optional.of(HandPath.INWARD_ARC);
         }
-        if (clause.has(Term.Rel.OVER)) {
+        if (clause.takeAny(Term.Manner.OUTWARD_ARC, Term.Manner.ARC)) {
+            return Optional.of(HandPath.OUTWARD_ARC);
+        }
+        if (clause.take(Term.Manner.GOING_OVER)) {
             return Optional.of(HandPath.OVER);
         }
-        if (clause.has(Term.Rel.UNDER)) {
+        if (clause.take(Term.Manner.GOING_UNDER)) {
             return Optional.of(HandPath.UNDER);
         }
         return clause.take(Term.Manner.STRAIGHT) ? Optional.of(HandPath.DIRECT) : Optional.empty();

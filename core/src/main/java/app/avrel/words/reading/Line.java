@@ -84,6 +84,7 @@ public final class Line {
         }
 
         private List<Move> clause(Clause clause) {
+            int questions = hearing.questions().size();
             int asked = hearing.questions().size() + hearing.refusals().size();
             List<Move> read = read(clause, hearing);
             boolean answered = !read.isEmpty()
@@ -91,9 +92,15 @@ public final class Line {
             List<Token> left = answered
                     ? clause.left()
                     : clause.tokens().stream().filter(token -> !token.filler()).toList();
+            if (hearing.questions().size() > questions) {
+                left = left.stream()
+                        .filter(token -> token.is(Term.Mark.UNKNOWN))
+                        .toList();
+            }
             left.forEach(token -> hearing.refuse(token.text(), Nearest.message(token, language)));
             for (Token token : clause.tokens()) {
-                words.add(word(token, role(token, left), left.contains(token) || token.filler() ? -1 : moves));
+                LineReading.Role role = role(token, left);
+                words.add(word(token, role, role == LineReading.Role.MOVE ? moves : -1));
             }
             moves += read.size();
             return read;

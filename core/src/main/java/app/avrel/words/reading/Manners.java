@@ -22,9 +22,10 @@ record Manners(LineReading.CountManner manner, List<Token> words, List<Token> ot
         Optional<Arrival> arrival = Optional.empty();
         List<Token> words = new ArrayList<>();
         List<Token> others = new ArrayList<>();
+        boolean weighs = tokens.stream().anyMatch(token -> token.is(Term.Act.SHIFT) || token.is(Term.Part.WEIGHT));
         for (Token token : tokens) {
             Optional<Breath> breathes = breath(token.term());
-            Optional<Pace> paces = pace(token.term());
+            Optional<Pace> paces = weighs && token.is(Term.Manner.EVENLY) ? Optional.empty() : pace(token.term());
             Optional<Arrival> arrives = arrival(token.term());
             Optional<Double> lasts = token.term() instanceof Term.Beats(double count) && count > 0 && count <= 64
                     ? Optional.of(count)

@@ -68,7 +68,11 @@ final class Others {
         return List.of(new Move.HandleProp(by, act, prop, points, toward));
     }
 
+    /** A hall direction, or an angle of the body where the prop leans. */
     private Optional<Direction> towards() {
+        if (clause.has(Term.Act.LEAN) && clause.has(Term.Angle.class::isInstance)) {
+            return new DirectionReading(clause, hearing).of(Side.RIGHT);
+        }
         boolean hall = clause.has(
                 term -> term instanceof Term.Hall || term instanceof Term.Compass || term instanceof Term.Place);
         return hall ? new DirectionReading(clause, hearing).of(Side.RIGHT) : Optional.empty();
@@ -102,6 +106,7 @@ final class Others {
                     case CLOSE -> PropAct.CLOSE;
                     case PASS -> PropAct.PASS;
                     case PUT_AWAY, LOWER -> PropAct.PUT_AWAY;
+                    case MOVE, HOLD -> hearing.pose().prop().isEmpty() ? PropAct.TAKE : PropAct.TURN;
                     default -> PropAct.TURN;
                 };
             }

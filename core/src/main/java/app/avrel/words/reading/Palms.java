@@ -103,10 +103,16 @@ final class Palms {
 
     /** The way right after the part, past small words; or else right before it. */
     private Optional<Pointing> after(Term.Part part) {
-        int at = clause.indexOf(term -> term == part);
-        if (at < 0) {
-            return Optional.empty();
+        for (int i = 0; i < clause.tokens().size(); i++) {
+            Optional<Pointing> found = clause.tokens().get(i).is(part) ? after(i, part) : Optional.empty();
+            if (found.isPresent()) {
+                return found;
+            }
         }
+        return Optional.empty();
+    }
+
+    private Optional<Pointing> after(int at, Term.Part part) {
         Optional<Token> way = wayFrom(at + 1);
         boolean before = way.isEmpty() && part == Term.Part.PALM;
         if (before) {
@@ -159,10 +165,15 @@ final class Palms {
 
     /** {@return which way a prop points, where the clause says it} */
     static Optional<Pointing> way(Clause clause) {
-        return clause.takeToken(token -> token.term() instanceof Term.Way
+        boolean points = clause.has(Term.Act.POINT);
+        int at = clause.indexOf(term -> term == Term.Act.POINT);
+        Optional<Token> after = at < 0 ? Optional.empty() : clause.near(at, 1).or(() -> Optional.empty());
+        Optional<Pointing> side = after.filter(token -> token.is(Term.Rel.TO))
+                .flatMap(_ -> clause.take(Term.Who.class, who -> Term.side(who) != null))
+                .flatMap(Palms::pointing);
+        return side.or(() -> clause.takeToken(token -> token.term() instanceof Term.Way
                         && pointing(token.term()).isPresent()
-                        && !token.is(Term.Way.IN)
-                        && !token.is(Term.Way.OUT))
-                .flatMap(token -> pointing(token.term()));
+                        && (points || !token.is(Term.Way.IN) && !token.is(Term.Way.OUT)))
+                .flatMap(token -> pointing(token.term())));
     }
 }

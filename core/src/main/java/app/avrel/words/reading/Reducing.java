@@ -107,10 +107,13 @@ final class Reducing {
             return put(used + 1, new Term.Angle(value));
         }
         if (is(used, Term.Rel.PERCENT)) {
-            return put(used + 1, new Term.Num(value));
+            return put(used + 1, new Term.Share(value));
         }
         if (is(used, Term.Manner.BEATS)) {
             return put(used + 1, new Term.Beats(value));
+        }
+        if (is(used, Term.Rel.TO) && num(used + 1).filter(most -> most <= 100).isPresent() && weighing()) {
+            return put(used + 2, new Term.Span(value, num(used + 1).get()));
         }
         Optional<Double> second = num(used);
         if (second.isPresent() && value + second.get() == 100 && value % 5 == 0) {
@@ -129,6 +132,10 @@ final class Reducing {
         }
         boolean counted = next > 0;
         Optional<LengthUnit> unit = term(next).flatMap(term -> unit(term, counted, one));
+        double times = term(next)
+                .filter(Term.Unit.class::isInstance)
+                .map(term -> ((Term.Unit) term).times())
+                .orElse(1.0);
         if (unit.isEmpty()) {
             return hips(said, next);
         }
@@ -144,7 +151,7 @@ final class Reducing {
         if (!counted && !wide && !bare) {
             return false;
         }
-        return put(wide ? used + 1 : used, new Term.Measure(new Length(amount, unit.get()), wide || bare));
+        return put(wide ? used + 1 : used, new Term.Measure(new Length(amount * times, unit.get()), wide || bare));
     }
 
     private boolean hips(Optional<Double> said, int next) {
@@ -153,7 +160,7 @@ final class Reducing {
     }
 
     private Optional<LengthUnit> unit(Term term, boolean counted, boolean article) {
-        if (term instanceof Term.Unit(LengthUnit unit)) {
+        if (term instanceof Term.Unit(LengthUnit unit, double _)) {
             return Optional.of(unit);
         }
         if (term == Term.Part.SHOULDER) {
@@ -195,6 +202,9 @@ final class Reducing {
     /** One o'clock; half past one; to 1; one thirty. */
     private boolean time() {
         Optional<Double> hour = num(0).filter(n -> n >= 1 && n <= 12 && n == Math.rint(n));
+        if (term(0).orElseThrow() instanceof Term.Angle(double degrees) && headed()) {
+            return put(1, new Term.Hall(Heading.wrapping(degrees)));
+        }
         if (is(0, Term.Rel.HALF_PAST) && num(1).isPresent()) {
             return put(2, new Term.Hall(Heading.wrapping(num(1).get() * 30 + 15)));
         }
@@ -209,6 +219,15 @@ final class Reducing {
             return put(2, hall(hour.get(), num(1).get()));
         }
         return toward() && !weighing() && put(1, hall(hour.get(), 0));
+    }
+
+    /** To 45°, with no side after it. */
+    private boolean headed() {
+        boolean to = !out.isEmpty()
+                && (out.getLast().is(Term.Rel.TO) || out.getLast().is(Term.Act.FACE));
+        boolean sided = term(1).filter(term -> term instanceof Term.Who || term instanceof Term.Way)
+                .isPresent();
+        return to && !sided;
     }
 
     private static Term.Hall hall(double hour, double minutes) {

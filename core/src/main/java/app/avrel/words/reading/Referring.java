@@ -89,14 +89,7 @@ final class Referring {
         boolean places = PLACING.contains(rel.get());
         boolean other = whose.get() == Term.Who.OTHER;
         if (part.isEmpty()) {
-            boolean sideOnly = Term.side(whose.get()) != null
-                    && (rel.get() == Term.Rel.BESIDE
-                            || rel.get() == Term.Rel.LEVEL_WITH
-                            || rel.get() == Term.Rel.WHERE
-                            || rel.get() == Term.Rel.BEHIND
-                            || rel.get() == Term.Rel.LINE_OF);
-            return (other && places || sideOnly)
-                    && put(who + 1, new Term.Anchor(rel.get(), whose.get(), Term.Part.FOOT));
+            return sideOnly(rel.get(), whose.get(), other && places, next, who);
         }
         boolean reaching = rel.get() == Term.Rel.TO || rel.get() == Term.Rel.ON || rel.get() == Term.Rel.PAST;
         if (!places && !(reaching && !ON_THE_FLOOR.contains(part.get()))) {
@@ -109,6 +102,21 @@ final class Referring {
             end = was + 1;
         }
         return put(end, new Term.Anchor(rel.get(), whose.get(), part.get()));
+    }
+
+    /** Beside the left; over the right: the foot is meant, or the hand where hands are spoken of. */
+    private boolean sideOnly(Term.Rel rel, Term.Who whose, boolean otherPlaces, int next, int who) {
+        boolean hands = out.stream().anyMatch(token -> Topic.hand(token.term()));
+        boolean named = Term.side(whose) != null && landmark(next).isEmpty();
+        boolean stands = rel == Term.Rel.BESIDE
+                || rel == Term.Rel.LEVEL_WITH
+                || rel == Term.Rel.WHERE
+                || rel == Term.Rel.BEHIND
+                || rel == Term.Rel.BEFORE
+                || rel == Term.Rel.LINE_OF;
+        boolean lies = rel == Term.Rel.OVER || rel == Term.Rel.ABOVE || rel == Term.Rel.UNDER || rel == Term.Rel.BELOW;
+        boolean meant = otherPlaces || named && (stands || lies && hands);
+        return meant && put(who + 1, new Term.Anchor(rel, whose, hands ? Term.Part.HAND : Term.Part.FOOT));
     }
 
     /** Chest high; at the chest; in front of the navel; beside the right hip. */

@@ -26,8 +26,8 @@ final class Relations {
         clause.take(Term.Manner.BALL_HELD);
         Optional<HandRelation> relation = clause.take(Term.Related.class).map(Term.Related::relation);
         clause.take(Term.Related.class);
-        Optional<Side> leading = leading(ball);
         Optional<Palm> palm = new Palms(clause).read(HandPlace.UNSAID).palm();
+        Optional<Side> leading = leading(ball);
         Optional<Landmark> height = clause.take(Term.Height.class).map(Term.Height::landmark);
         Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
         clause.takeAny(

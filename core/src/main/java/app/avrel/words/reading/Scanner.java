@@ -80,6 +80,9 @@ final class Scanner {
         if (matcher.group(5) != null) {
             double value = Double.parseDouble(matcher.group(5).replace(',', '.'));
             boolean degrees = "°".equals(matcher.group(6));
+            if ("%".equals(matcher.group(6))) {
+                return Optional.of(token(matcher, new Term.Share(value)));
+            }
             return Optional.of(token(matcher, degrees ? new Term.Angle(value) : new Term.Num(value)));
         }
         return Optional.empty();

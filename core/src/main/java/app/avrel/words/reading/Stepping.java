@@ -1,5 +1,6 @@
 package app.avrel.words.reading;
 
+import app.avrel.body.Landmark;
 import app.avrel.body.Side;
 import app.avrel.posture.Contact;
 import app.avrel.posture.FootWay;
@@ -22,10 +23,17 @@ final class Stepping {
     /** {@return the step; empty where it is not said where to, which is refused} */
     Optional<Move> read(Side foot) {
         boolean slides = clause.take(Term.Act.SLIDE);
-        Optional<Toes> toes = new ToesReading(hearing, foot).afterWord(clause);
+        boolean toesLand = toesLand(clause);
+        Optional<Toes> toes = toesLand ? Optional.empty() : new ToesReading(hearing, foot).afterWord(clause);
         Optional<FootWay> way = way();
         Optional<StepPlace> place = new Places(clause, hearing).find(foot);
+        if (place.filter(Stepping::aligned).isPresent()
+                && !clause.has(Term.Manner.FIRST)
+                && !clause.has(Term.Act.LAND)) {
+            clause.take(Term.Part.HEEL);
+        }
         Optional<Contact> landing = landing(clause);
+        clause.take(Term.Height.class, height -> height.landmark() == Landmark.FLOOR);
         clause.takeAny(
                 Term.Part.FOOT,
                 Term.Part.LEG,
@@ -38,6 +46,9 @@ final class Stepping {
                 Term.Way.UP,
                 Term.Manner.EXTENDED,
                 Term.Part.SOLE);
+        if (place.isEmpty() && clause.has(Term.Mark.UNKNOWN)) {
+            return Optional.empty();
+        }
         if (place.isEmpty()) {
             hearing.refuse(
                     clause.tokens().getFirst().text(),
@@ -51,6 +62,20 @@ final class Stepping {
                         : new Move.Step(foot, place.get(), landing, toes, way));
     }
 
+    /** Toes first; toes touch. */
+    private static boolean toesLand(Clause clause) {
+        int toes = clause.indexOf(term -> term == Term.Part.TOES);
+        return toes >= 0
+                && clause.near(toes, 1)
+                        .filter(token -> token.is(Term.Manner.FIRST) || token.is(Term.Act.LAND))
+                        .isPresent();
+    }
+
+    /** Heels level, or on one line: the heel is named for its place, not for its landing. */
+    private static boolean aligned(StepPlace place) {
+        return place instanceof StepPlace.LevelWithHeel || place instanceof StepPlace.OnHeelLine;
+    }
+
     private Optional<FootWay> way() {
         boolean ankle = clause.take(
                         Term.Anchor.class, anchor -> anchor.part() == Term.Part.ANKLE && clause.has(Stepping::leads))
@@ -58,9 +83,11 @@ final class Stepping {
         if (ankle) {
             return Optional.of(FootWay.BY_THE_ANKLE);
         }
-        if (clause.take(Term.Manner.ARC)) {
-            boolean inward = clause.has(Term.Way.IN) && clause.take(Term.Way.IN);
-            return Optional.of(inward ? FootWay.INWARD_ARC : FootWay.OUTWARD_ARC);
+        if (clause.take(Term.Manner.INWARD_ARC)) {
+            return Optional.of(FootWay.INWARD_ARC);
+        }
+        if (clause.takeAny(Term.Manner.OUTWARD_ARC, Term.Manner.ARC)) {
+            return Optional.of(FootWay.OUTWARD_ARC);
         }
         return clause.take(Term.Manner.STRAIGHT) ? Optional.of(FootWay.STRAIGHT) : Optional.empty();
     }
@@ -89,10 +116,9 @@ final class Stepping {
             clause.take(Term.Part.BALL);
             return Optional.of(Contact.BALL);
         }
-        if (clause.take(Term.Act.HOVER)) {
+        if (clause.take(Term.Manner.NOT_DOWN)) {
             return Optional.of(Contact.LIFTED);
         }
-        boolean toesFirst = clause.has(Term.Part.TOES) && clause.has(Term.Manner.FIRST);
-        return toesFirst ? Optional.of(Contact.BALL) : Optional.empty();
+        return toesLand(clause) ? Optional.of(Contact.BALL) : Optional.empty();
     }
 }

@@ -207,7 +207,17 @@ sealed interface Term {
         HANDS_THROUGHOUT,
         BEATS,
         BENT,
-        EACH_OTHER
+        EACH_OTHER,
+        GOING_OVER,
+        GOING_UNDER,
+        NOT_DOWN,
+        OUTWARD_ARC,
+        INWARD_ARC,
+        HOUSE_FRONT,
+        HOUSE_LIGHT,
+        SOMEHOW,
+        HALVES,
+        MEASURED
     }
 
     /** Parts of the line. */
@@ -248,13 +258,20 @@ sealed interface Term {
     /** A thing referred to: beside the left foot, where the right foot was, at the other knee. */
     record Anchor(Rel rel, Who who, Part part) implements Term {}
 
-    record Unit(LengthUnit unit) implements Term {}
+    /** A unit of length; a metre is a hundred centimetres. */
+    record Unit(LengthUnit unit, double times) implements Term {}
+
+    /** A share of the weight in percent. */
+    record Share(double percent) implements Term {}
 
     record Shaped(HandShape shape) implements Term {}
 
     record Related(HandRelation relation) implements Term {}
 
     record Beats(double count) implements Term {}
+
+    /** A range of shares in percent. */
+    record Span(double least, double most) implements Term {}
 
     /** {@return the side that is meant by itself; null where it depends} */
     static Side side(Who who) {

@@ -2,6 +2,7 @@ package app.avrel.words.reading;
 
 import app.avrel.body.Side;
 import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
 import app.avrel.posture.Direction;
 import app.avrel.posture.Toes;
 import java.util.List;
@@ -94,6 +95,10 @@ final class ToesReading {
                 clause.take(Term.Who.class, who -> Term.side(who) != null).map(Term::side);
         boolean to = clause.has(Term.Rel.TO);
         double degrees = degrees(clause).orElseThrow();
+        if (way.isPresent() && to) {
+            return Optional.of(
+                    new Toes.Toward(new Direction.OfBody(new Turn(way.get().sign() * degrees))));
+        }
         if (way.isPresent()) {
             return Optional.of(new Toes.Turned(way.get() == side ? degrees : -degrees));
         }

@@ -24,6 +24,7 @@ record Token(int from, int to, String text, Term term, boolean finite) {
 
     /** {@return a token over both and all between them} */
     Token through(Token last, Term meaning) {
-        return new Token(from, last.to, text + " " + last.text, meaning);
+        String words = this == last ? text : text + " " + last.text;
+        return new Token(from, last.to, words, meaning);
     }
 }

@@ -1,5 +1,6 @@
 package app.avrel.words.reading;
 
+import app.avrel.body.LengthUnit;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
@@ -74,6 +75,8 @@ enum Topic {
                     case Term.Act act -> ofAct(act);
                     case Term.Manner manner -> ofManner(manner);
                     case Term.Ratio _ -> WEIGHT;
+                    case Term.Span _ -> WEIGHT;
+                    case Term.Unit unit -> unit.unit() == LengthUnit.FIST ? HAND : null;
                     case Term.Related _ -> RELATION;
                     case Term.Shaped _ -> HAND;
                     default -> null;

@@ -35,6 +35,9 @@ final class Trunk {
         if (hall.isPresent()) {
             return List.of(new Move.TurnBody(part, Optional.of(to(hall.get(), way))));
         }
+        if (clause.take(Term.Manner.SOMEHOW)) {
+            return List.of(new Move.TurnBody(part, Optional.empty()));
+        }
         Optional<Double> degrees = degrees();
         if (degrees.isPresent()) {
             return by(part, degrees.get(), way);

@@ -29,11 +29,21 @@ final class Weighing {
         if (ratio.isPresent()) {
             return ofRatio(ratio.get());
         }
-        Optional<Double> number = clause.take(Term.Num.class).map(Term.Num::value);
+        Optional<Term.Span> span = clause.take(Term.Span.class);
+        if (span.isPresent()) {
+            return range(span.get().least(), span.get().most(), side());
+        }
+        boolean houseFront = clause.take(Term.Manner.HOUSE_FRONT);
+        if (houseFront || clause.take(Term.Manner.HOUSE_LIGHT)) {
+            Split.Loading loading = houseFront ? Split.Loading.FRONT_LOADED : Split.Loading.LIGHT_FOOT;
+            return side().map(heavier -> List.<Move>of(new Move.Shift(new Split.AsHouse(loading, heavier))))
+                    .orElseGet(this::ask);
+        }
+        Optional<Double> number = share();
         if (number.isPresent()) {
             return ofNumber(number.get());
         }
-        if (clause.take(Term.Manner.EVEN)) {
+        if (clause.takeAny(Term.Manner.EVEN, Term.Manner.EVENLY, Term.Manner.CENTRE_LINE)) {
             clause.takeAny(Term.Way.BACK, Term.Who.BOTH, Term.Manner.ALL, Term.Part.HEEL);
             return List.of(new Move.Shift(new Split.Said(WeightShare.EVEN)));
         }
@@ -51,6 +61,12 @@ final class Weighing {
             return List.of(new Move.Shift(Split.on(side.get(), 100)));
         }
         return List.of(new Move.Shift(!more && house ? asHouse(side.get()) : Split.toward(side.get())));
+    }
+
+    private Optional<Double> share() {
+        return clause.take(Term.Share.class)
+                .map(Term.Share::percent)
+                .or(() -> clause.take(Term.Num.class).map(Term.Num::value));
     }
 
     private boolean hasSide() {
@@ -76,7 +92,7 @@ final class Weighing {
 
     private List<Move> ofNumber(double number) {
         Optional<Side> side = side();
-        Optional<Double> other = clause.take(Term.Num.class).map(Term.Num::value);
+        Optional<Double> other = share();
         other.ifPresent(_ -> clause.take(Term.Who.class));
         double share = number <= 1 && number != Math.rint(number) ? number * 100 : number;
         if (share > 100 || share < 0) {
@@ -111,6 +127,7 @@ final class Weighing {
     private Optional<Side> side() {
         Optional<Term.Who> who = clause.take(Term.Who.class);
         if (who.isPresent()) {
+            clause.takeAny(Term.Way.FORWARD, Term.Way.BACK, Term.Way.SIDE, Term.Way.DOWN);
             return hearing.side(who.get());
         }
         if (clause.takeAny(Term.Way.BACK)) {

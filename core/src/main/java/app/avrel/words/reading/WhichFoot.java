@@ -89,10 +89,11 @@ final class WhichFoot {
         boolean way = clause.has(Term.Way.FORWARD)
                 || clause.has(Term.Way.BACK)
                 || clause.has(Term.Way.ACROSS)
-                || clause.has(term -> term instanceof Term.Hall
-                        || term instanceof Term.Compass
-                        || term instanceof Term.Place
-                        || term instanceof Term.Anchor);
+                || !clause.has(Term.Part.TOES)
+                        && clause.has(term -> term instanceof Term.Hall
+                                || term instanceof Term.Compass
+                                || term instanceof Term.Place
+                                || term instanceof Term.Anchor);
         if (way && !clause.has(Term.Way.DIAGONAL)) {
             clause.takeAt(sides.getFirst());
         }

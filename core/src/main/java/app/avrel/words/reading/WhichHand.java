@@ -80,9 +80,10 @@ final class WhichHand {
 
     private boolean plural() {
         return clause.tokens().stream()
-                .anyMatch(token -> Topic.hand(token.term())
+                .anyMatch(token -> Topic.of(token.term()).equals(Optional.of(Topic.HAND))
                         && token.text()
-                                .matches("hands|palms|arms|wrists|elbows|forearms|fingertips|fingers|manos|palmas"
-                                        + "|brazos|munecas|codos|双手|双掌|两手|两掌|双臂"));
+                                .matches(
+                                        "fists|punos|hands|palms|arms|wrists|elbows|forearms|fingertips|fingers|manos|palmas"
+                                                + "|brazos|munecas|codos|双手|双掌|两手|两掌|双臂"));
     }
 }
