@@ -14,6 +14,7 @@ public enum HouseRule {
     HIGH_FRAME("High frame: the pelvis drops", "tenths of a fist", 0, 15, 5),
     MEDIUM_FRAME("Medium frame: the pelvis drops", "tenths of a fist", 5, 30, 15),
     LOW_FRAME("Low frame: the pelvis drops", "tenths of a fist", 10, 50, 30),
+    KICK_HEIGHT("Kicks go at most up to", "% of the body's height", 20, 85, 53),
     ANGLE_TOLERANCE("Directions agree within", "°", 1, 20, 5),
     WEIGHT_TOLERANCE("Weights agree within", "points", 1, 20, 5),
     PLACE_TOLERANCE("Places of the feet agree within", "% of a foot-length", 5, 100, 25),

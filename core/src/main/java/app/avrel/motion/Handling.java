@@ -4,6 +4,7 @@ import app.avrel.posture.HeldProp;
 import app.avrel.posture.Move;
 import app.avrel.posture.Pointing;
 import app.avrel.posture.Prop;
+import app.avrel.posture.PropState;
 import java.util.Optional;
 
 /** What becomes of a prop. */
@@ -16,9 +17,9 @@ final class Handling {
                         prop -> move.prop().isEmpty() || move.prop().get() == prop.prop())
                 .orElseGet(() -> fresh(move));
         HeldProp done = switch (move.act()) {
-            case TAKE -> fresh(move).withOpen(held.open());
-            case OPEN -> held.withOpen(true);
-            case CLOSE -> held.withOpen(false);
+            case TAKE -> fresh(move).withState(held.state());
+            case OPEN -> held.withState(PropState.OPEN);
+            case CLOSE -> held.withState(PropState.CLOSED);
             case TURN -> held;
             case PASS -> held.withHeld(move.hand());
             case PUT_AWAY -> held;
@@ -31,6 +32,10 @@ final class Handling {
 
     private static HeldProp fresh(Move.HandleProp move) {
         return new HeldProp(
-                move.prop().orElse(Prop.STAFF), move.hand(), false, Optional.of(Pointing.UP), Optional.empty());
+                move.prop().orElse(Prop.STAFF),
+                move.hand(),
+                PropState.CLOSED,
+                Optional.of(Pointing.UP),
+                Optional.empty());
     }
 }

@@ -102,7 +102,7 @@ public final class Mirror {
         return new HeldProp(
                 held.prop(),
                 held.held().other(),
-                held.open(),
+                held.state(),
                 held.points().map(Mirror::of),
                 held.toward().map(Mirror::of));
     }

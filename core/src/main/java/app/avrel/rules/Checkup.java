@@ -24,7 +24,8 @@ import java.util.function.Consumer;
  */
 public record Checkup(Posing posing, Directions directions) {
 
-    private static final List<MomentRule> MOMENT_RULES = List.of(new LoadedStep(), new LoadedTurn(), new HalfTurn());
+    private static final List<MomentRule> MOMENT_RULES =
+            List.of(new LoadedStep(), new LoadedTurn(), new HalfTurn(), new HighKick());
     private static final List<EndRule> END_RULES =
             List.of(new ClaimedStance(), new ClaimedWeight(), new ClaimedFacing(), new ClaimedCounts());
 

@@ -66,7 +66,7 @@ final class Prompt {
             case StepPlace.LevelWithHeel _ -> "foot level";
             case StepPlace.OnHeelLine _ -> "onto the line";
             case StepPlace.Across across -> across.over() == Crossing.IN_FRONT ? "foot across" : "foot across behind";
-            case StepPlace.WhereWas _ -> "foot takes its place";
+            case StepPlace.WhereWas _ -> "foot into place";
         };
     }
 

@@ -236,6 +236,9 @@ public final class Said {
                 .filter(read -> read.degreesFrom(heading) < 1e-9)
                 .isPresent();
         boolean plain = exact && !words.contains("+") && !words.contains(" - ");
+        if (plain && words.equals("front")) {
+            return "the front wall";
+        }
         return plain ? words : Numbers.plain(heading.degrees()) + "°";
     }
 
@@ -278,7 +281,10 @@ public final class Said {
         if (incline.degrees().filter(lean -> lean == 0).isPresent()) {
             return "trunk upright";
         }
-        return "lean" + incline.degrees().map(lean -> " " + lean + "°").orElse("")
+        return "lean"
+                + incline.degrees()
+                        .map(lean -> " " + lean + "°")
+                        .orElse(incline.toward().isPresent() ? " somehow" : "")
                 + incline.toward().map(to -> " " + direction(to)).orElse("");
     }
 

@@ -13,24 +13,35 @@ import app.avrel.posture.BodyPart;
 import app.avrel.posture.Breath;
 import app.avrel.posture.Contact;
 import app.avrel.posture.Count;
+import app.avrel.posture.Crossing;
 import app.avrel.posture.CueLevel;
 import app.avrel.posture.Depth;
 import app.avrel.posture.Direction;
 import app.avrel.posture.DrawnTo;
 import app.avrel.posture.EndClaim;
 import app.avrel.posture.FootPart;
+import app.avrel.posture.FootWay;
 import app.avrel.posture.Gaze;
+import app.avrel.posture.HandAt;
+import app.avrel.posture.HandPath;
 import app.avrel.posture.HandPlace;
+import app.avrel.posture.HandPoint;
+import app.avrel.posture.HandRelation;
 import app.avrel.posture.HandShape;
+import app.avrel.posture.HangingToes;
+import app.avrel.posture.Kick;
 import app.avrel.posture.Language;
 import app.avrel.posture.Move;
 import app.avrel.posture.OwnWords;
 import app.avrel.posture.Pace;
 import app.avrel.posture.Palm;
 import app.avrel.posture.Pivot;
+import app.avrel.posture.Pointing;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.PostureName;
+import app.avrel.posture.Prop;
+import app.avrel.posture.PropAct;
 import app.avrel.posture.Reach;
 import app.avrel.posture.Sideways;
 import app.avrel.posture.Split;
@@ -166,9 +177,81 @@ public final class Samples {
         };
     }
 
+    /** {@return a move of a foot through the air, along the floor, or across} */
+    public Move freeFootMove() {
+        Side foot = side();
+        return switch (number(0, 6)) {
+            case 0 -> new Move.Slide(foot, place(), maybe(this::toes));
+            case 1 ->
+                new Move.Kicking(
+                        foot,
+                        one(Kick.values()),
+                        maybe(this::direction),
+                        maybe(() -> one(Landmark.KNEE, Landmark.HIP)));
+            case 2 -> new Move.DrawBack(foot);
+            case 3 -> new Move.Stamp(foot, maybe(this::place));
+            case 4 -> new Move.HalfStep(foot, maybe(() -> one(Contact.BALL, Contact.FLAT, Contact.HEEL)));
+            case 5 ->
+                new Move.Lift(
+                        foot, maybe(() -> one(Landmark.KNEE, Landmark.HIP)), maybe(() -> one(HangingToes.values())));
+            default ->
+                new Move.Step(
+                        foot,
+                        chance(0.5)
+                                ? new StepPlace.Across(one(Crossing.values()), maybe(this::length))
+                                : new StepPlace.WhereWas(side()),
+                        maybe(() -> one(Contact.FLAT, Contact.HEEL, Contact.BALL)),
+                        maybe(this::toes),
+                        maybe(() -> one(FootWay.values())));
+        };
+    }
+
+    /** {@return a hand's place with all that can be said of it} */
+    public HandPlace fullHand() {
+        HandPlace place = hand();
+        return new HandPlace(
+                place.height(),
+                maybe(() -> chance(0.5) ? new Sideways.Across(number(-20, 30) / 10.0) : Sideways.OWN_SIDE),
+                place.reach(),
+                place.palm(),
+                place.shape(),
+                place.height().flatMap(_ -> maybe(() -> one(HandPoint.values()))),
+                maybe(() -> one(Pointing.values())),
+                maybe(() -> one(Pointing.values())),
+                maybe(() -> one(HandAt.values())));
+    }
+
+    /** {@return a move of both hands, of a prop or of the trunk} */
+    public Move relatedMove() {
+        return switch (number(0, 4)) {
+            case 0 ->
+                new Move.RelateHands(
+                        one(HandRelation.values()),
+                        side(),
+                        maybe(() -> one(Landmark.NAVEL, Landmark.CHEST, Landmark.CHIN)),
+                        maybe(this::length),
+                        maybe(() -> one(Palm.values())));
+            case 1 ->
+                new Move.HandleProp(
+                        side(),
+                        one(PropAct.values()),
+                        maybe(() -> one(Prop.values())),
+                        maybe(() -> one(Pointing.values())),
+                        maybe(this::direction));
+            case 2 ->
+                new Move.Incline(
+                        maybe(() -> number(1, 12) * 5),
+                        chance(0.5) ? Optional.empty() : Optional.of(new Direction.OfBody(new Turn(45))));
+            case 3 -> new Move.HoldBall(side(), maybe(() -> one(Landmark.NAVEL, Landmark.CHEST)), maybe(this::length));
+            default -> new Move.PlaceHand(side(), fullHand(), maybe(() -> one(HandPath.values())));
+        };
+    }
+
     /** {@return any move} */
     public Move move() {
-        return switch (number(0, 9)) {
+        return switch (number(0, 12)) {
+            case 10 -> freeFootMove();
+            case 11, 12 -> relatedMove();
             case 0, 1, 2 -> footMove();
             case 3, 4 -> new Move.Shift(split());
             case 5 -> new Move.TurnBody(one(BodyPart.values()), maybe(this::turning));

@@ -36,6 +36,16 @@ public final class ProjectText {
         return Layout.of(top);
     }
 
+    /** {@return a value of the record as it is written in a file} */
+    public static <T> JsonNode node(T value, Class<T> type) {
+        return Writing.node(value, Shapes.of(type));
+    }
+
+    /** {@return a node on one line} */
+    public static String compact(JsonNode node) {
+        return MAPPER.writeValueAsString(node);
+    }
+
     /**
      * {@return the project that a text holds}
      *

@@ -16,6 +16,7 @@ final class Chinese {
             Act.TURN Way.OUT = 外摆 | 外撇 | 撇脚 | 外展 | 外擺
             Act.FACE = 面向 | 朝 | 朝向 | 对 | 面对 | 向着 | 指向
             Act.DRAW = 收 | 收回 | 收到 | 收至 | 并到 | 收脚 | 靠拢
+            Act.SINK = 下沉
             Act.HALF_STEP = 跟步 | 半步 | 跟半步 | 跟上半步 | 跟上
             Act.SLIDE = 滑 | 滑步 | 拖
             Act.LOWER = 落下 | 放下 | 落 | 踏实 | 放平
@@ -86,7 +87,10 @@ final class Chinese {
             Way.UP = 上 | 向上 | 朝上
             Way.DOWN = 下 | 向下 | 朝下
             Rel.TO = 向 | 往 | 至 | 转向 | 到达 | 转至
-            Rel.ON = 上面 | 在上 | 以 | 用
+            Rel.ABOVE = 在上 | 在上面 | 上方
+            Rel.BELOW = 在下 | 在下面
+            Rel.INSIDE = 在内 | 在里
+            Rel.ON = 上面 | 以 | 用
             Rel.BEFORE = 于胸的前面
             Rel.BESIDE = 旁 | 靠
             Rel.PERCENT = 百分之 | 成
@@ -151,9 +155,9 @@ final class Chinese {
             Mark.THEN = 然后 | 再 | 接着 | 随后 | 之后 | 然後
             Mark.WHILE = 同时 | 同時
             Mark.AND = 和 | 并 | 与
-            Mark.FILLER = 轻轻 | 现在 | 你的 | 请 | 把 | 将 | 了 | 着 | 成为 | 一个 | 地 | 一 | 方向 | 侧的
+            Mark.FILLER = 轻轻 | 现在 | 你的 | 请 | 把 | 将 | 了 | 着 | 成为 | 地 | 于 | 方向 | 侧的
             Num.0.5 = 半 | 半个
-            Num.1 = 一点五分之
+            Num.1 = 一 | 一个
             Num.2 = 二
             Num.3 = 三
             Num.4 = 四

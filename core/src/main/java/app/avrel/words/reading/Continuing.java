@@ -13,10 +13,7 @@ final class Continuing {
             return true;
         }
         boolean act = piece.stream().anyMatch(Continuing::acts);
-        Optional<Term.Who> who = piece.stream()
-                .filter(token -> token.term() instanceof Term.Who)
-                .map(token -> (Term.Who) token.term())
-                .findFirst();
+        Optional<Term.Who> who = subject(piece).map(token -> (Term.Who) token.term());
         return switch (last.topic()) {
             case FOOT ->
                 topic == Topic.FOOT
@@ -24,11 +21,10 @@ final class Continuing {
                         && sameFoot(last, who)
                         && describes(piece)
                         && !(lowers(last) && toes(piece));
-            case HAND ->
-                topic == Topic.HAND && !act && (subject(piece).isEmpty() || who.get() == Term.Who.BOTH && both(last));
-            case RELATION ->
-                topic == Topic.HAND && !act && (subject(piece).isEmpty() || places(piece) || bothPalms(who));
-            case WEIGHT, BODY, DEPTH, GAZE, INCLINE, PROP, MORE ->
+            case HAND -> topic == Topic.HAND && !act && (who.isEmpty() || who.get() == Term.Who.BOTH && both(last));
+            case RELATION -> topic == Topic.HAND && !act && (who.isEmpty() || places(piece) || bothPalms(who));
+            case PROP -> piece.stream().anyMatch(token -> token.is(Term.Act.POINT) || token.is(Term.Act.LEAN));
+            case WEIGHT, BODY, DEPTH, GAZE, INCLINE, MORE ->
                 topic == Topic.WEIGHT && last.topic() == Topic.WEIGHT && !act && !numbers(last);
         };
     }
@@ -71,11 +67,12 @@ final class Continuing {
         return piece.stream().anyMatch(token -> token.is(Term.Part.TOES));
     }
 
-    /** Whose hand is spoken of: a side that begins the piece or stands right before a part of the arm. */
+    /** Whose hand is spoken of: a side that begins the piece or stands right before a hand or a foot. */
     private static Optional<Token> subject(List<Token> piece) {
         List<Token> words = piece.stream().filter(token -> !token.filler()).toList();
         for (int i = 0; i < words.size(); i++) {
-            boolean before = i + 1 < words.size() && Topic.hand(words.get(i + 1).term());
+            Term next = i + 1 < words.size() ? words.get(i + 1).term() : Term.Mark.COMMA;
+            boolean before = Topic.hand(next) || Topic.foot(next);
             boolean facing = i > 0 && words.get(i - 1).is(Term.Act.FACE);
             boolean side = words.get(i).term() instanceof Term.Who who && who != Term.Who.OTHER;
             if (side && !facing && (i == 0 || before)) {

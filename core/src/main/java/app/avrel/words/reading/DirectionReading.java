@@ -36,7 +36,17 @@ final class DirectionReading {
             clause.takeAny(Term.Way.FORWARD, Term.Way.OUT, Term.Way.SIDE, Term.Way.DIAGONAL);
             return hall.map(heading -> new Direction.OfPosture(hearing.ofPosture(heading)));
         }
-        return ofBody(side).map(degrees -> new Direction.OfBody(new Turn(degrees)));
+        return ofBody(side).map(degrees -> new Direction.OfBody(new Turn(signed(degrees))));
+    }
+
+    static Direction ofBody(double degrees) {
+        return new Direction.OfBody(new Turn(signed(degrees)));
+    }
+
+    /** {@return the same direction as more than -180 and at most 180 degrees} */
+    private static double signed(double degrees) {
+        double round = Heading.wrapping(degrees).degrees();
+        return round > 180 ? round - 360 : round;
     }
 
     private Optional<Double> ofBody(Side side) {

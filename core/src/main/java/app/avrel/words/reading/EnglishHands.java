@@ -6,6 +6,7 @@ final class EnglishHands {
     private EnglishHands() {}
 
     static final String WORDS = """
+            Manner.EXTENDED = extended | stretched | outstretched | long | reaching | stretched out | far out | at full reach
             Act.PUSH = push | thrust | strike | punch | extend | issue
             Act.PRESS = press | push down | pushes down
             Act.OPEN = open | unfold
@@ -50,7 +51,6 @@ final class EnglishHands {
             Manner.BALL_HELD = a ball | the ball held | holding a ball | hold a ball | hold the ball | ball hold | holds a ball | carry a ball | cradle a ball | embrace a ball | hug a ball | ball in front
             Manner.ROUNDED = rounded | curved | round | softly bent | half bent
             Manner.NEAR = close in | near | close by | close
-            Manner.EXTENDED = extended | stretched | outstretched | long | reaching | stretched out | far out | at full reach
             Manner.CENTRE_LINE = centre line | center line | midline | centreline | the middle | on the centre line | on the midline | along the centre | in the centre
             Manner.OWN_SIDE = own side | on its own side | on its side | own shoulder | on their own sides | at its side | at the sides | at your sides | by the sides | at the side
             Act.POINT = point

@@ -197,6 +197,7 @@ final class Feet {
         }
         Optional<Contact> landing = Stepping.landing(clause);
         clause.take(Term.Who.class);
+        clause.take(Term.Manner.FIRST);
         clause.takeAny(
                 Term.Way.UP,
                 Term.Way.FORWARD,

@@ -113,8 +113,8 @@ final class Hands {
         boolean pushes = clause.has(Term.Act.PUSH);
         boolean palmNamed = clause.has(Term.Part.PALM);
         Optional<HandShape> shape = shape();
-        place = new Palms(clause).read(place);
-        place = point(place);
+        Optional<HandPoint> measured = measured();
+        place = point(new Palms(clause).read(place), measured);
         place = against(place, hand);
         place = heights(place, hand);
         place = aside(place, hand);
@@ -183,10 +183,10 @@ final class Hands {
         return new Palms(clause).read(HandPlace.UNSAID).palm();
     }
 
-    private HandPlace point(HandPlace place) {
+    private HandPlace point(HandPlace place, Optional<HandPoint> measured) {
         HandPlace pointed = place;
-        if (clause.take(Term.Manner.MEASURED) && clause.take(Term.Part.PALM)) {
-            return pointed.withPoint(HandPoint.PALM);
+        if (measured.isPresent()) {
+            return pointed.withPoint(measured.get());
         }
         if (clause.take(Term.Part.FINGERTIPS)) {
             pointed = pointed.withPoint(HandPoint.FINGERTIPS);
@@ -202,6 +202,23 @@ final class Hands {
             pointed = pointed.withPoint(HandPoint.ELBOW);
         }
         return pointed;
+    }
+
+    private Optional<HandPoint> measured() {
+        int at = clause.indexOf(term -> term == Term.Manner.MEASURED);
+        Optional<Token> part = at < 0 ? Optional.empty() : clause.near(at, 1);
+        clause.take(Term.Manner.MEASURED);
+        part.ifPresent(clause::takeAt);
+        return part.flatMap(token -> Optional.ofNullable(
+                token.term() instanceof Term.Part named
+                        ? switch (named) {
+                            case PALM, HAND -> HandPoint.PALM;
+                            case FINGERTIPS, FINGERS -> HandPoint.FINGERTIPS;
+                            case WRIST -> HandPoint.WRIST;
+                            case ELBOW -> HandPoint.ELBOW;
+                            default -> null;
+                        }
+                        : null));
     }
 
     private HandPlace against(HandPlace place, Side hand) {

@@ -35,7 +35,7 @@ public final class Line {
 
     /** {@return what a line says for one who stands so} */
     public LineReading read(String typed, Pose pose) {
-        List<Token> tokens = Reducing.reduce(Scanner.scan(typed, language));
+        List<Token> tokens = Reducing.reduce(Ordering.of(Scanner.scan(typed, language), language));
         Manners manners = Manners.of(tokens);
         Run run = new Run(pose);
         Clauses.of(manners.others()).forEach(run::stage);

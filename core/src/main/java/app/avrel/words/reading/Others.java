@@ -31,8 +31,9 @@ final class Others {
             clause.takeAny(Term.Way.FORWARD, Term.Manner.STRAIGHT, Term.Part.EYES);
             return List.of(new Move.Look(Gaze.AHEAD));
         }
+        boolean forward = clause.has(Term.Way.FORWARD) && !clause.has(Term.Who.class::isInstance);
         Optional<Direction> direction = new DirectionReading(clause, hearing).of(Side.RIGHT);
-        boolean ahead = direction.filter(Direction.FORWARD::equals).isPresent() || clause.take(Term.Manner.STRAIGHT);
+        boolean ahead = forward || clause.take(Term.Manner.STRAIGHT);
         if (direction.isEmpty() && !ahead) {
             hearing.refuse(
                     clause.tokens().getFirst().text(),
@@ -61,8 +62,8 @@ final class Others {
         PropAct act = act();
         Optional<Side> hand = handHolding();
         clause.takeAny(Term.Part.HAND, Term.Part.PALM);
-        Optional<Direction> toward = towards();
         Optional<Pointing> points = Palms.way(clause);
+        Optional<Direction> toward = towards();
         clause.takeAny(Term.Way.FORWARD, Term.Manner.UPRIGHT, Term.Way.IN, Term.Way.OUT);
         Side by = hand.or(() -> hearing.pose().prop().map(held -> held.held())).orElse(Side.RIGHT);
         return List.of(new Move.HandleProp(by, act, prop, points, toward));

@@ -68,7 +68,13 @@ final class Palms {
             clause.take(Term.Part.PALM);
             return Optional.of(Palm.TO_THE_OTHER_HAND);
         }
-        Optional<Term.Anchor> anchor = clause.take(Term.Anchor.class).or(this::bare);
+        int other = clause.indexOf(term -> term == Term.Who.OTHER);
+        boolean faced = other >= 0
+                && clause.near(other, -1)
+                        .filter(token -> token.is(Term.Act.FACE))
+                        .isPresent();
+        Optional<Term.Anchor> anchor =
+                faced ? bare() : clause.take(Term.Anchor.class).or(this::bare);
         if (anchor.isPresent()) {
             clause.take(Term.Part.PALM);
             return Optional.of(
@@ -167,13 +173,17 @@ final class Palms {
     static Optional<Pointing> way(Clause clause) {
         boolean points = clause.has(Term.Act.POINT);
         int at = clause.indexOf(term -> term == Term.Act.POINT);
-        Optional<Token> after = at < 0 ? Optional.empty() : clause.near(at, 1).or(() -> Optional.empty());
-        Optional<Pointing> side = after.filter(token -> token.is(Term.Rel.TO))
-                .flatMap(_ -> clause.take(Term.Who.class, who -> Term.side(who) != null))
-                .flatMap(Palms::pointing);
-        return side.or(() -> clause.takeToken(token -> token.term() instanceof Term.Way
-                        && pointing(token.term()).isPresent()
-                        && (points || !token.is(Term.Way.IN) && !token.is(Term.Way.OUT)))
-                .flatMap(token -> pointing(token.term())));
+        Optional<Token> after = at < 0 ? Optional.empty() : clause.near(at, 1);
+        boolean aside = after.filter(token -> token.is(Term.Rel.TO)).isPresent();
+        Optional<Token> side = aside
+                ? clause.near(clause.tokens().indexOf(after.get()), 1)
+                        .filter(token -> token.term() instanceof Term.Who who && Term.side(who) != null)
+                : Optional.empty();
+        side.ifPresent(clause::takeAt);
+        return side.flatMap(token -> pointing(token.term()))
+                .or(() -> clause.takeToken(token -> token.term() instanceof Term.Way
+                                && pointing(token.term()).isPresent()
+                                && (points || !token.is(Term.Way.IN) && !token.is(Term.Way.OUT)))
+                        .flatMap(token -> pointing(token.term())));
     }
 }

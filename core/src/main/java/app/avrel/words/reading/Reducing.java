@@ -63,7 +63,7 @@ final class Reducing {
     private boolean number() {
         Optional<Double> first = num(0);
         if (first.isEmpty()) {
-            return false;
+            return bothBeats();
         }
         double value = first.get();
         int used = 1;
@@ -122,6 +122,11 @@ final class Reducing {
         return put(used, new Term.Num(value));
     }
 
+    /** Two beats, where two is the word for both. */
+    private boolean bothBeats() {
+        return is(0, Term.Who.BOTH) && is(1, Term.Manner.BEATS) && put(2, new Term.Beats(2));
+    }
+
     /** Half a shoulder wide; a foot and a half; two fists; shoulder wide. */
     private boolean length() {
         Optional<Double> said = num(0);
@@ -148,6 +153,9 @@ final class Reducing {
         }
         boolean wide = is(used, Term.Manner.WIDE) || is(used, Term.Manner.APART);
         boolean bare = !counted && unit.get() == LengthUnit.SHOULDER_WIDTH;
+        if (Math.abs(amount * times) > 1000) {
+            return false;
+        }
         if (!counted && !wide && !bare) {
             return false;
         }

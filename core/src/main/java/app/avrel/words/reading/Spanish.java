@@ -70,8 +70,8 @@ final class Spanish {
             Part.STAFF = baston | palo
             Part.SWORD = espada
             Part.FAN = abanico
-            Who.LEFT = izquierdo | izquierda | izq
-            Who.RIGHT = derecho | derecha | der
+            Who.LEFT = izquierdos | izquierdas | izquierdo | izquierda | izq
+            Who.RIGHT = derechos | derechas | derecho | derecha | der
             Who.BOTH = ambos | ambas | las dos | los dos
             Who.OTHER = otro | otra
             Who.REAR = trasero | trasera
@@ -86,6 +86,7 @@ final class Spanish {
             Way.DIAGONAL = en diagonal | diagonal
             Way.UP = arriba | hacia arriba
             Way.DOWN = abajo | hacia abajo
+            Rel.AT = a la altura de | a la altura del | a la altura de la | a nivel de
             Rel.TO = a | al | hacia | hasta | hacia las | a las | hacia la | a la | hasta las | hacia el
             Rel.ON = sobre | en | encima de
             Rel.BEFORE = delante de | frente a | delante del | frente al | enfrente del
@@ -110,7 +111,8 @@ final class Spanish {
             Manner.HEIGHT = de altura
             Manner.FLAT = plano | planta entera | pie plano | plana
             Manner.EVEN = parejo | igual | por igual | repartido | equilibrado | al centro
-            Manner.ALL = todo | todo el peso | completamente
+            Part.WEIGHT Manner.ALL = todo el peso
+            Manner.ALL = todo | completamente
             Manner.MORE = mas
             Manner.NONE = sin peso
             Manner.ROUNDED = redondeado | redondo | redondeada

@@ -99,7 +99,9 @@ final class Stepping {
                 || term == Term.Way.SIDE
                 || term instanceof Term.Hall
                 || term instanceof Term.Compass
-                || term instanceof Term.Place;
+                || term instanceof Term.Place
+                || term == Term.Way.ACROSS
+                || term instanceof Term.Anchor anchor && anchor.part() != Term.Part.ANKLE;
     }
 
     /** {@return the part that touches down, where one is named} */

@@ -2,7 +2,6 @@ package app.avrel.words.reading;
 
 import app.avrel.body.Side;
 import app.avrel.floor.Heading;
-import app.avrel.floor.Turn;
 import app.avrel.posture.Direction;
 import app.avrel.posture.Toes;
 import java.util.List;
@@ -80,7 +79,7 @@ final class ToesReading {
     private Optional<Toes> inOrOut(Clause clause, boolean in, boolean target) {
         double degrees = degrees(clause).orElseThrow();
         clause.takeAny(Term.Way.IN, Term.Way.OUT);
-        if (degrees > 180) {
+        if (Math.abs(degrees) > 180) {
             hearing.refuse(
                     Weighing.plain(degrees), "Toes turn at most 180°, but it says " + Weighing.plain(degrees) + ".");
             return Optional.empty();
@@ -96,14 +95,14 @@ final class ToesReading {
         boolean to = clause.has(Term.Rel.TO);
         double degrees = degrees(clause).orElseThrow();
         if (way.isPresent() && to) {
-            return Optional.of(
-                    new Toes.Toward(new Direction.OfBody(new Turn(way.get().sign() * degrees))));
+            return Optional.of(new Toes.Toward(DirectionReading.ofBody(way.get().sign() * degrees)));
         }
         if (way.isPresent()) {
-            return Optional.of(new Toes.Turned(way.get() == side ? degrees : -degrees));
+            double turn = Math.clamp(degrees, -180, 180);
+            return Optional.of(new Toes.Turned(way.get() == side ? turn : -turn));
         }
-        return to
+        return to && Math.abs(degrees) <= 360
                 ? Optional.of(new Toes.Toward(new Direction.OfPosture(hearing.ofPosture(Heading.wrapping(degrees)))))
-                : Optional.of(new Toes.Turned(Math.min(180, degrees)));
+                : Optional.of(new Toes.Turned(Math.clamp(degrees, -180, 180)));
     }
 }

@@ -124,6 +124,10 @@ final class Trunk {
             return List.of(new Move.ChangeDepth(new Depth.ToFrame(frame.get())));
         }
         Optional<app.avrel.body.Length> by = clause.take(Term.Measure.class).map(Term.Measure::length);
+        if (by.filter(length -> length.amount() < 0).isPresent()) {
+            hearing.refuse(by.get().toString(), "A depth is at least 0: say \"rise\" to come up.");
+            return List.of();
+        }
         boolean to = by.isPresent() && clause.has(Term.Rel.TO);
         if (to) {
             return List.of(new Move.ChangeDepth(new Depth.To(by.get())));
@@ -144,8 +148,8 @@ final class Trunk {
     List<Move> incline() {
         boolean upright = clause.take(Term.Manner.UPRIGHT) || clause.has(Term.Act.STRAIGHTEN);
         clause.takeAny(Term.Part.BODY, Term.Part.CHEST, Term.Part.WAIST, Term.Part.HIPS, Term.Way.UP);
-        Optional<Double> degrees = degrees();
-        if (degrees.filter(some -> some > 60).isPresent()) {
+        Optional<Double> degrees = clause.take(Term.Manner.SOMEHOW) ? Optional.empty() : degrees();
+        if (degrees.filter(some -> some > 60 || some < 0).isPresent()) {
             hearing.refuse(
                     Weighing.plain(degrees.get()),
                     "The trunk inclines at most 60°, but it says " + Weighing.plain(degrees.get()) + ".");

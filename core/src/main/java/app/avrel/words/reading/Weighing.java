@@ -113,7 +113,7 @@ final class Weighing {
 
     /** Between fifty and seventy on the left. */
     private List<Move> range(double from, double to, Optional<Side> side) {
-        if (side.isEmpty() || to < from || to > 100) {
+        if (side.isEmpty() || to < from || to > 100 || from < 0) {
             hearing.refuse(
                     plain(from) + " " + plain(to),
                     "The two shares must make 100, or be a range with the foot" + " named, such as \"50 to 70 left\".");

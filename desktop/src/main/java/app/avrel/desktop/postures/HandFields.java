@@ -1,35 +1,54 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.body.Side;
+import app.avrel.posture.HandAt;
+import app.avrel.posture.HandPath;
 import app.avrel.posture.HandPlace;
+import app.avrel.posture.HandPoint;
 import app.avrel.posture.HandShape;
 import app.avrel.posture.Move;
 import app.avrel.posture.Palm;
+import app.avrel.posture.Pointing;
 import app.avrel.words.HandText;
 import app.avrel.words.Saying;
-import java.util.Arrays;
 import java.util.List;
-import java.util.function.Function;
+import java.util.Optional;
 
 /** The fields of a hand's place. */
 final class HandFields {
 
-    private HandFields() {}
+    private final Move.PlaceHand hand;
+    private final HandPlace to;
+
+    private HandFields(Move.PlaceHand hand) {
+        this.hand = hand;
+        this.to = hand.to();
+    }
 
     static List<MoveField> of(Move.PlaceHand hand, Saying saying) {
-        HandPlace to = hand.to();
-        Function<HandPlace, Move> change = place -> new Move.PlaceHand(hand.hand(), place);
+        return new HandFields(hand).fields(saying);
+    }
+
+    private List<MoveField> fields(Saying saying) {
         return List.of(
                 MoveFields.oneOf(
                         "Hand",
                         List.of("left", "right"),
                         hand.hand().ordinal(),
-                        at -> new Move.PlaceHand(Side.values()[at], to)),
+                        at -> new Move.PlaceHand(Side.values()[at], to, hand.path())),
                 MoveFields.landmark(
                         "Height",
                         to.height(),
-                        height ->
-                                change.apply(new HandPlace(height, to.sideways(), to.reach(), to.palm(), to.shape()))),
+                        height -> placed(new HandPlace(
+                                height,
+                                to.sideways(),
+                                to.reach(),
+                                to.palm(),
+                                to.shape(),
+                                to.point(),
+                                to.fingers(),
+                                to.elbow(),
+                                to.at()))),
                 MoveFields.line(
                         "Sideways",
                         to.sideways()
@@ -38,31 +57,105 @@ final class HandFields {
                         "own side · centre line · across · toward 1:30",
                         MoveFields.unsaidOr(
                                 text -> HandText.sideways(text, saying),
-                                sideways -> change.apply(
-                                        new HandPlace(to.height(), sideways, to.reach(), to.palm(), to.shape())))),
+                                sideways -> placed(new HandPlace(
+                                        to.height(),
+                                        sideways,
+                                        to.reach(),
+                                        to.palm(),
+                                        to.shape(),
+                                        to.point(),
+                                        to.fingers(),
+                                        to.elbow(),
+                                        to.at())))),
                 MoveFields.line(
                         "Reach",
                         to.reach().map(HandText::say).orElse(""),
                         "close · rounded · extended · 75 %",
                         MoveFields.unsaidOr(
                                 HandText::reach,
-                                reach -> change.apply(
-                                        new HandPlace(to.height(), to.sideways(), reach, to.palm(), to.shape())))),
-                MoveFields.maybe(
-                        "Palm",
-                        Arrays.stream(Palm.values()).map(Palm::word).toList(),
-                        to.palm().map(Palm::ordinal),
-                        at -> change.apply(new HandPlace(
-                                to.height(), to.sideways(), to.reach(), at.map(i -> Palm.values()[i]), to.shape()))),
-                MoveFields.maybe(
-                        "Shape",
-                        Arrays.stream(HandShape.values()).map(HandShape::word).toList(),
-                        to.shape().map(HandShape::ordinal),
-                        at -> change.apply(new HandPlace(
-                                to.height(),
-                                to.sideways(),
-                                to.reach(),
-                                to.palm(),
-                                at.map(i -> HandShape.values()[i])))));
+                                reach -> placed(new HandPlace(
+                                        to.height(),
+                                        to.sideways(),
+                                        reach,
+                                        to.palm(),
+                                        to.shape(),
+                                        to.point(),
+                                        to.fingers(),
+                                        to.elbow(),
+                                        to.at())))),
+                MoveFields.choice("Palm", Palm.values(), Palm::word, to.palm(), palm -> looking(palm, to.fingers())),
+                MoveFields.choice(
+                        "Fingers", Pointing.values(), Pointing::word, to.fingers(), way -> looking(to.palm(), way)),
+                MoveFields.choice("Elbow", Pointing.values(), Pointing::word, to.elbow(), this::elbow),
+                MoveFields.choice("Shape", HandShape.values(), HandShape::word, to.shape(), this::shaped),
+                MoveFields.choice("Measured at", HandPoint.values(), HandPoint::word, to.point(), this::measured),
+                MoveFields.choice("Against", HandAt.values(), HandAt::phrase, to.at(), this::against),
+                MoveFields.choice(
+                        "Way",
+                        HandPath.values(),
+                        HandPath::phrase,
+                        hand.path(),
+                        path -> new Move.PlaceHand(hand.hand(), to, path)));
+    }
+
+    private Move placed(HandPlace place) {
+        return new Move.PlaceHand(hand.hand(), place, hand.path());
+    }
+
+    private Move looking(Optional<Palm> palm, Optional<Pointing> fingers) {
+        return placed(new HandPlace(
+                to.height(), to.sideways(), to.reach(), palm, to.shape(), to.point(), fingers, to.elbow(), to.at()));
+    }
+
+    private Move elbow(Optional<Pointing> elbow) {
+        return placed(new HandPlace(
+                to.height(),
+                to.sideways(),
+                to.reach(),
+                to.palm(),
+                to.shape(),
+                to.point(),
+                to.fingers(),
+                elbow,
+                to.at()));
+    }
+
+    private Move shaped(Optional<HandShape> shape) {
+        return placed(new HandPlace(
+                to.height(),
+                to.sideways(),
+                to.reach(),
+                to.palm(),
+                shape,
+                to.point(),
+                to.fingers(),
+                to.elbow(),
+                to.at()));
+    }
+
+    private Move measured(Optional<HandPoint> point) {
+        return placed(new HandPlace(
+                to.height(),
+                to.sideways(),
+                to.reach(),
+                to.palm(),
+                to.shape(),
+                point,
+                to.fingers(),
+                to.elbow(),
+                to.at()));
+    }
+
+    private Move against(Optional<HandAt> at) {
+        return placed(new HandPlace(
+                to.height(),
+                to.sideways(),
+                to.reach(),
+                to.palm(),
+                to.shape(),
+                to.point(),
+                to.fingers(),
+                to.elbow(),
+                at));
     }
 }

@@ -7,6 +7,8 @@ import app.avrel.posture.BodyPart;
 import app.avrel.posture.Contact;
 import app.avrel.posture.DrawnTo;
 import app.avrel.posture.FootPart;
+import app.avrel.posture.FootWay;
+import app.avrel.posture.HangingToes;
 import app.avrel.posture.Move;
 import app.avrel.posture.Pivot;
 import app.avrel.posture.Toes;
@@ -46,7 +48,17 @@ public final class MoveFields {
                                 List.of("ball beside", "hovering"),
                                 draw.to().ordinal(),
                                 at -> new Move.DrawIn(draw.foot(), DrawnTo.values()[at])));
-            case Move.HalfStep half -> List.of(foot(half.foot(), Move.HalfStep::new));
+            case Move.Slide slide -> new FreeFootFields(saying).slide(slide);
+            case Move.Kicking kick -> new FreeFootFields(saying).kick(kick);
+            case Move.DrawBack back -> List.of(foot(back.foot(), Move.DrawBack::new));
+            case Move.Stamp stamp -> new FreeFootFields(saying).stamp(stamp);
+            case Move.HalfStep half ->
+                List.of(
+                        foot(half.foot(), side -> new Move.HalfStep(side, half.landing())),
+                        lands(half.landing(), landing -> new Move.HalfStep(half.foot(), landing)));
+            case Move.Incline incline -> new RelatedFields(saying).incline(incline);
+            case Move.RelateHands hands -> new RelatedFields(saying).relation(hands);
+            case Move.HandleProp prop -> new RelatedFields(saying).prop(prop);
             case Move.Lower lower -> lower(lower);
             case Move.Raise raise ->
                 List.of(
@@ -58,8 +70,14 @@ public final class MoveFields {
                                 at -> new Move.Raise(raise.foot(), FootPart.values()[at])));
             case Move.Lift lift ->
                 List.of(
-                        foot(lift.foot(), side -> new Move.Lift(side, lift.knee())),
-                        landmark("Knee at", lift.knee(), knee -> new Move.Lift(lift.foot(), knee)));
+                        foot(lift.foot(), side -> new Move.Lift(side, lift.knee(), lift.toes())),
+                        landmark("Knee at", lift.knee(), knee -> new Move.Lift(lift.foot(), knee, lift.toes())),
+                        choice(
+                                "Toes",
+                                HangingToes.values(),
+                                toes -> toes.phrase().substring("toes ".length()),
+                                lift.toes(),
+                                toes -> new Move.Lift(lift.foot(), lift.knee(), toes)));
             case Move.TurnFoot turn -> turnFoot(turn);
             case Move.Shift shift ->
                 List.of(line(
@@ -75,14 +93,7 @@ public final class MoveFields {
                         "sink 1 fist · rise · to 2 fists · low",
                         text -> DepthText.parse(text).map(Move.ChangeDepth::new)));
             case Move.PlaceHand hand -> HandFields.of(hand, saying);
-            case Move.HoldBall ball ->
-                List.of(
-                        oneOf(
-                                "Above",
-                                List.of("left hand", "right hand"),
-                                ball.above().ordinal(),
-                                at -> new Move.HoldBall(Side.values()[at], ball.height())),
-                        landmark("Height", ball.height(), height -> new Move.HoldBall(ball.above(), height)));
+            case Move.HoldBall ball -> new RelatedFields(saying).ball(ball);
             case Move.Look look ->
                 List.of(line(
                         "At",
@@ -94,16 +105,26 @@ public final class MoveFields {
 
     private List<MoveField> step(Move.Step step) {
         List<MoveField> fields = new ArrayList<>();
-        fields.add(foot(step.foot(), side -> new Move.Step(side, step.place(), step.landing(), step.toes())));
+        fields.add(
+                foot(step.foot(), side -> new Move.Step(side, step.place(), step.landing(), step.toes(), step.way())));
         StepPlaceFields places = new StepPlaceFields(saying);
-        fields.addAll(places.of(step.place(), place -> new Move.Step(step.foot(), place, step.landing(), step.toes())));
-        fields.add(maybe(
-                "Lands",
-                Stream.of(Contact.values()).map(MoveFields::landing).toList(),
-                step.landing().map(Contact::ordinal),
-                at -> new Move.Step(step.foot(), step.place(), at.map(i -> Contact.values()[i]), step.toes())));
-        fields.add(toes(step.toes(), toes -> new Move.Step(step.foot(), step.place(), step.landing(), toes)));
+        fields.addAll(places.of(
+                step.place(), place -> new Move.Step(step.foot(), place, step.landing(), step.toes(), step.way())));
+        fields.add(lands(
+                step.landing(), landing -> new Move.Step(step.foot(), step.place(), landing, step.toes(), step.way())));
+        fields.add(
+                toes(step.toes(), toes -> new Move.Step(step.foot(), step.place(), step.landing(), toes, step.way())));
+        fields.add(choice(
+                "Way",
+                FootWay.values(),
+                FootWay::phrase,
+                step.way(),
+                way -> new Move.Step(step.foot(), step.place(), step.landing(), step.toes(), way)));
         return fields;
+    }
+
+    private static MoveField lands(Optional<Contact> landing, Function<Optional<Contact>, Move> change) {
+        return choice("Lands", Contact.values(), MoveFields::landing, landing, change);
     }
 
     private static String landing(Contact contact) {
@@ -123,20 +144,8 @@ public final class MoveFields {
                 List.of("flat", "on the heel", "on the ball"),
                 lower.to().ordinal(),
                 at -> new Move.Lower(lower.foot(), Contact.values()[at], lower.place())));
-        List<String> where = List.of("where it is", "another place");
-        fields.add(oneOf(
-                "Where",
-                where,
-                lower.place().isPresent() ? 1 : 0,
-                at -> new Move.Lower(
-                        lower.foot(),
-                        lower.to(),
-                        at == 0 ? Optional.empty() : lower.place().or(() -> Optional.of(StepPlaceFields.FORWARD)))));
-        StepPlaceFields places = new StepPlaceFields(saying);
-        lower.place()
-                .map(place ->
-                        places.of(place, changed -> new Move.Lower(lower.foot(), lower.to(), Optional.of(changed))))
-                .ifPresent(fields::addAll);
+        fields.addAll(new FreeFootFields(saying)
+                .placed(lower.place(), place -> new Move.Lower(lower.foot(), lower.to(), place)));
         return fields;
     }
 
@@ -169,7 +178,7 @@ public final class MoveFields {
                                 turning -> new Move.TurnBody(turn.part(), turning))));
     }
 
-    private MoveField toes(Optional<Toes> toes, Function<Optional<Toes>, Move> change) {
+    MoveField toes(Optional<Toes> toes, Function<Optional<Toes>, Move> change) {
         return line(
                 "Toes",
                 toes.map(value -> ToesText.say(value, saying)).orElse(""),
@@ -206,6 +215,18 @@ public final class MoveFields {
                 all,
                 chosen.map(i -> i + 1).orElse(0),
                 at -> change.apply(at == 0 ? Optional.empty() : Optional.of(at - 1)));
+    }
+
+    /** A choice among the constants of an enum, or nothing said. */
+    static <E> MoveField choice(
+            String label,
+            E[] values,
+            Function<E, String> word,
+            Optional<E> chosen,
+            Function<Optional<E>, Move> change) {
+        List<E> all = List.of(values);
+        return maybe(
+                label, all.stream().map(word).toList(), chosen.map(all::indexOf), at -> change.apply(at.map(all::get)));
     }
 
     static MoveField line(String label, String text, String example, Function<String, Optional<Move>> change) {

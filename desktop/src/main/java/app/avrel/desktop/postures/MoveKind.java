@@ -10,8 +10,12 @@ import app.avrel.posture.DrawnTo;
 import app.avrel.posture.FootPart;
 import app.avrel.posture.Gaze;
 import app.avrel.posture.HandPlace;
+import app.avrel.posture.HandRelation;
+import app.avrel.posture.Kick;
 import app.avrel.posture.Move;
 import app.avrel.posture.Pivot;
+import app.avrel.posture.Prop;
+import app.avrel.posture.PropAct;
 import app.avrel.posture.Split;
 import app.avrel.posture.StepPlace;
 import java.util.Optional;
@@ -24,12 +28,19 @@ public enum MoveKind {
     TURN_FOOT("Turn a foot"),
     DRAW_IN("Draw a foot in"),
     HALF_STEP("Half step"),
+    SLIDE("Slide a foot"),
     LOWER("Lower a foot"),
     RAISE("Raise heel or toes"),
     LIFT("Lift a knee"),
+    KICK("Kick"),
+    DRAW_BACK("Draw a raised foot back"),
+    STAMP("Stamp"),
     DEPTH("Sink or rise"),
+    INCLINE("Incline the trunk"),
     HAND("Place a hand"),
     BALL("Hold a ball"),
+    RELATION("Both hands together"),
+    PROP("Use a prop"),
     LOOK("Look");
 
     private final String label;
@@ -60,6 +71,17 @@ public enum MoveKind {
             case TURN_FOOT -> new Move.TurnFoot(free, Pivot.HEEL, Optional.empty());
             case DRAW_IN -> new Move.DrawIn(free, DrawnTo.BALL_BESIDE);
             case HALF_STEP -> new Move.HalfStep(free);
+            case SLIDE -> new Move.Slide(free, StepPlaceFields.FORWARD, Optional.empty());
+            case KICK -> new Move.Kicking(free, Kick.HEEL, Optional.empty(), Optional.of(Landmark.KNEE));
+            case DRAW_BACK -> new Move.DrawBack(free);
+            case STAMP -> new Move.Stamp(free, Optional.empty());
+            case INCLINE -> new Move.Incline(Optional.empty(), Optional.empty());
+            case RELATION ->
+                new Move.RelateHands(
+                        HandRelation.CROSSED_WRISTS, Side.RIGHT, Optional.empty(), Optional.empty(), Optional.empty());
+            case PROP ->
+                new Move.HandleProp(
+                        Side.RIGHT, PropAct.TAKE, Optional.of(Prop.STAFF), Optional.empty(), Optional.empty());
             case LOWER -> new Move.Lower(free, Contact.FLAT, Optional.empty());
             case RAISE -> new Move.Raise(free, FootPart.TOES);
             case LIFT -> new Move.Lift(free, Optional.empty());
@@ -75,6 +97,13 @@ public enum MoveKind {
             case Move.Step _ -> STEP;
             case Move.DrawIn _ -> DRAW_IN;
             case Move.HalfStep _ -> HALF_STEP;
+            case Move.Slide _ -> SLIDE;
+            case Move.Kicking _ -> KICK;
+            case Move.DrawBack _ -> DRAW_BACK;
+            case Move.Stamp _ -> STAMP;
+            case Move.Incline _ -> INCLINE;
+            case Move.RelateHands _ -> RELATION;
+            case Move.HandleProp _ -> PROP;
             case Move.Lower _ -> LOWER;
             case Move.Raise _ -> RAISE;
             case Move.Lift _ -> LIFT;
@@ -93,7 +122,14 @@ public enum MoveKind {
         return switch (move) {
             case Move.OfFoot ofFoot -> Optional.of(ofFoot.foot());
             case Move.PlaceHand hand -> Optional.of(hand.hand());
-            case Move.Shift _, Move.TurnBody _, Move.ChangeDepth _, Move.HoldBall _, Move.Look _ -> Optional.empty();
+            case Move.HandleProp prop -> Optional.of(prop.hand());
+            case Move.Shift _,
+                    Move.TurnBody _,
+                    Move.ChangeDepth _,
+                    Move.Incline _,
+                    Move.HoldBall _,
+                    Move.RelateHands _,
+                    Move.Look _ -> Optional.empty();
         };
     }
 
@@ -105,7 +141,9 @@ public enum MoveKind {
             case Move.Shift _ -> "Weight";
             case Move.TurnBody turn -> turn.part() == BodyPart.WHOLE ? "Hips, chest" : "Chest";
             case Move.ChangeDepth _ -> "Depth";
-            case Move.HoldBall _ -> "Both hands";
+            case Move.HoldBall _, Move.RelateHands _ -> "Both hands";
+            case Move.HandleProp _ -> "Prop";
+            case Move.Incline _ -> "Trunk";
             case Move.Look _ -> "Gaze";
         };
     }

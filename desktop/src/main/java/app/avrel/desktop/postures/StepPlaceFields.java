@@ -1,6 +1,8 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.posture.Crossing;
 import app.avrel.posture.Direction;
 import app.avrel.posture.Move;
 import app.avrel.posture.StepPlace;
@@ -16,8 +18,15 @@ final class StepPlaceFields {
 
     static final StepPlace FORWARD = new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty());
 
-    private static final List<String> WAYS =
-            List.of("in a direction", "beside the other foot", "heels level", "onto the other heel's line");
+    private static final List<String> WAYS = List.of(
+            "in a direction",
+            "beside the other foot",
+            "heels level",
+            "onto the other heel's line",
+            "across in front",
+            "across behind",
+            "where the left foot was",
+            "where the right foot was");
 
     private final Saying saying;
 
@@ -40,6 +49,13 @@ final class StepPlaceFields {
                         level.width(),
                         "1 shoulder width",
                         width -> change.apply(new StepPlace.LevelWithHeel(width))));
+            case StepPlace.Across across ->
+                fields.add(MoveFields.length(
+                        "Distance",
+                        across.distance(),
+                        "1 foot-length",
+                        far -> change.apply(new StepPlace.Across(across.over(), far))));
+            case StepPlace.WhereWas _ -> {}
             case StepPlace.OnHeelLine line ->
                 fields.add(MoveFields.length(
                         "Ahead",
@@ -78,6 +94,8 @@ final class StepPlaceFields {
             case StepPlace.Beside _ -> 1;
             case StepPlace.LevelWithHeel _ -> 2;
             case StepPlace.OnHeelLine _ -> 3;
+            case StepPlace.Across across -> 4 + across.over().ordinal();
+            case StepPlace.WhereWas was -> 6 + was.foot().ordinal();
         };
     }
 
@@ -86,7 +104,9 @@ final class StepPlaceFields {
             case 0 -> FORWARD;
             case 1 -> new StepPlace.Beside(Optional.empty());
             case 2 -> new StepPlace.LevelWithHeel(Optional.empty());
-            default -> new StepPlace.OnHeelLine(Optional.empty());
+            case 3 -> new StepPlace.OnHeelLine(Optional.empty());
+            case 4, 5 -> new StepPlace.Across(Crossing.values()[way - 4], Optional.empty());
+            default -> new StepPlace.WhereWas(Side.values()[way - 6]);
         };
     }
 }

@@ -20,7 +20,12 @@ final class Summary {
             case Move.Shift _ -> bare.replaceFirst("^Shift (all )?the weight (to )?", "$1");
             case Move.TurnBody _ -> bare.replaceFirst("^Turn the (body|chest) ?", "turn ");
             case Move.OfFoot foot -> foot(bare, foot.foot().word());
-            case Move.ChangeDepth _, Move.HoldBall _, Move.Look _ -> lower(bare);
+            case Move.ChangeDepth _,
+                    Move.Incline _,
+                    Move.HoldBall _,
+                    Move.RelateHands _,
+                    Move.HandleProp _,
+                    Move.Look _ -> lower(bare).replaceFirst("^both hands: ", "");
         };
     }
 

@@ -97,6 +97,10 @@ public final class RibbonCells {
         count.stream().flatMap(moment -> moment.stage().moves().stream()).forEach(move -> {
             switch (move) {
                 case Move.Step step -> moved.add(step.foot());
+                case Move.Slide slide -> moved.add(slide.foot());
+                case Move.Stamp stamp -> moved.add(stamp.foot());
+                case Move.Kicking kick -> moved.add(kick.foot());
+                case Move.DrawBack back -> moved.add(back.foot());
                 case Move.DrawIn draw -> moved.add(draw.foot());
                 case Move.HalfStep half -> moved.add(half.foot());
                 case Move.Lift lift -> moved.add(lift.foot());
@@ -108,6 +112,9 @@ public final class RibbonCells {
                         Move.ChangeDepth _,
                         Move.PlaceHand _,
                         Move.HoldBall _,
+                        Move.RelateHands _,
+                        Move.HandleProp _,
+                        Move.Incline _,
                         Move.Look _ -> {}
             }
         });

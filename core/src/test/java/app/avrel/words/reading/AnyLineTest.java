@@ -1,0 +1,88 @@
+package app.avrel.words.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+
+import app.avrel.posture.Language;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+
+/** Whatever is typed, reading it ends well. */
+class AnyLineTest {
+
+    private static final List<String> ODD = List.of(
+            "-5",
+            "9999999999999",
+            "1:99",
+            "60/60",
+            "°",
+            "%",
+            "25:61",
+            "-180 left",
+            "500 degrees",
+            "5000 cm",
+            "-2 fists",
+            "—",
+            "😀",
+            "''",
+            "0",
+            "100000 beats",
+            "and",
+            "then",
+            ";",
+            ".",
+            ",",
+            "(",
+            "to",
+            "½");
+
+    @RepeatedTest(300)
+    void saladsOfKnownWordsNeverThrow(RepetitionInfo repetition) {
+        Random random = new Random(repetition.getCurrentRepetition());
+        for (Language language : Language.values()) {
+            String line = salad(random, language);
+            assertThatCode(() -> Typed.read(line, language, Typed.standing("all left; lift the right knee")))
+                    .as("seed %d: %s", repetition.getCurrentRepetition(), line)
+                    .doesNotThrowAnyException();
+        }
+    }
+
+    private static String salad(Random random, Language language) {
+        List<String> words = List.copyOf(Lexicon.of(language).words());
+        StringBuilder line = new StringBuilder();
+        for (int i = 0; i < random.nextInt(1, 14); i++) {
+            boolean odd = random.nextInt(6) == 0;
+            line.append(odd ? ODD.get(random.nextInt(ODD.size())) : words.get(random.nextInt(words.size())))
+                    .append(random.nextInt(5) == 0 ? ", " : " ");
+        }
+        return line.toString();
+    }
+
+    @Test
+    void anEmptyLineSaysNothing() {
+        LineReading reading = Typed.english("  ");
+        assertThat(reading.stages()).isEmpty();
+        assertThat(reading.words()).isEmpty();
+        assertThat(reading.understood()).isFalse();
+    }
+
+    @Test
+    void caseCommasAndFillersDoNotMatter() {
+        String plain = Typed.said(Typed.english("left foot forward, heel first, toes out 30"));
+        assertThat(Typed.said(Typed.english("Now GENTLY your Left foot forward heel first toes out 30")))
+                .isEqualTo(plain);
+        assertThat(Typed.said(Typed.english("forward with the left foot: heel first; toes out 30")))
+                .startsWith("left foot steps forward, heel first");
+    }
+
+    @Test
+    void aHalfTypedWordIsCompletedShortestFirst() {
+        Line line = new Line(Language.ENGLISH, Typed.SAYING, Typed.BODY);
+        assertThat(line.goingOn("should")).contains("shoulder", "shoulder width");
+        assertThat(line.nearest("sholder")).contains("shoulder");
+        assertThat(line.nearest("xyzzyqq")).isEmpty();
+    }
+}

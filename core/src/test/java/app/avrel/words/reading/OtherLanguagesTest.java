@@ -1,0 +1,95 @@
+package app.avrel.words.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.posture.Language;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class OtherLanguagesTest {
+
+    private static void reads(String line, Language language, String said) {
+        LineReading reading = Typed.read(line, language, Typed.standing(""));
+        assertThat(reading.refusals()).isEmpty();
+        assertThat(reading.questions()).isEmpty();
+        assertThat(Typed.said(reading)).isEqualTo(said);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', textBlock = """
+            talón derecho adelante a la 1 | right foot steps to 1, heel first
+            pasa el peso 70 a la izquierda | shift 70 left
+            todo el peso sobre el pie derecho | shift 100 right
+            setenta treinta a la izquierda | shift 70 left
+            peso por igual | shift 50 left
+            gira el pie derecho 45 grados adentro sobre el talón | turn the right foot on its heel, toes 45° in
+            recoge el pie izquierdo junto al pie derecho | draw the left foot in, ball beside the right foot
+            medio paso con el derecho | right foot half step
+            paso atrás con el pie izquierdo, metatarso primero | left foot steps back, ball first
+            paso adelante con el pie izquierdo, ancho de hombros | left foot steps forward, 1 shoulder width wide
+            levanta la rodilla derecha a la cadera | lift the right knee to the hip
+            patada con el talón derecho hacia las 12, a la altura de la rodilla | right heel kick to 12 at the knee
+            cintura 30 grados a la izquierda | waist 30° left
+            gira el cuerpo hacia el oeste | waist to 9
+            hunde un puño | sink 1 fist
+            sube | rise
+            postura baja | low stance
+            sostén una pelota delante del pecho, mano izquierda arriba | hold a ball at the chest, left hand above
+            mano derecha a la altura del pecho, palma abajo | right hand, at the chest, palm down
+            palma izquierda arriba en el ombligo | left hand, at the navel, palm up
+            mano derecha en gancho | right hand, hook hand
+            mira la mano izquierda | look past the left hand
+            mira al frente | look ahead
+            inhala |
+            exhala despacio, dos tiempos |
+            puntas derechas afuera 45 | turn the right foot on its heel, toes out 45°
+            pie derecho plano | lower the right foot, flat
+            ambas palmas empujan adelante | left hand, extended, palm forward, fingers up. right hand, extended, palm forward, fingers up
+            vacía el pie izquierdo | shift 100 right
+            60/40 a la derecha | shift 60 right
+            paso al lado con el pie derecho, medio ancho de hombros de ancho | right foot steps level with the left heel, 0.5 shoulder widths wide
+            talón izquierdo adelante, luego pasa el peso 60 a la izquierda mientras la cintura gira hacia las 12 | left foot steps forward, heel first; shift 60 left. waist to 12
+            """)
+    void spanish(String line, String said) {
+        reads(line, Language.SPANISH, said == null ? "" : said);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', textBlock = """
+            右脚跟向一点迈出，肩宽 | right foot steps to 1, 1 shoulder width wide, heel first
+            重心移到左脚70% | shift 70 left
+            重心全部移到右脚 | shift 100 right
+            重心左70右30 | shift 70 left
+            重心平均 | shift 50 left
+            右脚尖内扣45度 | turn the right foot on its heel, toes in 45°
+            左脚尖外摆45度 | turn the left foot on its heel, toes out 45°
+            左脚收到右脚旁，脚掌点地 | draw the left foot in, ball beside the right foot
+            右脚跟半步 | right foot half step
+            左脚后退，脚掌先着地 | left foot steps back, ball first
+            左脚向前迈步，脚跟着地 | left foot steps forward, heel first
+            提右膝到胯高 | lift the right knee to the hip
+            右脚蹬脚向十二点，膝高 | right heel kick to 12 at the knee
+            腰左转30度 | waist 30° left
+            身体转向西 | waist to 9
+            面向北 | waist to 12
+            下沉一拳 | sink 1 fist
+            起身 | rise
+            低架 | low stance
+            胸前抱球，左手在上 | hold a ball at the chest, left hand above
+            右掌向前推，胸高 | right hand, at the chest, extended, palm forward, fingers up
+            左掌心向上，腹高 | left hand, at the navel, palm up
+            右手握拳 | right hand, fist
+            左勾手，肩高 | left hand, at the shoulder, hook hand
+            双手到肩高 | left hand, at the shoulder. right hand, at the shoulder
+            看左手 | look past the left hand
+            向前看 | look ahead
+            吸气 |
+            慢慢呼气，两拍 |
+            左脚向前，脚跟着地，然后重心移到左60% | left foot steps forward, heel first; shift 60 left
+            右脚向左脚旁 | right foot steps beside the left foot
+            合掌于胸前 | palms together at the chest, right inside
+            """)
+    void chinese(String line, String said) {
+        reads(line, Language.CHINESE, said == null ? "" : said);
+    }
+}

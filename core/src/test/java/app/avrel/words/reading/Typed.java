@@ -1,0 +1,44 @@
+package app.avrel.words.reading;
+
+import app.avrel.body.Body;
+import app.avrel.floor.Directions;
+import app.avrel.floor.Heading;
+import app.avrel.house.HouseRules;
+import app.avrel.motion.Pose;
+import app.avrel.motion.Starting;
+import app.avrel.posture.Language;
+import app.avrel.posture.StartPose;
+import app.avrel.words.Said;
+import app.avrel.words.Saying;
+import java.util.stream.Collectors;
+
+/** What is typed in tests, and what it comes to in canonical words. */
+final class Typed {
+
+    static final Body BODY = Body.ofStature(1.7);
+    static final Saying SAYING = new Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
+
+    private Typed() {}
+
+    /** {@return shoulder-wide, even, facing 12, or how one stands after a line} */
+    static Pose standing(String after) {
+        Pose start = Starting.of(StartPose.SHOULDER_WIDE, BODY);
+        return after.isEmpty() ? start : read(after, Language.ENGLISH, start).after();
+    }
+
+    static LineReading read(String line, Language language, Pose from) {
+        return new Line(language, SAYING, BODY).read(line, from);
+    }
+
+    static LineReading english(String line) {
+        return read(line, Language.ENGLISH, standing(""));
+    }
+
+    /** {@return the canonical words of what was read: moves parted by full stops, stages by semicolons} */
+    static String said(LineReading reading) {
+        Said said = new Said(SAYING);
+        return reading.stages().stream()
+                .map(stage -> stage.moves().stream().map(said::words).collect(Collectors.joining(". ")))
+                .collect(Collectors.joining("; "));
+    }
+}

@@ -1,0 +1,75 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.posture.Kick;
+import app.avrel.posture.Move;
+import app.avrel.posture.StepPlace;
+import app.avrel.words.DirectionText;
+import app.avrel.words.Saying;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/** The fields of kicks, slides, stamps and a foot drawn back. */
+final class FreeFootFields {
+
+    private final Saying saying;
+
+    FreeFootFields(Saying saying) {
+        this.saying = saying;
+    }
+
+    List<MoveField> slide(Move.Slide slide) {
+        List<MoveField> fields = new ArrayList<>();
+        fields.add(MoveFields.foot(slide.foot(), side -> new Move.Slide(side, slide.place(), slide.toes())));
+        fields.addAll(new StepPlaceFields(saying)
+                .of(slide.place(), place -> new Move.Slide(slide.foot(), place, slide.toes())));
+        fields.add(
+                new MoveFields(saying).toes(slide.toes(), toes -> new Move.Slide(slide.foot(), slide.place(), toes)));
+        return fields;
+    }
+
+    List<MoveField> kick(Move.Kicking kick) {
+        return List.of(
+                MoveFields.foot(kick.foot(), side -> new Move.Kicking(side, kick.kick(), kick.toward(), kick.height())),
+                MoveFields.oneOf(
+                        "With",
+                        Stream.of(Kick.values()).map(Kick::phrase).toList(),
+                        kick.kick().ordinal(),
+                        at -> new Move.Kicking(kick.foot(), Kick.values()[at], kick.toward(), kick.height())),
+                MoveFields.line(
+                        "Toward",
+                        kick.toward()
+                                .map(direction -> DirectionText.say(direction, saying))
+                                .orElse(""),
+                        "forward · 1:30",
+                        MoveFields.unsaidOr(
+                                text -> DirectionText.parse(text, saying),
+                                toward -> new Move.Kicking(kick.foot(), kick.kick(), toward, kick.height()))),
+                MoveFields.landmark(
+                        "Height",
+                        kick.height(),
+                        height -> new Move.Kicking(kick.foot(), kick.kick(), kick.toward(), height)));
+    }
+
+    List<MoveField> stamp(Move.Stamp stamp) {
+        List<MoveField> fields = new ArrayList<>();
+        fields.add(MoveFields.foot(stamp.foot(), side -> new Move.Stamp(side, stamp.place())));
+        fields.addAll(placed(stamp.place(), place -> new Move.Stamp(stamp.foot(), place)));
+        return fields;
+    }
+
+    /** Where it is, or the fields of another place. */
+    List<MoveField> placed(Optional<StepPlace> place, Function<Optional<StepPlace>, Move> change) {
+        List<MoveField> fields = new ArrayList<>();
+        fields.add(MoveFields.oneOf(
+                "Where",
+                List.of("where it is", "another place"),
+                place.isPresent() ? 1 : 0,
+                at -> change.apply(at == 0 ? Optional.empty() : place.or(() -> Optional.of(StepPlaceFields.FORWARD)))));
+        place.ifPresent(some ->
+                fields.addAll(new StepPlaceFields(saying).of(some, changed -> change.apply(Optional.of(changed)))));
+        return fields;
+    }
+}
