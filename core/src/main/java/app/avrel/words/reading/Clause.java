@@ -52,10 +52,13 @@ final class Clause {
         return takeToken(token -> token.is(term)).isPresent();
     }
 
+    /** {@return whether any such token was there; all of them are taken} */
     boolean takeAny(Term... terms) {
         boolean any = false;
         for (Term term : terms) {
-            any |= take(term);
+            while (take(term)) {
+                any = true;
+            }
         }
         return any;
     }

@@ -135,7 +135,10 @@ final class Clauses {
             case DEPTH ->
                 switch (current.get()) {
                     case HAND, RELATION -> !token.finite() && !plural(before);
-                    case BODY, DEPTH, FOOT -> token.term() instanceof Term.Act && current.get() == Topic.FOOT;
+                    case BODY, DEPTH -> false;
+                    case FOOT ->
+                        token.term() instanceof Term.Act
+                                && !(token.finite() && before.stream().anyMatch(some -> Topic.foot(some.term())));
                     case WEIGHT, GAZE, INCLINE, PROP, MORE -> true;
                 };
             case GAZE -> current.get() != Topic.GAZE && !(current.get() == Topic.HAND && token.finite());
@@ -212,7 +215,7 @@ final class Clauses {
     }
 
     private static void join(List<Clause> clauses, List<Token> part, int sentenceStart) {
-        if (part.stream().allMatch(Token::filler)) {
+        if (part.stream().allMatch(token -> token.filler() || token.term() instanceof Term.Rel)) {
             return;
         }
         Topic topic = topic(part);
@@ -244,6 +247,12 @@ final class Clauses {
         if (found.contains(Topic.DEPTH) && !found.contains(Topic.FOOT)) {
             return Topic.DEPTH;
         }
+        boolean standsOn = found.stream().allMatch(Topic.FOOT::equals)
+                && part.stream().anyMatch(token -> token.term() instanceof Term.Num)
+                && part.stream().allMatch(Clauses::bearing);
+        if (standsOn) {
+            return Topic.WEIGHT;
+        }
         boolean shared = part.stream().anyMatch(token -> token.term() instanceof Term.Share);
         boolean reaches = part.stream().anyMatch(token -> token.is(Term.Manner.EXTENDED));
         if (shared && !reaches && !kicks(part)) {
@@ -258,6 +267,16 @@ final class Clauses {
         return byVerb(part);
     }
 
+    /** Sixty on the rear foot: nothing but a number, a side and a foot. */
+    private static boolean bearing(Token token) {
+        return token.filler()
+                || token.term() instanceof Term.Num
+                || token.term() instanceof Term.Who
+                || token.term() instanceof Term.Rel
+                || token.is(Term.Part.FOOT)
+                || token.is(Term.Part.LEG);
+    }
+
     private static boolean kicks(List<Token> part) {
         return part.stream().anyMatch(token -> token.is(Term.Act.STEP) || token.is(Term.Act.KICK));
     }
@@ -266,7 +285,9 @@ final class Clauses {
         for (Token token : part) {
             if (token.term() instanceof Term.Act act) {
                 return switch (act) {
-                    case LOWER, RAISE, LIFT, HOVER, PULL_BACK, LAND, CROSS, MOVE -> Topic.FOOT;
+                    case LOWER ->
+                        part.stream().anyMatch(some -> some.term() instanceof Term.Measure) ? Topic.DEPTH : Topic.FOOT;
+                    case RAISE, LIFT, HOVER, PULL_BACK, LAND, CROSS, MOVE, SWEEP -> Topic.FOOT;
                     case TURN, FACE, STAY -> Topic.BODY;
                     case PUSH, PRESS, OPEN, CLOSE, HOLD, SPREAD, FOLD, POINT, STACK -> Topic.HAND;
                     case TAKE, PASS, PUT_AWAY -> Topic.PROP;
@@ -282,6 +303,14 @@ final class Clauses {
             if (token.is(Term.Manner.FLAT)) {
                 return Topic.FOOT;
             }
+        }
+        boolean sided = part.stream()
+                .filter(token -> !token.filler())
+                .findFirst()
+                .filter(token -> token.term() instanceof Term.Who)
+                .isPresent();
+        if (sided && part.stream().anyMatch(token -> token.term() instanceof Term.Height)) {
+            return Topic.HAND;
         }
         boolean shares = part.stream().anyMatch(token -> token.term() instanceof Term.Num)
                 && part.stream().anyMatch(token -> token.term() instanceof Term.Who);

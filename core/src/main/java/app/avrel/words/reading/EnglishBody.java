@@ -67,7 +67,7 @@ final class EnglishBody {
             Unit.INCH = inch | inches
             Unit.FOOT_LENGTH = foot length | foot lengths | lengths of the foot | feet long
             Unit.SHOULDER_WIDTH = shoulder width | shoulder widths | shoulders width | shoulder's width
-            Unit.FIST = fists | fist width | fist widths
+            Unit.FIST = fist's | fists | fist width | fist widths
             Unit.HAND_SPAN = hand span | hand spans | span | spans
             Part.STAFF = staff | stick | short staff | pole
             Part.SWORD = sword

@@ -8,7 +8,7 @@ final class EnglishFeet {
     static final String WORDS = """
             Act.STEP = step | stride | walk | advance | tread | travel
             Act.STEP Way.BACK = retreat
-            Act.LAND = land | touch | touch down | touching down | arrive | rest | come down | comes down | set | touches down
+            Act.LAND = land | touch | meet | support | touch down | touching down | arrive | rest | come down | comes down | set | touches down
             Act.SHIFT = shift | transfer | settle | roll | pour | sink onto | sink into | put the weight | load | lean onto | sit on | sit onto
             Act.EMPTY = empty | unload | unweight
             Act.DRAW = draw | draw in | gather | collect | bring in | draws in | drawing in
@@ -17,8 +17,9 @@ final class EnglishFeet {
             Act.LOWER = lower | put down | set down | puts down | sets down | drop | place down
             Act.RAISE = raise | peel
             Act.LIFT = lift | pick up | picks up | hoist
-            Act.KICK = kick | snap | sweep kick
+            Act.KICK = kick | snap
             Act.STAMP = stamp | stomp | thump
+            Act.SWEEP = sweep | brush
             Act.HOVER = hover
             Act.PULL_BACK = pull back | pulls back | draw back | draws back | withdraw | retract | take back
             Act.CROSS = cross
@@ -61,14 +62,14 @@ final class EnglishFeet {
             Act.HOVER = hovering | hovers
             Manner.FIRST = first | leading with
             Manner.WIDE = wide | width | of width | in width | broad
-            Manner.APART = apart | between | between them
+            Manner.APART = gap | gap of | apart | between | between them
             Manner.FLAT = flat | whole foot | full foot | flat down | all the way down | fully down | flat on the floor | down flat | sole down | heel and toes
             Manner.EVEN = even | evenly shared | equal | fifty fifty | equally | centred | centered | evenly between the feet | even weight | double weighted | middle
             Manner.ALL = all | fully | completely | entirely | all the way | whole | entire | everything | wholly | full weight
             Manner.MORE = more | most | mostly | mainly | most of
             Manner.NONE = no weight | without weight | weightless | empty of weight | bearing nothing | no weight on it | without any weight | not weighted
             Manner.AS_FAR = as far as it goes | as far as they go | as far as possible | as far as it will go | as far as the hip goes | fully out | all the way out | as far as they will go
-            Manner.HANGING = hanging | relaxed | dangling | loose
+            Manner.HANGING = hang | hangs | hanging | relaxed | dangling | loose
             Manner.FLEXED = flexed | pulled up | drawn up
             Manner.POINTED = pointed | stretched toes
             Manner.IN_PLACE = in place | where it is | on the spot | where they are | where it stands
@@ -111,7 +112,7 @@ final class EnglishFeet {
             Mark.THEN = then | and then | after that | afterwards | next | followed by | finally | lastly | and after that | once there
             Mark.WHILE = while | as | meanwhile | at the same time | simultaneously | during which | and at the same time
             Mark.AND = and | plus | also | & | +
-            Mark.FILLER = on its own line | on its line | along its own line | keeping its line | of the body | of your body | of the trunk | the | a | an | now | just | gently | your | you | my | please | so | that | this | softly | smoothly | again | there | here | slightly | a bit | a little | simply | calmly | naturally | let your | their | one's | still | is | are | be | being | should | will | well | which | who | lightly | carefully | too | we | his | her | very | really | nice | nicely | easily | ok | okay | do | don't forget to | remember to | shape | position| facing the way of | amount | only
+            Mark.FILLER = small | short | big | large | slight | through | further | away | about | around about | roughly | all the while | on its own line | on its line | along its own line | keeping its line | of the body | of your body | of the trunk | the | a | an | now | just | gently | your | you | my | please | so | that | this | softly | smoothly | again | there | here | slightly | a bit | a little | simply | calmly | naturally | let your | their | one's | still | is | are | be | being | should | will | well | which | who | lightly | carefully | too | we | his | her | very | really | nice | nicely | easily | ok | okay | do | don't forget to | remember to | shape | position| facing the way of | amount | only
             Num.0 = zero | nought
             Num.1 = one
             Num.2 = two

@@ -66,7 +66,7 @@ final class Feet {
         boolean kneeBack = clause.has(Term.Part.KNEE)
                 && clause.has(Term.Way.BACK)
                 && standing(foot).lifted();
-        if (clause.has(Term.Act.KICK)) {
+        if (clause.has(Term.Act.KICK) || clause.has(Term.Act.SWEEP)) {
             return Optional.of(kick(foot));
         }
         if (clause.take(Term.Act.STAMP)) {
@@ -126,7 +126,18 @@ final class Feet {
                 || clause.has(Term.Way.UP)
                 || clause.has(Term.Act.RISE);
         boolean end = clause.has(Term.Part.HEEL) || clause.has(Term.Part.BALL) || clause.has(Term.Part.TOES);
-        return up && end && !clause.has(Term.Act.STEP);
+        boolean said = clause.has(Term.Act.LIFT) || clause.has(Term.Act.RAISE);
+        return up && end && !clause.has(Term.Act.STEP) && (said || !goes());
+    }
+
+    /** Whether the clause says where a foot goes along the floor. */
+    private boolean goes() {
+        return clause.has(term -> term == Term.Way.FORWARD
+                || term == Term.Way.BACK
+                || term instanceof Term.Hall
+                || term instanceof Term.Compass
+                || term instanceof Term.Place
+                || term instanceof Term.Measure);
     }
 
     private boolean lowers() {
@@ -162,13 +173,16 @@ final class Feet {
     }
 
     private boolean hasOther() {
-        return clause.has(Term.Part.FOOT) || clause.has(Term.Part.HEEL) || clause.has(Term.Part.BALL);
+        boolean heel = clause.has(Term.Part.HEEL) && !onPart(clause, Term.Part.HEEL);
+        boolean ball = clause.has(Term.Part.BALL) && !onPart(clause, Term.Part.BALL);
+        return clause.has(Term.Part.FOOT) || heel || ball;
     }
 
     private Move kick(Side foot) {
         clause.take(Term.Act.KICK);
-        boolean outer = clause.take(Term.Manner.OUTER);
-        boolean inner = clause.take(Term.Manner.INNER);
+        boolean sweeps = clause.take(Term.Act.SWEEP);
+        boolean outer = clause.take(Term.Manner.OUTER) || sweeps && clause.take(Term.Way.OUT);
+        boolean inner = clause.take(Term.Manner.INNER) || sweeps && clause.take(Term.Way.IN);
         Kick kind = outer ? Kick.OUTER_SWEEP : inner ? Kick.INNER_SWEEP : kindOfKick();
         clause.takeAny(
                 Term.Part.HEEL, Term.Part.FOOT, Term.Part.LEG, Term.Manner.FIRST, Term.Part.TOES, Term.Part.INSTEP);
@@ -214,6 +228,7 @@ final class Feet {
     private Move drawIn(Side foot) {
         boolean ankle = clause.take(Term.Anchor.class, anchor -> anchor.part() == Term.Part.ANKLE)
                 .isPresent();
+        clause.take(Term.Who.class);
         boolean hovers = clause.take(Term.Act.HOVER) || clause.has(Term.Manner.NONE) && ankle;
         boolean ball = clause.take(Term.Part.BALL) || clause.has(Term.Part.TOES);
         clause.takeAny(

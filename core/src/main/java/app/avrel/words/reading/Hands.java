@@ -118,6 +118,12 @@ final class Hands {
         place = against(place, hand);
         place = heights(place, hand);
         place = aside(place, hand);
+        if (clause.takeAny(Term.Manner.HANGING)) {
+            place = HandPlace.HANGING.with(place);
+        }
+        if (clause.has(Term.Act.SPREAD) && place.sideways().isEmpty()) {
+            place = place.withSideways(Sideways.OWN_SIDE);
+        }
         place = reach(place, pushes);
         if (pushes
                 && palmNamed

@@ -20,7 +20,8 @@ final class Palms {
         if (fingers.isPresent()) {
             said = said.withFingers(fingers.get());
         }
-        Optional<Pointing> elbow = after(Term.Part.ELBOW);
+        boolean sinks = clause.has(Term.Part.ELBOW) && clause.has(Term.Act.SINK);
+        Optional<Pointing> elbow = sinks ? Optional.of(Pointing.DOWN) : after(Term.Part.ELBOW);
         if (elbow.isPresent()) {
             said = said.withElbow(elbow.get());
         }

@@ -36,7 +36,12 @@ final class Places {
             }
             return byAnchor;
         }
-        if (clause.take(Term.Manner.TOGETHER)) {
+        clause.take(Term.Manner.APART);
+        if (clause.has(Term.Act.CLOSE)) {
+            clause.take(Term.Who.class);
+            return Optional.of(new StepPlace.Beside(width.or(() -> far)));
+        }
+        if (clause.takeAny(Term.Manner.TOGETHER)) {
             return Optional.of(new StepPlace.Beside(width.or(() -> far)));
         }
         if (clause.has(Term.Part.HEEL) && clause.take(Term.Manner.HEIGHT)) {

@@ -46,7 +46,11 @@ final class Referring {
     static List<Token> reduce(List<Token> tokens) {
         Referring referring = new Referring(tokens);
         while (referring.at < tokens.size()) {
-            if (!referring.anchor() && !referring.height() && !referring.named()) {
+            if (!referring.anchor()
+                    && !referring.touched()
+                    && !referring.across()
+                    && !referring.height()
+                    && !referring.named()) {
                 referring.out.add(tokens.get(referring.at++));
             }
         }
@@ -119,9 +123,43 @@ final class Referring {
         return meant && put(who + 1, new Term.Anchor(rel, whose, hands ? Term.Part.HAND : Term.Part.FOOT));
     }
 
+    /** The left hand touches the right wrist: what is touched is where the hand is. */
+    private boolean touched() {
+        boolean touches = at < in.size() && in.get(at).is(Term.Act.LAND);
+        boolean hands = out.stream().anyMatch(token -> Topic.hand(token.term()));
+        int who = skip(at + 1);
+        int part = skip(who + 1);
+        boolean limb = term(who, Term.Who.class).isPresent()
+                && term(part, Term.Part.class).filter(LIMBS::contains).isPresent();
+        return touches
+                && hands
+                && limb
+                && put(
+                        part + 1,
+                        new Term.Anchor(Term.Rel.AT, (Term.Who) in.get(who).term(), (Term.Part)
+                                in.get(part).term()));
+    }
+
+    /** Across the chest: the chest is only how high. */
+    private boolean across() {
+        int next = skip(at + 1);
+        boolean across = at < in.size() && in.get(at).is(Term.Way.ACROSS);
+        boolean hands = out.stream().anyMatch(token -> Topic.hand(token.term()));
+        Optional<Landmark> landmark = across && hands ? landmark(next) : Optional.empty();
+        if (landmark.isEmpty()) {
+            return false;
+        }
+        out.add(in.get(at));
+        at = next;
+        return put(next + 1, new Term.Height(landmark.get(), Term.Rel.AT, Term.Who.OWN));
+    }
+
     /** Chest high; at the chest; in front of the navel; beside the right hip. */
     private boolean height() {
         Optional<Landmark> bare = landmark(at);
+        if (bare.filter(Landmark.ABOVE::equals).isPresent()) {
+            return put(at + 1, new Term.Height(Landmark.ABOVE, Term.Rel.AT, Term.Who.OWN));
+        }
         if (bare.isPresent() && high(at + 1)) {
             return put(at + 2, new Term.Height(bare.get(), Term.Rel.AT, Term.Who.OWN));
         }

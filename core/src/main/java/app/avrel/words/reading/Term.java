@@ -47,6 +47,7 @@ sealed interface Term {
         PASS,
         PUT_AWAY,
         PULL_BACK,
+        SWEEP,
         SPREAD,
         POINT,
         FOLD,

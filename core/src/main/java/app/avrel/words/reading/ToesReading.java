@@ -31,7 +31,7 @@ final class ToesReading {
         clause.tokens().subList(at + 1, at + 1 + after.tokens().size()).stream()
                 .filter(token -> !open.contains(token))
                 .forEach(clause::takeAt);
-        return toes.or(() -> of(clause));
+        return toes.or(() -> after.tokens().isEmpty() ? of(clause) : Optional.empty());
     }
 
     /** What belongs to the toes ends with the next part of the foot, or a length. */

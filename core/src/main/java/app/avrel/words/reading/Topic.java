@@ -122,6 +122,7 @@ enum Topic {
                     OPEN,
                     STAY,
                     HOVER,
+                    SWEEP,
                     TAKE,
                     PASS,
                     PUT_AWAY,
