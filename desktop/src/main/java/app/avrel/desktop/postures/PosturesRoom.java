@@ -43,6 +43,7 @@ public final class PosturesRoom implements Room {
     private final Label figures = Texts.wrapped("", "room-figures");
     private final FloorView floor = new FloorView();
     private final Ribbon ribbon = new Ribbon();
+    private final TypedLine line;
     private final CountCard countCard;
     private Optional<PostureCard> postureCard = Optional.empty();
     private final FindingBox findings;
@@ -53,6 +54,7 @@ public final class PosturesRoom implements Room {
         this.session = session;
         list = new PostureList(session);
         countCard = new CountCard(session);
+        line = new TypedLine(session);
         findings = new FindingBox(go);
         names.setRowValignment(VPos.BASELINE);
         names.getStyleClass().add("names");
@@ -162,8 +164,11 @@ public final class PosturesRoom implements Room {
     }
 
     private void put(Node first, Node second) {
-        if (!card.getChildren().equals(List.of(first, second))) {
-            card.getChildren().setAll(first, second);
+        if (!card.getChildren().equals(List.of(line, first, second))) {
+            List<Node> wanted = List.of(line, first, second);
+            card.getChildren().removeIf(node -> !wanted.contains(node));
+            wanted.stream().filter(node -> !card.getChildren().contains(node)).forEach(card.getChildren()::add);
+            second.toFront();
         }
     }
 
@@ -173,6 +178,8 @@ public final class PosturesRoom implements Room {
                 Command.of("New posture", KeyCode.N, "Ctrl+Shift", this::create),
                 Command.of("Find a posture", KeyCode.F, "Ctrl", list::focusFind),
                 Command.of("Names, start and end of the posture", KeyCode.I, "Ctrl", this::sheet),
+                Command.of("Type a count", KeyCode.L, "Ctrl", line::focus),
+                Command.of("Edit the count in words", KeyCode.F2, "", line::edit),
                 Command.of("Add a count", KeyCode.ENTER, "Ctrl", this::insert),
                 Command.of("Duplicate the count", KeyCode.D, "Ctrl", onCount(countCard::duplicate)),
                 Command.of("Delete the count", KeyCode.DELETE, "Ctrl", onCount(countCard::delete)),

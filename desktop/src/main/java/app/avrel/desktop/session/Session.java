@@ -55,6 +55,7 @@ public final class Session {
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
     private History history;
     private Project saved;
+    private boolean previewing;
 
     public Session(Project project, Recovery recovery) {
         this.recovery = recovery;
@@ -105,11 +106,28 @@ public final class Session {
         changed(then);
     }
 
+    /** Shows a change as if it were made; the document does not know of it. */
+    public void preview(Edit edit, Choice then) {
+        Project shown = edit.change().apply(project());
+        previewing = true;
+        desk.set(new Desk(Survey.of(shown), then.within(shown)));
+    }
+
+    /** Shows the document again. */
+    public void endPreview(Choice then) {
+        if (previewing) {
+            previewing = false;
+            desk.set(new Desk(Survey.of(project()), then.within(project())));
+        }
+    }
+
     /** Chooses something; the next edit is then a step of its own. */
     public void choose(Choice choice) {
         history.endRun();
         Choice within = choice.within(project());
-        if (!within.equals(choice())) {
+        if (previewing) {
+            endPreview(within);
+        } else if (!within.equals(choice())) {
             desk.set(new Desk(desk.get().survey(), within));
         }
     }
@@ -125,6 +143,7 @@ public final class Session {
     }
 
     private void changed(Choice choice) {
+        previewing = false;
         Project present = history.present();
         if (dirty()) {
             recovery.keep(present, file.get());

@@ -6,6 +6,7 @@ import app.avrel.desktop.shell.Shell;
 import java.util.Locale;
 import javafx.event.Event;
 import javafx.scene.Node;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
@@ -17,7 +18,8 @@ enum View {
     POSTURE_SHEET,
     MOVE_FIELDS,
     FINDINGS,
-    SETTINGS;
+    SETTINGS,
+    TYPED_LINE;
 
     String fileName() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
@@ -39,6 +41,12 @@ enum View {
                 Node row = shell.root().lookup(".move-head");
                 if (row != null) {
                     Event.fireEvent(row, pressed());
+                }
+            }
+            case TYPED_LINE -> {
+                room(Shell.RoomName.POSTURES, session, shell);
+                if (shell.root().lookup(".typed-line .text-field") instanceof TextField line) {
+                    line.setText("right heel out to 2, half a sholder wide, then shift 60 right");
                 }
             }
             case FINDINGS -> shell.openFindings();

@@ -1,0 +1,174 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Heading;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Unroll;
+import app.avrel.motion.Pose;
+import app.avrel.posture.Count;
+import app.avrel.posture.Counts;
+import app.avrel.posture.Language;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
+import app.avrel.project.Edit;
+import app.avrel.project.Project;
+import app.avrel.project.Setting;
+import app.avrel.words.Said;
+import app.avrel.words.Saying;
+import app.avrel.words.reading.Line;
+import app.avrel.words.reading.LineReading;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What becomes of a typed line: read at each keystroke and shown as if it were recorded; recorded by Enter.
+ *
+ * <p>A line fills the chosen count where nothing moves in it yet, and otherwise makes a new one after it. While a count
+ * is edited in words, the line stands for that count.
+ */
+public final class TypedLineModel {
+
+    private final Session session;
+    private Optional<Choice> base = Optional.empty();
+    private boolean editing;
+    private Language language = Language.ENGLISH;
+
+    public TypedLineModel(Session session) {
+        this.session = session;
+    }
+
+    public Language language() {
+        return language;
+    }
+
+    public void language(Language chosen) {
+        language = chosen;
+    }
+
+    public boolean editing() {
+        return editing;
+    }
+
+    /** {@return what the line says; the room shows it as if it were recorded} */
+    public Optional<LineReading> type(String text) {
+        Optional<Posture> posture = posture();
+        if (posture.isEmpty() || text.isBlank()) {
+            if (!editing) {
+                drop();
+            }
+            return Optional.empty();
+        }
+        Choice from = base.orElseGet(session::choice);
+        base = Optional.of(from);
+        LineReading reading = read(text, posture.get(), from.count());
+        int at = place(posture.get(), from.count());
+        session.preview(record(posture.get().id(), from.count(), reading), from.withCount(at));
+        return Optional.of(reading);
+    }
+
+    /** Records the line. {@return whether it was understood and so recorded} */
+    public boolean take(String text) {
+        Optional<Posture> posture = posture();
+        if (posture.isEmpty() || text.isBlank()) {
+            return false;
+        }
+        Choice from = base.orElseGet(session::choice);
+        LineReading reading = read(text, posture.get(), from.count());
+        if (!reading.understood()) {
+            return false;
+        }
+        Edit edit = record(posture.get().id(), from.count(), reading);
+        int at = place(posture.get(), from.count());
+        base = Optional.empty();
+        editing = false;
+        session.apply(edit, from.withCount(at));
+        return true;
+    }
+
+    /** Gives up what is typed; the room shows again what is recorded. */
+    public void drop() {
+        editing = false;
+        base.ifPresent(session::endPreview);
+        base = Optional.empty();
+    }
+
+    /** {@return the chosen count in words, to be edited; empty where none is chosen} */
+    public Optional<String> edit() {
+        drop();
+        return posture()
+                .filter(posture -> session.choice().count() >= 0
+                        && session.choice().count() < posture.counts().size())
+                .map(posture -> {
+                    editing = true;
+                    base = Optional.of(session.choice());
+                    return new Said(saying())
+                            .line(posture.counts().get(session.choice().count()));
+                });
+    }
+
+    public List<String> goingOn(String start) {
+        return line().goingOn(start);
+    }
+
+    public Optional<String> nearest(String unknown) {
+        return line().nearest(unknown);
+    }
+
+    private Optional<Posture> posture() {
+        return base.orElseGet(session::choice).posture().flatMap(session.project()::posture);
+    }
+
+    private LineReading read(String text, Posture posture, int chosen) {
+        return line().read(text, before(posture, place(posture, chosen)));
+    }
+
+    private Line line() {
+        return new Line(language, saying(), setting().chosenBody());
+    }
+
+    private Setting setting() {
+        return session.project().setting();
+    }
+
+    private Saying saying() {
+        return new Saying(setting().directions(), Heading.FRONT, setting().rules());
+    }
+
+    /** Where the line's count will stand. */
+    private int place(Posture posture, int chosen) {
+        return replaces(posture, chosen) ? chosen : chosen + 1;
+    }
+
+    private boolean replaces(Posture posture, int chosen) {
+        return chosen >= 0
+                && chosen < posture.counts().size()
+                && (editing || posture.counts().get(chosen).moves().findAny().isEmpty());
+    }
+
+    private Edit record(PostureId id, int chosen, LineReading reading) {
+        return Edit.of(
+                editing ? "Edit a count in words" : "Type a count", project -> recorded(project, id, chosen, reading));
+    }
+
+    private Project recorded(Project project, PostureId id, int chosen, LineReading reading) {
+        return project.changePosture(id, posture -> {
+            List<Count> counts = replaces(posture, chosen)
+                    ? Counts.change(posture.counts(), chosen, reading::over)
+                    : Counts.insert(posture.counts(), chosen + 1, reading.count());
+            return posture.withCounts(counts);
+        });
+    }
+
+    /** How one stands before a count of the posture as it is recorded. */
+    private Pose before(Posture posture, int count) {
+        Occurrence done =
+                Unroll.posture(posture, setting().posing()).occurrences().getFirst();
+        return done.moments().stream()
+                .filter(moment -> moment.place().count() < count)
+                .reduce((_, last) -> last)
+                .map(Moment::after)
+                .orElse(done.start());
+    }
+}
