@@ -1,5 +1,6 @@
 package app.avrel.desktop.postures;
 
+import app.avrel.desktop.figure.Viewpoint;
 import app.avrel.desktop.parts.FindingBox;
 import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Texts;
@@ -10,8 +11,6 @@ import app.avrel.desktop.session.Command;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
-import app.avrel.desktop.stagefloor.FloorPicture;
-import app.avrel.desktop.stagefloor.FloorView;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.motion.Pose;
@@ -20,13 +19,13 @@ import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -41,8 +40,8 @@ public final class PosturesRoom implements Room {
     private final FlowPane names = new FlowPane();
     private final Label state = Texts.wrapped("", "room-state");
     private final Label figures = Texts.wrapped("", "room-figures");
-    private final FloorView floor = new FloorView();
     private final Ribbon ribbon = new Ribbon();
+    private final PostureStage stage = new PostureStage(ribbon, this::again);
     private final TypedLine line;
     private final CountCard countCard;
     private Optional<PostureCard> postureCard = Optional.empty();
@@ -59,21 +58,43 @@ public final class PosturesRoom implements Room {
         names.setRowValignment(VPos.BASELINE);
         names.getStyleClass().add("names");
         names.setPrefWrapLength(0);
-        VBox.setVgrow(floor, Priority.ALWAYS);
+        VBox.setVgrow(stage, Priority.ALWAYS);
         name.maxWidthProperty().bind(names.widthProperty());
-        middle.getChildren().addAll(names, state, floor, figures);
+        middle.getChildren().addAll(names, state, stage, figures);
         middle.getStyleClass().add("room-middle");
         card.getStyleClass().add("card");
         ScrollPane scroll = new ScrollPane(card);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().addAll("bare", "card-scroll");
         root = new RoomPane("postures-room", list, middle, scroll, ribbon);
-        floor.setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT) {
-                step(event.getCode() == KeyCode.LEFT ? -1 : 1);
-                event.consume();
+        stage.addEventHandler(KeyEvent.KEY_PRESSED, this::arrows);
+    }
+
+    /** The arrows go from count to count where the focus is on floor or figure, and space plays. */
+    private void arrows(KeyEvent event) {
+        switch (event.getCode()) {
+            case LEFT -> step(-1);
+            case RIGHT -> step(1);
+            case SPACE -> play();
+            default -> {
+                return;
             }
-        });
+        }
+        event.consume();
+    }
+
+    private void again() {
+        show(session.desk().get());
+    }
+
+    private void play() {
+        if (stage.player().running()) {
+            stage.player().stop();
+        } else if (stage.counts() > 0) {
+            int count = session.choice().count();
+            boolean last = count >= stage.counts() - 1;
+            stage.player().play(last ? 0 : count);
+        }
     }
 
     private void step(int by) {
@@ -124,17 +145,7 @@ public final class PosturesRoom implements Room {
         PostureHeading heading = new PostureHeading(desk.project().setting());
         state.setText(heading.state(posture, count, after));
         figures.setText(heading.figures(after));
-        List<Pose> all = Stream.concat(
-                        Stream.of(done.start()), done.moments().stream().map(Moment::after))
-                .toList();
-        floor.show(
-                new FloorPicture(
-                        before,
-                        after,
-                        all,
-                        desk.project().setting().chosenBody(),
-                        desk.project().setting().directions()),
-                heading.state(posture, count, after));
+        stage.show(desk, done, before, after, heading.state(posture, count, after));
     }
 
     private void card(Session.Desk desk, Posture posture, int count) {
@@ -189,10 +200,29 @@ public final class PosturesRoom implements Room {
                 Command.of("Merge with the next count", KeyCode.J, "Ctrl", onCount(countCard::merge)),
                 Command.of("Add a move", KeyCode.M, "Ctrl", onCount(countCard::openAdd)),
                 Command.of("Add a move after the others", KeyCode.M, "Ctrl+Shift", onCount(countCard::openThen)),
+                Command.of("Play the posture, or stop", KeyCode.P, "Ctrl", this::play),
+                look("Look from the front", KeyCode.DIGIT1, Viewpoint.FRONT),
+                look("Look from behind", KeyCode.DIGIT2, Viewpoint.BACK),
+                look("Look from the left", KeyCode.DIGIT3, Viewpoint.LEFT),
+                look("Look from the right", KeyCode.DIGIT4, Viewpoint.RIGHT),
+                look("Look from above", KeyCode.DIGIT5, Viewpoint.ABOVE),
+                Command.of(
+                        "Mirror the figure",
+                        KeyCode.DIGIT6,
+                        "Alt",
+                        () -> stage.figure().look(stage.figure().view().mirror())),
                 Command.of("To the count before", KeyCode.PAGE_UP, "", () -> step(-1))
                         .repeating(),
                 Command.of("To the count after", KeyCode.PAGE_DOWN, "", () -> step(1))
                         .repeating());
+    }
+
+    private Command look(String name, KeyCode key, Viewpoint from) {
+        return Command.of(
+                name,
+                key,
+                "Alt",
+                () -> stage.figure().look(stage.figure().view().at(from)));
     }
 
     private Runnable onCount(Runnable action) {

@@ -22,6 +22,7 @@ public final class Ribbon extends Drawing {
     private IntConsumer choose = _ -> {};
     private double zoom = 1;
     private double scrolled;
+    private double playhead = -1;
 
     public Ribbon() {
         super("ribbon");
@@ -54,6 +55,15 @@ public final class Ribbon extends Drawing {
 
     public List<RibbonCell> cells() {
         return cells;
+    }
+
+    /** Shows where playing is: the cell and the share of it that is over; below 0 for nowhere. */
+    public void playhead(double cell) {
+        playhead = cell;
+        if (cell >= 0 && (int) cell < cells.size() && getWidth() > 0) {
+            scrolled = scale().scrollToShow((int) cell);
+        }
+        requestLayout();
     }
 
     private RibbonScale scale() {
@@ -125,6 +135,13 @@ public final class Ribbon extends Drawing {
                 .sides(side(app.avrel.body.Side.LEFT), side(app.avrel.body.Side.RIGHT))
                 .fonts(this::font, this::bold)
                 .paint(cells, chosen, getHeight(), isFocused());
+        if (playhead >= 0 && (int) playhead < cells.size()) {
+            int cell = (int) playhead;
+            double x = scale().left(cell) + (scale().right(cell) - scale().left(cell)) * (playhead - cell);
+            g.setStroke(accent());
+            g.setLineWidth(2.5);
+            g.strokeLine(x, 0, x, getHeight());
+        }
     }
 
     @Override

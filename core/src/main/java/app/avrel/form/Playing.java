@@ -1,0 +1,114 @@
+package app.avrel.form;
+
+import app.avrel.body.Body;
+import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.mechanics.FootRig;
+import app.avrel.mechanics.HandRig;
+import app.avrel.mechanics.Rig;
+import app.avrel.motion.Estimate;
+import app.avrel.motion.FootPose;
+import app.avrel.motion.Pose;
+import app.avrel.posture.Count;
+import app.avrel.posture.Move;
+import java.util.List;
+
+/**
+ * A count in motion: feet go before the weight, hands take the whole count unless it says that they wait.
+ *
+ * @param moments the stages of one count, in order; at least one
+ */
+public record Playing(List<Moment> moments, Body body) {
+
+    private static final double FEET_THERE = 0.6;
+    private static final double WEIGHT_STARTS = 0.4;
+
+    /** {@return how the body stands a share of the count after its start, 0 to 1} */
+    public Rig at(double share) {
+        int count = moments.size();
+        int stage = Math.min(count - 1, (int) (share * count));
+        double within = Math.clamp(share * count - stage, 0, 1);
+        Moment moment = moments.get(stage);
+        Rig from = Rig.of(moment.before(), body);
+        Rig to = Rig.of(moment.after(), body);
+        Rig rig = from.towards(to, progress(moment, within), body);
+        return rig.withHands(hand(Side.LEFT, share, rig), hand(Side.RIGHT, share, rig));
+    }
+
+    /** {@return the pose a share of the count after its start, for the floor; what is not a number changes half way} */
+    public Pose pose(double share) {
+        Rig rig = at(share);
+        int stage = Math.min(moments.size() - 1, (int) (share * moments.size()));
+        Moment moment = moments.get(stage);
+        double within = Math.clamp(share * moments.size() - stage, 0, 1);
+        Pose shown = within < 0.5 ? moment.before() : moment.after();
+        for (Side side : Side.values()) {
+            shown = shown.withFoot(side, foot(shown.foot(side), rig.foot(side)));
+        }
+        double from = moment.before().weight().middle(Side.LEFT);
+        double to = moment.after().weight().middle(Side.LEFT);
+        double weight = from + (to - from) * progress(moment, within).weight();
+        return shown.withWeight(WeightShare.left((int) Math.round(weight)))
+                .withBody(Estimate.known(new Turn(rig.hips())), Estimate.known(new Turn(rig.chest())));
+    }
+
+    private FootPose foot(FootPose pose, FootRig rig) {
+        return pose.withHeel(Estimate.known(rig.sole(body, 0).floor()))
+                .withHeading(Estimate.known(Heading.wrapping(rig.heading())));
+    }
+
+    /** {@return how long the count takes, in seconds, at so many seconds a beat} */
+    public double seconds(double beat) {
+        Count count = moments.getFirst().count();
+        double pace = switch (count.pace()) {
+            case EVEN, HELD -> 1;
+            case SLOW -> 1.5;
+            case QUICK -> 0.5;
+        };
+        return count.beats() * beat * pace;
+    }
+
+    /** A foot that steps is there before weight comes onto it; a foot that only turns does so with the body. */
+    private static Rig.Progress progress(Moment moment, double share) {
+        boolean steps = moment.stage().moves().stream().anyMatch(Playing::travels);
+        boolean shifts = moment.stage().moves().stream().anyMatch(Move.Shift.class::isInstance);
+        double smooth = smooth(share);
+        if (steps && shifts) {
+            return new Rig.Progress(
+                    smooth(share / FEET_THERE), smooth((share - WEIGHT_STARTS) / (1 - WEIGHT_STARTS)), smooth, smooth);
+        }
+        return Rig.Progress.together(smooth);
+    }
+
+    private static boolean travels(Move move) {
+        return move instanceof Move.OfFoot && !(move instanceof Move.TurnFoot) && !(move instanceof Move.Raise);
+    }
+
+    /** {@return a share that starts and ends gently; outside 0 to 1 it stays at the end} */
+    static double smooth(double share) {
+        double at = Math.clamp(share, 0, 1);
+        return at * at * (3 - 2 * at);
+    }
+
+    private HandRig hand(Side side, double share, Rig byStage) {
+        boolean waits = moments.getFirst().count().handsByStage() || stagesMoving() > 1;
+        if (waits) {
+            return byStage.hand(side);
+        }
+        Rig start = Rig.of(moments.getFirst().before(), body);
+        Rig end = Rig.of(moments.getLast().after(), body);
+        return start.towards(end, Rig.Progress.together(smooth(share)), body).hand(side);
+    }
+
+    private long stagesMoving() {
+        return moments.stream()
+                .filter(moment -> moment.stage().moves().stream().anyMatch(Playing::ofHands))
+                .count();
+    }
+
+    private static boolean ofHands(Move move) {
+        return move instanceof Move.PlaceHand || move instanceof Move.HoldBall || move instanceof Move.RelateHands;
+    }
+}

@@ -1,0 +1,230 @@
+package app.avrel.mechanics;
+
+import app.avrel.body.Body;
+import app.avrel.body.Landmark;
+import app.avrel.body.Side;
+import app.avrel.floor.FloorPoint;
+import app.avrel.floor.SpacePoint;
+import app.avrel.motion.Pose;
+import app.avrel.posture.Direction;
+import app.avrel.posture.HandAt;
+import app.avrel.posture.HandPlace;
+import app.avrel.posture.HandPoint;
+import app.avrel.posture.HandShape;
+import app.avrel.posture.Palm;
+import app.avrel.posture.Pointing;
+import app.avrel.posture.Reach;
+import app.avrel.posture.Sideways;
+
+/**
+ * Where hands are, seen from the chest, from what is said of them.
+ *
+ * <p>What is not said hangs at the side. A palm is at its landmark's height, a share of the arm ahead of the shoulders;
+ * one that cannot be reached comes closer.
+ */
+final class Reaching {
+
+    private static final double CLOSEST = 0.30;
+    private static final double BESIDE = 0.03;
+    private static final double ELBOW_OUT = 0.35;
+
+    private final Pose pose;
+    private final Body body;
+    private final FloorPoint pelvis;
+    private final FootRig left;
+    private final FootRig right;
+
+    Reaching(Pose pose, Body body, FloorPoint pelvis, FootRig left, FootRig right) {
+        this.pose = pose;
+        this.body = body;
+        this.pelvis = pelvis;
+        this.left = left;
+        this.right = right;
+    }
+
+    HandRig hand(Side side) {
+        HandPlace place = pose.hand(side);
+        SpacePoint palm =
+                reachable(place.at().map(at -> against(side, place, at)).orElseGet(() -> said(side)), side);
+        SpacePoint fingers = fingers(side, place, palm);
+        SpacePoint facing = facing(side, place, palm).across(fingers).unit(sideways(fingers));
+        return new HandRig(
+                palm, facing, fingers, elbow(side, place), place.shape().orElse(HandShape.OPEN));
+    }
+
+    private static SpacePoint sideways(SpacePoint fingers) {
+        return fingers.cross(SpacePoint.UP).unit(new SpacePoint(1, 0, 0));
+    }
+
+    /** The place said by height, sideways place and reach. */
+    private SpacePoint said(Side side) {
+        HandPlace place = pose.hand(side);
+        double reach = place.reach().orElse(Reach.CLOSE).percent() / 100.0 * Proportions.ARM * body.stature();
+        double up = height(place);
+        double half = Proportions.HALF_SHOULDERS * body.stature();
+        return switch (place.sideways().orElse(Sideways.OWN_SIDE)) {
+            case Sideways.Across(double halves) -> new SpacePoint(side.sign() * halves * half, ahead(place, reach), up);
+            case Sideways.Toward(Direction direction) -> {
+                double degrees = switch (direction) {
+                    case Direction.OfBody(var turn) -> turn.degrees();
+                    case Direction.OfPosture(var heading) ->
+                        pose.facing().turnTo(heading).degrees();
+                };
+                yield new SpacePoint(side.sign() * half, 0, up)
+                        .plus(SpacePoint.along(degrees).times(level(reach, up)));
+            }
+        };
+    }
+
+    /** Hands at the thighs hang; all others are ahead of the shoulders. */
+    private double ahead(HandPlace place, double reach) {
+        boolean hanging = place.height().orElse(Landmark.THIGH).compareTo(Landmark.THIGH) <= 0;
+        return hanging ? reach * 0.25 : reach;
+    }
+
+    /** How far out a hand is whose arm is so long, at that height. */
+    private double level(double reach, double up) {
+        double down = up - shoulder();
+        return Math.sqrt(Math.max(0, reach * reach - down * down));
+    }
+
+    private double shoulder() {
+        return Proportions.SHOULDER_HEIGHT * body.stature() - pose.drop().value();
+    }
+
+    private double height(HandPlace place) {
+        Landmark landmark = place.height().orElse(Landmark.THIGH);
+        double standing = landmark.shareOfStature() * body.stature();
+        double hip = Landmark.HIP.shareOfStature() * body.stature();
+        double lowered = standing >= hip
+                ? standing - pose.drop().value()
+                : standing * (hip - pose.drop().value()) / hip;
+        double point = switch (place.point().orElse(HandPoint.PALM)) {
+            case PALM, ELBOW -> 0;
+            case FINGERTIPS -> -0.05;
+            case WRIST -> 0.02;
+        };
+        return lowered + point * body.stature();
+    }
+
+    /** Beside what it is held against: the other hand, arm, a knee or a foot. */
+    private SpacePoint against(Side side, HandPlace place, HandAt at) {
+        SpacePoint beside = new SpacePoint(-side.other().sign() * BESIDE * body.stature(), 0, 0);
+        return switch (at) {
+            case STAYS -> said(side);
+            case OTHER_HAND -> said(side.other()).plus(beside.times(-1));
+            case OTHER_WRIST -> said(side.other()).plus(new SpacePoint(0, -0.07 * body.stature(), 0));
+            case OTHER_FOREARM ->
+                said(side.other()).plus(new SpacePoint(side.other().sign() * 0.05, -0.12, -0.02));
+            case OTHER_ELBOW ->
+                said(side.other()).plus(new SpacePoint(side.other().sign() * 0.06, -0.16, -0.12));
+            case OWN_KNEE -> knee(side);
+            case OTHER_KNEE -> knee(side.other());
+            case OWN_FOOT -> fromChest(foot(side).ankle());
+            case OTHER_FOOT -> fromChest(foot(side.other()).ankle());
+        };
+    }
+
+    private FootRig foot(Side side) {
+        return side == Side.LEFT ? left : right;
+    }
+
+    private SpacePoint knee(Side side) {
+        SpacePoint hip = Rigging.hip(pose, side, pelvis, body);
+        double heading = pose.foot(side).heading().value().degrees();
+        SpacePoint knee = TwoBones.between(
+                hip,
+                foot(side).ankle(),
+                Proportions.THIGH * body.stature(),
+                Proportions.SHANK * body.stature(),
+                SpacePoint.along(heading));
+        return fromChest(knee.plus(SpacePoint.along(heading).times(0.03 * body.stature()))
+                .plus(SpacePoint.UP.times(0.03 * body.stature())));
+    }
+
+    private SpacePoint fromChest(SpacePoint hall) {
+        return hall.minus(SpacePoint.over(pelvis, 0)).turned(-pose.facing().degrees());
+    }
+
+    /** A place too far away comes closer along the way to the shoulder; so does one too near go out. */
+    private SpacePoint reachable(SpacePoint palm, Side side) {
+        SpacePoint shoulder = new SpacePoint(side.sign() * Proportions.HALF_SHOULDERS * body.stature(), 0, shoulder());
+        SpacePoint way = palm.minus(shoulder);
+        double arm = Proportions.ARM * body.stature();
+        double length = way.length();
+        if (length > 0.985 * arm) {
+            double down = way.up();
+            double level = Math.sqrt(Math.max(0, Math.pow(0.985 * arm, 2) - down * down));
+            SpacePoint flat = new SpacePoint(way.right(), way.ahead(), 0).unit(new SpacePoint(0, 1, 0));
+            return Math.abs(down) >= 0.985 * arm
+                    ? shoulder.plus(way.times(0.985 * arm / length))
+                    : shoulder.plus(flat.times(level)).plus(SpacePoint.UP.times(down));
+        }
+        return length < CLOSEST * arm
+                ? shoulder.plus(way.unit(new SpacePoint(0, 1, 0)).times(CLOSEST * arm))
+                : palm;
+    }
+
+    private SpacePoint fingers(Side side, HandPlace place, SpacePoint palm) {
+        if (place.fingers().isPresent()) {
+            return way(place.fingers().get(), side);
+        }
+        SpacePoint shoulder = new SpacePoint(side.sign() * Proportions.HALF_SHOULDERS * body.stature(), 0, shoulder());
+        SpacePoint out = palm.minus(shoulder).unit(new SpacePoint(0, 1, 0));
+        boolean centre = Math.abs(palm.right()) < 0.07 * body.stature() && palm.ahead() > 0.1;
+        SpacePoint across = new SpacePoint(-side.sign(), 0.25, 0).unit(SpacePoint.UP);
+        boolean level = place.palm()
+                .filter(looks -> looks == Palm.UP || looks == Palm.DOWN || looks == Palm.IN)
+                .isPresent();
+        boolean upright = place.palm()
+                .filter(looks -> looks == Palm.FORWARD || looks == Palm.OUT)
+                .isPresent();
+        if (upright && palm.up() > 0.55 * body.stature() - pose.drop().value()) {
+            return new SpacePoint(0, 0.15, 1).unit(SpacePoint.UP);
+        }
+        if (centre && level) {
+            return across;
+        }
+        return level && palm.up() > 0.5 * body.stature() - pose.drop().value()
+                ? new SpacePoint(out.right(), Math.max(0.2, out.ahead()), out.up() * 0.2).unit(out)
+                : out;
+    }
+
+    private SpacePoint facing(Side side, HandPlace place, SpacePoint palm) {
+        Palm looks = place.palm().orElse(Palm.IN);
+        SpacePoint trunk = new SpacePoint(-palm.right(), -palm.ahead(), 0).unit(new SpacePoint(0, -1, 0));
+        return switch (looks) {
+            case UP -> SpacePoint.UP;
+            case DOWN -> SpacePoint.UP.times(-1);
+            case IN -> trunk;
+            case OUT -> trunk.times(-1);
+            case FORWARD -> new SpacePoint(0, 1, 0);
+            case BACK -> new SpacePoint(0, -1, 0);
+            case TO_THE_LEFT -> new SpacePoint(-1, 0, 0);
+            case TO_THE_RIGHT -> new SpacePoint(1, 0, 0);
+            case TO_THE_OTHER_HAND, TO_THE_OTHER_FOREARM, TO_THE_OTHER_ELBOW ->
+                said(side.other()).minus(palm).unit(trunk);
+        };
+    }
+
+    private static SpacePoint way(Pointing pointing, Side side) {
+        return switch (pointing) {
+            case UP -> SpacePoint.UP;
+            case DOWN -> SpacePoint.UP.times(-1);
+            case FORWARD -> new SpacePoint(0, 1, 0);
+            case BACK -> new SpacePoint(0, -1, 0);
+            case IN, ACROSS -> new SpacePoint(-side.sign(), 0, 0);
+            case OUT -> new SpacePoint(side.sign(), 0, 0);
+            case TO_THE_LEFT -> new SpacePoint(-1, 0, 0);
+            case TO_THE_RIGHT -> new SpacePoint(1, 0, 0);
+        };
+    }
+
+    /** As low as possible, leaning out a little, unless it is said otherwise. */
+    private static SpacePoint elbow(Side side, HandPlace place) {
+        SpacePoint low = new SpacePoint(side.sign() * ELBOW_OUT, -0.15, -1).unit(SpacePoint.UP);
+        return place.elbow()
+                .map(way -> way(way, side).plus(low.times(0.3)).unit(low))
+                .orElse(low);
+    }
+}

@@ -1,0 +1,152 @@
+package app.avrel.desktop.figure;
+
+import app.avrel.body.Body;
+import app.avrel.desktop.parts.Drawing;
+import app.avrel.floor.Directions;
+import app.avrel.floor.Heading;
+import app.avrel.floor.SpacePoint;
+import app.avrel.mechanics.Rig;
+import app.avrel.mechanics.Skeleton;
+import java.util.Optional;
+import javafx.geometry.VPos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.text.TextAlignment;
+
+/**
+ * The figure as a control: it shows a rig from a viewpoint.
+ *
+ * <p>Dragging turns it; F, B, L, R and A look from the front, behind, left, right and above; M mirrors.
+ */
+public final class FigureView extends Drawing {
+
+    private static final double RING = 0.62;
+    private static final double HEADROOM = 1.16;
+    private static final double TURN = 0.45;
+
+    /**
+     * What is shown.
+     *
+     * @param description in words, for those who cannot see it
+     */
+    public record Picture(Rig rig, Body body, Directions directions, String description) {}
+
+    private Optional<Picture> shown = Optional.empty();
+    private Viewpoint view = Viewpoint.FRONT.moved(28, 0);
+    private double pressedX;
+    private double pressedY;
+
+    public FigureView() {
+        super("figure");
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {
+            pressedX = event.getX();
+            pressedY = event.getY();
+        });
+        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+    }
+
+    public void show(Picture picture) {
+        shown = Optional.of(picture);
+        setAccessibleText("Figure " + view.words() + ": " + picture.description());
+        requestLayout();
+    }
+
+    /** Looks from somewhere else. */
+    public void look(Viewpoint from) {
+        view = from;
+        requestLayout();
+    }
+
+    public Viewpoint view() {
+        return view;
+    }
+
+    private void key(KeyEvent event) {
+        if (event.isControlDown() || event.isAltDown()) {
+            return;
+        }
+        Optional<Viewpoint> from = switch (event.getCode()) {
+            case F -> Optional.of(view.at(Viewpoint.FRONT));
+            case B -> Optional.of(view.at(Viewpoint.BACK));
+            case L -> Optional.of(view.at(Viewpoint.LEFT));
+            case R -> Optional.of(view.at(Viewpoint.RIGHT));
+            case A -> Optional.of(view.at(Viewpoint.ABOVE));
+            case M -> Optional.of(view.mirror());
+            case COMMA -> Optional.of(view.moved(-15, 0));
+            case PERIOD -> Optional.of(view.moved(15, 0));
+            default -> Optional.empty();
+        };
+        from.ifPresent(this::look);
+        if (from.isPresent()) {
+            event.consume();
+        }
+    }
+
+    private void drag(MouseEvent event) {
+        double sign = view.mirrored() ? -1 : 1;
+        look(view.moved((event.getX() - pressedX) * TURN * sign, (event.getY() - pressedY) * TURN * 0.6));
+        pressedX = event.getX();
+        pressedY = event.getY();
+    }
+
+    @Override
+    protected void draw(GraphicsContext g) {
+        shown.ifPresent(picture -> draw(g, picture));
+    }
+
+    private void draw(GraphicsContext g, Picture picture) {
+        Projection seen = projection(picture);
+        ring(g, seen, picture.directions());
+        Tones tones =
+                Tones.of(paper(), panel(), ink(), side(app.avrel.body.Side.LEFT), side(app.avrel.body.Side.RIGHT));
+        Skeleton skeleton = Skeleton.of(picture.rig(), picture.body());
+        FigurePainter painter = new FigurePainter(g, seen, tones, picture.body());
+        picture.rig().prop().ifPresent(held -> {
+            double near = seen.of(skeleton.limbs(held.held()).palm()).near();
+            PropPainter prop = new PropPainter(g, seen, tones, picture.body().stature());
+            painter.with(near, () -> prop.draw(held, skeleton));
+        });
+        painter.draw(skeleton);
+        g.setFill(soft());
+        g.setFont(font(0.92, view.words()));
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.TOP);
+        g.fillText("seen " + view.words(), getWidth() / 2, textSize() * 0.3);
+    }
+
+    private Projection projection(Picture picture) {
+        double stature = picture.body().stature();
+        double up = Math.toRadians(view.height());
+        double high = stature * HEADROOM * Math.cos(up) + 2 * RING * Math.sin(up) + 0.2;
+        double pixels = Math.min((getHeight() - 3 * textSize()) / high, getWidth() / (2 * RING + 0.35));
+        SpacePoint centre = SpacePoint.over(picture.rig().pelvis(), 0);
+        double foot = getHeight() - textSize() * 1.6 - (RING * Math.sin(up) + 0.06) * pixels;
+        return new Projection(view, centre, pixels, getWidth() / 2, foot);
+    }
+
+    /** The ground with the names of four directions. */
+    private void ring(GraphicsContext g, Projection seen, Directions directions) {
+        Projection.Seen[] corners = new Projection.Seen[48];
+        for (int i = 0; i < corners.length; i++) {
+            corners[i] = seen.of(seen.centre()
+                    .plus(SpacePoint.along(360.0 * i / corners.length).times(RING)));
+        }
+        Shape.through(corners).fill(g, panel().deriveColor(0, 1, 1, 0.7));
+        Shape.through(corners).stroke(g, line(), 1);
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        g.setFill(soft());
+        for (int i = 0; i < 4; i++) {
+            Heading heading = new Heading(i * 90);
+            String words = directions.say(heading);
+            g.setFont(font(0.85, words));
+            Projection.Seen at = seen.of(
+                    seen.centre().plus(SpacePoint.along(heading.degrees()).times(RING + 0.08)));
+            g.fillText(words, at.x(), at.y());
+        }
+    }
+}

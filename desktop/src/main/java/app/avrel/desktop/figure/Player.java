@@ -1,0 +1,73 @@
+package app.avrel.desktop.figure;
+
+import javafx.animation.AnimationTimer;
+
+/** Runs through counts in time; whoever shows them is told at each frame where it is. */
+public final class Player extends AnimationTimer {
+
+    /** Is told where playing is. */
+    public interface Shown {
+
+        /**
+         * @param count from 0
+         * @param share of the count that is over, 0 to 1
+         */
+        void at(int count, double share);
+
+        /** {@return how long a count takes, in seconds} */
+        double seconds(int count);
+
+        /** {@return how many counts there are} */
+        int counts();
+
+        /** Playing has come to the end or was stopped. */
+        void ended();
+    }
+
+    private final Shown shown;
+    private int count;
+    private double into;
+    private long last;
+    private boolean running;
+
+    public Player(Shown shown) {
+        this.shown = shown;
+    }
+
+    public boolean running() {
+        return running;
+    }
+
+    /** Plays from the beginning of a count. */
+    public void play(int from) {
+        count = Math.max(0, from);
+        into = 0;
+        last = 0;
+        running = true;
+        start();
+    }
+
+    @Override
+    public void stop() {
+        super.stop();
+        if (running) {
+            running = false;
+            shown.ended();
+        }
+    }
+
+    @Override
+    public void handle(long now) {
+        into += last == 0 ? 0 : Math.min(0.1, (now - last) / 1e9);
+        last = now;
+        while (count < shown.counts() && into >= shown.seconds(count)) {
+            into -= shown.seconds(count);
+            count++;
+        }
+        if (count >= shown.counts()) {
+            stop();
+        } else {
+            shown.at(count, into / shown.seconds(count));
+        }
+    }
+}

@@ -1,0 +1,114 @@
+package app.avrel.desktop.figure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.paint.CycleMethod;
+import javafx.scene.paint.LinearGradient;
+import javafx.scene.paint.Stop;
+
+/**
+ * A rounded body seen: the outline around a few balls, in the picture.
+ *
+ * @param outline corners in order
+ */
+record Shape(List<Projection.Seen> outline) {
+
+    /** A ball in the picture. */
+    record Ball(Projection.Seen at, double radius) {}
+
+    private static final int CORNERS = 20;
+
+    /** {@return the tightest rounded outline around balls} */
+    static Shape around(Ball... balls) {
+        List<Projection.Seen> points = Stream.of(balls).flatMap(Shape::circle).toList();
+        return new Shape(hull(points));
+    }
+
+    static Shape through(Projection.Seen... corners) {
+        return new Shape(List.of(corners));
+    }
+
+    private static Stream<Projection.Seen> circle(Ball ball) {
+        return Stream.iterate(0, i -> i < CORNERS, i -> i + 1).map(i -> {
+            double angle = 2 * Math.PI * i / CORNERS;
+            return new Projection.Seen(
+                    ball.at().x() + ball.radius() * Math.cos(angle),
+                    ball.at().y() + ball.radius() * Math.sin(angle),
+                    ball.at().near());
+        });
+    }
+
+    /** Andrew's monotone chain. */
+    private static List<Projection.Seen> hull(List<Projection.Seen> points) {
+        List<Projection.Seen> sorted = points.stream()
+                .sorted((a, b) -> a.x() != b.x() ? Double.compare(a.x(), b.x()) : Double.compare(a.y(), b.y()))
+                .toList();
+        List<Projection.Seen> lower = chain(sorted);
+        List<Projection.Seen> upper = chain(sorted.reversed());
+        lower.removeLast();
+        upper.removeLast();
+        lower.addAll(upper);
+        return lower;
+    }
+
+    private static List<Projection.Seen> chain(List<Projection.Seen> sorted) {
+        List<Projection.Seen> chain = new ArrayList<>();
+        for (Projection.Seen point : sorted) {
+            while (chain.size() >= 2 && turn(chain.get(chain.size() - 2), chain.getLast(), point) <= 0) {
+                chain.removeLast();
+            }
+            chain.add(point);
+        }
+        return chain;
+    }
+
+    private static double turn(Projection.Seen a, Projection.Seen b, Projection.Seen c) {
+        return (b.x() - a.x()) * (c.y() - a.y()) - (b.y() - a.y()) * (c.x() - a.x());
+    }
+
+    /** Fills the outline, lit from the upper left, with a thin edge. */
+    void paint(GraphicsContext g, Color colour, Color edge) {
+        double left = outline.stream().mapToDouble(Projection.Seen::x).min().orElse(0);
+        double right = outline.stream().mapToDouble(Projection.Seen::x).max().orElse(1);
+        double top = outline.stream().mapToDouble(Projection.Seen::y).min().orElse(0);
+        double bottom = outline.stream().mapToDouble(Projection.Seen::y).max().orElse(1);
+        g.setFill(new LinearGradient(
+                left,
+                top,
+                right,
+                top + (bottom - top) * 0.4,
+                false,
+                CycleMethod.NO_CYCLE,
+                new Stop(0, colour.interpolate(Color.WHITE, 0.22)),
+                new Stop(0.5, colour),
+                new Stop(1, colour.deriveColor(0, 1, 0.84, 1))));
+        trace(g);
+        g.fill();
+        g.setStroke(edge);
+        g.setLineWidth(1.1);
+        g.stroke();
+    }
+
+    void fill(GraphicsContext g, Color colour) {
+        g.setFill(colour);
+        trace(g);
+        g.fill();
+    }
+
+    void stroke(GraphicsContext g, Color colour, double width) {
+        g.setStroke(colour);
+        g.setLineWidth(width);
+        trace(g);
+        g.stroke();
+    }
+
+    private void trace(GraphicsContext g) {
+        g.beginPath();
+        g.moveTo(outline.getFirst().x(), outline.getFirst().y());
+        outline.stream().skip(1).forEach(point -> g.lineTo(point.x(), point.y()));
+        g.closePath();
+    }
+}

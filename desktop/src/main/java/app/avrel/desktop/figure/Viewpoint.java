@@ -1,0 +1,61 @@
+package app.avrel.desktop.figure;
+
+import app.avrel.floor.Heading;
+
+/**
+ * From where one looks at the figure.
+ *
+ * @param from the heading of the hall in which the viewer stands, seen from the figure
+ * @param height degrees the eye is above level, -10 to 90
+ * @param mirrored whether sides are exchanged in the picture
+ */
+public record Viewpoint(Heading from, double height, boolean mirrored) {
+
+    private static final double LEVEL = 9;
+
+    public static final Viewpoint FRONT = new Viewpoint(Heading.FRONT, LEVEL, false);
+    public static final Viewpoint BACK = new Viewpoint(new Heading(180), LEVEL, false);
+    public static final Viewpoint LEFT = new Viewpoint(new Heading(270), LEVEL, false);
+    public static final Viewpoint RIGHT = new Viewpoint(new Heading(90), LEVEL, false);
+    public static final Viewpoint ABOVE = new Viewpoint(new Heading(180), 90, false);
+
+    public Viewpoint {
+        if (!(height >= -10 && height <= 90)) {
+            throw new IllegalArgumentException("the eye must be -10 to 90 degrees above level, but was " + height);
+        }
+    }
+
+    /** {@return the same, gone round by so many degrees and raised by so many} */
+    public Viewpoint moved(double round, double up) {
+        return new Viewpoint(Heading.wrapping(from.degrees() + round), Math.clamp(height + up, -10, 90), mirrored);
+    }
+
+    /** {@return another place to look from, mirrored as this one is} */
+    public Viewpoint at(Viewpoint place) {
+        return new Viewpoint(place.from, place.height, mirrored);
+    }
+
+    public Viewpoint mirror() {
+        return new Viewpoint(from, height, !mirrored);
+    }
+
+    /** {@return the place in words, such as {@code from the front}} */
+    public String words() {
+        String words = height > 70 ? "from above" : "from " + side();
+        return mirrored ? words + ", mirrored" : words;
+    }
+
+    private String side() {
+        int eighth = (int) Math.round(from.degrees() / 45) % 8;
+        return switch (eighth) {
+            case 0 -> "the front";
+            case 1 -> "the front right";
+            case 2 -> "the right";
+            case 3 -> "the back right";
+            case 4 -> "behind";
+            case 5 -> "the back left";
+            case 6 -> "the left";
+            default -> "the front left";
+        };
+    }
+}

@@ -1,0 +1,109 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.body.Body;
+import app.avrel.desktop.figure.FigureView;
+import app.avrel.desktop.figure.Player;
+import app.avrel.desktop.ribbon.Ribbon;
+import app.avrel.desktop.session.Session;
+import app.avrel.desktop.stagefloor.FloorPicture;
+import app.avrel.desktop.stagefloor.FloorView;
+import app.avrel.floor.Directions;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Playing;
+import app.avrel.mechanics.Rig;
+import app.avrel.motion.Pose;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+
+/** Floor and figure side by side; they stand at a count, or run through the counts with the ribbon's playhead. */
+final class PostureStage extends HBox implements Player.Shown {
+
+    private static final double SECONDS_A_BEAT = 2.5;
+
+    private final FloorView floor = new FloorView();
+    private final FigureView figure = new FigureView();
+    private final Ribbon ribbon;
+    private final Player player = new Player(this);
+    private final Runnable ended;
+    private List<List<Moment>> counts = List.of();
+    private List<Pose> all = List.of();
+    private Body body = Body.ofStature(1.7);
+    private Directions directions = Directions.CLOCK;
+
+    PostureStage(Ribbon ribbon, Runnable ended) {
+        this.ribbon = ribbon;
+        this.ended = ended;
+        getStyleClass().add("posture-stage");
+        HBox.setHgrow(floor, Priority.ALWAYS);
+        HBox.setHgrow(figure, Priority.ALWAYS);
+        floor.setPrefWidth(10);
+        figure.setPrefWidth(8);
+        getChildren().addAll(floor, figure);
+    }
+
+    FloorView floor() {
+        return floor;
+    }
+
+    FigureView figure() {
+        return figure;
+    }
+
+    Player player() {
+        return player;
+    }
+
+    /** Shows a posture standing at a count. */
+    void show(Session.Desk desk, Occurrence done, Pose before, Pose after, String state) {
+        body = desk.project().setting().chosenBody();
+        directions = desk.project().setting().directions();
+        counts = counts(done);
+        all = Stream.concat(Stream.of(done.start()), done.moments().stream().map(Moment::after))
+                .toList();
+        if (!player.running()) {
+            floor.show(new FloorPicture(before, after, all, body, directions), state);
+            figure.show(new FigureView.Picture(Rig.of(after, body), body, directions, state));
+        }
+    }
+
+    private static List<List<Moment>> counts(Occurrence done) {
+        List<List<Moment>> counts = new ArrayList<>();
+        for (Moment moment : done.moments()) {
+            if (counts.isEmpty() || !counts.getLast().getFirst().place().sameCount(moment.place())) {
+                counts.add(new ArrayList<>());
+            }
+            counts.getLast().add(moment);
+        }
+        return counts;
+    }
+
+    @Override
+    public void at(int count, double share) {
+        Playing playing = new Playing(counts.get(count), body);
+        Pose pose = playing.pose(share);
+        Pose before = counts.get(count).getFirst().before();
+        floor.show(new FloorPicture(before, pose, all, body, directions), "playing");
+        figure.show(new FigureView.Picture(playing.at(share), body, directions, "playing"));
+        ribbon.playhead(count + share);
+    }
+
+    @Override
+    public double seconds(int count) {
+        return new Playing(counts.get(count), body).seconds(SECONDS_A_BEAT);
+    }
+
+    @Override
+    public int counts() {
+        return counts.size();
+    }
+
+    @Override
+    public void ended() {
+        ribbon.playhead(-1);
+        ended.run();
+    }
+}
