@@ -48,8 +48,9 @@ final class Reaching {
                 reachable(place.at().map(at -> against(side, place, at)).orElseGet(() -> said(side)), side);
         SpacePoint fingers = fingers(side, place, palm);
         SpacePoint facing = facing(side, place, palm).across(fingers).unit(sideways(fingers));
-        return new HandRig(
-                palm, facing, fingers, elbow(side, place), place.shape().orElse(HandShape.OPEN));
+        boolean grips = pose.prop().filter(held -> held.held() == side).isPresent();
+        HandShape shape = grips ? HandShape.FIST : place.shape().orElse(HandShape.OPEN);
+        return new HandRig(palm, facing, fingers, elbow(side, place), shape);
     }
 
     private static SpacePoint sideways(SpacePoint fingers) {

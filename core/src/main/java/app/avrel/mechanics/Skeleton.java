@@ -118,7 +118,8 @@ public record Skeleton(
                             .minus(SpacePoint.UP.times(chest.up() - pelvis.up()))
                             .times(0.9));
             double reach = (Proportions.UPPER_ARM + Proportions.FOREARM + Proportions.HALF_HAND) * stature;
-            SpacePoint palm = within(shoulder, wanted, reach);
+            SpacePoint above = new SpacePoint(wanted.right(), wanted.ahead(), Math.max(0.03, wanted.up()));
+            SpacePoint palm = within(shoulder, above, reach);
             double second = (Proportions.FOREARM + Proportions.HALF_HAND) * stature;
             SpacePoint elbow = TwoBones.between(
                     shoulder,

@@ -3,6 +3,7 @@ package app.avrel.posture;
 import app.avrel.body.Side;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,8 +15,50 @@ public final class Mirror {
     public static Posture of(Posture posture) {
         return posture.withSide(posture.side().map(Side::other))
                 .withStart(posture.start().withPose(of(posture.start().pose())))
-                .withCounts(counts(posture.counts()))
+                .withCounts(otherCounts(posture))
+                .withOtherSide(differences(posture))
+                .withSheet(of(posture.sheet()))
                 .withEnd(of(posture.end()));
+    }
+
+    /** Mirrored, except those that are recorded for the other side. */
+    private static List<Count> otherCounts(Posture posture) {
+        List<Count> counts = new ArrayList<>(counts(posture.counts()));
+        for (SideDifference difference : posture.otherSide()) {
+            if (difference.count() < counts.size()) {
+                counts.set(difference.count(), difference.instead());
+            }
+        }
+        return counts;
+    }
+
+    /** Seen from the other side, this side's counts are the ones that differ. */
+    private static List<SideDifference> differences(Posture posture) {
+        return posture.otherSide().stream()
+                .map(difference -> difference.count() < posture.counts().size()
+                        ? new SideDifference(
+                                difference.count(), posture.counts().get(difference.count()))
+                        : difference)
+                .toList();
+    }
+
+    private static PostureSheet of(PostureSheet sheet) {
+        return sheet.withMistakes(sheet.mistakes().stream()
+                        .map(mistake -> new Mistake(
+                                swapped(mistake.looksLike()),
+                                swapped(mistake.why()),
+                                swapped(mistake.putRight()),
+                                mistake.count()))
+                        .toList())
+                .withCautions(sheet.cautions().stream().map(Mirror::swapped).toList())
+                .withGentler(sheet.gentler().stream()
+                        .map(gentler ->
+                                new Gentler(gentler.name(), gentler.from(), gentler.to(), counts(gentler.counts())))
+                        .toList());
+    }
+
+    private static String swapped(String words) {
+        return SideWords.swapped(words, Language.ENGLISH);
     }
 
     public static List<Count> counts(List<Count> counts) {

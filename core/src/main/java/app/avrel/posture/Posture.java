@@ -13,6 +13,8 @@ import java.util.Optional;
  * @param counts its own, in order; those of the way in belong to a link
  * @param end what is claimed of its end
  * @param note for the instructor
+ * @param teaching what a teacher knows of it; empty where nothing is said yet
+ * @param otherSide what is not the mirror on the other side
  */
 public record Posture(
         PostureId id,
@@ -22,7 +24,9 @@ public record Posture(
         Start start,
         List<Count> counts,
         EndClaim end,
-        String note) {
+        String note,
+        Optional<PostureSheet> teaching,
+        List<SideDifference> otherSide) {
 
     /** Whether the other side of a posture is taught. */
     public enum Mirroring {
@@ -36,6 +40,7 @@ public record Posture(
         }
         names = List.copyOf(names);
         counts = List.copyOf(counts);
+        otherSide = List.copyOf(otherSide);
     }
 
     /** {@return an empty posture, shoulder-wide at the start} */
@@ -48,7 +53,9 @@ public record Posture(
                 new Start.Recorded(StartPose.SHOULDER_WIDE),
                 List.of(),
                 EndClaim.NONE,
-                "");
+                "",
+                Optional.empty(),
+                List.of());
     }
 
     /** {@return the name shown first} */
@@ -62,34 +69,48 @@ public record Posture(
     }
 
     public Posture withId(PostureId changed) {
-        return new Posture(changed, names, side, mirroring, start, counts, end, note);
+        return new Posture(changed, names, side, mirroring, start, counts, end, note, teaching, otherSide);
     }
 
     public Posture withNames(List<PostureName> changed) {
-        return new Posture(id, changed, side, mirroring, start, counts, end, note);
+        return new Posture(id, changed, side, mirroring, start, counts, end, note, teaching, otherSide);
     }
 
     public Posture withSide(Optional<Side> changed) {
-        return new Posture(id, names, changed, mirroring, start, counts, end, note);
+        return new Posture(id, names, changed, mirroring, start, counts, end, note, teaching, otherSide);
     }
 
     public Posture withMirroring(Mirroring changed) {
-        return new Posture(id, names, side, changed, start, counts, end, note);
+        return new Posture(id, names, side, changed, start, counts, end, note, teaching, otherSide);
     }
 
     public Posture withStart(Start changed) {
-        return new Posture(id, names, side, mirroring, changed, counts, end, note);
+        return new Posture(id, names, side, mirroring, changed, counts, end, note, teaching, otherSide);
     }
 
     public Posture withCounts(List<Count> changed) {
-        return new Posture(id, names, side, mirroring, start, changed, end, note);
+        return new Posture(id, names, side, mirroring, start, changed, end, note, teaching, otherSide);
     }
 
     public Posture withEnd(EndClaim changed) {
-        return new Posture(id, names, side, mirroring, start, counts, changed, note);
+        return new Posture(id, names, side, mirroring, start, counts, changed, note, teaching, otherSide);
     }
 
     public Posture withNote(String changed) {
-        return new Posture(id, names, side, mirroring, start, counts, end, changed);
+        return new Posture(id, names, side, mirroring, start, counts, end, changed, teaching, otherSide);
+    }
+
+    /** {@return what a teacher knows of it} */
+    public PostureSheet sheet() {
+        return teaching.orElse(PostureSheet.EMPTY);
+    }
+
+    public Posture withSheet(PostureSheet changed) {
+        Optional<PostureSheet> said = changed.equals(PostureSheet.EMPTY) ? Optional.empty() : Optional.of(changed);
+        return new Posture(id, names, side, mirroring, start, counts, end, note, said, otherSide);
+    }
+
+    public Posture withOtherSide(List<SideDifference> changed) {
+        return new Posture(id, names, side, mirroring, start, counts, end, note, teaching, changed);
     }
 }

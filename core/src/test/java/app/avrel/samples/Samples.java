@@ -22,6 +22,7 @@ import app.avrel.posture.EndClaim;
 import app.avrel.posture.FootPart;
 import app.avrel.posture.FootWay;
 import app.avrel.posture.Gaze;
+import app.avrel.posture.Gentler;
 import app.avrel.posture.HandAt;
 import app.avrel.posture.HandPath;
 import app.avrel.posture.HandPlace;
@@ -31,6 +32,7 @@ import app.avrel.posture.HandShape;
 import app.avrel.posture.HangingToes;
 import app.avrel.posture.Kick;
 import app.avrel.posture.Language;
+import app.avrel.posture.Mistake;
 import app.avrel.posture.Move;
 import app.avrel.posture.OwnWords;
 import app.avrel.posture.Pace;
@@ -40,9 +42,11 @@ import app.avrel.posture.Pointing;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.PostureName;
+import app.avrel.posture.PostureSheet;
 import app.avrel.posture.Prop;
 import app.avrel.posture.PropAct;
 import app.avrel.posture.Reach;
+import app.avrel.posture.SideDifference;
 import app.avrel.posture.Sideways;
 import app.avrel.posture.Split;
 import app.avrel.posture.Stage;
@@ -313,19 +317,32 @@ public final class Samples {
         return chance(0.8) ? new Start.Recorded(startPose()) : new Start.Carried(startPose());
     }
 
+    /** {@return what a teacher may know of a posture} */
+    public PostureSheet sheet() {
+        return PostureSheet.EMPTY
+                .withImage("a gate that swings")
+                .withBefore(several(0, 2, () -> one("standing", "the half step")))
+                .withMistakes(several(0, 2, () -> new Mistake("left knee falls in", "", "turn it out", maybe(() -> 1))))
+                .withCautions(several(0, 1, () -> "mind the right knee"))
+                .withGentler(several(0, 1, () -> new Gentler("high", 0, 1, several(1, 2, this::count))));
+    }
+
     public Posture posture(String id) {
         List<PostureName> names =
                 List.of(PostureName.of(Language.ENGLISH, "Posture " + id), PostureName.chinese("姿势", "zīshì"));
         EndClaim end = new EndClaim(
                 maybe(() -> one(Stance.values())), maybe(this::split), maybe(this::heading), maybe(() -> number(0, 9)));
+        List<Count> counts = several(0, 6, this::count);
         return new Posture(
                 new PostureId(id),
                 names,
                 maybe(this::side),
                 one(Posture.Mirroring.values()),
                 start(),
-                several(0, 6, this::count),
+                counts,
                 end,
-                "");
+                "",
+                chance(0.5) ? Optional.of(sheet()) : Optional.empty(),
+                counts.size() > 1 && chance(0.3) ? List.of(new SideDifference(1, count())) : List.of());
     }
 }

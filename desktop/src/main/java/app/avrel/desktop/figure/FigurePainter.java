@@ -16,7 +16,7 @@ final class FigurePainter {
     /** Radii as shares of stature. */
     private static final double HIP = 0.058;
 
-    private static final double WAIST = 0.062;
+    private static final double WAIST = 0.070;
     private static final double CHEST = 0.068;
     private static final double SHOULDER = 0.040;
     private static final double KNEE = 0.037;
@@ -102,23 +102,26 @@ final class FigurePainter {
 
     private void trunk(Skeleton skeleton) {
         SpacePoint spine = skeleton.chest().minus(skeleton.pelvis());
-        SpacePoint waist = skeleton.pelvis().plus(spine.times(0.42));
+        SpacePoint waist = skeleton.pelvis().plus(spine.times(0.36));
         SpacePoint breast = skeleton.pelvis().plus(spine.times(0.78));
         SpacePoint left = skeleton.left().shoulder();
         SpacePoint right = skeleton.right().shoulder();
         double near = seen.of(waist).near();
+        double skirt = near + 0.035 * stature * seen.pixels();
         parts.add(new Part(
-                near - 1,
+                skirt, () -> hem(skeleton, waist).paint(g, tones.cloth().deriveColor(0, 1, 0.93, 1), tones.edge())));
+        parts.add(new Part(
+                skirt + 1,
                 () -> Shape.around(
-                                ball(skeleton.left().hip(), HIP),
-                                ball(skeleton.right().hip(), HIP),
+                                ball(left, SHOULDER),
+                                ball(right, SHOULDER),
+                                ball(skeleton.chest().plus(spine.times(0.06)), NECK * 1.5),
+                                ball(ribs(left, waist), CHEST * 0.6),
+                                ball(ribs(right, waist), CHEST * 0.6),
+                                ball(breast, CHEST),
                                 ball(waist, WAIST))
-                        .paint(g, tones.cloth().deriveColor(0, 1, 0.9, 1), tones.edge())));
-        parts.add(new Part(
-                near,
-                () -> Shape.around(ball(left, SHOULDER), ball(right, SHOULDER), ball(breast, CHEST), ball(waist, WAIST))
                         .paint(g, tones.cloth(), tones.edge())));
-        parts.add(new Part(near + frontness(skeleton) * 0.5, () -> lapels(skeleton, breast, waist)));
+        parts.add(new Part(skirt + 2, () -> lapels(skeleton, breast, waist)));
         parts.add(new Part(
                 seen.of(skeleton.chest()).near(),
                 () -> Shape.around(
@@ -127,8 +130,23 @@ final class FigurePainter {
                         .paint(g, tones.skin(), tones.edge())));
     }
 
-    private double frontness(Skeleton skeleton) {
-        return seen.toViewer(skeleton.front()) > 0 ? 1 : -1;
+    /** The side of the chest, between shoulder and waist. */
+    private static SpacePoint ribs(SpacePoint shoulder, SpacePoint waist) {
+        return shoulder.towards(waist, 0.42);
+    }
+
+    /** The jacket falls over the tops of the thighs. */
+    private Shape hem(Skeleton skeleton, SpacePoint waist) {
+        return Shape.around(
+                ball(fallen(skeleton.left()), HIP * 1.02),
+                ball(fallen(skeleton.right()), HIP * 1.02),
+                ball(skeleton.left().hip(), HIP * 1.04),
+                ball(skeleton.right().hip(), HIP * 1.04),
+                ball(waist, WAIST));
+    }
+
+    private static SpacePoint fallen(Skeleton.Limbs limbs) {
+        return limbs.hip().towards(limbs.knee(), 0.16);
     }
 
     /** The jacket's closing, which tells front from back, and a sash at the waist. */

@@ -22,16 +22,18 @@ import javafx.scene.text.TextAlignment;
  */
 public final class FigureView extends Drawing {
 
-    private static final double RING = 0.62;
+    private static final double RING = 0.5;
     private static final double HEADROOM = 1.16;
     private static final double TURN = 0.45;
+    private static final double LEAST = 0.62;
 
     /**
      * What is shown.
      *
+     * @param around metres about the pelvis that must be seen
      * @param description in words, for those who cannot see it
      */
-    public record Picture(Rig rig, Body body, Directions directions, String description) {}
+    public record Picture(Rig rig, Body body, Directions directions, double around, String description) {}
 
     private Optional<Picture> shown = Optional.empty();
     private Viewpoint view = Viewpoint.FRONT.moved(28, 0);
@@ -121,8 +123,9 @@ public final class FigureView extends Drawing {
     private Projection projection(Picture picture) {
         double stature = picture.body().stature();
         double up = Math.toRadians(view.height());
-        double high = stature * HEADROOM * Math.cos(up) + 2 * RING * Math.sin(up) + 0.2;
-        double pixels = Math.min((getHeight() - 3 * textSize()) / high, getWidth() / (2 * RING + 0.35));
+        double high = stature * HEADROOM * Math.cos(up) + 2 * RING * Math.sin(up) + 0.1;
+        double pixels =
+                Math.min((getHeight() - 3 * textSize()) / high, getWidth() / (2 * Math.max(picture.around(), LEAST)));
         SpacePoint centre = SpacePoint.over(picture.rig().pelvis(), 0);
         double foot = getHeight() - textSize() * 1.6 - (RING * Math.sin(up) + 0.06) * pixels;
         return new Projection(view, centre, pixels, getWidth() / 2, foot);

@@ -31,6 +31,7 @@ final class PostureCard extends VBox {
     private final StartFields start;
     private final EndFields end;
     private final EntryField note;
+    private final TeachingFields teaching;
 
     PostureCard(Session session) {
         this.session = session;
@@ -49,7 +50,8 @@ final class PostureCard extends VBox {
         grid.section("Note");
         note = new EntryField("Note", "for yourself", _ -> false);
         grid.wide(note);
-        getChildren().addAll(Texts.of("Posture", "count-number"), grid);
+        teaching = new TeachingFields(session);
+        getChildren().addAll(Texts.of("Posture", "count-number"), grid, teaching);
     }
 
     /** Puts the keyboard into the name, all of it selected. */
@@ -73,6 +75,7 @@ final class PostureCard extends VBox {
                 i -> change(posture, "taught", whole -> whole.withMirroring(Posture.Mirroring.values()[i])));
         start.show(desk, posture);
         end.show(desk, posture);
+        teaching.show(posture);
         note.show(posture.note(), text -> change(posture, "note", whole -> whole.withNote(text)));
     }
 

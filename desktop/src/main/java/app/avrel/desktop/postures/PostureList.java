@@ -5,14 +5,13 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
 import app.avrel.posture.Language;
+import app.avrel.posture.NameSearch;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.PostureName;
 import app.avrel.project.Edit;
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -73,29 +72,13 @@ final class PostureList extends VBox {
 
     private void fill() {
         showing = true;
-        String wanted = plain(find.getText());
         List<Posture> found = session.project().postures().stream()
-                .filter(posture -> wanted.isEmpty() || posture.names().stream().anyMatch(name -> matches(name, wanted)))
+                .filter(posture -> NameSearch.finds(posture, find.getText()))
                 .toList();
         if (!list.getItems().equals(found)) {
             list.getItems().setAll(found);
         }
         showing = false;
-    }
-
-    private static boolean matches(PostureName name, String wanted) {
-        return plain(name.written()).contains(wanted)
-                || name.romanised()
-                        .map(PostureList::plain)
-                        .filter(text -> text.contains(wanted))
-                        .isPresent();
-    }
-
-    private static String plain(String text) {
-        return Normalizer.normalize(text, Normalizer.Form.NFD)
-                .replaceAll("\\p{M}", "")
-                .toLowerCase(Locale.ROOT)
-                .strip();
     }
 
     void create() {

@@ -1,6 +1,7 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.body.Body;
+import app.avrel.body.Side;
 import app.avrel.desktop.figure.FigureView;
 import app.avrel.desktop.figure.Player;
 import app.avrel.desktop.ribbon.Ribbon;
@@ -23,6 +24,7 @@ import javafx.scene.layout.Priority;
 final class PostureStage extends HBox implements Player.Shown {
 
     private static final double SECONDS_A_BEAT = 2.5;
+    private static final double ROOM = 0.2;
 
     private final FloorView floor = new FloorView();
     private final FigureView figure = new FigureView();
@@ -31,6 +33,7 @@ final class PostureStage extends HBox implements Player.Shown {
     private final Runnable ended;
     private List<List<Moment>> counts = List.of();
     private List<Pose> all = List.of();
+    private double around;
     private Body body = Body.ofStature(1.7);
     private Directions directions = Directions.CLOCK;
 
@@ -64,10 +67,21 @@ final class PostureStage extends HBox implements Player.Shown {
         counts = counts(done);
         all = Stream.concat(Stream.of(done.start()), done.moments().stream().map(Moment::after))
                 .toList();
+        around = all.stream().mapToDouble(this::around).max().orElse(0);
         if (!player.running()) {
             floor.show(new FloorPicture(before, after, all, body, directions), state);
-            figure.show(new FigureView.Picture(Rig.of(after, body), body, directions, state));
+            figure.show(new FigureView.Picture(Rig.of(after, body), body, directions, around, state));
         }
+    }
+
+    /** How far feet are from the pelvis, with room for a hand. */
+    private double around(Pose pose) {
+        Rig rig = Rig.of(pose, body);
+        return Stream.of(Side.values())
+                        .mapToDouble(side -> rig.foot(side).ankle().floor().distance(rig.pelvis()))
+                        .max()
+                        .orElse(0)
+                + ROOM;
     }
 
     private static List<List<Moment>> counts(Occurrence done) {
@@ -87,7 +101,7 @@ final class PostureStage extends HBox implements Player.Shown {
         Pose pose = playing.pose(share);
         Pose before = counts.get(count).getFirst().before();
         floor.show(new FloorPicture(before, pose, all, body, directions), "playing");
-        figure.show(new FigureView.Picture(playing.at(share), body, directions, "playing"));
+        figure.show(new FigureView.Picture(playing.at(share), body, directions, around, "playing"));
         ribbon.playhead(count + share);
     }
 

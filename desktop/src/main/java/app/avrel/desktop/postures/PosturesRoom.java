@@ -15,8 +15,11 @@ import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
+import app.avrel.project.Setting;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
+import app.avrel.words.Saying;
+import app.avrel.words.SheetText;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -24,6 +27,8 @@ import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
@@ -191,6 +196,8 @@ public final class PosturesRoom implements Room {
                 Command.of("Names, start and end of the posture", KeyCode.I, "Ctrl", this::sheet),
                 Command.of("Type a count", KeyCode.L, "Ctrl", line::focus),
                 Command.of("Edit the count in words", KeyCode.F2, "", line::edit),
+                Command.of("Copy the posture's sheet as text", KeyCode.C, "Ctrl+Shift", this::copyText),
+                Command.of("Copy the posture's sheet as a picture", KeyCode.X, "Ctrl+Shift", this::copyPicture),
                 Command.of("Add a count", KeyCode.ENTER, "Ctrl", this::insert),
                 Command.of("Duplicate the count", KeyCode.D, "Ctrl", onCount(countCard::duplicate)),
                 Command.of("Delete the count", KeyCode.DELETE, "Ctrl", onCount(countCard::delete)),
@@ -232,6 +239,31 @@ public final class PosturesRoom implements Room {
                 action.run();
             }
         };
+    }
+
+    private void copyText() {
+        session.desk().get().posture().ifPresent(posture -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(new SheetText(saying()).of(posture));
+            Clipboard.getSystemClipboard().setContent(content);
+        });
+    }
+
+    private Saying saying() {
+        Setting setting = session.project().setting();
+        return new Saying(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
+    }
+
+    private void copyPicture() {
+        session.desk().get().posture().ifPresent(posture -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putImage(SheetPicture.of(
+                    root,
+                    posture,
+                    new SheetText(saying()).of(posture),
+                    session.desk().get()));
+            Clipboard.getSystemClipboard().setContent(content);
+        });
     }
 
     private void create() {

@@ -1,0 +1,108 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.LinesField;
+import app.avrel.floor.Heading;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Unroll;
+import app.avrel.motion.Pose;
+import app.avrel.posture.Count;
+import app.avrel.posture.Gentler;
+import app.avrel.posture.Language;
+import app.avrel.posture.Posture;
+import app.avrel.project.Setting;
+import app.avrel.words.Said;
+import app.avrel.words.Saying;
+import app.avrel.words.reading.Line;
+import app.avrel.words.reading.LineReading;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import org.kordamp.ikonli.feather.Feather;
+
+/** One gentler version on the card: its counts are typed, one a line. */
+final class GentlerRow extends HBox {
+
+    private static final Pattern RANGE = Pattern.compile("([1-9]\\d?)(?:\\s*[-–]\\s*([1-9]\\d?))?");
+
+    private final FieldGrid grid = new FieldGrid();
+    private final EntryField name = grid.line("Called", "stay high");
+    private final EntryField range = grid.line("In place of", "2 - 3");
+    private final LinesField counts = new LinesField(
+            "Counts of the gentler version",
+            "one count a line: left heel down in front",
+            "A line is not understood. Try it in the line at the top.");
+    private Runnable remove = () -> {};
+
+    GentlerRow() {
+        getStyleClass().add("sheet-row");
+        grid.node("Counts", counts);
+        HBox.setHgrow(grid, Priority.ALWAYS);
+        getChildren().addAll(grid, Buttons.icon(Feather.X, "Take this version out", () -> remove.run()));
+    }
+
+    void show(
+            Posture posture, Setting setting, Gentler gentler, BiConsumer<String, Gentler> change, Runnable newRemove) {
+        remove = newRemove;
+        name.show(gentler.name(), text -> {
+            change.accept("name", new Gentler(text, gentler.from(), gentler.to(), gentler.counts()));
+            return true;
+        });
+        String said = gentler.to() - gentler.from() <= 1
+                ? Integer.toString(gentler.from() + 1)
+                : (gentler.from() + 1) + " - " + gentler.to();
+        range.show(said, text -> ranged(text, gentler, change));
+        Saying saying = new Saying(setting.directions(), Heading.FRONT, setting.rules());
+        Said words = new Said(saying);
+        counts.show(gentler.counts().stream().map(words::line).toList(), lines -> {
+            Optional<List<Count>> read = read(lines, posture, setting, gentler, saying);
+            read.ifPresent(
+                    all -> change.accept("counts", new Gentler(gentler.name(), gentler.from(), gentler.to(), all)));
+            return read.isPresent();
+        });
+    }
+
+    private static boolean ranged(String text, Gentler gentler, BiConsumer<String, Gentler> change) {
+        Matcher matcher = RANGE.matcher(text.strip());
+        if (!matcher.matches()) {
+            return false;
+        }
+        int from = Integer.parseInt(matcher.group(1)) - 1;
+        int to = matcher.group(2) == null ? from + 1 : Integer.parseInt(matcher.group(2));
+        if (to <= from) {
+            return false;
+        }
+        change.accept("range", new Gentler(gentler.name(), from, to, gentler.counts()));
+        return true;
+    }
+
+    private static Optional<List<Count>> read(
+            List<String> lines, Posture posture, Setting setting, Gentler gentler, Saying saying) {
+        Occurrence done =
+                Unroll.posture(posture, setting.posing()).occurrences().getFirst();
+        Pose pose = done.moments().stream()
+                .filter(moment -> moment.place().count() < gentler.from())
+                .reduce((_, last) -> last)
+                .map(Moment::after)
+                .orElse(done.start());
+        Line line = new Line(Language.ENGLISH, saying, setting.chosenBody());
+        List<Count> counts = new ArrayList<>();
+        for (String text : lines) {
+            LineReading reading = line.read(text, pose);
+            if (!reading.understood()) {
+                return Optional.empty();
+            }
+            counts.add(reading.count());
+            pose = reading.after();
+        }
+        return Optional.of(counts);
+    }
+}

@@ -1,0 +1,161 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.LinesField;
+import app.avrel.desktop.session.Session;
+import app.avrel.posture.Gentler;
+import app.avrel.posture.Mistake;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureSheet;
+import app.avrel.project.Edit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.scene.layout.VBox;
+
+/** What a teacher knows of a posture: other names, picture, purpose, mistakes, cautions, gentler versions. */
+final class TeachingFields extends VBox {
+
+    private static final String NOT_UNDERSTOOD = "Not understood.";
+
+    private final Session session;
+    private final LinesField otherNames = lines("Other names", "one a line");
+    private final EntryField image = line("Picture or story", "what helps to see it");
+    private final EntryField purpose = line("Purpose", "what it is for");
+    private final LinesField before = lines("Known before", "postures or drills, one a line");
+    private final LinesField cautions = lines("Cautions", "who should take care, and when; one a line");
+    private final EntryField replacedBy = line("Not the whole of it", "what must take its place later");
+    private final VBox mistakes = new VBox();
+    private final VBox gentler = new VBox();
+    private final List<MistakeRow> mistakeRows = new ArrayList<>();
+    private final List<GentlerRow> gentlerRows = new ArrayList<>();
+
+    TeachingFields(Session session) {
+        this.session = session;
+        getStyleClass().add("teaching-fields");
+        FieldGrid grid = new FieldGrid();
+        grid.section("Teaching");
+        grid.node("Also called", otherNames);
+        grid.node("Picture, story", image);
+        grid.node("Purpose", purpose);
+        grid.node("Known before", before);
+        grid.node("Cautions", cautions);
+        grid.node("Replaced by", replacedBy);
+        mistakes.getStyleClass().add("sheet-rows");
+        gentler.getStyleClass().add("sheet-rows");
+        getChildren()
+                .addAll(
+                        grid,
+                        app.avrel.desktop.parts.Texts.of("Common mistakes", "section"),
+                        mistakes,
+                        Buttons.words("Add a mistake", "Add a common mistake", this::addMistake),
+                        app.avrel.desktop.parts.Texts.of("Gentler versions", "section"),
+                        gentler,
+                        Buttons.words("Add a gentler version", "Add counts that ask less", this::addGentler));
+    }
+
+    private static LinesField lines(String label, String example) {
+        return new LinesField(label, example, NOT_UNDERSTOOD);
+    }
+
+    private static EntryField line(String label, String example) {
+        return new EntryField(label, example, _ -> false);
+    }
+
+    void show(Posture posture) {
+        PostureSheet sheet = posture.sheet();
+        otherNames.show(sheet.otherNames(), lines -> change("names", s -> s.withOtherNames(lines)));
+        image.show(sheet.image(), text -> change("image", s -> s.withImage(text)));
+        purpose.show(sheet.purpose(), text -> change("purpose", s -> s.withPurpose(text)));
+        before.show(sheet.before(), lines -> change("before", s -> s.withBefore(lines)));
+        cautions.show(sheet.cautions(), lines -> change("cautions", s -> s.withCautions(lines)));
+        replacedBy.show(sheet.replacedBy(), text -> change("replaced", s -> s.withReplacedBy(text)));
+        showMistakes(sheet.mistakes());
+        showGentler(posture, sheet.gentler());
+    }
+
+    private void showMistakes(List<Mistake> all) {
+        while (mistakeRows.size() < all.size()) {
+            MistakeRow row = new MistakeRow();
+            mistakeRows.add(row);
+            mistakes.getChildren().add(row);
+        }
+        while (mistakeRows.size() > all.size()) {
+            mistakes.getChildren().remove(mistakeRows.removeLast());
+        }
+        for (int i = 0; i < all.size(); i++) {
+            int at = i;
+            mistakeRows
+                    .get(i)
+                    .show(
+                            all.get(i),
+                            (field, changed) -> change(
+                                    "mistake" + at + field, s -> s.withMistakes(replaced(s.mistakes(), at, changed))),
+                            () -> change("", s -> s.withMistakes(without(s.mistakes(), at))));
+        }
+    }
+
+    private void showGentler(Posture posture, List<Gentler> all) {
+        while (gentlerRows.size() < all.size()) {
+            GentlerRow row = new GentlerRow();
+            gentlerRows.add(row);
+            gentler.getChildren().add(row);
+        }
+        while (gentlerRows.size() > all.size()) {
+            gentler.getChildren().remove(gentlerRows.removeLast());
+        }
+        for (int i = 0; i < all.size(); i++) {
+            int at = i;
+            gentlerRows
+                    .get(i)
+                    .show(
+                            posture,
+                            session.project().setting(),
+                            all.get(i),
+                            (field, changed) -> change(
+                                    "gentler" + at + field, s -> s.withGentler(replaced(s.gentler(), at, changed))),
+                            () -> change("", s -> s.withGentler(without(s.gentler(), at))));
+        }
+    }
+
+    private static <T> List<T> replaced(List<T> all, int at, T changed) {
+        List<T> list = new ArrayList<>(all);
+        list.set(at, changed);
+        return list;
+    }
+
+    private static <T> List<T> without(List<T> all, int at) {
+        List<T> list = new ArrayList<>(all);
+        list.remove(at);
+        return list;
+    }
+
+    private static <T> List<T> with(List<T> all, T more) {
+        List<T> list = new ArrayList<>(all);
+        list.add(more);
+        return list;
+    }
+
+    private void addMistake() {
+        change("", s -> s.withMistakes(with(s.mistakes(), Mistake.BLANK)));
+    }
+
+    private void addGentler() {
+        int count = Math.max(0, session.choice().count());
+        change("", s -> s.withGentler(with(s.gentler(), new Gentler("gentler", count, count + 1, List.of()))));
+    }
+
+    private boolean change(String field, UnaryOperator<PostureSheet> edit) {
+        session.desk().get().posture().map(Posture::id).ifPresent(id -> {
+            UnaryOperator<app.avrel.project.Project> whole =
+                    project -> project.changePosture(id, posture -> posture.withSheet(edit.apply(posture.sheet())));
+            session.apply(
+                    field.isEmpty()
+                            ? Edit.of("Change the posture's sheet", whole)
+                            : Edit.running("Change the posture's sheet", id + "/sheet/" + field, whole));
+        });
+        return true;
+    }
+}
