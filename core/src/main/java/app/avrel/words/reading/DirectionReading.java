@@ -55,7 +55,9 @@ final class DirectionReading {
         boolean out = clause.takeAny(Term.Way.OUT, Term.Way.SIDE);
         boolean slanting = clause.take(Term.Way.DIAGONAL);
         Optional<Side> way = leftOrRight();
-        Optional<Double> angle = way.flatMap(_ -> clause.take(Term.Angle.class)).map(Term.Angle::degrees);
+        Optional<Double> angle = way.flatMap(_ -> clause.take(Term.Angle.class)
+                .map(Term.Angle::degrees)
+                .or(() -> clause.take(Term.Num.class).map(Term.Num::value)));
         if (angle.isPresent()) {
             return angle.map(degrees -> way.get().sign() * degrees);
         }
