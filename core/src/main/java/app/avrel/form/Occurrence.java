@@ -1,5 +1,7 @@
 package app.avrel.form;
 
+import app.avrel.floor.FloorPoint;
+import app.avrel.floor.Turn;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import java.util.List;
@@ -27,6 +29,31 @@ public record Occurrence(
         Pose end,
         List<Moment> moments,
         Join join) {
+
+    /** {@return this, begun in another direction: turned about where the form starts} */
+    public Occurrence turned(Turn turn) {
+        return new Occurrence(
+                entry,
+                repeat,
+                posture,
+                link,
+                turned(arrived, turn),
+                turned(start, turn),
+                turned(end, turn),
+                moments.stream()
+                        .map(moment -> new Moment(
+                                moment.place(),
+                                moment.count(),
+                                moment.stage(),
+                                turned(moment.before(), turn),
+                                turned(moment.after(), turn)))
+                        .toList(),
+                join);
+    }
+
+    private static Pose turned(Pose pose, Turn turn) {
+        return pose.turned(FloorPoint.ORIGIN, turn);
+    }
 
     /** {@return how many counts this takes, its way in included} */
     public int counts() {

@@ -1,5 +1,6 @@
 package app.avrel.form;
 
+import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Turn;
 import app.avrel.motion.Pose;
@@ -24,6 +25,14 @@ public record Track(Pose start, List<Occurrence> occurrences, List<Integer> miss
         return occurrences.stream()
                 .flatMap(occurrence -> occurrence.moments().stream())
                 .toList();
+    }
+
+    /** {@return the same form begun in another direction} */
+    public Track turned(Turn turn) {
+        return new Track(
+                start.turned(FloorPoint.ORIGIN, turn),
+                occurrences.stream().map(done -> done.turned(turn)).toList(),
+                missing);
     }
 
     /** {@return the pose in which the form ends} */

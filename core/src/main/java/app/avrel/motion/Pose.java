@@ -97,11 +97,11 @@ public record Pose(
                 hips.map(turn::plus),
                 chest.map(turn::plus),
                 drop,
-                leftHand,
-                rightHand,
-                gaze,
-                lean,
-                prop);
+                Directed.turned(leftHand, turn),
+                Directed.turned(rightHand, turn),
+                Directed.turned(gaze, turn),
+                new Lean(lean.degrees(), lean.toward().plus(turn)),
+                prop.map(held -> Directed.turned(held, turn)));
     }
 
     /** {@return this pose carried along the floor} */

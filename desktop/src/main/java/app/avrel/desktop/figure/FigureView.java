@@ -1,6 +1,8 @@
 package app.avrel.desktop.figure;
 
 import app.avrel.body.Body;
+import app.avrel.body.Landmark;
+import app.avrel.body.Side;
 import app.avrel.desktop.parts.Drawing;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
@@ -8,6 +10,8 @@ import app.avrel.floor.SpacePoint;
 import app.avrel.mechanics.Rig;
 import app.avrel.mechanics.Skeleton;
 import java.util.Optional;
+import java.util.function.BiConsumer;
+import java.util.stream.Stream;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
@@ -37,6 +41,8 @@ public final class FigureView extends Drawing {
 
     private Optional<Picture> shown = Optional.empty();
     private Viewpoint view = Viewpoint.FRONT.moved(28, 0);
+    private HandGrip.LetGo letGo = (_, _) -> {};
+    private Optional<HandGrip> grip = Optional.empty();
     private double pressedX;
     private double pressedY;
 
@@ -47,8 +53,15 @@ public final class FigureView extends Drawing {
         addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {
             pressedX = event.getX();
             pressedY = event.getY();
+            grip = handAt(event.getX(), event.getY());
         });
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+        addEventHandler(MouseEvent.MOUSE_RELEASED, _ -> {
+            Optional<HandGrip> held = grip;
+            grip = Optional.empty();
+            held.ifPresent(hand -> letGo.accept(hand.hand(), hand.at()));
+            requestLayout();
+        });
     }
 
     public void show(Picture picture) {
@@ -88,7 +101,38 @@ public final class FigureView extends Drawing {
         }
     }
 
+    /** Lets hands be dragged among the heights of the body. */
+    public void onHand(BiConsumer<Side, Landmark> newLetGo) {
+        letGo = newLetGo::accept;
+    }
+
+    private Optional<HandGrip> handAt(double x, double y) {
+        return shown.flatMap(picture -> {
+            Projection seen = projection(picture);
+            Skeleton skeleton = Skeleton.of(picture.rig(), picture.body());
+            double near = 0.06 * picture.body().stature() * seen.pixels();
+            return Stream.of(Side.values())
+                    .filter(side -> {
+                        Projection.Seen palm = seen.of(skeleton.limbs(side).palm());
+                        return Math.hypot(palm.x() - x, palm.y() - y) < near;
+                    })
+                    .findFirst()
+                    .map(side -> new HandGrip(side, nearest(picture, seen, y)));
+        });
+    }
+
+    private static Landmark nearest(Picture picture, Projection seen, double y) {
+        double up = (seen.y() - y) / seen.pixels();
+        return HandGrip.nearest(up, picture.body().stature(), picture.rig().drop());
+    }
+
     private void drag(MouseEvent event) {
+        if (grip.isPresent() && shown.isPresent()) {
+            Landmark at = nearest(shown.get(), projection(shown.get()), event.getY());
+            grip = Optional.of(new HandGrip(grip.get().hand(), at));
+            requestLayout();
+            return;
+        }
         double sign = view.mirrored() ? -1 : 1;
         look(view.moved((event.getX() - pressedX) * TURN * sign, (event.getY() - pressedY) * TURN * 0.6));
         pressedX = event.getX();
@@ -103,8 +147,7 @@ public final class FigureView extends Drawing {
     private void draw(GraphicsContext g, Picture picture) {
         Projection seen = projection(picture);
         ring(g, seen, picture.directions());
-        Tones tones =
-                Tones.of(paper(), panel(), ink(), side(app.avrel.body.Side.LEFT), side(app.avrel.body.Side.RIGHT));
+        Tones tones = Tones.of(paper(), panel(), ink(), side(Side.LEFT), side(Side.RIGHT));
         Skeleton skeleton = Skeleton.of(picture.rig(), picture.body());
         FigurePainter painter = new FigurePainter(g, seen, tones, picture.body());
         picture.rig().prop().ifPresent(held -> {
@@ -113,11 +156,32 @@ public final class FigureView extends Drawing {
             painter.with(near, () -> prop.draw(held, skeleton));
         });
         painter.draw(skeleton);
+        grip.ifPresent(hand -> heights(g, seen, picture, hand));
         g.setFill(soft());
         g.setFont(font(0.92, view.words()));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.TOP);
         g.fillText("seen " + view.words(), getWidth() / 2, textSize() * 0.3);
+    }
+
+    /** The heights a hand can go to, the one it is over marked. */
+    private void heights(GraphicsContext g, Projection seen, Picture picture, HandGrip hand) {
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setTextBaseline(VPos.CENTER);
+        for (Landmark landmark : Landmark.values()) {
+            double up = HandGrip.height(
+                    landmark, picture.body().stature(), picture.rig().drop());
+            double y = seen.y() - up * seen.pixels();
+            boolean over = landmark == hand.at();
+            g.setStroke(over ? side(hand.hand()) : line());
+            g.setLineWidth(over ? 2.5 : 1);
+            g.strokeLine(textSize() * 0.5, y, getWidth() - textSize() * 0.5, y);
+            if (over) {
+                g.setFont(bold(1.1, landmark.word()));
+                g.setFill(side(hand.hand()));
+                g.fillText(landmark.word(), textSize() * 0.6, y - textSize() * 0.8);
+            }
+        }
     }
 
     private Projection projection(Picture picture) {

@@ -54,8 +54,13 @@ final class PostureHeading {
                 : centimetres(spacing.width()) + " wide";
         return centimetres(spacing.length()) + " long (" + tenths(spacing.length() / body.footLength())
                 + " foot-lengths), " + width + " (" + tenths(spacing.width() / body.shoulderWidth())
-                + " shoulder widths), pelvis " + tenths(pose.drop().value() / body.fist()) + " fists down"
+                + " shoulder widths), pelvis " + fists(pose.drop().value() / body.fist()) + " down"
                 + (pose.drop().known() ? "" : " or so");
+    }
+
+    private static String fists(double number) {
+        String fists = tenths(number);
+        return fists + (fists.equals("1") ? " fist" : " fists");
     }
 
     private static String centimetres(double metres) {

@@ -11,15 +11,18 @@ import app.avrel.desktop.session.Command;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
+import app.avrel.form.Unroll;
 import app.avrel.motion.Pose;
+import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;
-import app.avrel.project.Setting;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
-import app.avrel.words.Saying;
-import app.avrel.words.SheetText;
+import app.avrel.words.ForViewer;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -27,8 +30,6 @@ import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
@@ -49,6 +50,9 @@ public final class PosturesRoom implements Room {
     private final PostureStage stage = new PostureStage(ribbon, this::again);
     private final TypedLine line;
     private final CountCard countCard;
+    private final OtherSideBox otherSide;
+    private final Ribbon otherRibbon = new Ribbon();
+    private final VBox ribbons = new VBox();
     private Optional<PostureCard> postureCard = Optional.empty();
     private final FindingBox findings;
     private final VBox card = new VBox();
@@ -59,6 +63,8 @@ public final class PosturesRoom implements Room {
         list = new PostureList(session);
         countCard = new CountCard(session);
         line = new TypedLine(session);
+        otherSide = new OtherSideBox(session);
+        ribbons.getChildren().add(ribbon);
         findings = new FindingBox(go);
         names.setRowValignment(VPos.BASELINE);
         names.getStyleClass().add("names");
@@ -71,8 +77,11 @@ public final class PosturesRoom implements Room {
         ScrollPane scroll = new ScrollPane(card);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().addAll("bare", "card-scroll");
-        root = new RoomPane("postures-room", list, middle, scroll, ribbon);
+        root = new RoomPane("postures-room", list, middle, scroll, ribbons);
         stage.addEventHandler(KeyEvent.KEY_PRESSED, this::arrows);
+        StageHands hands = new StageHands(session);
+        stage.floor().edits(hands);
+        stage.figure().onHand(hands::hand);
     }
 
     /** The arrows go from count to count where the focus is on floor or figure, and space plays. */
@@ -122,11 +131,7 @@ public final class PosturesRoom implements Room {
             ribbon.show(List.of(), -1, "No posture yet: press Ctrl+Shift+N to record the first one.", _ -> {});
             return;
         }
-        Occurrence done = desk.survey()
-                .track(posture.get().id())
-                .orElseThrow()
-                .occurrences()
-                .getFirst();
+        Occurrence done = desk.occurrence(posture.get().id()).orElseThrow();
         int count = desk.choice().count();
         heading(desk, posture.get(), done, count);
         ribbon.show(
@@ -134,7 +139,31 @@ public final class PosturesRoom implements Room {
                 count,
                 "No counts yet: press Ctrl+Enter to add the first one.",
                 at -> session.choose(session.choice().withCount(at)));
+        if (ribbons.getChildren().contains(otherRibbon)) {
+            showOther(desk, posture.get(), count);
+        }
         card(desk, posture.get(), count);
+    }
+
+    /** The other side's ribbon over this one's. */
+    private void showOther(Session.Desk desk, Posture posture, int count) {
+        Occurrence other = Unroll.posture(
+                        Mirror.of(posture), desk.project().setting().posing())
+                .turned(new Turn(desk.staging().degrees()))
+                .occurrences()
+                .getFirst();
+        otherRibbon.show(
+                RibbonCells.ofPosture(desk, other),
+                count,
+                "",
+                at -> session.choose(session.choice().withCount(at)));
+    }
+
+    private void toggleOther() {
+        if (!ribbons.getChildren().remove(otherRibbon)) {
+            ribbons.getChildren().addFirst(otherRibbon);
+        }
+        again();
     }
 
     private void heading(Session.Desk desk, Posture posture, Occurrence done, int count) {
@@ -148,8 +177,13 @@ public final class PosturesRoom implements Room {
         Pose before = moments.isEmpty() ? done.start() : moments.getFirst().before();
         Pose after = moments.isEmpty() ? done.start() : moments.getLast().after();
         PostureHeading heading = new PostureHeading(desk.project().setting());
-        state.setText(heading.state(posture, count, after));
-        figures.setText(heading.figures(after));
+        String staged = desk.staging().equals(Heading.FRONT)
+                ? ""
+                : " · starts facing " + desk.project().setting().directions().say(desk.staging());
+        state.setText(heading.state(posture, count, after) + staged);
+        Viewpoint view = stage.figure().view();
+        String seen = new ForViewer(view.from()).say(before, after);
+        figures.setText(heading.figures(after) + (seen.isEmpty() ? "" : "\n" + seen));
         stage.show(desk, done, before, after, heading.state(posture, count, after));
     }
 
@@ -165,10 +199,11 @@ public final class PosturesRoom implements Room {
                 .toList());
         if (count == Choice.START) {
             postureCard().show(desk, posture);
-            put(findings, postureCard());
+            put(new Node[] {findings}, postureCard());
         } else {
             countCard.show(desk, new Holder.OfPosture(posture.id()), count);
-            put(countCard, findings);
+            otherSide.show(posture, count);
+            put(new Node[] {countCard, otherSide}, findings);
         }
     }
 
@@ -179,12 +214,14 @@ public final class PosturesRoom implements Room {
         return made;
     }
 
-    private void put(Node first, Node second) {
-        if (!card.getChildren().equals(List.of(line, first, second))) {
-            List<Node> wanted = List.of(line, first, second);
-            card.getChildren().removeIf(node -> !wanted.contains(node));
-            wanted.stream().filter(node -> !card.getChildren().contains(node)).forEach(card.getChildren()::add);
-            second.toFront();
+    /** Puts parts on the card without taking the keyboard out of the line. */
+    private void put(Node[] parts, Node last) {
+        List<Node> wanted = new ArrayList<>(List.of(line));
+        wanted.addAll(List.of(parts));
+        wanted.add(last);
+        if (!card.getChildren().equals(wanted)) {
+            card.getChildren().removeIf(node -> node != line);
+            card.getChildren().addAll(wanted.subList(card.getChildren().size(), wanted.size()));
         }
     }
 
@@ -196,8 +233,12 @@ public final class PosturesRoom implements Room {
                 Command.of("Names, start and end of the posture", KeyCode.I, "Ctrl", this::sheet),
                 Command.of("Type a count", KeyCode.L, "Ctrl", line::focus),
                 Command.of("Edit the count in words", KeyCode.F2, "", line::edit),
-                Command.of("Copy the posture's sheet as text", KeyCode.C, "Ctrl+Shift", this::copyText),
-                Command.of("Copy the posture's sheet as a picture", KeyCode.X, "Ctrl+Shift", this::copyPicture),
+                Command.of("Copy the posture's sheet as text", KeyCode.C, "Ctrl+Shift", () -> SheetCopy.text(session)),
+                Command.of(
+                        "Copy the posture's sheet as a picture",
+                        KeyCode.X,
+                        "Ctrl+Shift",
+                        () -> SheetCopy.picture(session, root)),
                 Command.of("Add a count", KeyCode.ENTER, "Ctrl", this::insert),
                 Command.of("Duplicate the count", KeyCode.D, "Ctrl", onCount(countCard::duplicate)),
                 Command.of("Delete the count", KeyCode.DELETE, "Ctrl", onCount(countCard::delete)),
@@ -213,6 +254,10 @@ public final class PosturesRoom implements Room {
                 look("Look from the left", KeyCode.DIGIT3, Viewpoint.LEFT),
                 look("Look from the right", KeyCode.DIGIT4, Viewpoint.RIGHT),
                 look("Look from above", KeyCode.DIGIT5, Viewpoint.ABOVE),
+                Command.of("Start facing further left", KeyCode.OPEN_BRACKET, "Ctrl", () -> restage(-45)),
+                Command.of("Start facing further right", KeyCode.CLOSE_BRACKET, "Ctrl", () -> restage(45)),
+                Command.of("Start facing the front again", KeyCode.DIGIT0, "Alt", () -> session.stage(Heading.FRONT)),
+                Command.of("Both sides, one ribbon over the other", KeyCode.O, "Ctrl+Shift", this::toggleOther),
                 Command.of(
                         "Mirror the figure",
                         KeyCode.DIGIT6,
@@ -224,12 +269,15 @@ public final class PosturesRoom implements Room {
                         .repeating());
     }
 
+    private void restage(double turn) {
+        session.stage(session.desk().get().staging().plus(new Turn(turn)));
+    }
+
     private Command look(String name, KeyCode key, Viewpoint from) {
-        return Command.of(
-                name,
-                key,
-                "Alt",
-                () -> stage.figure().look(stage.figure().view().at(from)));
+        return Command.of(name, key, "Alt", () -> {
+            stage.figure().look(stage.figure().view().at(from));
+            again();
+        });
     }
 
     private Runnable onCount(Runnable action) {
@@ -239,31 +287,6 @@ public final class PosturesRoom implements Room {
                 action.run();
             }
         };
-    }
-
-    private void copyText() {
-        session.desk().get().posture().ifPresent(posture -> {
-            ClipboardContent content = new ClipboardContent();
-            content.putString(new SheetText(saying()).of(posture));
-            Clipboard.getSystemClipboard().setContent(content);
-        });
-    }
-
-    private Saying saying() {
-        Setting setting = session.project().setting();
-        return new Saying(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
-    }
-
-    private void copyPicture() {
-        session.desk().get().posture().ifPresent(posture -> {
-            ClipboardContent content = new ClipboardContent();
-            content.putImage(SheetPicture.of(
-                    root,
-                    posture,
-                    new SheetText(saying()).of(posture),
-                    session.desk().get()));
-            Clipboard.getSystemClipboard().setContent(content);
-        });
     }
 
     private void create() {

@@ -26,7 +26,7 @@ import javafx.scene.text.TextFlow;
 /** The line at the top of the card in which one types what one would say. */
 public final class TypedLine extends VBox {
 
-    private static final List<String> LANGUAGES = List.of("English", "Español", "中文");
+    private static final List<String> LANGUAGES = List.of("EN", "ES", "中");
     private static final String PROMPT = "Type what you would say: right heel out to 1, shift 60 right";
 
     private final TypedLineModel model;

@@ -3,6 +3,7 @@ package app.avrel.desktop.postures;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
 import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
@@ -133,7 +134,11 @@ public final class TypedLineModel {
     }
 
     private Saying saying() {
-        return new Saying(setting().directions(), Heading.FRONT, setting().rules());
+        return new Saying(setting().directions(), staging(), setting().rules());
+    }
+
+    private Heading staging() {
+        return session.desk().get().staging();
     }
 
     /** Where the line's count will stand. */
@@ -163,8 +168,10 @@ public final class TypedLineModel {
 
     /** How one stands before a count of the posture as it is recorded. */
     private Pose before(Posture posture, int count) {
-        Occurrence done =
-                Unroll.posture(posture, setting().posing()).occurrences().getFirst();
+        Occurrence done = Unroll.posture(posture, setting().posing())
+                .turned(new Turn(staging().degrees()))
+                .occurrences()
+                .getFirst();
         return done.moments().stream()
                 .filter(moment -> moment.place().count() < count)
                 .reduce((_, last) -> last)

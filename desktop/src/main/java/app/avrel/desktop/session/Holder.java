@@ -76,8 +76,7 @@ public sealed interface Holder {
     /** {@return where the counts are on a track of the project, with their poses} */
     default Optional<Occurrence> occurrence(Session.Desk desk) {
         return switch (this) {
-            case OfPosture(PostureId id) ->
-                desk.survey().track(id).map(track -> track.occurrences().getFirst());
+            case OfPosture(PostureId id) -> desk.occurrence(id);
             case OfWay way -> desk.survey().track(way.form()).flatMap(way::find);
         };
     }

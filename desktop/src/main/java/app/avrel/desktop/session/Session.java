@@ -3,10 +3,14 @@ package app.avrel.desktop.session;
 import app.avrel.files.Opened;
 import app.avrel.files.ProjectFile;
 import app.avrel.files.Recovery;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
 import app.avrel.form.Form;
+import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
 import app.avrel.lesson.Lesson;
 import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
 import app.avrel.project.Edit;
 import app.avrel.project.History;
 import app.avrel.project.Project;
@@ -24,8 +28,22 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
  */
 public final class Session {
 
-    /** What views show: the computed project and the choice, changed together. */
-    public record Desk(Survey survey, Choice choice) {
+    /**
+     * What views show: the computed project and the choice, changed together.
+     *
+     * @param staging the direction of the hall in which postures and forms start for now
+     */
+    public record Desk(Survey survey, Choice choice, Heading staging) {
+
+        private Turn turn() {
+            return new Turn(staging.degrees());
+        }
+
+        /** {@return a posture by itself, starting in the direction it is staged in} */
+        public Optional<Occurrence> occurrence(PostureId posture) {
+            return survey.track(posture)
+                    .map(track -> track.turned(turn()).occurrences().getFirst());
+        }
 
         public Project project() {
             return survey.project();
@@ -40,7 +58,8 @@ public final class Session {
         }
 
         public Track formTrack() {
-            return survey.track(choice.form()).orElseThrow();
+            Track track = survey.track(choice.form()).orElseThrow();
+            return staging.equals(Heading.FRONT) ? track : track.turned(turn());
         }
 
         public Optional<Lesson> lesson() {
@@ -56,6 +75,7 @@ public final class Session {
     private History history;
     private Project saved;
     private boolean previewing;
+    private Heading staging = Heading.FRONT;
 
     public Session(Project project, Recovery recovery) {
         this.recovery = recovery;
@@ -110,15 +130,21 @@ public final class Session {
     public void preview(Edit edit, Choice then) {
         Project shown = edit.change().apply(project());
         previewing = true;
-        desk.set(new Desk(Survey.of(shown), then.within(shown)));
+        desk.set(new Desk(Survey.of(shown), then.within(shown), staging));
     }
 
     /** Shows the document again. */
     public void endPreview(Choice then) {
         if (previewing) {
             previewing = false;
-            desk.set(new Desk(Survey.of(project()), then.within(project())));
+            desk.set(new Desk(Survey.of(project()), then.within(project()), staging));
         }
+    }
+
+    /** Lets everything start in another direction of the hall; the record does not change. */
+    public void stage(Heading start) {
+        staging = start;
+        desk.set(new Desk(desk.get().survey(), desk.get().choice(), staging));
     }
 
     /** Chooses something; the next edit is then a step of its own. */
@@ -128,7 +154,7 @@ public final class Session {
         if (previewing) {
             endPreview(within);
         } else if (!within.equals(choice())) {
-            desk.set(new Desk(desk.get().survey(), within));
+            desk.set(new Desk(desk.get().survey(), within, staging));
         }
     }
 
@@ -150,7 +176,7 @@ public final class Session {
         } else {
             recovery.forget();
         }
-        desk.set(new Desk(Survey.of(present), choice.within(present)));
+        desk.set(new Desk(Survey.of(present), choice.within(present), staging));
     }
 
     /** Puts another project on the desk. */
@@ -159,7 +185,7 @@ public final class Session {
         saved = project;
         file.set(from);
         recovery.forget();
-        desk.set(new Desk(Survey.of(project), Choice.first(project)));
+        desk.set(new Desk(Survey.of(project), Choice.first(project), staging));
     }
 
     /** Puts work on the desk that a program left behind; it counts as not saved. */

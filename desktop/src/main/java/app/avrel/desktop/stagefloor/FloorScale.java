@@ -32,6 +32,11 @@ record FloorScale(FloorPoint centre, double pixels, double width, double height)
         return width / 2 + (point.right() - centre.right()) * pixels;
     }
 
+    /** {@return the place under a point of the picture} */
+    FloorPoint place(double x, double y) {
+        return new FloorPoint(centre.right() + (x - width / 2) / pixels, centre.ahead() - (y - height / 2) / pixels);
+    }
+
     double y(FloorPoint point) {
         return height / 2 - (point.ahead() - centre.ahead()) * pixels;
     }

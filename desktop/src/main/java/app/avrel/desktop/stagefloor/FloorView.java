@@ -15,7 +15,9 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.shape.ArcType;
 import javafx.scene.text.TextAlignment;
 
@@ -25,10 +27,71 @@ public final class FloorView extends Drawing {
     private static final double GRID = 0.25;
 
     private Optional<FloorPicture> picture = Optional.empty();
+    private FloorEdits edits = FloorEdits.NONE;
+    private Optional<Grip> grip = Optional.empty();
+    private Optional<Pose> dragged = Optional.empty();
 
     public FloorView() {
         super("floor");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
+        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+        addEventHandler(MouseEvent.MOUSE_RELEASED, _ -> release());
+        addEventHandler(MouseEvent.MOUSE_MOVED, this::hover);
+    }
+
+    /** Lets hands change what is shown; {@link FloorEdits#NONE} for looking only. */
+    public void edits(FloorEdits newEdits) {
+        edits = newEdits;
+    }
+
+    private Optional<Grip> under(MouseEvent event) {
+        return edits == FloorEdits.NONE
+                ? Optional.empty()
+                : picture.flatMap(shown -> Grip.at(place(event, shown), shown.after(), shown.body()));
+    }
+
+    private FloorPoint place(MouseEvent event, FloorPicture shown) {
+        return scale(shown).place(event.getX(), event.getY());
+    }
+
+    private void hover(MouseEvent event) {
+        setCursor(under(event).isPresent() ? Cursor.HAND : Cursor.DEFAULT);
+    }
+
+    private void press(MouseEvent event) {
+        grip = under(event);
+        dragged = Optional.empty();
+    }
+
+    private void drag(MouseEvent event) {
+        if (grip.isPresent() && picture.isPresent()) {
+            FloorPicture shown = picture.get();
+            dragged = Optional.of(Grip.dragged(grip.get(), place(event, shown), shown.after(), shown.body()));
+            requestLayout();
+            event.consume();
+        }
+    }
+
+    private void release() {
+        Optional<Pose> done = dragged;
+        Optional<Grip> held = grip;
+        grip = Optional.empty();
+        dragged = Optional.empty();
+        if (done.isPresent()) {
+            Pose pose = done.get();
+            switch (held.orElseThrow()) {
+                case Grip.OfFoot foot ->
+                    edits.step(foot.side(), pose.foot(foot.side()).heel().value());
+                case Grip.OfEnd end ->
+                    edits.turn(
+                            end.side(),
+                            end.on(),
+                            pose.foot(end.side()).heading().value());
+                case Grip.OfWeight _ -> edits.weight(pose.weight().leastLeft());
+            }
+            requestLayout();
+        }
     }
 
     public void show(FloorPicture shown, String inWords) {
@@ -43,14 +106,38 @@ public final class FloorView extends Drawing {
 
     @Override
     protected void draw(GraphicsContext g) {
-        picture.ifPresent(shown -> draw(g, shown));
+        picture.ifPresent(shown -> {
+            Optional<FloorPicture> moving = dragged.map(
+                    pose -> new FloorPicture(shown.before(), pose, shown.all(), shown.body(), shown.directions()));
+            draw(g, moving.orElse(shown));
+            dragged.ifPresent(pose ->
+                    told(g, Grip.words(grip.orElseThrow(), shown.after(), pose, shown.body(), shown.directions())));
+        });
     }
 
-    private void draw(GraphicsContext g, FloorPicture shown) {
+    /** What is being dragged to, over the picture. */
+    private void told(GraphicsContext g, String words) {
+        g.setFont(bold(1.05, words));
+        double wide = width(words, g.getFont()) + textSize() * 1.2;
+        double left = (getWidth() - wide) / 2;
+        double top = textSize() * 1.9;
+        g.setFill(accent());
+        g.fillRoundRect(left, top, wide, textSize() * 1.9, 10, 10);
+        g.setFill(paper());
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(words, getWidth() / 2, top + textSize() * 0.95);
+    }
+
+    private FloorScale scale(FloorPicture shown) {
         double rim = textSize() * 2.2;
         FloorScale scale = FloorScale.fitting(
                 points(shown), 0.22, 1.0, Math.max(50, getWidth() - 2 * rim), Math.max(50, getHeight() - 2 * rim));
-        scale = new FloorScale(scale.centre(), scale.pixels(), getWidth(), getHeight());
+        return new FloorScale(scale.centre(), scale.pixels(), getWidth(), getHeight());
+    }
+
+    private void draw(GraphicsContext g, FloorPicture shown) {
+        FloorScale scale = scale(shown);
         grid(g, scale);
         rim(g, shown);
         Sole sole = new Sole(g, scale, shown.body());

@@ -1,0 +1,45 @@
+package app.avrel.motion;
+
+import app.avrel.floor.Turn;
+import app.avrel.posture.Direction;
+import app.avrel.posture.Gaze;
+import app.avrel.posture.HandPlace;
+import app.avrel.posture.HeldProp;
+import app.avrel.posture.Sideways;
+
+/** Directions of the hall that hands, eyes and props hold, carried round with the whole pose. */
+final class Directed {
+
+    private Directed() {}
+
+    private static Direction turned(Direction direction, Turn turn) {
+        return switch (direction) {
+            case Direction.OfBody ofBody -> ofBody;
+            case Direction.OfPosture ofPosture ->
+                new Direction.OfPosture(ofPosture.heading().plus(turn));
+        };
+    }
+
+    static HandPlace turned(HandPlace place, Turn turn) {
+        return place.sideways().orElse(Sideways.CENTRE) instanceof Sideways.Toward(Direction direction)
+                ? place.withSideways(new Sideways.Toward(turned(direction, turn)))
+                : place;
+    }
+
+    static Gaze turned(Gaze gaze, Turn turn) {
+        return switch (gaze) {
+            case Gaze.Ahead ahead -> ahead;
+            case Gaze.AtHand hand -> hand;
+            case Gaze.Toward(Direction direction) -> new Gaze.Toward(turned(direction, turn));
+        };
+    }
+
+    static HeldProp turned(HeldProp held, Turn turn) {
+        return new HeldProp(
+                held.prop(),
+                held.held(),
+                held.state(),
+                held.points(),
+                held.toward().map(to -> turned(to, turn)));
+    }
+}

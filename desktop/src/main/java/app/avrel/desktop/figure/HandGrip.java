@@ -1,0 +1,32 @@
+package app.avrel.desktop.figure;
+
+import app.avrel.body.Landmark;
+import app.avrel.body.Side;
+import java.util.Comparator;
+import java.util.function.BiConsumer;
+import java.util.stream.Stream;
+
+/**
+ * A hand of the figure that is being dragged among the heights of the body.
+ *
+ * @param at the height it is over now
+ */
+record HandGrip(Side hand, Landmark at) {
+
+    /** Is told which hand was let go at which height. */
+    interface LetGo extends BiConsumer<Side, Landmark> {}
+
+    /** {@return the landmark nearest to a height above the floor} */
+    static Landmark nearest(double up, double stature, double drop) {
+        return Stream.of(Landmark.values())
+                .min(Comparator.comparingDouble(landmark -> Math.abs(height(landmark, stature, drop) - up)))
+                .orElseThrow();
+    }
+
+    /** {@return metres above the floor; what is over the hips sinks with them} */
+    static double height(Landmark landmark, double stature, double drop) {
+        double standing = landmark.shareOfStature() * stature;
+        double hip = Landmark.HIP.shareOfStature() * stature;
+        return standing >= hip ? standing - drop : standing * (hip - drop) / hip;
+    }
+}

@@ -1,0 +1,72 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.body.Landmark;
+import app.avrel.body.Side;
+import app.avrel.desktop.session.Session;
+import app.avrel.desktop.stagefloor.FloorEdits;
+import app.avrel.floor.FloorPoint;
+import app.avrel.floor.Heading;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.motion.Pose;
+import app.avrel.posture.Count;
+import app.avrel.posture.Counts;
+import app.avrel.posture.Pivot;
+import app.avrel.posture.Posture;
+import app.avrel.project.Edit;
+import java.util.function.BiFunction;
+
+/** What is taken hold of on floor and figure becomes a move of the chosen count, one step to undo each. */
+final class StageHands implements FloorEdits {
+
+    private final Session session;
+
+    StageHands(Session session) {
+        this.session = session;
+    }
+
+    @Override
+    public void step(Side foot, FloorPoint heel) {
+        change("Move a foot", (hands, count) -> hands.step(count, foot, heel));
+    }
+
+    @Override
+    public void turn(Side foot, Pivot on, Heading toes) {
+        change("Turn a foot", (hands, count) -> hands.turn(count, foot, on, toes));
+    }
+
+    @Override
+    public void weight(int leftPercent) {
+        change("Shift the weight", (_, count) -> HandsOn.weight(count, leftPercent));
+    }
+
+    void hand(Side hand, Landmark height) {
+        change("Place a hand", (_, count) -> HandsOn.hand(count, hand, height));
+    }
+
+    private void change(String name, BiFunction<HandsOn, Count, Count> change) {
+        Session.Desk desk = session.desk().get();
+        int count = desk.choice().count();
+        desk.posture()
+                .filter(posture -> count >= 0 && count < posture.counts().size())
+                .ifPresent(posture -> change(name, desk, posture, count, change));
+    }
+
+    private void change(
+            String name, Session.Desk desk, Posture posture, int count, BiFunction<HandsOn, Count, Count> change) {
+        Occurrence done = desk.occurrence(posture.id()).orElseThrow();
+        Pose end = done.moments().stream()
+                .filter(moment -> moment.place().count() == count)
+                .reduce((_, last) -> last)
+                .map(Moment::after)
+                .orElse(done.start());
+        HandsOn hands =
+                new HandsOn(end, done.start().facing(), desk.project().setting().chosenBody());
+        session.apply(Edit.of(
+                name,
+                project -> project.changePosture(
+                        posture.id(),
+                        whole -> whole.withCounts(
+                                Counts.change(whole.counts(), count, one -> change.apply(hands, one))))));
+    }
+}
