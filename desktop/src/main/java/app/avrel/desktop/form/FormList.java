@@ -73,7 +73,7 @@ final class FormList extends VBox {
                 all.indexOf(desk.form()),
                 at -> session.choose(session.choice().withForm(all.get(at).id())));
         name.show(desk.form().name(), this::rename);
-        totals.setText(totals(desk.formTrack()));
+        totals.setText(totals(desk.formTrack()) + unrecorded(desk));
         List<EntryLine> lines = EntryLine.of(desk);
         if (!list.getItems().equals(lines)) {
             list.getItems().setAll(lines);
@@ -94,6 +94,19 @@ final class FormList extends VBox {
         double seconds = track.beats() * 4;
         return postures + (postures == 1 ? " posture · " : " postures · ") + track.counts() + " counts · "
                 + (int) (seconds / 60) + " min " + Numbers.whole(seconds % 60) + " s at 4 s a beat";
+    }
+
+    /** How many postures of the form have no count yet. */
+    private static String unrecorded(Session.Desk desk) {
+        long bare = desk.form().entries().stream()
+                .map(entry -> entry.posture())
+                .distinct()
+                .filter(id -> desk.project()
+                        .posture(id)
+                        .filter(posture -> posture.counts().isEmpty())
+                        .isPresent())
+                .count();
+        return bare == 0 ? "" : " · " + bare + (bare == 1 ? " posture" : " postures") + " still to record";
     }
 
     private boolean rename(String text) {

@@ -72,7 +72,7 @@ final class PostureList extends VBox {
 
     private void fill() {
         showing = true;
-        List<Posture> found = session.project().postures().stream()
+        List<Posture> found = session.desk().get().project().postures().stream()
                 .filter(posture -> NameSearch.finds(posture, find.getText()))
                 .toList();
         if (!list.getItems().equals(found)) {

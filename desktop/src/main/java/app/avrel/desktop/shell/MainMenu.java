@@ -1,5 +1,6 @@
 package app.avrel.desktop.shell;
 
+import app.avrel.desktop.form.NameListSheet;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
 import java.nio.file.Path;
@@ -54,6 +55,11 @@ final class MainMenu {
                         "Ctrl+K",
                         () -> Palette.open(shell, (javafx.scene.layout.StackPane) shell.root())),
                 item("Findings", "F8", shell::openFindings),
+                item("In the hall…", "F11", shell::openHall),
+                item(
+                        "Bring in a list of names…",
+                        "Ctrl+Shift+B",
+                        () -> NameListSheet.open(session, (javafx.scene.layout.StackPane) shell.root())),
                 item("Settings…", "Ctrl+Comma", shell::openSettings),
                 item(
                         preferences.dark() ? "Light theme" : "Dark theme",

@@ -1,6 +1,8 @@
 package app.avrel.desktop.shell;
 
 import app.avrel.desktop.form.FormRoom;
+import app.avrel.desktop.form.NameListSheet;
+import app.avrel.desktop.hall.HallView;
 import app.avrel.desktop.lessons.LessonsRoom;
 import app.avrel.desktop.parts.FindingBox;
 import app.avrel.desktop.parts.Sheet;
@@ -11,6 +13,7 @@ import app.avrel.desktop.session.Command;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.settings.SettingsSheet;
+import app.avrel.form.Occurrence;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
 import java.util.EnumMap;
@@ -23,9 +26,11 @@ import javafx.beans.value.ChangeListener;
 import javafx.css.PseudoClass;
 import javafx.scene.Parent;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
+import javafx.stage.Stage;
 
 /** Everything in the window. */
 public final class Shell {
@@ -155,6 +160,47 @@ public final class Shell {
         sheet[0] = Sheet.show(root, "Findings", box, List.of(new Sheet.Answer("Close", () -> {})));
     }
 
+    /** Shows what the room has over the whole screen, to be read from afar. */
+    void openHall() {
+        showHall();
+        if (root.getScene().getWindow() instanceof Stage stage) {
+            stage.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
+            stage.setFullScreenExitHint("");
+            stage.setFullScreen(true);
+        }
+    }
+
+    /** Shows what the room has over the whole window. */
+    public void showHall() {
+        Session.Desk desk = session.desk().get();
+        boolean posture = room == RoomName.POSTURES;
+        List<Occurrence> run = posture
+                ? desk.posture().flatMap(some -> desk.occurrence(some.id())).stream()
+                        .toList()
+                : desk.formTrack().occurrences();
+        int from = posture
+                ? desk.choice().count()
+                : countsBefore(run, desk.choice().entry());
+        HallView hall = new HallView(run, desk, from, this::closeHall);
+        root.getChildren().add(hall);
+        hall.requestFocus();
+    }
+
+    private static int countsBefore(List<Occurrence> run, int entry) {
+        return run.stream()
+                .filter(done -> done.entry() < entry)
+                .mapToInt(Occurrence::counts)
+                .sum();
+    }
+
+    public void closeHall() {
+        root.getChildren().removeIf(HallView.class::isInstance);
+        if (root.getScene().getWindow() instanceof Stage stage) {
+            stage.setFullScreen(false);
+        }
+        rooms.get(room).node().requestFocus();
+    }
+
     void dark(boolean dark) {
         root.pseudoClassStateChanged(PseudoClass.getPseudoClass("dark"), dark);
         preferences.dark(dark);
@@ -209,6 +255,9 @@ public final class Shell {
                 Command.of("Save as", KeyCode.S, "Ctrl+Shift", files::saveAs),
                 Command.of("Settings", KeyCode.COMMA, "Ctrl", this::openSettings),
                 Command.of("Findings", KeyCode.F8, "", this::openFindings),
+                Command.of("In the hall, full screen", KeyCode.F11, "", this::openHall),
+                Command.of(
+                        "Bring in a list of names", KeyCode.B, "Ctrl+Shift", () -> NameListSheet.open(session, root)),
                 Command.of("Light or dark", KeyCode.L, "Ctrl+Shift", () -> dark(!preferences.dark())),
                 Command.of("Larger text", KeyCode.EQUALS, "Ctrl", () -> resize(1)),
                 Command.of("Smaller text", KeyCode.MINUS, "Ctrl", () -> resize(-1)));

@@ -19,7 +19,8 @@ enum View {
     MOVE_FIELDS,
     FINDINGS,
     SETTINGS,
-    TYPED_LINE;
+    TYPED_LINE,
+    HALL;
 
     String fileName() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
@@ -48,6 +49,10 @@ enum View {
                 if (shell.root().lookup(".typed-line .text-field") instanceof TextField line) {
                     line.setText("right heel out to 2, half a sholder wide, then shift 60 right");
                 }
+            }
+            case HALL -> {
+                room(Shell.RoomName.POSTURES, session, shell);
+                shell.showHall();
             }
             case FINDINGS -> shell.openFindings();
             case SETTINGS -> shell.openSettings();

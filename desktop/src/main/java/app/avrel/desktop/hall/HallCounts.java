@@ -1,0 +1,58 @@
+package app.avrel.desktop.hall;
+
+import app.avrel.cue.CueScript;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Heading;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.posture.Count;
+import app.avrel.posture.CueLevel;
+import app.avrel.project.Setting;
+import app.avrel.words.CountWords;
+import app.avrel.words.Saying;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Makes what is shown in the hall from a run of postures. */
+final class HallCounts {
+
+    private HallCounts() {}
+
+    static List<HallCount> of(List<Occurrence> run, Session.Desk desk) {
+        Setting setting = desk.project().setting();
+        Saying saying = new Saying(setting.directions(), Heading.FRONT, setting.rules());
+        List<HallCount> counts = new ArrayList<>();
+        run.forEach(done -> of(done, saying, counts));
+        return List.copyOf(counts);
+    }
+
+    private static void of(Occurrence done, Saying saying, List<HallCount> into) {
+        List<Moment> count = new ArrayList<>();
+        for (Moment moment : done.moments()) {
+            if (!count.isEmpty() && !count.getFirst().place().sameCount(moment.place())) {
+                into.add(count(done, List.copyOf(count), saying));
+                count.clear();
+            }
+            count.add(moment);
+        }
+        if (!count.isEmpty()) {
+            into.add(count(done, List.copyOf(count), saying));
+        }
+    }
+
+    private static HallCount count(Occurrence done, List<Moment> moments, Saying saying) {
+        Moment.Place place = moments.getFirst().place();
+        Count count = moments.getFirst().count();
+        CountWords words = new CountWords(saying.withFront(CueScript.front(done, place.section())));
+        String side = done.posture().side().map(some -> ", " + some.word()).orElse("");
+        String number = place.section() == Moment.Section.LINK
+                ? "way in"
+                : (place.count() + 1) + " of " + done.posture().counts().size();
+        return new HallCount(
+                done.posture().name() + side,
+                number,
+                words.say(count, CueLevel.PROMPT),
+                words.say(count, CueLevel.GUIDE),
+                moments);
+    }
+}

@@ -1,0 +1,206 @@
+package app.avrel.desktop.hall;
+
+import app.avrel.body.Body;
+import app.avrel.desktop.figure.FigureView;
+import app.avrel.desktop.figure.Player;
+import app.avrel.desktop.figure.Viewpoint;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.desktop.stagefloor.FloorPicture;
+import app.avrel.desktop.stagefloor.FloorView;
+import app.avrel.floor.Directions;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Playing;
+import app.avrel.mechanics.Rig;
+import app.avrel.motion.Pose;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/**
+ * What stands on the chair in the hall: posture, count, words, figure and floor over the whole screen.
+ *
+ * <p>Page keys and arrows step, space plays, plus and minus change the tempo, Escape leaves.
+ */
+public final class HallView extends BorderPane implements Player.Shown {
+
+    private static final double SLOWEST = 6;
+    private static final double QUICKEST = 0.5;
+
+    private final List<HallCount> counts;
+    private final Body body;
+    private final Directions directions;
+    private final Runnable leave;
+    private final Label posture = Texts.of("", "hall-posture");
+    private final Label number = Texts.of("", "hall-number");
+    private final Label words = Texts.wrapped("", "hall-words");
+    private final Label guide = Texts.wrapped("", "hall-guide");
+    private final Label tempo = Texts.of("", "hall-tempo");
+    private final FigureView figure = new FigureView();
+    private final FloorView floor = new FloorView();
+    private final BeatView beat = new BeatView();
+    private final Player player = new Player(this);
+    private final Click click = new Click();
+    private double secondsABeat = 2.5;
+    private int at;
+    private int lastBeat = -1;
+
+    /** @param from the count with which to begin, from 0 */
+    public HallView(List<Occurrence> run, Session.Desk desk, int from, Runnable leave) {
+        this.counts = HallCounts.of(run, desk);
+        this.body = desk.project().setting().chosenBody();
+        this.directions = desk.project().setting().directions();
+        this.leave = leave;
+        this.at = Math.clamp(from, 0, Math.max(0, counts.size() - 1));
+        getStyleClass().add("hall");
+        setFocusTraversable(true);
+        layOut();
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        figure.look(Viewpoint.BACK.moved(-25, 2));
+        stand();
+        tell();
+    }
+
+    private void layOut() {
+        beat.setMinSize(90, 90);
+        beat.setMaxSize(90, 90);
+        VBox names = new VBox(posture, number);
+        HBox.setHgrow(names, Priority.ALWAYS);
+        HBox top = new HBox(names, beat);
+        top.setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(figure, Priority.ALWAYS);
+        HBox.setHgrow(floor, Priority.ALWAYS);
+        figure.setPrefWidth(10);
+        floor.setPrefWidth(10);
+        HBox middle = new HBox(figure, floor);
+        middle.getStyleClass().add("posture-stage");
+        VBox low = new VBox(words, guide, tempo);
+        low.getStyleClass().add("hall-low");
+        setTop(top);
+        setCenter(middle);
+        setBottom(low);
+    }
+
+    private void key(KeyEvent event) {
+        boolean known = switch (event.getCode()) {
+            case PAGE_DOWN, RIGHT, DOWN -> go(1);
+            case PAGE_UP, LEFT, UP -> go(-1);
+            case HOME -> go(-counts.size());
+            case END -> go(counts.size());
+            case SPACE -> play();
+            case PLUS, ADD, EQUALS -> quicker(0.8);
+            case MINUS, SUBTRACT -> quicker(1.25);
+            case ESCAPE, F11 -> away();
+            default -> false;
+        };
+        if (known || event.getCode() == KeyCode.TAB) {
+            event.consume();
+        }
+    }
+
+    private boolean go(int by) {
+        player.stop();
+        at = Math.clamp(at + by, 0, Math.max(0, counts.size() - 1));
+        stand();
+        return true;
+    }
+
+    private boolean play() {
+        if (player.running()) {
+            player.stop();
+        } else if (!counts.isEmpty()) {
+            player.play(at == counts.size() - 1 ? 0 : at);
+        }
+        return true;
+    }
+
+    private boolean quicker(double times) {
+        secondsABeat = Math.clamp(secondsABeat * times, QUICKEST, SLOWEST);
+        tell();
+        return true;
+    }
+
+    private boolean away() {
+        player.stop();
+        click.close();
+        leave.run();
+        return true;
+    }
+
+    private void tell() {
+        tempo.setText(
+                "%.1f seconds a beat   ·   space plays   ·   page keys step   ·   + and − change the tempo   ·   Esc leaves"
+                        .formatted(secondsABeat));
+    }
+
+    /** Shows the end of the count that one is at. */
+    private void stand() {
+        if (counts.isEmpty()) {
+            words.setText("There is no count to show yet.");
+            return;
+        }
+        text(counts.get(at));
+        beat.show(0, 1);
+        Moment last = counts.get(at).moments().getLast();
+        pictures(counts.get(at).moments().getFirst().before(), last.after(), Rig.of(last.after(), body));
+    }
+
+    private void text(HallCount count) {
+        Texts.set(posture, count.posture());
+        number.setText("count " + count.number());
+        words.setText(count.words());
+        guide.setText(count.guide());
+    }
+
+    private void pictures(Pose before, Pose now, Rig rig) {
+        floor.show(new FloorPicture(before, now, List.of(before, now), body, directions), words.getText());
+        figure.show(new FigureView.Picture(rig, body, directions, 0.75, words.getText()));
+    }
+
+    @Override
+    public void at(int count, double share) {
+        if (count != at) {
+            at = count;
+            lastBeat = -1;
+        }
+        HallCount shown = counts.get(count);
+        text(shown);
+        int beats = (int) Math.ceil(shown.moments().getFirst().count().beats());
+        int now = (int) (share * beats);
+        if (now != lastBeat) {
+            lastBeat = now;
+            click.play();
+        }
+        beat.show(share, beats);
+        Playing playing = new Playing(shown.moments(), body);
+        Moment last = shown.moments().getLast();
+        Pose before = shown.moments().getFirst().before();
+        floor.show(
+                new FloorPicture(before, playing.pose(share), List.of(before, last.after()), body, directions),
+                shown.words());
+        figure.show(new FigureView.Picture(playing.at(share), body, directions, 0.75, shown.words()));
+    }
+
+    @Override
+    public double seconds(int count) {
+        return new Playing(counts.get(count).moments(), body).seconds(secondsABeat);
+    }
+
+    @Override
+    public int counts() {
+        return counts.size();
+    }
+
+    @Override
+    public void ended() {
+        lastBeat = -1;
+        stand();
+    }
+}
