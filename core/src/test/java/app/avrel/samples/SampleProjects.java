@@ -40,7 +40,7 @@ public final class SampleProjects {
     private Project project(int entries) {
         List<Posture> postures = new ArrayList<>();
         for (int i = 0; i < 6; i++) {
-            postures.add(samples.posture("p" + i));
+            postures.add(samples.twoSided("p" + i));
         }
         Link link = new Link("Shared", samples.several(1, 2, samples::count));
         Form form = form(postures, entries);

@@ -327,6 +327,14 @@ public final class Samples {
                 .withGentler(several(0, 1, () -> new Gentler("high", 0, 1, several(1, 2, this::count))));
     }
 
+    /** {@return a posture whose other side may differ in its second count} */
+    public Posture twoSided(String id) {
+        Posture posture = posture(id);
+        return posture.counts().size() > 1 && chance(0.5)
+                ? posture.withOtherSide(List.of(new SideDifference(1, count())))
+                : posture;
+    }
+
     public Posture posture(String id) {
         List<PostureName> names =
                 List.of(PostureName.of(Language.ENGLISH, "Posture " + id), PostureName.chinese("姿势", "zīshì"));
@@ -343,6 +351,6 @@ public final class Samples {
                 end,
                 "",
                 chance(0.5) ? Optional.of(sheet()) : Optional.empty(),
-                counts.size() > 1 && chance(0.3) ? List.of(new SideDifference(1, count())) : List.of());
+                List.of());
     }
 }

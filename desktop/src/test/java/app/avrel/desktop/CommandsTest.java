@@ -96,6 +96,41 @@ class CommandsTest {
     }
 
     @Test
+    void saySaysWhatALineMeansWithItsPoseAndItsFindings() {
+        Ran ran = run("say", "lift the left foot", "--from", "shift 80 left", "--json");
+        JsonNode said = JsonMapper.shared().readTree(ran.out());
+        assertThat(ran.code()).isZero();
+        assertThat(said.get("moves").get(0).get("kind").stringValue()).isEqualTo("lift");
+        assertThat(said.get("moves").get(0).get("side").stringValue()).isEqualTo("left");
+        assertThat(said.get("moves").get(0).get("said").stringValue()).isEqualTo("lift the left knee");
+        assertThat(said.get("findings").get(0).get("rule").stringValue()).isEqualTo("loaded-step");
+        assertThat(said.get("pose").get("share_left").doubleValue()).isZero();
+    }
+
+    @Test
+    void sayNamesWhatItDoesNotKnowAndEndsWithOne() {
+        Ran ran = run("say", "hand at the knee of the moon", "--json");
+        JsonNode said = JsonMapper.shared().readTree(ran.out());
+        assertThat(ran.code()).isEqualTo(1);
+        assertThat(said.get("unknown").get(0).stringValue()).isEqualTo("moon");
+        assertThat(said.get("ambiguous").get(0).get("choices")).hasSize(2);
+        assertThat(ran.error()).contains("“moon” is not a word I know.");
+        assertThat(run("say", "hop", "--from", "the moon").error()).contains("“the moon”");
+    }
+
+    @Test
+    void sayReadsOtherLanguagesAndStances() {
+        assertThat(run("say", "--lang", "es", "talón derecho adelante a la 1")
+                        .out()
+                        .strip())
+                .isEqualTo("right foot steps to 1, heel first");
+        assertThat(run("say", "--lang", "zh", "重心移到左脚70%").out().strip()).isEqualTo("shift 70 left");
+        assertThat(run("say", "lower it in front, heel first", "--from", "one-legged, right foot up")
+                        .out())
+                .startsWith("lower the right foot forward, heel first");
+    }
+
+    @Test
     void wrongUseEndsWithTwo() {
         assertThat(run("hop").code()).isEqualTo(2);
         assertThat(run("check").code()).isEqualTo(2);

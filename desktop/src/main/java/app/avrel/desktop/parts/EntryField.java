@@ -36,6 +36,7 @@ public final class EntryField extends VBox {
         field.setPromptText(example);
         field.setAccessibleText(label);
         getChildren().add(field);
+        Texts.follow(field);
         field.textProperty().addListener((_, _, typed) -> typed(typed));
         field.focusedProperty().addListener((_, _, focused) -> {
             if (!focused) {

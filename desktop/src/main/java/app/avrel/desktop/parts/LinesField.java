@@ -34,6 +34,7 @@ public final class LinesField extends VBox {
         area.setWrapText(true);
         area.setPrefRowCount(1);
         getChildren().add(area);
+        Texts.follow(area);
         area.textProperty().addListener((_, _, text) -> typed(text));
         area.focusedProperty().addListener((_, _, focused) -> {
             if (!focused) {

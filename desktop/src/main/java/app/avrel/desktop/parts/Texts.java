@@ -1,6 +1,7 @@
 package app.avrel.desktop.parts;
 
 import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
 
 /** Labels of the kinds that the window knows. */
 public final class Texts {
@@ -27,6 +28,20 @@ public final class Texts {
     public static void set(Label label, String text) {
         label.setText(text);
         markScript(label);
+    }
+
+    /** Keeps a field in the font of the script that is typed in it. */
+    public static void follow(TextInputControl field) {
+        field.textProperty().addListener((_, _, text) -> {
+            boolean chinese = Fonts.chinese(text);
+            if (chinese != field.getStyleClass().contains("chinese")) {
+                Fonts.familyFor(text, Fonts.TEXT);
+                field.getStyleClass().remove("chinese");
+                if (chinese) {
+                    field.getStyleClass().add("chinese");
+                }
+            }
+        });
     }
 
     private static void markScript(Label label) {

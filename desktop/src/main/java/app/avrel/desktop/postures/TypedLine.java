@@ -40,6 +40,7 @@ public final class TypedLine extends VBox {
         getStyleClass().add("typed-line");
         field.setPromptText(PROMPT);
         field.setAccessibleText("Type a count");
+        Texts.follow(field);
         Tips.give(field, "Enter records the count and starts the next (Ctrl+L comes here, F2 edits the chosen count)");
         field.textProperty().addListener((_, _, text) -> typed(text));
         field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);

@@ -1,0 +1,145 @@
+package app.avrel.desktop;
+
+import static app.avrel.desktop.Keyboard.read;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
+import app.avrel.desktop.ribbon.Ribbon;
+import app.avrel.desktop.stagefloor.FloorView;
+import app.avrel.form.Moment;
+import app.avrel.form.Track;
+import app.avrel.posture.Contact;
+import app.avrel.posture.Count;
+import app.avrel.posture.Posture;
+import app.avrel.project.Project;
+import app.avrel.project.Setting;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** A posture recorded as one would say it. */
+@ExtendWith(ApplicationExtension.class)
+class TypedStoryTest {
+
+    private static final List<String> COUNTS = List.of(
+            "all left, breathe in",
+            "right heel out to 1, half a shoulder wide, two foot lengths",
+            "right foot down flat; shift 60 right while both palms push forward at chest height, out-breath",
+            "sit back, right toes up",
+            "turn the right foot on its heel, toes in 20",
+            "right foot flat, shift 50 left, hands at the hips, two beats");
+
+    private Workplace workplace;
+
+    @Start
+    void open(Stage stage) {
+        workplace = Workplace.open(stage, Project.empty("Evening hall", Setting.USUAL));
+    }
+
+    @Test
+    void sixCountsFromAnEmptyCardInAtMostTwentyKeyCommandsAndTheTypedText(FxRobot robot) {
+        Keyboard keys = new Keyboard(robot);
+        int commands = 0;
+        keys.ctrlShift(KeyCode.N).type("Lift the Latch").ctrl(KeyCode.L);
+        commands += 2;
+        for (String count : COUNTS) {
+            keys.type(count).press(KeyCode.ENTER);
+            commands++;
+        }
+        Posture posture = workplace.session.project().postures().getFirst();
+        assertThat(commands).isLessThanOrEqualTo(20);
+        assertThat(posture.counts()).hasSize(6);
+        assertThat(posture.counts().getLast().beats()).isEqualTo(2);
+        Track track =
+                workplace.session.desk().get().survey().track(posture.id()).orElseThrow();
+        assertThat(weights(track))
+                .startsWith(WeightShare.on(Side.LEFT, 100))
+                .contains(WeightShare.on(Side.RIGHT, 60))
+                .endsWith(WeightShare.EVEN);
+        assertThat(read(() -> shown(Ribbon.class).cells())).hasSize(6);
+    }
+
+    private static List<WeightShare> weights(Track track) {
+        return track.moments().stream()
+                .map(Moment::after)
+                .map(pose -> pose.weight())
+                .toList();
+    }
+
+    @Test
+    void whileTypingItIsShownAsIfRecordedAndEscapeLeavesNothingBehind(FxRobot robot) {
+        Keyboard keys = new Keyboard(robot);
+        keys.ctrlShift(KeyCode.N).type("Lift the Latch").ctrl(KeyCode.L);
+        Project before = workplace.session.project();
+        keys.type("right heel forward");
+        assertThat(read(() -> shown(FloorView.class)
+                        .shown()
+                        .orElseThrow()
+                        .after()
+                        .right()
+                        .contact()))
+                .isEqualTo(Contact.HEEL);
+        assertThat(workplace.session.project()).isEqualTo(before);
+        keys.press(KeyCode.ESCAPE);
+        assertThat(read(() -> shown(FloorView.class)
+                        .shown()
+                        .orElseThrow()
+                        .after()
+                        .right()
+                        .contact()))
+                .isEqualTo(Contact.FLAT);
+        assertThat(workplace.session.project()).isEqualTo(before);
+    }
+
+    @Test
+    void whatIsNotUnderstoodIsNamedAndEnterDoesNotRecordIt(FxRobot robot) {
+        Keyboard keys = new Keyboard(robot);
+        keys.ctrlShift(KeyCode.N).type("Lift the Latch").ctrl(KeyCode.L);
+        keys.type("right foot out half a sholder wide").press(KeyCode.ENTER);
+        assertThat(workplace.session.project().postures().getFirst().counts()).isEmpty();
+        assertThat(labels("hint")).anyMatch(text -> text.contains("Did you mean “shoulder”?"));
+    }
+
+    @Test
+    void aCountIsEditedInItsOwnWords(FxRobot robot) {
+        Keyboard keys = new Keyboard(robot);
+        keys.ctrlShift(KeyCode.N).type("Lift the Latch").ctrl(KeyCode.L);
+        keys.type("shift 60 left").press(KeyCode.ENTER);
+        keys.press(KeyCode.F2).type(". sink 1 fist").press(KeyCode.ENTER);
+        Count count = workplace.session.project().postures().getFirst().counts().getFirst();
+        assertThat(count.moves()).hasSize(2);
+        keys.ctrl(KeyCode.Z);
+        assertThat(workplace
+                        .session
+                        .project()
+                        .postures()
+                        .getFirst()
+                        .counts()
+                        .getFirst()
+                        .moves())
+                .hasSize(1);
+    }
+
+    private <T extends Node> T shown(Class<T> type) {
+        return workplace.shell.root().lookupAll("*").stream()
+                .filter(type::isInstance)
+                .map(type::cast)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private List<String> labels(String styleClass) {
+        return read(() -> workplace.shell.root().lookupAll("." + styleClass).stream()
+                .filter(Label.class::isInstance)
+                .map(node -> ((Label) node).getText())
+                .toList());
+    }
+}

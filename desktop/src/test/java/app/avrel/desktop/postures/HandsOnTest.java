@@ -1,0 +1,102 @@
+package app.avrel.desktop.postures;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.body.Body;
+import app.avrel.body.Landmark;
+import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.floor.FloorPoint;
+import app.avrel.floor.FloorVector;
+import app.avrel.floor.Heading;
+import app.avrel.house.HouseRules;
+import app.avrel.motion.Pose;
+import app.avrel.motion.Posing;
+import app.avrel.motion.Starting;
+import app.avrel.posture.Count;
+import app.avrel.posture.Direction;
+import app.avrel.posture.HandPlace;
+import app.avrel.posture.Move;
+import app.avrel.posture.Palm;
+import app.avrel.posture.Pivot;
+import app.avrel.posture.Split;
+import app.avrel.posture.Stage;
+import app.avrel.posture.StartPose;
+import app.avrel.posture.StepPlace;
+import app.avrel.posture.Toes;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** What hands do on the floor and on the figure becomes the right move of the count. */
+class HandsOnTest {
+
+    private static final Body BODY = Body.ofStature(1.7);
+    private static final Pose STANDING = Starting.of(StartPose.SHOULDER_WIDE, BODY);
+    private static final HandsOn HANDS = new HandsOn(STANDING, Heading.FRONT, BODY);
+
+    private static Pose after(Count count) {
+        Pose pose = STANDING;
+        for (Stage stage : count.stages()) {
+            pose = new Posing(BODY, HouseRules.LARGE_FRAME).after(pose, stage, Heading.FRONT);
+        }
+        return pose;
+    }
+
+    @Test
+    void aFootPutAheadIsAStepThatLandsThere() {
+        FloorPoint heel = STANDING.left().heel().value().plus(new FloorVector(0.22, 0.5));
+        Count count = HANDS.step(Count.blank(), Side.RIGHT, heel);
+        assertThat(count.moves()).singleElement().isInstanceOf(Move.Step.class);
+        assertThat(after(count).right().heel().value().distance(heel)).isLessThan(0.02);
+        assertThat(after(count).right().heading().value()).isEqualTo(Heading.FRONT);
+    }
+
+    @Test
+    void aFootPutAsideIsLevelWithTheOtherHeel() {
+        FloorPoint heel = STANDING.left().heel().value().plus(new FloorVector(0.66, 0.01));
+        Move.Step step = (Move.Step)
+                HANDS.step(Count.blank(), Side.RIGHT, heel).moves().findFirst().orElseThrow();
+        assertThat(step.place()).isEqualTo(new StepPlace.LevelWithHeel(Optional.of(Length.shoulderWidths(1.5))));
+    }
+
+    @Test
+    void aSecondDragChangesTheStepThereIsAndKeepsItsLanding() {
+        Move before = new Move.Step(
+                Side.RIGHT,
+                new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty()),
+                Optional.of(app.avrel.posture.Contact.HEEL),
+                Optional.empty());
+        Count count = Count.of(Stage.of(before), Stage.of(new Move.Shift(Split.on(Side.RIGHT, 60))));
+        FloorPoint heel = STANDING.left().heel().value().plus(new FloorVector(0.22, -0.5));
+        Count changed = HANDS.step(count, Side.RIGHT, heel);
+        Move.Step step = (Move.Step) changed.moves().findFirst().orElseThrow();
+        assertThat(changed.moves()).hasSize(2);
+        assertThat(step.landing()).contains(app.avrel.posture.Contact.HEEL);
+        assertThat(((StepPlace.Along) step.place()).direction()).isEqualTo(Direction.BACK);
+    }
+
+    @Test
+    void turningAFootIsATurnOnThatPartTowardThere() {
+        Count count = HANDS.turn(Count.blank(), Side.LEFT, Pivot.BALL, new Heading(330));
+        assertThat(count.moves())
+                .containsExactly(new Move.TurnFoot(
+                        Side.LEFT,
+                        Pivot.BALL,
+                        Optional.of(new Toes.Toward(new Direction.OfPosture(new Heading(330))))));
+    }
+
+    @Test
+    void theCentreOfMassBecomesAShiftAndOnlyOne() {
+        Count count = HandsOn.weight(HandsOn.weight(Count.blank(), 70), 65);
+        assertThat(count.moves()).containsExactly(new Move.Shift(Split.on(Side.LEFT, 65)));
+    }
+
+    @Test
+    void aHandKeepsItsPalmAndGoesToAnotherHeight() {
+        Count count = Count.of(Stage.of(new Move.PlaceHand(
+                Side.LEFT, HandPlace.UNSAID.withHeight(Landmark.HIP).withPalm(Palm.UP))));
+        assertThat(HandsOn.hand(count, Side.LEFT, Landmark.CHIN).moves())
+                .containsExactly(new Move.PlaceHand(
+                        Side.LEFT, HandPlace.UNSAID.withHeight(Landmark.CHIN).withPalm(Palm.UP)));
+    }
+}
