@@ -1,11 +1,25 @@
 package app.avrel.motion;
 
 import app.avrel.body.Landmark;
+import app.avrel.body.Side;
+import app.avrel.posture.Sideways;
+import java.util.Optional;
 
-/** Where the palms are that hold a ball: one landmark of the trunk above and one below its middle. */
+/**
+ * Where the palms are that hold a ball: one landmark of the trunk above and one below its middle, both on one line,
+ * which is the centre line or half a shoulder to one side.
+ */
 final class BallHold {
 
+    /** How far to the side a ball is held that is not held before the middle, in shoulder halves. */
+    private static final double ASIDE = 0.7;
+
     private BallHold() {}
+
+    static Sideways sideways(Side hand, Optional<Side> beside) {
+        return beside.<Sideways>map(side -> new Sideways.Across(side == hand ? ASIDE : -ASIDE))
+                .orElse(Sideways.CENTRE);
+    }
 
     static Landmark upper(Landmark middle) {
         return switch (middle) {

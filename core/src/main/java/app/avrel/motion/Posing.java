@@ -114,10 +114,12 @@ public record Posing(Body body, HouseRules rules) {
     }
 
     private static Pose holding(Pose pose, Move.HoldBall ball) {
-        HandPlace round = HandPlace.UNSAID.withSideways(Sideways.CENTRE).withReach(Reach.ROUNDED);
+        HandPlace round = HandPlace.UNSAID.withReach(Reach.ROUNDED);
         Side above = ball.above();
-        HandPlace upper = round.withPalm(Palm.DOWN);
-        HandPlace lower = round.withPalm(Palm.UP);
+        HandPlace upper =
+                round.withSideways(BallHold.sideways(above, ball.beside())).withPalm(Palm.DOWN);
+        HandPlace lower = round.withSideways(BallHold.sideways(above.other(), ball.beside()))
+                .withPalm(Palm.UP);
         if (ball.height().isPresent()) {
             upper = upper.withHeight(BallHold.upper(ball.height().get()));
             lower = lower.withHeight(BallHold.lower(ball.height().get()));

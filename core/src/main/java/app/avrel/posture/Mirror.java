@@ -108,7 +108,12 @@ public final class Mirror {
             case Move.Incline incline ->
                 new Move.Incline(incline.degrees(), incline.toward().map(Mirror::of));
             case Move.PlaceHand hand -> new Move.PlaceHand(hand.hand().other(), of(hand.to()), hand.path());
-            case Move.HoldBall ball -> new Move.HoldBall(ball.above().other(), ball.height(), ball.size());
+            case Move.HoldBall ball ->
+                new Move.HoldBall(
+                        ball.above().other(),
+                        ball.height(),
+                        ball.size(),
+                        ball.beside().map(Side::other));
             case Move.RelateHands hands ->
                 new Move.RelateHands(
                         hands.relation(),

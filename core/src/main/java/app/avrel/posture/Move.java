@@ -153,11 +153,13 @@ public sealed interface Move {
      * @param above the upper hand
      * @param height of the ball's middle; empty where not said
      * @param size the ball's diameter; empty where not said
+     * @param beside the side of the body at which it is held; empty before its middle
      */
-    record HoldBall(Side above, Optional<Landmark> height, Optional<Length> size) implements Move {
+    record HoldBall(Side above, Optional<Landmark> height, Optional<Length> size, Optional<Side> beside)
+            implements Move {
 
         public HoldBall(Side above, Optional<Landmark> height) {
-            this(above, height, Optional.empty());
+            this(above, height, Optional.empty(), Optional.empty());
         }
     }
 

@@ -21,6 +21,7 @@ final class GuideHands {
 
     String ball(Move.HoldBall ball) {
         return "Hold a ball"
+                + ball.beside().map(side -> " at the " + side.word() + " side").orElse("")
                 + ball.size().map(size -> " of " + Lengths.say(size)).orElse("")
                 + ball.height().map(at -> " at " + at.word() + " height").orElse("") + ", "
                 + ball.above().word() + " hand above.";

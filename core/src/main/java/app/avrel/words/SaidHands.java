@@ -106,6 +106,7 @@ final class SaidHands {
 
     String ball(Move.HoldBall ball) {
         return "hold a ball"
+                + ball.beside().map(side -> " at the " + side.word() + " side").orElse("")
                 + ball.height().map(at -> " at " + Said.the(at)).orElse("")
                 + ball.size().map(size -> ", " + size + " wide").orElse("") + ", "
                 + ball.above().word()

@@ -1,8 +1,13 @@
 package app.avrel.form;
 
 import app.avrel.motion.Posing;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
 import app.avrel.project.Project;
 import app.avrel.samples.SampleProjects;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** A made-up form with all that unrolling needs. */
 record SampleForms(Form form, Shelf shelf, Posing posing) {
@@ -11,6 +16,14 @@ record SampleForms(Form form, Shelf shelf, Posing posing) {
         Project project = SampleProjects.of(seed, 8);
         return new SampleForms(
                 project.forms().getFirst(), project.shelf(), project.setting().posing());
+    }
+
+    /** With no posture that is done differently on its other side. */
+    SampleForms alikeOnBothSides() {
+        Map<PostureId, Posture> postures = shelf.postures().entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, entry -> entry.getValue().withOtherSide(List.of())));
+        return new SampleForms(form, new Shelf(postures, shelf.links()), posing);
     }
 
     Track track() {

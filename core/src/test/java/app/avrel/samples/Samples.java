@@ -246,7 +246,12 @@ public final class Samples {
                 new Move.Incline(
                         maybe(() -> number(1, 12) * 5),
                         chance(0.5) ? Optional.empty() : Optional.of(new Direction.OfBody(new Turn(45))));
-            case 3 -> new Move.HoldBall(side(), maybe(() -> one(Landmark.NAVEL, Landmark.CHEST)), maybe(this::length));
+            case 3 ->
+                new Move.HoldBall(
+                        side(),
+                        maybe(() -> one(Landmark.NAVEL, Landmark.CHEST)),
+                        maybe(this::length),
+                        maybe(this::side));
             default -> new Move.PlaceHand(side(), fullHand(), maybe(() -> one(HandPath.values())));
         };
     }

@@ -105,7 +105,7 @@ class ProjectTextTest {
                 "\"share\": 100 |\"share\": 140 | .share: | left share must be 0 to 100 percent, but was 140",
                 "\"contact\": \"flat\" |\"contact\": 7 | .contact: | must be one of flat, heel, ball, lifted, but was 7",
                 "\"width\": \"0.5 shoulder widths\" |\"width\": \"wide\" | .width: | must be a length such as",
-                "\"kind\": \"step\" |\"kind\": \"hop\" | moves[1]: | kind must be one of step, draw-in",
+                "\"kind\": \"step\" |\"kind\": \"hop\" | moves[1]: | kind must be one of step, slide, draw-in",
                 "\"stature\": 1.7 |\"stature\": 17 | bodies[1]: | stature must be 0.8 to 2.5 metres, but was 17",
                 "\"startFaces\": 0 |\"startFaces\": 400 | startFaces: | heading must be at least 0 and below 360",
                 "\"mirroring\": |\"mirorring\": | postures[1]: | the field"

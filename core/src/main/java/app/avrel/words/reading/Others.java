@@ -1,5 +1,6 @@
 package app.avrel.words.reading;
 
+import app.avrel.body.Landmark;
 import app.avrel.body.Side;
 import app.avrel.posture.Direction;
 import app.avrel.posture.Gaze;
@@ -12,6 +13,9 @@ import java.util.Optional;
 
 /** Reads what the eyes do, and what is done with a prop. */
 final class Others {
+
+    /** Where the eyes are that look over a shoulder: behind it, on the diagonal. */
+    private static final double OVER_SHOULDER = 135;
 
     private final Clause clause;
     private final Hearing hearing;
@@ -27,6 +31,11 @@ final class Others {
         if (hand.isPresent()) {
             return List.of(new Move.Look(new Gaze.AtHand(hand.get())));
         }
+        Optional<Side> shoulder = shoulder();
+        if (shoulder.isPresent()) {
+            return List.of(new Move.Look(
+                    new Gaze.Toward(DirectionReading.ofBody(shoulder.get().sign() * OVER_SHOULDER))));
+        }
         if (clause.takeAny(Term.Manner.WIDE, Term.Manner.WIDE_VIEW)) {
             clause.takeAny(Term.Way.FORWARD, Term.Manner.STRAIGHT, Term.Part.EYES);
             return List.of(new Move.Look(Gaze.AHEAD));
@@ -41,6 +50,18 @@ final class Others {
             return List.of();
         }
         return List.of(new Move.Look(ahead ? Gaze.AHEAD : new Gaze.Toward(direction.get())));
+    }
+
+    /** Over or past which shoulder the eyes go. */
+    private Optional<Side> shoulder() {
+        Optional<Side> anchored = clause.take(Term.Anchor.class, anchor -> anchor.part() == Term.Part.SHOULDER)
+                .map(Term.Anchor::who)
+                .or(() -> clause.take(Term.Height.class, height -> height.landmark() == Landmark.SHOULDER)
+                        .map(Term.Height::who))
+                .flatMap(hearing::side);
+        return clause.take(Term.Part.SHOULDER) && anchored.isEmpty()
+                ? clause.take(Term.Who.class).flatMap(hearing::side)
+                : anchored;
     }
 
     private Optional<Side> hand() {

@@ -27,6 +27,7 @@ final class Relations {
         Optional<HandRelation> relation = clause.take(Term.Related.class).map(Term.Related::relation);
         clause.take(Term.Related.class);
         Optional<Palm> palm = new Palms(clause).read(HandPlace.UNSAID).palm();
+        Optional<Side> beside = ball ? beside() : Optional.empty();
         Optional<Side> leading = leading(ball);
         Optional<Landmark> height = clause.take(Term.Height.class).map(Term.Height::landmark);
         Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
@@ -49,7 +50,7 @@ final class Relations {
                 Term.Manner.CROSSED);
         clause.take(Term.Shaped.class);
         if (ball) {
-            return leading.map(above -> List.<Move>of(new Move.HoldBall(above, height, gap)))
+            return leading.map(above -> List.<Move>of(new Move.HoldBall(above, height, gap, beside)))
                     .orElseGet(() -> ask("above"));
         }
         HandRelation found = relation.orElse(HandRelation.APART);
@@ -57,6 +58,27 @@ final class Relations {
         Optional<Side> side = leading.or(() -> alike ? Optional.of(Side.RIGHT) : Optional.empty());
         return side.map(first -> List.<Move>of(new Move.RelateHands(found, first, height, gap, palm)))
                 .orElseGet(() -> ask(found.leading()));
+    }
+
+    /** The side of the body: "at the left side", and "on the left" where no hand follows. */
+    private Optional<Side> beside() {
+        for (int i = 0; i < clause.tokens().size(); i++) {
+            Token token = clause.tokens().get(i);
+            if (!(token.term() instanceof Term.Who who) || Term.side(who) == null) {
+                continue;
+            }
+            Optional<Token> next = clause.near(i, 1);
+            Optional<Token> before = clause.near(i, -1);
+            boolean aside = next.filter(some -> some.is(Term.Way.SIDE)).isPresent();
+            boolean on = before.filter(some -> some.is(Term.Rel.ON) || some.is(Term.Rel.AT) || some.is(Term.Rel.TO))
+                    .isPresent();
+            if (aside || on && next.filter(some -> Topic.hand(some.term())).isEmpty()) {
+                clause.takeAt(token);
+                next.filter(_ -> aside).ifPresent(clause::takeAt);
+                return Optional.of(Term.side(who));
+            }
+        }
+        return Optional.empty();
     }
 
     private List<Move> ask(String place) {

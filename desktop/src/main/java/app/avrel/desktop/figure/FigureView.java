@@ -60,20 +60,20 @@ public final class FigureView extends Drawing {
             Optional<HandGrip> held = grip;
             grip = Optional.empty();
             held.ifPresent(hand -> letGo.accept(hand.hand(), hand.at()));
-            requestLayout();
+            refresh();
         });
     }
 
     public void show(Picture picture) {
         shown = Optional.of(picture);
         setAccessibleText("Figure " + view.words() + ": " + picture.description());
-        requestLayout();
+        refresh();
     }
 
     /** Looks from somewhere else. */
     public void look(Viewpoint from) {
         view = from;
-        requestLayout();
+        refresh();
     }
 
     public Viewpoint view() {
@@ -130,7 +130,7 @@ public final class FigureView extends Drawing {
         if (grip.isPresent() && shown.isPresent()) {
             Landmark at = nearest(shown.get(), projection(shown.get()), event.getY());
             grip = Optional.of(new HandGrip(grip.get().hand(), at));
-            requestLayout();
+            refresh();
             return;
         }
         double sign = view.mirrored() ? -1 : 1;
@@ -197,7 +197,7 @@ public final class FigureView extends Drawing {
 
     /** The ground with the names of four directions. */
     private void ring(GraphicsContext g, Projection seen, Directions directions) {
-        Projection.Seen[] corners = new Projection.Seen[48];
+        Projection.Seen[] corners = new Projection.Seen[28];
         for (int i = 0; i < corners.length; i++) {
             corners[i] = seen.of(seen.centre()
                     .plus(SpacePoint.along(360.0 * i / corners.length).times(RING)));

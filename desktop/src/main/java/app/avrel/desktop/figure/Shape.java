@@ -8,6 +8,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.paint.CycleMethod;
 import javafx.scene.paint.LinearGradient;
 import javafx.scene.paint.Stop;
+import javafx.scene.shape.StrokeLineJoin;
 
 /**
  * A rounded body seen: the outline around a few balls, in the picture.
@@ -19,7 +20,7 @@ record Shape(List<Projection.Seen> outline) {
     /** A ball in the picture. */
     record Ball(Projection.Seen at, double radius) {}
 
-    private static final int CORNERS = 20;
+    private static final int CORNERS = 14;
 
     /** {@return the tightest rounded outline around balls} */
     static Shape around(Ball... balls) {
@@ -89,6 +90,7 @@ record Shape(List<Projection.Seen> outline) {
         g.fill();
         g.setStroke(edge);
         g.setLineWidth(1.1);
+        g.setLineJoin(StrokeLineJoin.BEVEL);
         g.stroke();
     }
 

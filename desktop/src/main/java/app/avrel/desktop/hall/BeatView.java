@@ -18,7 +18,7 @@ final class BeatView extends Drawing {
     void show(double newShare, int newBeats) {
         share = newShare;
         beats = Math.max(1, newBeats);
-        requestLayout();
+        refresh();
     }
 
     @Override

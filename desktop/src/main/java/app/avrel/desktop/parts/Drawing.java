@@ -78,6 +78,15 @@ public abstract class Drawing extends Region {
         redraw();
     }
 
+    /** Shows what has changed: drawn at once where there is room already, without a layout of the whole window. */
+    protected final void refresh() {
+        if (canvas.getWidth() == getWidth() && canvas.getHeight() == getHeight() && getWidth() > 1) {
+            redraw();
+        } else {
+            requestLayout();
+        }
+    }
+
     /** Draws everything anew. */
     protected final void redraw() {
         GraphicsContext g = canvas.getGraphicsContext2D();

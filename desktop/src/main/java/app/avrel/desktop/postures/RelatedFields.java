@@ -21,6 +21,7 @@ import java.util.stream.Stream;
 final class RelatedFields {
 
     private static final List<String> HANDS = List.of("left hand", "right hand");
+    private static final List<String> BESIDE = List.of("the middle", "the left side", "the right side");
     private final Saying saying;
 
     RelatedFields(Saying saying) {
@@ -33,14 +34,25 @@ final class RelatedFields {
                         "Above",
                         HANDS,
                         ball.above().ordinal(),
-                        at -> new Move.HoldBall(Side.values()[at], ball.height(), ball.size())),
+                        at -> new Move.HoldBall(Side.values()[at], ball.height(), ball.size(), ball.beside())),
                 MoveFields.landmark(
-                        "Height", ball.height(), height -> new Move.HoldBall(ball.above(), height, ball.size())),
+                        "Height",
+                        ball.height(),
+                        height -> new Move.HoldBall(ball.above(), height, ball.size(), ball.beside())),
+                MoveFields.oneOf(
+                        "Before",
+                        BESIDE,
+                        ball.beside().map(side -> side.ordinal() + 1).orElse(0),
+                        at -> new Move.HoldBall(
+                                ball.above(),
+                                ball.height(),
+                                ball.size(),
+                                at == 0 ? Optional.empty() : Optional.of(Side.values()[at - 1]))),
                 MoveFields.length(
                         "Size",
                         ball.size(),
                         "2 hand spans",
-                        size -> new Move.HoldBall(ball.above(), ball.height(), size)));
+                        size -> new Move.HoldBall(ball.above(), ball.height(), size, ball.beside())));
     }
 
     List<MoveField> relation(Move.RelateHands hands) {

@@ -8,6 +8,7 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Region;
 
 /**
  * The ribbon as a control: it shows cells, and one of them chosen.
@@ -22,11 +23,17 @@ public final class Ribbon extends Drawing {
     private IntConsumer choose = _ -> {};
     private double zoom = 1;
     private double scrolled;
+    private final Region head = new Region();
     private double playhead = -1;
 
     public Ribbon() {
         super("ribbon");
         setAccessibleRole(AccessibleRole.SLIDER);
+        head.getStyleClass().add("playhead");
+        head.setManaged(false);
+        head.setVisible(false);
+        head.setMouseTransparent(true);
+        getChildren().add(head);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
         addEventHandler(ScrollEvent.SCROLL, this::scroll);
@@ -60,10 +67,26 @@ public final class Ribbon extends Drawing {
     /** Shows where playing is: the cell and the share of it that is over; below 0 for nowhere. */
     public void playhead(double cell) {
         playhead = cell;
-        if (cell >= 0 && (int) cell < cells.size() && getWidth() > 0) {
-            scrolled = scale().scrollToShow((int) cell);
+        boolean on = cell >= 0 && (int) cell < cells.size() && getWidth() > 0;
+        double wanted = on ? scale().scrollToShow((int) cell) : scrolled;
+        if (wanted == scrolled) {
+            placePlayhead();
+        } else {
+            scrolled = wanted;
+            refresh();
         }
-        requestLayout();
+    }
+
+    /** The playhead is a line of its own over the drawing, so that the cells need not be drawn for each frame. */
+    private void placePlayhead() {
+        boolean on = playhead >= 0 && (int) playhead < cells.size();
+        head.setVisible(on);
+        if (on) {
+            int cell = (int) playhead;
+            RibbonScale scale = scale();
+            double x = scale.left(cell) + (scale.right(cell) - scale.left(cell)) * (playhead - cell);
+            head.resizeRelocate(x - 1, 0, 3, getHeight());
+        }
     }
 
     private RibbonScale scale() {
@@ -135,13 +158,7 @@ public final class Ribbon extends Drawing {
                 .sides(side(app.avrel.body.Side.LEFT), side(app.avrel.body.Side.RIGHT))
                 .fonts(this::font, this::bold)
                 .paint(cells, chosen, getHeight(), isFocused());
-        if (playhead >= 0 && (int) playhead < cells.size()) {
-            int cell = (int) playhead;
-            double x = scale().left(cell) + (scale().right(cell) - scale().left(cell)) * (playhead - cell);
-            g.setStroke(accent());
-            g.setLineWidth(2.5);
-            g.strokeLine(x, 0, x, getHeight());
-        }
+        placePlayhead();
     }
 
     @Override

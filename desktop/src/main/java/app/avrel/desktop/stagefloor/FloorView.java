@@ -68,7 +68,7 @@ public final class FloorView extends Drawing {
         if (grip.isPresent() && picture.isPresent()) {
             FloorPicture shown = picture.get();
             dragged = Optional.of(Grip.dragged(grip.get(), place(event, shown), shown.after(), shown.body()));
-            requestLayout();
+            refresh();
             event.consume();
         }
     }
@@ -90,14 +90,14 @@ public final class FloorView extends Drawing {
                             pose.foot(end.side()).heading().value());
                 case Grip.OfWeight _ -> edits.weight(pose.weight().leastLeft());
             }
-            requestLayout();
+            refresh();
         }
     }
 
     public void show(FloorPicture shown, String inWords) {
         picture = Optional.of(shown);
         setAccessibleText("Floor: " + inWords);
-        requestLayout();
+        refresh();
     }
 
     public Optional<FloorPicture> shown() {
@@ -167,21 +167,20 @@ public final class FloorView extends Drawing {
     }
 
     private void grid(GraphicsContext g, FloorScale scale) {
-        g.setStroke(line());
-        g.setLineWidth(1);
+        g.setFill(line());
         double across = getWidth() / scale.pixels() / 2;
         double along = getHeight() / scale.pixels() / 2;
         for (double at = floor(scale.centre().right() - across);
                 at < scale.centre().right() + across;
                 at += GRID) {
             double x = Math.rint(scale.x(new FloorPoint(at, 0))) + 0.5;
-            g.strokeLine(x, 0, x, getHeight());
+            g.fillRect(x - 0.5, 0, 1, getHeight());
         }
         for (double at = floor(scale.centre().ahead() - along);
                 at < scale.centre().ahead() + along;
                 at += GRID) {
             double y = Math.rint(scale.y(new FloorPoint(0, at))) + 0.5;
-            g.strokeLine(0, y, getWidth(), y);
+            g.fillRect(0, y - 0.5, getWidth(), 1);
         }
     }
 
