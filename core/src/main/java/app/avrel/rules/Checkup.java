@@ -35,6 +35,7 @@ public record Checkup(Posing posing, Directions directions) {
         for (Occurrence done : track.occurrences()) {
             moments(done, found::add);
             END_RULES.forEach(rule -> rule.examine(done, posing, directions, found::add));
+            GentlerVersion.examine(done, this, List.copyOf(found), found::add);
         }
         return found.stream().distinct().toList();
     }
@@ -56,7 +57,7 @@ public record Checkup(Posing posing, Directions directions) {
         return found.stream().distinct().toList();
     }
 
-    private void moments(Occurrence done, Consumer<Finding> found) {
+    void moments(Occurrence done, Consumer<Finding> found) {
         for (Moment moment : done.moments()) {
             if (moment.place().section() == Moment.Section.POSTURE) {
                 Where where = new Where.InPosture(

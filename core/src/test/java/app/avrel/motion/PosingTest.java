@@ -157,6 +157,17 @@ class PosingTest {
     }
 
     @Test
+    void aBallHeldAtOneSideIsThereForBothHands() {
+        Pose pose = after(
+                shoulderWide(),
+                new Move.HoldBall(Side.RIGHT, Optional.of(Landmark.CHEST), Optional.empty(), Optional.of(Side.LEFT)));
+        double left = ((Sideways.Across) pose.leftHand().sideways().orElseThrow()).shoulderHalves();
+        double right = ((Sideways.Across) pose.rightHand().sideways().orElseThrow()).shoulderHalves();
+        assertThat(left).as("toward its own side").isPositive();
+        assertThat(right).as("across the centre line").isEqualTo(-left);
+    }
+
+    @Test
     void aLookTowardAnHourStaysThereWhenTheBodyTurns() {
         Gaze toThree = new Gaze.Toward(new Direction.OfPosture(new Heading(90)));
         Pose pose = after(shoulderWide(), new Move.Look(toThree));

@@ -41,6 +41,9 @@ class EnglishLinesTest {
             cross wrists in front of the chest, right inside, palms in | wrists crossed at the chest, right inside, palms in
             both hands rise to shoulder height, wrists first, a shoulder apart | left hand, at the shoulder, measured at the wrist, own side, palm down. right hand, at the shoulder, measured at the wrist, own side, palm down
             look past the left fingertips | look past the left hand
+            look over your left shoulder | look 135° left
+            hold the ball on the left side with the left hand above | hold a ball at the left side, left hand above
+            hold a ball on the right, left hand on top | hold a ball at the right side, left hand above
             eyes straight, wide view | look ahead
             left heel forward, then shift 60 left while the waist turns to 12 | left foot steps forward, heel first; shift 60 left. waist to 12
             step out right, a foot and a half, toes to 1:30 | right foot steps 90° right 1.5 foot-lengths, toes to 1:30

@@ -1,0 +1,72 @@
+package app.avrel.rules;
+
+import app.avrel.form.Join;
+import app.avrel.form.Mismatch;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Unroll;
+import app.avrel.motion.Posing;
+import app.avrel.posture.Gentler;
+import app.avrel.posture.Posture;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+
+/** A gentler version is walked like the posture itself: its counts, the counts after them, and where it ends. */
+final class GentlerVersion {
+
+    private GentlerVersion() {}
+
+    static void examine(Occurrence done, Checkup checkup, List<Finding> ofPosture, Consumer<Finding> found) {
+        Posture posture = done.posture();
+        for (Gentler gentler : posture.sheet().gentler()) {
+            Occurrence gently = Unroll.posture(gentler.of(posture), checkup.posing())
+                    .occurrences()
+                    .getFirst();
+            moments(gentler, gently, checkup, ofPosture).forEach(found);
+            end(gentler, done, gently, checkup.posing()).ifPresent(found);
+        }
+    }
+
+    /** What its own counts and those after it do wrong that the posture does not. */
+    private static List<Finding> moments(Gentler gentler, Occurrence gently, Checkup checkup, List<Finding> ofPosture) {
+        List<Finding> all = new ArrayList<>();
+        checkup.moments(gently, all::add);
+        return all.stream()
+                .filter(finding -> ofPosture.stream().noneMatch(known -> alike(known, finding)))
+                .map(finding -> new Finding(
+                        finding.rule(),
+                        finding.severity(),
+                        at(gentler, gently.posture()),
+                        finding.headline(),
+                        "In the gentler version \"" + gentler.name() + "\": " + finding.sentence(),
+                        finding.why()))
+                .toList();
+    }
+
+    private static boolean alike(Finding one, Finding other) {
+        return one.rule().equals(other.rule()) && one.sentence().equals(other.sentence());
+    }
+
+    private static Optional<Finding> end(Gentler gentler, Occurrence done, Occurrence gently, Posing posing) {
+        List<Mismatch> apart = Join.between(gently.end(), done.end(), posing).mismatches();
+        if (apart.isEmpty()) {
+            return Optional.empty();
+        }
+        JoinWords words = new JoinWords(posing.body());
+        return Optional.of(new Finding(
+                "gentler-end",
+                Severity.NOTE,
+                at(gentler, done.posture()),
+                "The gentler version ends elsewhere",
+                "After \"" + gentler.name() + "\" the posture ends otherwise than as recorded. "
+                        + apart.stream().map(words::sentence).collect(Collectors.joining(" ")),
+                "Whoever takes the gentler version must be able to go on with the others."));
+    }
+
+    private static Where at(Gentler gentler, Posture posture) {
+        int count = Math.min(gentler.from(), Math.max(0, posture.counts().size() - 1));
+        return new Where.InPosture(posture.id(), Optional.of(count));
+    }
+}
