@@ -49,6 +49,15 @@ final class Keyboard {
         return press(KeyCode.ENTER);
     }
 
+    /** Takes a line of the menu that opens from a line of the menu that is open. */
+    Keyboard menu(int line, int inner) {
+        for (int i = 0; i < line; i++) {
+            press(KeyCode.DOWN);
+        }
+        press(KeyCode.RIGHT);
+        return menu(inner - 1);
+    }
+
     /** {@return something read on the interface's own thread} */
     static <T> T read(Callable<T> what) {
         return WaitForAsyncUtils.waitForAsyncFx(5000, what);

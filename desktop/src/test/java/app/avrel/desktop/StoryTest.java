@@ -73,7 +73,7 @@ class StoryTest {
                 .type("forward");
         keys.ctrl(KeyCode.ENTER)
                 .ctrl(KeyCode.M)
-                .menu(7)
+                .menu(5, 4)
                 .ctrlShift(KeyCode.M)
                 .menu(2)
                 .type("65 right");

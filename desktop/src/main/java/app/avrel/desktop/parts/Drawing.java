@@ -1,6 +1,7 @@
 package app.avrel.desktop.parts;
 
 import java.util.List;
+import javafx.application.Platform;
 import javafx.css.CssMetaData;
 import javafx.css.SimpleStyleableDoubleProperty;
 import javafx.css.SimpleStyleableObjectProperty;
@@ -49,11 +50,21 @@ public abstract class Drawing extends Region {
     private final SimpleStyleableDoubleProperty text = new SimpleStyleableDoubleProperty(TEXT, this, "text", 15.0);
 
     private final Canvas canvas = new Canvas();
+    private final Runnable beforeFrame = this::drawWhatIsStale;
+    private boolean stale;
 
     protected Drawing(String styleClass) {
         getStyleClass().addAll("drawing", styleClass);
         getChildren().add(canvas);
         setFocusTraversable(true);
+        sceneProperty().addListener((_, before, after) -> {
+            if (before != null) {
+                before.removePreLayoutPulseListener(beforeFrame);
+            }
+            if (after != null) {
+                after.addPreLayoutPulseListener(beforeFrame);
+            }
+        });
         text.addListener(_ -> requestLayout());
         focusedProperty().addListener(_ -> requestLayout());
         setOnMousePressed(_ -> requestFocus());
@@ -78,17 +89,21 @@ public abstract class Drawing extends Region {
         redraw();
     }
 
-    /** Shows what has changed: drawn at once where there is room already, without a layout of the whole window. */
+    /** Shows what has changed with the next frame, once, and without a layout of the whole window. */
     protected final void refresh() {
-        if (canvas.getWidth() == getWidth() && canvas.getHeight() == getHeight() && getWidth() > 1) {
+        stale = true;
+        Platform.requestNextPulse();
+    }
+
+    private void drawWhatIsStale() {
+        if (stale) {
             redraw();
-        } else {
-            requestLayout();
         }
     }
 
     /** Draws everything anew. */
     protected final void redraw() {
+        stale = false;
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, getWidth(), getHeight());
         if (getWidth() > 1 && getHeight() > 1) {

@@ -15,8 +15,12 @@ import app.avrel.project.Setting;
 import app.avrel.words.CountWords;
 import app.avrel.words.Saying;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
@@ -46,10 +50,24 @@ public final class CountCard extends VBox {
         HBox adding = new HBox(add, then);
         adding.getStyleClass().add("adding");
         getChildren().addAll(head, stages, adding, said);
+        fill(add, this::add);
+        fill(then, this::addThen);
+    }
+
+    /** What is used most stands by itself, the rest by the part of the body that moves. */
+    private static void fill(MenuButton menu, Consumer<MoveKind> action) {
+        Map<MoveKind.Group, Menu> groups = new EnumMap<>(MoveKind.Group.class);
         for (MoveKind kind : MoveKind.values()) {
-            add.getItems().add(item(kind, () -> add(kind)));
-            then.getItems().add(item(kind, () -> addThen(kind)));
+            MenuItem item = item(kind, () -> action.accept(kind));
+            if (kind.group() == MoveKind.Group.OFTEN) {
+                menu.getItems().add(item);
+            } else {
+                groups.computeIfAbsent(kind.group(), group -> new Menu(group.label()))
+                        .getItems()
+                        .add(item);
+            }
         }
+        menu.getItems().addAll(groups.values());
     }
 
     private static MenuButton menu(String words, String says) {

@@ -22,31 +22,55 @@ import java.util.Optional;
 
 /** The kinds of move that can be added to a stage, in the order of the menu. */
 public enum MoveKind {
-    STEP("Step"),
-    SHIFT("Shift the weight"),
-    TURN_BODY("Turn the body"),
-    TURN_FOOT("Turn a foot"),
-    DRAW_IN("Draw a foot in"),
-    HALF_STEP("Half step"),
-    SLIDE("Slide a foot"),
-    LOWER("Lower a foot"),
-    RAISE("Raise heel or toes"),
-    LIFT("Lift a knee"),
-    KICK("Kick"),
-    DRAW_BACK("Draw a raised foot back"),
-    STAMP("Stamp"),
-    DEPTH("Sink or rise"),
-    INCLINE("Incline the trunk"),
-    HAND("Place a hand"),
-    BALL("Hold a ball"),
-    RELATION("Both hands together"),
-    PROP("Use a prop"),
-    LOOK("Look");
+    STEP("Step", Group.OFTEN),
+    SHIFT("Shift the weight", Group.OFTEN),
+    TURN_BODY("Turn the body", Group.OFTEN),
+    TURN_FOOT("Turn a foot", Group.OFTEN),
+    DRAW_IN("Draw a foot in", Group.FEET),
+    HALF_STEP("Half step", Group.FEET),
+    SLIDE("Slide a foot", Group.FEET),
+    LOWER("Lower a foot", Group.FEET),
+    RAISE("Raise heel or toes", Group.FEET),
+    LIFT("Lift a knee", Group.FEET),
+    KICK("Kick", Group.FEET),
+    DRAW_BACK("Draw a raised foot back", Group.FEET),
+    STAMP("Stamp", Group.FEET),
+    DEPTH("Sink or rise", Group.TRUNK),
+    INCLINE("Incline the trunk", Group.TRUNK),
+    LOOK("Look", Group.TRUNK),
+    HAND("Place a hand", Group.HANDS),
+    BALL("Hold a ball", Group.HANDS),
+    RELATION("Both hands together", Group.HANDS),
+    PROP("Use a prop", Group.HANDS);
+
+    /** Where a kind stands in the menu. */
+    public enum Group {
+        OFTEN("Often"),
+        FEET("The feet"),
+        TRUNK("The trunk and the eyes"),
+        HANDS("The hands");
+
+        private final String label;
+
+        Group(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
 
     private final String label;
+    private final Group group;
 
-    MoveKind(String label) {
+    MoveKind(String label, Group group) {
         this.label = label;
+        this.group = group;
+    }
+
+    public Group group() {
+        return group;
     }
 
     public String label() {

@@ -143,23 +143,25 @@ public final class TypedLineModel {
 
     /** Where the line's count will stand. */
     private int place(Posture posture, int chosen) {
-        return replaces(posture, chosen) ? chosen : chosen + 1;
+        return replaces(posture, chosen, editing) ? chosen : chosen + 1;
     }
 
-    private boolean replaces(Posture posture, int chosen) {
+    private static boolean replaces(Posture posture, int chosen, boolean edited) {
         return chosen >= 0
                 && chosen < posture.counts().size()
-                && (editing || posture.counts().get(chosen).moves().findAny().isEmpty());
+                && (edited || posture.counts().get(chosen).moves().findAny().isEmpty());
     }
 
     private Edit record(PostureId id, int chosen, LineReading reading) {
+        boolean edited = editing;
         return Edit.of(
-                editing ? "Edit a count in words" : "Type a count", project -> recorded(project, id, chosen, reading));
+                edited ? "Edit a count in words" : "Type a count",
+                project -> recorded(project, id, chosen, edited, reading));
     }
 
-    private Project recorded(Project project, PostureId id, int chosen, LineReading reading) {
+    private static Project recorded(Project project, PostureId id, int chosen, boolean edited, LineReading reading) {
         return project.changePosture(id, posture -> {
-            List<Count> counts = replaces(posture, chosen)
+            List<Count> counts = replaces(posture, chosen, edited)
                     ? Counts.change(posture.counts(), chosen, reading::over)
                     : Counts.insert(posture.counts(), chosen + 1, reading.count());
             return posture.withCounts(counts);
