@@ -7,7 +7,13 @@ import picocli.CommandLine.Command;
 @Command(
         name = "avrel",
         description = "Records tai chi postures, assembles forms, and makes lessons from them.",
-        subcommands = {SayCommand.class, CheckCommand.class, FormCommand.class, ShotsCommand.class, SchemaCommand.class
+        subcommands = {
+            SayCommand.class,
+            CheckCommand.class,
+            FormCommand.class,
+            MeasureCommand.class,
+            ShotsCommand.class,
+            SchemaCommand.class
         },
         mixinStandardHelpOptions = true)
 public final class Door implements Runnable {
@@ -25,6 +31,7 @@ public final class Door implements Runnable {
     @Override
     public void run() {
         throw new CommandLine.ParameterException(
-                spec.commandLine(), "Say what to do: demo, open FILE, say LINE, check FILE, form FILE, shots DIR.");
+                spec.commandLine(),
+                "Say what to do: demo, open FILE, say LINE, check FILE, form FILE, measure, shots DIR.");
     }
 }

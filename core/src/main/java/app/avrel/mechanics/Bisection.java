@@ -1,0 +1,41 @@
+package app.avrel.mechanics;
+
+import java.util.function.DoublePredicate;
+
+/** Finds where something begins to hold. */
+final class Bisection {
+
+    private static final int ROUNDS = 60;
+
+    private Bisection() {}
+
+    /** {@return the smallest number from which {@code holds} is true; it must not hold before and hold at the end} */
+    static double firstTrue(double from, double to, DoublePredicate holds) {
+        double low = from;
+        double high = to;
+        for (int round = 0; round < ROUNDS; round++) {
+            double middle = (low + high) / 2;
+            if (holds.test(middle)) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        return high;
+    }
+
+    /** {@return the largest number up to which {@code holds} is true; it must hold at the start} */
+    static double lastTrue(double from, double to, DoublePredicate holds) {
+        double low = from;
+        double high = to;
+        for (int round = 0; round < ROUNDS; round++) {
+            double middle = (low + high) / 2;
+            if (holds.test(middle)) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
+    }
+}
