@@ -25,12 +25,6 @@ public final class CentreOfMass {
 
     /** {@return where a foot's pressure comes down: 0.45 of a flat foot's length, 0.08 on the heel, 0.72 on the ball} */
     public static FloorPoint pressurePoint(FootPose foot, Body body) {
-        return foot.point(
-                body,
-                switch (foot.contact()) {
-                    case FLAT, LIFTED -> FootPose.FLAT_PRESSURE;
-                    case HEEL -> FootPose.HEEL_PRESSURE;
-                    case BALL -> FootPose.BALL;
-                });
+        return Sole.of(foot).pressurePoint(body);
     }
 }

@@ -1,6 +1,7 @@
 package app.avrel.mechanics;
 
 import app.avrel.body.Body;
+import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;

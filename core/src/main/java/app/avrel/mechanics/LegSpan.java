@@ -1,6 +1,7 @@
 package app.avrel.mechanics;
 
 import app.avrel.body.Body;
+import app.avrel.body.Proportions;
 
 /** The distance from hip to ankle and the bend of the knee, one from the other. */
 public final class LegSpan {

@@ -2,6 +2,7 @@ package app.avrel.mechanics;
 
 import app.avrel.body.Body;
 import app.avrel.body.Landmark;
+import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.SpacePoint;

@@ -2,6 +2,7 @@ package app.avrel.mechanics;
 
 import app.avrel.body.Body;
 import app.avrel.body.Landmark;
+import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.SpacePoint;
@@ -13,8 +14,6 @@ import app.avrel.posture.HangingToes;
 /** Feet in space from feet in a pose. */
 final class Rigging {
 
-    private static final double TOES_UP = 20;
-    private static final double HEEL_UP = -30;
     private static final double HOVER = 0.03;
 
     private Rigging() {}
@@ -30,11 +29,15 @@ final class Rigging {
                         SpacePoint.over(foot.point(body, FootPose.HEEL_PRESSURE), 0),
                         FootPose.HEEL_PRESSURE,
                         heading,
-                        TOES_UP,
+                        Sole.TOES_UP,
                         body);
             case BALL ->
                 FootRig.standing(
-                        SpacePoint.over(foot.point(body, FootPose.BALL), 0), FootPose.BALL, heading, HEEL_UP, body);
+                        SpacePoint.over(foot.point(body, FootPose.BALL), 0),
+                        FootPose.BALL,
+                        heading,
+                        -Sole.HEEL_UP,
+                        body);
             case LIFTED -> lifted(pose, side, pelvis, body);
         };
     }
