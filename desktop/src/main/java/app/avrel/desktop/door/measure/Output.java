@@ -18,11 +18,16 @@ final class Output {
 
     Output put(String key, double value) {
         if (Double.isFinite(value)) {
-            node.put(key, value);
+            node.put(key, rounded(value));
         } else {
             node.putNull(key);
         }
         return this;
+    }
+
+    /** To a millionth, and never minus nothing. */
+    private static double rounded(double value) {
+        return Math.round(value * 1e6) / 1e6 + 0.0;
     }
 
     Output put(String key, OptionalDouble value) {
@@ -46,7 +51,7 @@ final class Output {
 
     Output put(String key, List<Double> values) {
         ArrayNode array = node.putArray(key);
-        values.forEach(array::add);
+        values.forEach(value -> array.add(rounded(value)));
         return this;
     }
 
