@@ -12,8 +12,10 @@ import app.avrel.motion.Estimate;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Count;
+import app.avrel.posture.HandAt;
 import app.avrel.posture.Move;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A count in motion: feet go before the weight, hands take the whole count unless it says that they wait.
@@ -93,6 +95,9 @@ public record Playing(List<Moment> moments, Body body) {
     }
 
     private HandRig hand(Side side, double share, Rig byStage) {
+        if (moments.stream().allMatch(moment -> stays(moment.after(), side))) {
+            return byStage.stayingWhereIn(Rig.of(moments.getFirst().before(), body), side);
+        }
         boolean waits = moments.getFirst().count().handsByStage() || stagesMoving() > 1;
         if (waits) {
             return byStage.hand(side);
@@ -106,6 +111,10 @@ public record Playing(List<Moment> moments, Body body) {
         return moments.stream()
                 .filter(moment -> moment.stage().moves().stream().anyMatch(Playing::ofHands))
                 .count();
+    }
+
+    private static boolean stays(Pose pose, Side side) {
+        return pose.hand(side).at().equals(Optional.of(HandAt.STAYS));
     }
 
     private static boolean ofHands(Move move) {

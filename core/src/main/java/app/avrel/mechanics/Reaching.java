@@ -1,21 +1,17 @@
 package app.avrel.mechanics;
 
 import app.avrel.body.Body;
-import app.avrel.body.Landmark;
 import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.SpacePoint;
+import app.avrel.motion.HandSpot;
 import app.avrel.motion.Pose;
-import app.avrel.posture.Direction;
 import app.avrel.posture.HandAt;
 import app.avrel.posture.HandPlace;
-import app.avrel.posture.HandPoint;
 import app.avrel.posture.HandShape;
 import app.avrel.posture.Palm;
 import app.avrel.posture.Pointing;
-import app.avrel.posture.Reach;
-import app.avrel.posture.Sideways;
 
 /**
  * Where hands are, seen from the chest, from what is said of them.
@@ -58,55 +54,12 @@ final class Reaching {
         return fingers.cross(SpacePoint.UP).unit(new SpacePoint(1, 0, 0));
     }
 
-    /** The place said by height, sideways place and reach. */
     private SpacePoint said(Side side) {
-        HandPlace place = pose.hand(side);
-        double reach = place.reach().orElse(Reach.CLOSE).percent() / 100.0 * Proportions.ARM * body.stature();
-        double up = height(place);
-        double half = Proportions.HALF_SHOULDERS * body.stature();
-        return switch (place.sideways().orElse(Sideways.OWN_SIDE)) {
-            case Sideways.Across(double halves) -> new SpacePoint(side.sign() * halves * half, ahead(place, reach), up);
-            case Sideways.Toward(Direction direction) -> {
-                double degrees = switch (direction) {
-                    case Direction.OfBody(var turn) -> turn.degrees();
-                    case Direction.OfPosture(var heading) ->
-                        pose.facing().turnTo(heading).degrees();
-                };
-                yield new SpacePoint(side.sign() * half, 0, up)
-                        .plus(SpacePoint.along(degrees).times(level(reach, up)));
-            }
-        };
-    }
-
-    /** Hands at the thighs hang; all others are ahead of the shoulders. */
-    private double ahead(HandPlace place, double reach) {
-        boolean hanging = place.height().orElse(Landmark.THIGH).compareTo(Landmark.THIGH) <= 0;
-        return hanging ? reach * 0.25 : reach;
-    }
-
-    /** How far out a hand is whose arm is so long, at that height. */
-    private double level(double reach, double up) {
-        double down = up - shoulder();
-        return Math.sqrt(Math.max(0, reach * reach - down * down));
+        return new HandSpot(pose, body).of(side);
     }
 
     private double shoulder() {
-        return Proportions.SHOULDER_HEIGHT * body.stature() - pose.drop().value();
-    }
-
-    private double height(HandPlace place) {
-        Landmark landmark = place.height().orElse(Landmark.THIGH);
-        double standing = landmark.shareOfStature() * body.stature();
-        double hip = Landmark.HIP.shareOfStature() * body.stature();
-        double lowered = standing >= hip
-                ? standing - pose.drop().value()
-                : standing * (hip - pose.drop().value()) / hip;
-        double point = switch (place.point().orElse(HandPoint.PALM)) {
-            case PALM, ELBOW -> 0;
-            case FINGERTIPS -> -0.05;
-            case WRIST -> 0.02;
-        };
-        return lowered + point * body.stature();
+        return new HandSpot(pose, body).shoulderHeight();
     }
 
     /** Beside what it is held against: the other hand, arm, a knee or a foot. */

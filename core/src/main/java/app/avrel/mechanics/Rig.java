@@ -5,6 +5,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
 import app.avrel.floor.SpacePoint;
+import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Direction;
 import app.avrel.posture.Gaze;
@@ -99,6 +100,15 @@ public record Rig(
                 rightHand.towards(other.rightHand, progress.hands()),
                 gaze + (other.gaze - gaze) * turned,
                 progress.hands() < 0.5 ? prop : other.prop);
+    }
+
+    /** {@return this rig's hand, its palm at the place of the room where it is in another rig} */
+    public HandRig stayingWhereIn(Rig other, Side side) {
+        SpacePoint room =
+                SpacePoint.over(other.pelvis, 0).plus(other.hand(side).palm().turned(other.chest));
+        HandRig hand = hand(side);
+        SpacePoint palm = room.minus(SpacePoint.over(pelvis, 0)).turned(-chest);
+        return new HandRig(palm, hand.facing(), hand.fingers(), hand.elbow(), hand.shape());
     }
 
     /** {@return this rig with the hands of another} */

@@ -101,14 +101,7 @@ public record Sole(FloorPoint heel, Heading heading, Contact contact, double pit
 
     /** {@return where the pressure comes down} */
     public FloorPoint pressurePoint(Body body) {
-        return point(
-                body,
-                switch (contact) {
-                    case FLAT, LIFTED -> FootPose.FLAT_PRESSURE;
-                    case HEEL -> FootPose.HEEL_PRESSURE;
-                    case BALL -> FootPose.BALL;
-                },
-                0);
+        return point(body, FootPose.pressure(contact), 0);
     }
 
     /** {@return the ankle joint: the flat one turned about the point on which the foot stands} */

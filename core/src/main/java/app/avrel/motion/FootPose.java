@@ -34,6 +34,15 @@ public record FootPose(
     /** The point on which a foot stands on its heel, as a share of its length from the heel. */
     public static final double HEEL_PRESSURE = 0.08;
 
+    /** {@return where the pressure comes down, as a share of the foot's length from the heel} */
+    public static double pressure(Contact contact) {
+        return switch (contact) {
+            case FLAT, LIFTED -> FLAT_PRESSURE;
+            case HEEL -> HEEL_PRESSURE;
+            case BALL -> BALL;
+        };
+    }
+
     public static FootPose at(FloorPoint heel, Heading heading, Contact contact) {
         return standing(Estimate.known(heel), heading, contact);
     }

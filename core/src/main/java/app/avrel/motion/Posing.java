@@ -45,7 +45,7 @@ public record Posing(Body body, HouseRules rules) {
         for (Move move : moves) {
             pose = after(pose, move, begin);
         }
-        return pose;
+        return Staying.hands(before, pose, body);
     }
 
     private static final int UNSAID_LEAN = 15;

@@ -7,6 +7,7 @@ import app.avrel.body.WeightShare;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
+import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Standing;
 import app.avrel.samples.Samples;

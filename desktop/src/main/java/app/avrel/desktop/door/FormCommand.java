@@ -7,7 +7,7 @@ import app.avrel.form.Form;
 import app.avrel.form.Mismatch;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
-import app.avrel.mechanics.CentreOfMass;
+import app.avrel.motion.CentreOfMass;
 import app.avrel.project.Project;
 import app.avrel.project.Survey;
 import app.avrel.rules.JoinWords;

@@ -120,4 +120,9 @@ final class PostureStage extends HBox implements Player.Shown {
         ribbon.playhead(-1);
         ended.run();
     }
+
+    /** Shows on the floor what bears the body and how far it is from tipping, or no longer. */
+    void toggleBalance() {
+        floor.toggleBalance();
+    }
 }

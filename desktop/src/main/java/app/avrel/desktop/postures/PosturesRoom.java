@@ -248,6 +248,7 @@ public final class PosturesRoom implements Room {
                 Command.of("Merge with the next count", KeyCode.J, "Ctrl", onCount(countCard::merge)),
                 Command.of("Add a move", KeyCode.M, "Ctrl", onCount(countCard::openAdd)),
                 Command.of("Add a move after the others", KeyCode.M, "Ctrl+Shift", onCount(countCard::openThen)),
+                Command.of("Balance on the floor, in eight directions", KeyCode.B, "Ctrl", stage::toggleBalance),
                 Command.of("Play the posture, or stop", KeyCode.P, "Ctrl", this::play),
                 look("Look from the front", KeyCode.DIGIT1, Viewpoint.FRONT),
                 look("Look from behind", KeyCode.DIGIT2, Viewpoint.BACK),

@@ -20,6 +20,7 @@ enum View {
     FINDINGS,
     SETTINGS,
     TYPED_LINE,
+    BALANCE,
     HALL;
 
     String fileName() {
@@ -41,7 +42,7 @@ enum View {
                 session.choose(session.choice().withCount(0));
                 Node row = shell.root().lookup(".move-head");
                 if (row != null) {
-                    Event.fireEvent(row, pressed());
+                    Event.fireEvent(row, pressed(KeyCode.ENTER, false));
                 }
             }
             case TYPED_LINE -> {
@@ -49,6 +50,13 @@ enum View {
                 if (shell.root().lookup(".typed-line .text-field") instanceof TextField line) {
                     line.setText("right heel out to 2, half a sholder wide, then shift 60 right");
                 }
+            }
+            case BALANCE -> {
+                if (shell.root().lookup(".typed-line .text-field") instanceof TextField line) {
+                    line.clear();
+                }
+                room(Shell.RoomName.POSTURES, session, shell);
+                Event.fireEvent(shell.root(), pressed(KeyCode.B, true));
             }
             case HALL -> {
                 room(Shell.RoomName.POSTURES, session, shell);
@@ -64,7 +72,7 @@ enum View {
         shell.go(room);
     }
 
-    private static KeyEvent pressed() {
-        return new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false);
+    private static KeyEvent pressed(KeyCode key, boolean control) {
+        return new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, control, false, false);
     }
 }

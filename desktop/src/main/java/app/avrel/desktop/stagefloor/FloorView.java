@@ -5,7 +5,7 @@ import app.avrel.desktop.parts.Drawing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
-import app.avrel.mechanics.CentreOfMass;
+import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Direction;
@@ -18,6 +18,7 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.paint.Color;
 import javafx.scene.shape.ArcType;
 import javafx.scene.text.TextAlignment;
 
@@ -29,6 +30,7 @@ public final class FloorView extends Drawing {
     private Optional<FloorPicture> picture = Optional.empty();
     private FloorEdits edits = FloorEdits.NONE;
     private Optional<Grip> grip = Optional.empty();
+    private boolean balance;
     private Optional<Pose> dragged = Optional.empty();
 
     public FloorView() {
@@ -94,6 +96,16 @@ public final class FloorView extends Drawing {
         }
     }
 
+    /** Shows the support and the balance in eight directions, or no longer. */
+    public void toggleBalance() {
+        balance = !balance;
+        refresh();
+    }
+
+    public boolean showsBalance() {
+        return balance;
+    }
+
     public void show(FloorPicture shown, String inWords) {
         picture = Optional.of(shown);
         setAccessibleText("Floor: " + inWords);
@@ -110,20 +122,25 @@ public final class FloorView extends Drawing {
             Optional<FloorPicture> moving = dragged.map(
                     pose -> new FloorPicture(shown.before(), pose, shown.all(), shown.body(), shown.directions()));
             draw(g, moving.orElse(shown));
-            dragged.ifPresent(pose ->
-                    told(g, Grip.words(grip.orElseThrow(), shown.after(), pose, shown.body(), shown.directions())));
+            dragged.ifPresent(pose -> told(
+                    g,
+                    Grip.words(grip.orElseThrow(), shown.after(), pose, shown.body(), shown.directions()),
+                    accent(),
+                    paper()));
         });
     }
 
-    /** What is being dragged to, over the picture. */
-    private void told(GraphicsContext g, String words) {
-        g.setFont(bold(1.05, words));
+    /** What is being dragged to, or how the balance is, over the picture. */
+    private void told(GraphicsContext g, String words, Color under, Color letters) {
+        double room = getWidth() - textSize() * 1.6;
+        double times = 1.05 * Math.min(1, room / width(words, bold(1.05, words)));
+        g.setFont(bold(times, words));
         double wide = width(words, g.getFont()) + textSize() * 1.2;
         double left = (getWidth() - wide) / 2;
         double top = textSize() * 1.9;
-        g.setFill(accent());
+        g.setFill(under);
         g.fillRoundRect(left, top, wide, textSize() * 1.9, 10, 10);
-        g.setFill(paper());
+        g.setFill(letters);
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);
         g.fillText(words, getWidth() / 2, top + textSize() * 0.95);
@@ -145,13 +162,20 @@ public final class FloorView extends Drawing {
             moved(g, scale, sole, shown, side);
         }
         weightLine(g, scale, shown);
+        boolean rose = balance && BalancePainter.known(shown.after());
         for (Side side : Side.values()) {
             double load = shown.after().weight().middle(side) / 100;
             sole.draw(side, shown.after().foot(side), load, side(side));
         }
+        if (rose) {
+            new BalancePainter(g, scale, ink(), caution()).paint(shown.after(), shown.body());
+        }
         centre(g, scale, shown);
         for (Side side : Side.values()) {
             load(g, scale, shown, side);
+        }
+        if (balance && dragged.isEmpty()) {
+            told(g, BalancePainter.words(shown.after(), shown.body(), shown.directions()), panel(), ink());
         }
     }
 
@@ -249,7 +273,7 @@ public final class FloorView extends Drawing {
         double reach = scale.pixels() * 0.26;
         fan(g, x, y, reach, shown.after().facing(), 30);
         eyes(g, x, y, reach, gaze(shown.after()));
-        double radius = textSize() * 0.5;
+        double radius = textSize() * (balance ? 0.28 : 0.5);
         g.setFill(paper());
         g.fillOval(x - radius - 2, y - radius - 2, 2 * radius + 4, 2 * radius + 4);
         g.setFill(accent());

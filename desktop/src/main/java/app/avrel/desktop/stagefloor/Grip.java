@@ -8,7 +8,7 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
-import app.avrel.mechanics.CentreOfMass;
+import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Estimate;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;

@@ -7,7 +7,7 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
-import app.avrel.mechanics.CentreOfMass;
+import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Pose;
 import java.util.ArrayList;
 import java.util.List;

@@ -8,7 +8,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.Directions;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.mechanics.CentreOfMass;
+import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;

@@ -1,10 +1,8 @@
-package app.avrel.mechanics;
+package app.avrel.motion;
 
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
-import app.avrel.motion.FootPose;
-import app.avrel.motion.Pose;
 
 /**
  * Where the body's weight comes down.
@@ -25,6 +23,6 @@ public final class CentreOfMass {
 
     /** {@return where a foot's pressure comes down: 0.45 of a flat foot's length, 0.08 on the heel, 0.72 on the ball} */
     public static FloorPoint pressurePoint(FootPose foot, Body body) {
-        return Sole.of(foot).pressurePoint(body);
+        return foot.point(body, FootPose.pressure(foot.contact()));
     }
 }
