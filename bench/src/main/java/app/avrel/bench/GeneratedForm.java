@@ -37,7 +37,8 @@ final class GeneratedForm {
                     .map(at -> counts.get(at % counts.size()))
                     .toList();
             WayIn in = new WayIn.Own(new Link("", way));
-            all.add(new Entry(new EntryId("e" + i), posture.id(), played, List.of(in), Optional.empty()));
+            all.add(new Entry(
+                    new EntryId("e" + i), posture.id(), played, List.of(in), Optional.empty(), Optional.empty()));
         }
         Form form = new Form(new FormId("long"), "Long", List.of(new Part("", all)));
         return demo.withForms(List.of(form)).withLessons(List.of());

@@ -1,6 +1,7 @@
 package app.avrel.form;
 
 import app.avrel.floor.Heading;
+import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,8 +13,15 @@ import java.util.Optional;
  * @param id unlike every other in its form; lessons refer to it
  * @param ways the way into each occurrence, in order: as many as the times it is done, at least one
  * @param facing where it is said to face at its end, as a heading of the form; a claim, checked
+ * @param gentler the name of the gentler version that is done here, if one is
  */
-public record Entry(EntryId id, PostureId posture, Played played, List<WayIn> ways, Optional<Heading> facing) {
+public record Entry(
+        EntryId id,
+        PostureId posture,
+        Played played,
+        List<WayIn> ways,
+        Optional<Heading> facing,
+        Optional<String> gentler) {
 
     public Entry {
         if (ways.isEmpty() || ways.size() > 99) {
@@ -25,7 +33,7 @@ public record Entry(EntryId id, PostureId posture, Played played, List<WayIn> wa
 
     /** {@return the posture once, entered directly} */
     public static Entry of(EntryId id, PostureId posture, Played played) {
-        return new Entry(id, posture, played, List.of(WayIn.DIRECT), Optional.empty());
+        return new Entry(id, posture, played, List.of(WayIn.DIRECT), Optional.empty(), Optional.empty());
     }
 
     public int times() {
@@ -42,19 +50,19 @@ public record Entry(EntryId id, PostureId posture, Played played, List<WayIn> wa
     }
 
     public Entry withId(EntryId changed) {
-        return new Entry(changed, posture, played, ways, facing);
+        return new Entry(changed, posture, played, ways, facing, gentler);
     }
 
     public Entry withPosture(PostureId changed) {
-        return new Entry(id, changed, played, ways, facing);
+        return new Entry(id, changed, played, ways, facing, gentler);
     }
 
     public Entry withPlayed(Played changed) {
-        return new Entry(id, posture, changed, ways, facing);
+        return new Entry(id, posture, changed, ways, facing, gentler);
     }
 
     public Entry withWays(List<WayIn> changed) {
-        return new Entry(id, posture, played, changed, facing);
+        return new Entry(id, posture, played, changed, facing, gentler);
     }
 
     public Entry withWay(int occurrence, WayIn way) {
@@ -64,6 +72,18 @@ public record Entry(EntryId id, PostureId posture, Played played, List<WayIn> wa
     }
 
     public Entry withFacing(Optional<Heading> claimed) {
-        return new Entry(id, posture, played, ways, claimed);
+        return new Entry(id, posture, played, ways, claimed, gentler);
+    }
+
+    public Entry withGentler(Optional<String> version) {
+        return new Entry(id, posture, played, ways, facing, version);
+    }
+
+    /** {@return the posture as it is done here: on this side, in this version where it has it} */
+    public Posture done(Posture recorded) {
+        Posture sided = played.of(recorded);
+        return gentler.flatMap(sided.sheet()::gentlerCalled)
+                .map(version -> version.of(sided))
+                .orElse(sided);
     }
 }

@@ -54,13 +54,13 @@ public final class Unroll {
     private static StartPose first(List<Entry> entries, Shelf shelf) {
         return entries.stream()
                 .findFirst()
-                .flatMap(entry -> shelf.posture(entry.posture()).map(entry.played()::of))
+                .flatMap(entry -> shelf.posture(entry.posture()).map(entry::done))
                 .map(posture -> posture.start().pose())
                 .orElse(StartPose.SHOULDER_WIDE);
     }
 
     private void entry(Entry entry, int index) {
-        Optional<Posture> posture = shelf.posture(entry.posture()).map(entry.played()::of);
+        Optional<Posture> posture = shelf.posture(entry.posture()).map(entry::done);
         if (posture.isEmpty()) {
             missing.add(index);
             return;

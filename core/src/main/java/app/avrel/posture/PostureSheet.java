@@ -1,6 +1,7 @@
 package app.avrel.posture;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What a teacher knows of a posture besides how it moves.
@@ -33,6 +34,11 @@ public record PostureSheet(
         mistakes = List.copyOf(mistakes);
         cautions = List.copyOf(cautions);
         gentler = List.copyOf(gentler);
+    }
+
+    /** {@return the gentler version of that name} */
+    public Optional<Gentler> gentlerCalled(String name) {
+        return gentler.stream().filter(version -> version.name().equals(name)).findFirst();
     }
 
     public PostureSheet withOtherNames(List<String> changed) {

@@ -54,6 +54,7 @@ public record Checkup(Posing posing, Directions directions) {
             }
         }
         track.missing().forEach(entry -> found.add(missing(form, entry)));
+        MissingVersion.examine(form, track, found::add);
         return found.stream().distinct().toList();
     }
 

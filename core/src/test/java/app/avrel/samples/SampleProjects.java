@@ -73,7 +73,8 @@ public final class SampleProjects {
                 samples.one(postures).id(),
                 samples.one(Played.values()),
                 samples.several(1, 3, this::wayIn),
-                samples.maybe(samples::heading));
+                samples.maybe(samples::heading),
+                samples.maybe(() -> "high"));
     }
 
     private WayIn wayIn() {

@@ -42,6 +42,11 @@ final class Workplace {
         }
 
         @Override
+        public Optional<Path> toRead() {
+            return Optional.of(file);
+        }
+
+        @Override
         public Optional<Path> toSave(String suggested) {
             return Optional.of(file);
         }

@@ -44,10 +44,10 @@ public final class ProjectFile {
         }
     }
 
-    private static String reason(IOException e) {
+    static String reason(IOException e) {
         return switch (e) {
             case AccessDeniedException _ -> "this is not permitted there";
-            case NoSuchFileException _ -> "the folder does not exist";
+            case NoSuchFileException _ -> "it does not exist";
             default -> e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
         };
     }

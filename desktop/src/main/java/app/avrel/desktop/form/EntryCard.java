@@ -11,6 +11,7 @@ import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.Part;
 import app.avrel.form.Played;
+import app.avrel.posture.Gentler;
 import app.avrel.posture.Posture;
 import app.avrel.project.Edit;
 import java.util.ArrayList;
@@ -28,6 +29,7 @@ final class EntryCard extends VBox {
     private final FieldGrid grid = new FieldGrid();
     private final ChoiceField posture;
     private final ChoiceField side;
+    private final ChoiceField version;
     private final EntryField times;
     private final EntryField facing;
     private final EntryField part;
@@ -39,6 +41,7 @@ final class EntryCard extends VBox {
         getStyleClass().add("entry-card");
         posture = grid.choice("Posture");
         side = grid.choice("Side");
+        version = grid.choice("Version");
         times = grid.line("Times", "1");
         facing = grid.line("Said to face", "1:30");
         part = grid.line("Part", "a name for this part");
@@ -59,11 +62,30 @@ final class EntryCard extends VBox {
                 sides(recorded),
                 entry.played().ordinal(),
                 at -> change("side", whole -> whole.withPlayed(Played.values()[at])));
+        versions(entry, recorded);
         times.show(Integer.toString(entry.times()), this::takeTimes);
         Directions directions = desk.project().setting().directions();
         facing.show(entry.facing().map(directions::say).orElse(""), text -> takeFacing(text, directions));
         part.show(partName(desk.form(), index), text -> renamePart(index, text));
         ways.show(desk, index, entry);
+    }
+
+    /** The posture as it is, or a gentler version of it. */
+    private void versions(Entry entry, Optional<Posture> posture) {
+        List<String> gentler = posture.stream()
+                .flatMap(of -> of.sheet().gentler().stream())
+                .map(Gentler::name)
+                .toList();
+        List<String> words = new ArrayList<>(List.of("as it is"));
+        words.addAll(gentler);
+        version.setDisable(gentler.isEmpty() && entry.gentler().isEmpty());
+        int chosen = entry.gentler().map(name -> 1 + gentler.indexOf(name)).orElse(0);
+        version.show(
+                words,
+                chosen,
+                at -> change(
+                        "version",
+                        whole -> whole.withGentler(at == 0 ? Optional.empty() : Optional.of(words.get(at)))));
     }
 
     private static List<String> sides(Optional<Posture> posture) {

@@ -10,6 +10,8 @@ import app.avrel.posture.Posture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** A line of the form's list. */
 sealed interface EntryLine {
@@ -47,7 +49,7 @@ sealed interface EntryLine {
 
     private static EntryLine entry(Session.Desk desk, Entry entry, int index, int number) {
         Track track = desk.formTrack();
-        Optional<Posture> posture = desk.project().posture(entry.posture()).map(entry.played()::of);
+        Optional<Posture> posture = desk.project().posture(entry.posture()).map(entry::done);
         String numbers = entry.times() == 1 ? Integer.toString(number) : number + "–" + (number + entry.times() - 1);
         boolean joins = track.occurrences().stream()
                 .filter(done -> done.entry() == index)
@@ -74,7 +76,9 @@ sealed interface EntryLine {
             case 3 -> "three times";
             default -> entry.times() + " times";
         };
-        return mirrored + (mirrored.isEmpty() || times.isEmpty() ? "" : ", ") + times;
+        return Stream.of(mirrored, times, entry.gentler().orElse(""))
+                .filter(said -> !said.isEmpty())
+                .collect(Collectors.joining(", "));
     }
 
     /** {@return how an occurrence is called: its number and name} */

@@ -17,7 +17,6 @@ import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Track;
-import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
 import java.util.List;
 import java.util.Optional;
@@ -47,11 +46,11 @@ public final class FormRoom implements Room {
     private Optional<OpenCount> open = Optional.empty();
     private int entry = -1;
 
-    public FormRoom(Session session, Consumer<Finding> go) {
+    public FormRoom(Session session, Consumer<Where> go) {
         this.session = session;
         list = new FormList(session);
         countCard = new CountCard(session);
-        findings = new FindingBox(go);
+        findings = new FindingBox(finding -> go.accept(finding.where()));
         entryCard = new EntryCard(session, new WaysIn(session, this::open));
         VBox.setVgrow(walk, Priority.ALWAYS);
         VBox middle = new VBox(Texts.of("The walk", "room-title"), walk, returning);

@@ -1,14 +1,19 @@
 package app.avrel.desktop.form;
 
+import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.files.TextFile;
 import app.avrel.form.NameList;
 import app.avrel.project.BroughtIn;
 import app.avrel.project.Edit;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -25,13 +30,20 @@ public final class NameListSheet {
     private final Label told = Texts.wrapped("", "quiet");
     private NameList list = new NameList(List.of());
 
-    private NameListSheet(Session session) {
+    private final Supplier<Optional<Path>> choosing;
+
+    private NameListSheet(Session session, Supplier<Optional<Path>> choosing) {
         this.session = session;
+        this.choosing = choosing;
     }
 
-    /** Lays the sheet over the window. */
-    public static void open(Session session, StackPane over) {
-        new NameListSheet(session).show(over);
+    /**
+     * Lays the sheet over the window.
+     *
+     * @param choosing asks for a file
+     */
+    public static void open(Session session, StackPane over, Supplier<Optional<Path>> choosing) {
+        new NameListSheet(session, choosing).show(over);
     }
 
     private void show(StackPane over) {
@@ -40,13 +52,14 @@ public final class NameListSheet {
         name.field().setText("Form " + (session.project().forms().size() + 1));
         VBox content = new VBox(
                 Texts.wrapped(
-                        "Paste a list, or lines of a table: a posture a line, with side and repeats as you write them. A"
+                        "Paste a list or lines of a table, or take them from a file: a posture a line, with side and repeats as you write them. A"
                                 + " line that ends in a colon begins a part.",
                         "sheet-text"),
                 Texts.of("Name of the form", "field-label"),
                 name,
                 Texts.of("Postures", "field-label"),
                 names,
+                Buttons.words("From a file…", "Take the list from a text or CSV file", this::fromFile),
                 told);
         content.getStyleClass().add("name-list");
         Sheet.show(
@@ -55,6 +68,15 @@ public final class NameListSheet {
                 content,
                 List.of(new Sheet.Answer("Make the form", this::make), new Sheet.Answer("Cancel", () -> {})));
         names.area().requestFocus();
+    }
+
+    private void fromFile() {
+        choosing.get().map(TextFile::read).ifPresent(got -> {
+            switch (got) {
+                case TextFile.Got.Text(String text) -> names.area().setText(text);
+                case TextFile.Got.Refused(String message) -> told.setText(message);
+            }
+        });
     }
 
     private void read(String text) {

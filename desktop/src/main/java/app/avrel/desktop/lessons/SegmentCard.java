@@ -98,7 +98,7 @@ final class SegmentCard extends VBox {
                 .mapToObj(i -> (i + 1) + "  "
                         + desk.project()
                                 .posture(form.entries().get(i).posture())
-                                .map(posture -> form.entries().get(i).played().of(posture))
+                                .map(posture -> form.entries().get(i).done(posture))
                                 .map(posture -> posture.name()
                                         + posture.side()
                                                 .map(s -> ", " + s.word())

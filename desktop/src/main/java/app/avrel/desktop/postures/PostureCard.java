@@ -10,9 +10,11 @@ import app.avrel.posture.Language;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureName;
 import app.avrel.project.Edit;
+import app.avrel.rules.Where;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.scene.layout.VBox;
 
@@ -33,7 +35,9 @@ final class PostureCard extends VBox {
     private final EntryField note;
     private final TeachingFields teaching;
 
-    PostureCard(Session session) {
+    private final WaysHere ways;
+
+    PostureCard(Session session, Consumer<Where> go) {
         this.session = session;
         getStyleClass().add("posture-card");
         grid.section("Names");
@@ -51,7 +55,8 @@ final class PostureCard extends VBox {
         note = new EntryField("Note", "for yourself", _ -> false);
         grid.wide(note);
         teaching = new TeachingFields(session);
-        getChildren().addAll(Texts.of("Posture", "count-number"), grid, teaching);
+        ways = new WaysHere(go);
+        getChildren().addAll(Texts.of("Posture", "count-number"), ways, grid, teaching);
     }
 
     /** Puts the keyboard into the name, all of it selected. */
@@ -61,6 +66,7 @@ final class PostureCard extends VBox {
     }
 
     void show(Session.Desk desk, Posture posture) {
+        ways.show(desk, posture);
         names(posture);
         side.show(
                 List.of("neither", "left", "right"),

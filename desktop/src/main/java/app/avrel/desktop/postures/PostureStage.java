@@ -4,6 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.desktop.figure.FigureView;
 import app.avrel.desktop.figure.Player;
+import app.avrel.desktop.figure.Viewpoint;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.stagefloor.FloorPicture;
@@ -12,7 +13,9 @@ import app.avrel.floor.Directions;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Playing;
+import app.avrel.mechanics.Hidden;
 import app.avrel.mechanics.Rig;
+import app.avrel.mechanics.Skeleton;
 import app.avrel.motion.Pose;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,6 +28,7 @@ final class PostureStage extends HBox implements Player.Shown {
 
     private static final double SECONDS_A_BEAT = 2.5;
     private static final double ROOM = 0.2;
+    private static final double LEVEL_ENOUGH = 40;
 
     private final FloorView floor = new FloorView();
     private final FigureView figure = new FigureView();
@@ -72,6 +76,17 @@ final class PostureStage extends HBox implements Player.Shown {
             floor.show(new FloorPicture(before, after, all, body, directions), state);
             figure.show(new FigureView.Picture(Rig.of(after, body), body, directions, around, state));
         }
+    }
+
+    /** {@return what cannot be seen from where one looks, in words; empty where all is seen} */
+    String hidden(Session.Desk desk, Pose pose) {
+        Viewpoint view = figure.view();
+        if (view.height() > LEVEL_ENOUGH) {
+            return "";
+        }
+        Body seen = desk.project().setting().chosenBody();
+        List<String> parts = new Hidden(Skeleton.of(Rig.of(pose, seen), seen), view.from(), seen).parts();
+        return parts.isEmpty() ? "" : "Not seen " + view.words() + ": the " + String.join(", the ", parts) + ".";
     }
 
     /** How far feet are from the pelvis, with room for a hand. */

@@ -19,12 +19,14 @@ import app.avrel.form.Unroll;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;
-import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
 import app.avrel.words.ForViewer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
@@ -55,17 +57,19 @@ public final class PosturesRoom implements Room {
     private final VBox ribbons = new VBox();
     private Optional<PostureCard> postureCard = Optional.empty();
     private final FindingBox findings;
+    private final Consumer<Where> go;
     private final VBox card = new VBox();
     private final VBox middle = new VBox();
 
-    public PosturesRoom(Session session, java.util.function.Consumer<Finding> go) {
+    public PosturesRoom(Session session, Consumer<Where> go) {
         this.session = session;
         list = new PostureList(session);
         countCard = new CountCard(session);
         line = new TypedLine(session);
         otherSide = new OtherSideBox(session);
         ribbons.getChildren().add(ribbon);
-        findings = new FindingBox(go);
+        findings = new FindingBox(finding -> go.accept(finding.where()));
+        this.go = go;
         names.setRowValignment(VPos.BASELINE);
         names.getStyleClass().add("names");
         names.setPrefWrapLength(0);
@@ -183,7 +187,10 @@ public final class PosturesRoom implements Room {
         state.setText(heading.state(posture, count, after) + staged);
         Viewpoint view = stage.figure().view();
         String seen = new ForViewer(view.from()).say(before, after);
-        figures.setText(heading.figures(after) + (seen.isEmpty() ? "" : "\n" + seen));
+        String hidden = stage.hidden(desk, after);
+        figures.setText(Stream.of(heading.figures(after), seen, hidden)
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining("\n")));
         stage.show(desk, done, before, after, heading.state(posture, count, after));
     }
 
@@ -209,7 +216,7 @@ public final class PosturesRoom implements Room {
 
     /** The card for a posture as a whole is made when it is first asked for: the window opens on a count. */
     private PostureCard postureCard() {
-        PostureCard made = postureCard.orElseGet(() -> new PostureCard(session));
+        PostureCard made = postureCard.orElseGet(() -> new PostureCard(session, go));
         postureCard = Optional.of(made);
         return made;
     }

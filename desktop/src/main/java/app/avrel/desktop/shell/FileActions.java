@@ -1,5 +1,6 @@
 package app.avrel.desktop.shell;
 
+import app.avrel.desktop.form.NameListSheet;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
@@ -52,6 +53,11 @@ public final class FileActions {
         Optional<String> refused = session.open(path);
         refused.ifPresentOrElse(
                 message -> Sheet.tell(over, "This file cannot be opened", message), () -> preferences.used(path));
+    }
+
+    /** Makes a form of a list of names, typed, pasted or from a file. */
+    void bringIn() {
+        NameListSheet.open(session, over, choosing::toRead);
     }
 
     void save() {

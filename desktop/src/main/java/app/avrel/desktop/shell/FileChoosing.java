@@ -8,5 +8,8 @@ public interface FileChoosing {
 
     Optional<Path> toOpen();
 
+    /** {@return a file of plain text or a table} */
+    Optional<Path> toRead();
+
     Optional<Path> toSave(String suggested);
 }

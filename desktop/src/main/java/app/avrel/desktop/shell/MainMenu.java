@@ -1,6 +1,5 @@
 package app.avrel.desktop.shell;
 
-import app.avrel.desktop.form.NameListSheet;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
 import java.nio.file.Path;
@@ -56,10 +55,7 @@ final class MainMenu {
                         () -> Palette.open(shell, (javafx.scene.layout.StackPane) shell.root())),
                 item("Findings", "F8", shell::openFindings),
                 item("In the hall…", "F11", shell::openHall),
-                item(
-                        "Bring in a list of names…",
-                        "Ctrl+Shift+B",
-                        () -> NameListSheet.open(session, (javafx.scene.layout.StackPane) shell.root())),
+                item("Bring in a list of names…", "Ctrl+Shift+B", files::bringIn),
                 item("Settings…", "Ctrl+Comma", shell::openSettings),
                 item(
                         preferences.dark() ? "Light theme" : "Dark theme",

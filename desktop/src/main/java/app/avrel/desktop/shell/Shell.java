@@ -1,7 +1,6 @@
 package app.avrel.desktop.shell;
 
 import app.avrel.desktop.form.FormRoom;
-import app.avrel.desktop.form.NameListSheet;
 import app.avrel.desktop.hall.HallView;
 import app.avrel.desktop.lessons.LessonsRoom;
 import app.avrel.desktop.parts.FindingBox;
@@ -107,10 +106,10 @@ public final class Shell {
         show(session.desk().get());
     }
 
-    /** Goes to where a finding is. */
-    private void go(Finding finding) {
+    /** Goes to a place of the record. */
+    private void go(Where where) {
         Choice choice = session.choice();
-        switch (finding.where()) {
+        switch (where) {
             case Where.InPosture(var posture, var count) -> {
                 session.choose(choice.withPosture(posture, count.orElse(Choice.START)));
                 go(RoomName.POSTURES);
@@ -149,7 +148,7 @@ public final class Shell {
         Sheet[] sheet = new Sheet[1];
         FindingBox box = new FindingBox(finding -> {
             sheet[0].close();
-            go(finding);
+            go(finding.where());
         });
         box.show(found);
         box.getChildren()
@@ -256,8 +255,7 @@ public final class Shell {
                 Command.of("Settings", KeyCode.COMMA, "Ctrl", this::openSettings),
                 Command.of("Findings", KeyCode.F8, "", this::openFindings),
                 Command.of("In the hall, full screen", KeyCode.F11, "", this::openHall),
-                Command.of(
-                        "Bring in a list of names", KeyCode.B, "Ctrl+Shift", () -> NameListSheet.open(session, root)),
+                Command.of("Bring in a list of names", KeyCode.B, "Ctrl+Shift", files::bringIn),
                 Command.of("Light or dark", KeyCode.L, "Ctrl+Shift", () -> dark(!preferences.dark())),
                 Command.of("Larger text", KeyCode.EQUALS, "Ctrl", () -> resize(1)),
                 Command.of("Smaller text", KeyCode.MINUS, "Ctrl", () -> resize(-1)));

@@ -33,6 +33,17 @@ final class SystemFileChoosing implements FileChoosing {
     }
 
     @Override
+    public Optional<Path> toRead() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("A list of names");
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter("Text and tables", "*.txt", "*.csv", "*.tsv"),
+                        new FileChooser.ExtensionFilter("All files", "*"));
+        return Optional.ofNullable(chooser.showOpenDialog(window)).map(File::toPath);
+    }
+
+    @Override
     public Optional<Path> toSave(String suggested) {
         FileChooser chooser = chooser("Save the project");
         chooser.setInitialFileName(suggested + ProjectFile.ENDING);

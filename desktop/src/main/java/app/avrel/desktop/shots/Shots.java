@@ -40,6 +40,11 @@ public final class Shots {
         }
 
         @Override
+        public Optional<Path> toRead() {
+            return Optional.empty();
+        }
+
+        @Override
         public Optional<Path> toSave(String suggested) {
             return Optional.empty();
         }

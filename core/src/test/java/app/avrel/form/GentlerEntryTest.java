@@ -1,0 +1,80 @@
+package app.avrel.form;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.body.Side;
+import app.avrel.floor.Directions;
+import app.avrel.motion.Standing;
+import app.avrel.posture.Count;
+import app.avrel.posture.FootPart;
+import app.avrel.posture.Gentler;
+import app.avrel.posture.Move;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
+import app.avrel.posture.PostureSheet;
+import app.avrel.posture.Split;
+import app.avrel.posture.Stage;
+import app.avrel.rules.Checkup;
+import app.avrel.rules.Finding;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** A knee is raised; gently, the ball of the foot stays down. */
+class GentlerEntryTest {
+
+    private static final Gentler BALL_DOWN =
+            new Gentler("ball stays down", 1, 2, List.of(count(new Move.Raise(Side.LEFT, FootPart.HEEL))));
+
+    private static final Posture KNEE_UP = Posture.blank(new PostureId("knee-up"), "Knee up")
+            .withCounts(List.of(
+                    count(new Move.Shift(Split.on(Side.RIGHT, 100))),
+                    count(new Move.Lift(Side.LEFT, Optional.empty()))))
+            .withSheet(PostureSheet.EMPTY.withGentler(List.of(BALL_DOWN)));
+
+    private static final Shelf SHELF = new Shelf(Map.of(KNEE_UP.id(), KNEE_UP), Map.of());
+
+    private static Count count(Move move) {
+        return Count.of(Stage.of(move));
+    }
+
+    private static Form form(Played played, Optional<String> version) {
+        Entry entry = Entry.of(new EntryId("e1"), KNEE_UP.id(), played).withGentler(version);
+        return new Form(new FormId("f"), "F", List.of(new Part("", List.of(entry))));
+    }
+
+    private static boolean lifted(Played played, Optional<String> version, Side foot) {
+        Track track = Unroll.form(form(played, version), SHELF, Standing.POSING);
+        return track.occurrences().getLast().end().foot(foot).lifted();
+    }
+
+    @Test
+    void anEntryIsDoneAsRecordedOrGently() {
+        assertThat(lifted(Played.AS_RECORDED, Optional.empty(), Side.LEFT)).isTrue();
+        assertThat(lifted(Played.AS_RECORDED, Optional.of("ball stays down"), Side.LEFT))
+                .isFalse();
+    }
+
+    @Test
+    void theGentlerVersionHasAnotherSideToo() {
+        assertThat(lifted(Played.OTHER_SIDE, Optional.empty(), Side.RIGHT)).isTrue();
+        assertThat(lifted(Played.OTHER_SIDE, Optional.of("ball stays down"), Side.RIGHT))
+                .isFalse();
+    }
+
+    @Test
+    void aVersionThatIsNoLongerThereIsToldAndThePostureDoneAsItIs() {
+        Form form = form(Played.AS_RECORDED, Optional.of("stay high"));
+        Track track = Unroll.form(form, SHELF, Standing.POSING);
+        List<Finding> found = new Checkup(Standing.POSING, Directions.CLOCK).form(form, track);
+        assertThat(found)
+                .singleElement()
+                .extracting(Finding::sentence)
+                .asString()
+                .isEqualTo(
+                        "Entry 1 asks for \"stay high\", but Knee up has no version of that name. It is done as it is;"
+                                + " choose another version.");
+        assertThat(track.occurrences().getLast().end().foot(Side.LEFT).lifted()).isTrue();
+    }
+}

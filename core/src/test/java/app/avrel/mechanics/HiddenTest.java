@@ -1,0 +1,59 @@
+package app.avrel.mechanics;
+
+import static app.avrel.motion.Standing.BODY;
+import static app.avrel.motion.Standing.after;
+import static app.avrel.motion.Standing.shoulderWide;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.body.Landmark;
+import app.avrel.body.Side;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.motion.Pose;
+import app.avrel.posture.BodyPart;
+import app.avrel.posture.HandPlace;
+import app.avrel.posture.Move;
+import app.avrel.posture.Reach;
+import app.avrel.posture.Sideways;
+import app.avrel.posture.Turning;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class HiddenTest {
+
+    private static final Heading FRONT = Heading.FRONT;
+    private static final Heading BEHIND = new Heading(180);
+    private static final Heading LEFT = new Heading(270);
+
+    private static final Pose PALM_BEFORE_THE_CHEST = after(
+            shoulderWide(),
+            new Move.PlaceHand(
+                    Side.RIGHT,
+                    HandPlace.UNSAID
+                            .withHeight(Landmark.CHEST)
+                            .withSideways(Sideways.CENTRE)
+                            .withReach(Reach.ROUNDED)));
+
+    private static List<String> hidden(Pose pose, Heading from) {
+        return new Hidden(Skeleton.of(Rig.of(pose, BODY), BODY), from, BODY).parts();
+    }
+
+    @Test
+    void aHandBeforeTheChestIsSeenFromTheFrontAndNotFromBehind() {
+        assertThat(hidden(PALM_BEFORE_THE_CHEST, FRONT)).isEmpty();
+        assertThat(hidden(PALM_BEFORE_THE_CHEST, BEHIND)).containsExactly("right hand");
+    }
+
+    @Test
+    void fromTheSideTheFarKneeIsBehindTheNearLegAndTheFarHandBehindTheTrunk() {
+        assertThat(hidden(shoulderWide(), LEFT)).contains("right knee").doesNotContain("left knee", "left hand");
+    }
+
+    @Test
+    void whoeverTurnsRoundWithTheBodySeesTheSame() {
+        Pose turned = after(
+                PALM_BEFORE_THE_CHEST, new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(new Turn(180)))));
+        assertThat(hidden(turned, FRONT)).contains("right hand");
+    }
+}

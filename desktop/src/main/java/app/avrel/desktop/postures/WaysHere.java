@@ -1,0 +1,86 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.cue.CueScript;
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Heading;
+import app.avrel.form.Form;
+import app.avrel.form.Link;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.form.WayIn;
+import app.avrel.posture.CueLevel;
+import app.avrel.posture.Posture;
+import app.avrel.project.Setting;
+import app.avrel.rules.Where;
+import app.avrel.words.CountWords;
+import app.avrel.words.Saying;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.scene.control.Button;
+import javafx.scene.layout.VBox;
+
+/** Where a posture comes in the chosen form, and by which way: what stands before its own counts. */
+final class WaysHere extends VBox {
+
+    private final Consumer<Where> go;
+
+    WaysHere(Consumer<Where> go) {
+        this.go = go;
+        getStyleClass().add("ways-in");
+    }
+
+    void show(Session.Desk desk, Posture posture) {
+        List<Occurrence> all = desk.formTrack().occurrences();
+        List<Occurrence> here = all.stream()
+                .filter(done -> done.posture().id().equals(posture.id()))
+                .toList();
+        getChildren().setAll(Texts.of("Ways in", "section"));
+        if (here.isEmpty()) {
+            getChildren().add(Texts.wrapped(desk.form().name() + " does not have this posture yet.", "quiet"));
+        }
+        here.forEach(done -> getChildren().add(way(desk, all, done)));
+    }
+
+    private Button way(Session.Desk desk, List<Occurrence> all, Occurrence done) {
+        int index = all.indexOf(done);
+        String number = (index + 1) + "  ";
+        String from = index == 0
+                ? "begins the form"
+                : "after " + all.get(index - 1).posture().name();
+        Button button = Buttons.words(
+                number + from + ": " + words(desk, done),
+                "Open this place of the form, where its way in is recorded",
+                () -> go.accept(new Where.InForm(desk.form().id(), done.entry(), Optional.empty())));
+        button.getStyleClass().add("way-count");
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setWrapText(true);
+        return button;
+    }
+
+    private static String words(Session.Desk desk, Occurrence done) {
+        Link link = done.link();
+        if (link.counts().isEmpty()) {
+            return "directly";
+        }
+        Setting setting = desk.project().setting();
+        Saying saying = new Saying(setting.directions(), Heading.FRONT, setting.rules())
+                .withFront(CueScript.front(done, Moment.Section.LINK));
+        CountWords words = new CountWords(saying);
+        String said = link.counts().stream()
+                .map(count -> words.say(count, CueLevel.PROMPT))
+                .collect(Collectors.joining(" · "));
+        return name(desk.form(), done, link) + said;
+    }
+
+    private static String name(Form form, Occurrence done, Link link) {
+        WayIn way = form.entries().get(done.entry()).ways().get(done.repeat());
+        return switch (way) {
+            case WayIn.Own _ -> "";
+            case WayIn.Shared _ -> link.name() + " (shared): ";
+        };
+    }
+}
