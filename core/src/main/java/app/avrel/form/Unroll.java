@@ -72,12 +72,12 @@ public final class Unroll {
 
     private void occurrence(Posture posture, Link link, int entry, int repeat) {
         List<Moment> moments = new ArrayList<>();
-        counts(link.counts(), Moment.Section.LINK, moments);
+        counts(link.counts(), posing, Moment.Section.LINK, moments);
         Pose arrived = pose;
         Pose start = begun ? laid(posture.start(), arrived) : arrived;
         begun = true;
         pose = start;
-        counts(posture.counts(), Moment.Section.POSTURE, moments);
+        counts(posture.counts(), posing.with(posture.ownRules()), Moment.Section.POSTURE, moments);
         Join join = Join.between(arrived, start, posing);
         done.add(new Occurrence(entry, repeat, posture, link, arrived, start, pose, List.copyOf(moments), join));
     }
@@ -89,13 +89,13 @@ public final class Unroll {
         };
     }
 
-    private void counts(List<Count> counts, Moment.Section section, List<Moment> moments) {
+    private void counts(List<Count> counts, Posing by, Moment.Section section, List<Moment> moments) {
         Heading front = pose.facing();
         for (int c = 0; c < counts.size(); c++) {
             Count count = counts.get(c);
             for (int s = 0; s < count.stages().size(); s++) {
                 Pose before = pose;
-                pose = posing.after(before, count.stages().get(s), front);
+                pose = by.after(before, count.stages().get(s), front);
                 Moment.Place place = new Moment.Place(done.size(), section, c, s);
                 moments.add(new Moment(place, count, count.stages().get(s), before, pose));
             }

@@ -3,14 +3,14 @@ package app.avrel.mechanics;
 import java.util.function.DoublePredicate;
 
 /** Finds where something begins to hold. */
-final class Bisection {
+public final class Bisection {
 
     private static final int ROUNDS = 60;
 
     private Bisection() {}
 
     /** {@return the smallest number from which {@code holds} is true; it must not hold before and hold at the end} */
-    static double firstTrue(double from, double to, DoublePredicate holds) {
+    public static double firstTrue(double from, double to, DoublePredicate holds) {
         double low = from;
         double high = to;
         for (int round = 0; round < ROUNDS; round++) {
@@ -25,7 +25,7 @@ final class Bisection {
     }
 
     /** {@return the largest number up to which {@code holds} is true; it must hold at the start} */
-    static double lastTrue(double from, double to, DoublePredicate holds) {
+    public static double lastTrue(double from, double to, DoublePredicate holds) {
         double low = from;
         double high = to;
         for (int round = 0; round < ROUNDS; round++) {

@@ -82,7 +82,12 @@ public record HipTwist(double turnout) {
 
     /** {@return what to say of it, for a flat foot that bears enough for the floor to hold it} */
     public Level level() {
-        double beyond = Math.abs(excess(CONSERVATIVE));
+        return level(CONSERVATIVE);
+    }
+
+    /** {@return the same for a hip of another range} */
+    public Level level(Range range) {
+        double beyond = Math.abs(excess(range));
         if (beyond <= NOTE) {
             return Level.NONE;
         }

@@ -56,6 +56,10 @@ public record Stand(
         return side == Side.LEFT ? left : right;
     }
 
+    public Stand withArmsAhead(double metres) {
+        return new Stand(left, right, shareLeft, facing, pelvis, drop, lean, metres);
+    }
+
     public Stand withDrop(double metres) {
         return new Stand(left, right, shareLeft, facing, pelvis, metres, lean, armsAhead);
     }

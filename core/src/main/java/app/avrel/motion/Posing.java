@@ -18,6 +18,7 @@ import app.avrel.posture.Split;
 import app.avrel.posture.Stage;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -46,6 +47,11 @@ public record Posing(Body body, HouseRules rules) {
             pose = after(pose, move, begin);
         }
         return Staying.hands(before, pose, body);
+    }
+
+    /** {@return the same with some house rules otherwise, as for one posture} */
+    public Posing with(Map<HouseRule, Integer> otherwise) {
+        return otherwise.isEmpty() ? this : new Posing(body, rules.with(otherwise));
     }
 
     private static final int UNSAID_LEAN = 15;

@@ -1,7 +1,10 @@
 package app.avrel.posture;
 
 import app.avrel.body.Side;
+import app.avrel.house.HouseRule;
+import app.avrel.house.HouseRules;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -15,6 +18,7 @@ import java.util.Optional;
  * @param note for the instructor
  * @param teaching what a teacher knows of it; empty where nothing is said yet
  * @param otherSide what is not the mirror on the other side
+ * @param ownRules house rules that are otherwise for this posture alone, each within its rule's range
  */
 public record Posture(
         PostureId id,
@@ -26,7 +30,8 @@ public record Posture(
         EndClaim end,
         String note,
         Optional<PostureSheet> teaching,
-        List<SideDifference> otherSide) {
+        List<SideDifference> otherSide,
+        Map<HouseRule, Integer> ownRules) {
 
     /** Whether the other side of a posture is taught. */
     public enum Mirroring {
@@ -41,6 +46,7 @@ public record Posture(
         names = List.copyOf(names);
         counts = List.copyOf(counts);
         otherSide = List.copyOf(otherSide);
+        ownRules = HouseRules.checked(ownRules);
     }
 
     /** {@return an empty posture, shoulder-wide at the start} */
@@ -55,7 +61,8 @@ public record Posture(
                 EndClaim.NONE,
                 "",
                 Optional.empty(),
-                List.of());
+                List.of(),
+                Map.of());
     }
 
     /** {@return the name shown first} */
@@ -69,35 +76,35 @@ public record Posture(
     }
 
     public Posture withId(PostureId changed) {
-        return new Posture(changed, names, side, mirroring, start, counts, end, note, teaching, otherSide);
+        return new Posture(changed, names, side, mirroring, start, counts, end, note, teaching, otherSide, ownRules);
     }
 
     public Posture withNames(List<PostureName> changed) {
-        return new Posture(id, changed, side, mirroring, start, counts, end, note, teaching, otherSide);
+        return new Posture(id, changed, side, mirroring, start, counts, end, note, teaching, otherSide, ownRules);
     }
 
     public Posture withSide(Optional<Side> changed) {
-        return new Posture(id, names, changed, mirroring, start, counts, end, note, teaching, otherSide);
+        return new Posture(id, names, changed, mirroring, start, counts, end, note, teaching, otherSide, ownRules);
     }
 
     public Posture withMirroring(Mirroring changed) {
-        return new Posture(id, names, side, changed, start, counts, end, note, teaching, otherSide);
+        return new Posture(id, names, side, changed, start, counts, end, note, teaching, otherSide, ownRules);
     }
 
     public Posture withStart(Start changed) {
-        return new Posture(id, names, side, mirroring, changed, counts, end, note, teaching, otherSide);
+        return new Posture(id, names, side, mirroring, changed, counts, end, note, teaching, otherSide, ownRules);
     }
 
     public Posture withCounts(List<Count> changed) {
-        return new Posture(id, names, side, mirroring, start, changed, end, note, teaching, otherSide);
+        return new Posture(id, names, side, mirroring, start, changed, end, note, teaching, otherSide, ownRules);
     }
 
     public Posture withEnd(EndClaim changed) {
-        return new Posture(id, names, side, mirroring, start, counts, changed, note, teaching, otherSide);
+        return new Posture(id, names, side, mirroring, start, counts, changed, note, teaching, otherSide, ownRules);
     }
 
     public Posture withNote(String changed) {
-        return new Posture(id, names, side, mirroring, start, counts, end, changed, teaching, otherSide);
+        return new Posture(id, names, side, mirroring, start, counts, end, changed, teaching, otherSide, ownRules);
     }
 
     /** {@return what a teacher knows of it} */
@@ -107,10 +114,14 @@ public record Posture(
 
     public Posture withSheet(PostureSheet changed) {
         Optional<PostureSheet> said = changed.equals(PostureSheet.EMPTY) ? Optional.empty() : Optional.of(changed);
-        return new Posture(id, names, side, mirroring, start, counts, end, note, said, otherSide);
+        return new Posture(id, names, side, mirroring, start, counts, end, note, said, otherSide, ownRules);
     }
 
     public Posture withOtherSide(List<SideDifference> changed) {
-        return new Posture(id, names, side, mirroring, start, counts, end, note, teaching, changed);
+        return new Posture(id, names, side, mirroring, start, counts, end, note, teaching, changed, ownRules);
+    }
+
+    public Posture withOwnRules(Map<HouseRule, Integer> changed) {
+        return new Posture(id, names, side, mirroring, start, counts, end, note, teaching, otherSide, changed);
     }
 }

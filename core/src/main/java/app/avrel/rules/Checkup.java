@@ -24,8 +24,27 @@ import java.util.function.Consumer;
  */
 public record Checkup(Posing posing, Directions directions) {
 
-    private static final List<MomentRule> MOMENT_RULES =
-            List.of(new LoadedStep(), new LoadedTurn(), new HalfTurn(), new HighKick());
+    private static final List<MomentRule> MOMENT_RULES = List.of(
+            new LoadedStep(),
+            new FallingStep(),
+            new LoadedTurn(),
+            new HalfTurn(),
+            new Twist(),
+            new KneePast(),
+            new KneeLine(),
+            new StanceDepth(),
+            new FrontStance(),
+            new CrossedRest(),
+            new Balance(),
+            new EvenWeight(),
+            new HighKick(),
+            new KickArms(),
+            new Inclined(),
+            new HandReach(),
+            new HandLine(),
+            new BallHeld(),
+            new Gazing());
+    private static final List<CountsRule> COUNTS_RULES = List.of(new OneLegLong(), new Breathing(), new Arriving());
     private static final List<EndRule> END_RULES =
             List.of(new ClaimedStance(), new ClaimedWeight(), new ClaimedFacing(), new ClaimedCounts());
 
@@ -33,7 +52,9 @@ public record Checkup(Posing posing, Directions directions) {
     public List<Finding> posture(Track track) {
         List<Finding> found = new ArrayList<>();
         for (Occurrence done : track.occurrences()) {
+            Posing own = posing.with(done.posture().ownRules());
             moments(done, found::add);
+            COUNTS_RULES.forEach(rule -> rule.examine(done, own, found::add));
             END_RULES.forEach(rule -> rule.examine(done, posing, directions, found::add));
             GentlerVersion.examine(done, this, List.copyOf(found), found::add);
         }
@@ -59,11 +80,13 @@ public record Checkup(Posing posing, Directions directions) {
     }
 
     void moments(Occurrence done, Consumer<Finding> found) {
+        Posing own = posing.with(done.posture().ownRules());
         for (Moment moment : done.moments()) {
             if (moment.place().section() == Moment.Section.POSTURE) {
                 Where where = new Where.InPosture(
                         done.posture().id(), Optional.of(moment.place().count()));
-                MOMENT_RULES.forEach(rule -> rule.examine(moment, posing.rules(), where, found));
+                Watched watched = new Watched(moment, own, where);
+                MOMENT_RULES.forEach(rule -> rule.examine(watched, found));
             }
         }
     }
@@ -73,7 +96,8 @@ public record Checkup(Posing posing, Directions directions) {
             if (moment.place().section() == Moment.Section.LINK) {
                 Where where = new Where.InForm(
                         form.id(), done.entry(), Optional.of(moment.place().count()));
-                MOMENT_RULES.forEach(rule -> rule.examine(moment, posing.rules(), where, found));
+                Watched watched = new Watched(moment, posing, where);
+                MOMENT_RULES.forEach(rule -> rule.examine(watched, found));
             }
         }
     }

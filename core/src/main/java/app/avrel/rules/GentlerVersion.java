@@ -35,13 +35,8 @@ final class GentlerVersion {
         checkup.moments(gently, all::add);
         return all.stream()
                 .filter(finding -> ofPosture.stream().noneMatch(known -> alike(known, finding)))
-                .map(finding -> new Finding(
-                        finding.rule(),
-                        finding.severity(),
-                        at(gentler, gently.posture()),
-                        finding.headline(),
-                        "In the gentler version \"" + gentler.name() + "\": " + finding.sentence(),
-                        finding.why()))
+                .map(finding -> finding.moved(
+                        at(gentler, gently.posture()), "In the gentler version \"" + gentler.name() + "\": "))
                 .toList();
     }
 

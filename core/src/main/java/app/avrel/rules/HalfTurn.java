@@ -4,7 +4,6 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Way;
 import app.avrel.form.Moment;
-import app.avrel.house.HouseRules;
 import app.avrel.posture.BodyPart;
 import app.avrel.posture.Move;
 import app.avrel.posture.Turning;
@@ -18,8 +17,10 @@ final class HalfTurn implements MomentRule {
     private static final double NEARLY = 1;
 
     @Override
-    public void examine(Moment moment, HouseRules rules, Where where, Consumer<Finding> found) {
-        for (Move move : moment.stage().moves()) {
+    public void examine(Watched watched, Consumer<Finding> found) {
+        Moment moment = watched.moment();
+        Where where = watched.where();
+        for (Move move : watched.moves()) {
             if (move instanceof Move.TurnBody(BodyPart part, Optional<Turning> turning)) {
                 turning.ifPresent(said -> eitherWay(moment, part, said, where, found));
             }
@@ -35,13 +36,14 @@ final class HalfTurn implements MomentRule {
         Heading after = moment.after().pelvis();
         if (moment.before().chest().known() && before.degreesFrom(after) > 180 - NEARLY) {
             found.accept(new Finding(
-                    "half-turn",
-                    Severity.LOOK,
-                    where,
-                    "Which way round?",
-                    "This is half a turn, and it is not said which way round. It is taken to the right; say \"going"
-                            + " left\" or \"going right\".",
-                    "The feet that make room for a half turn differ with its way round."));
+                            "half-turn",
+                            Severity.LOOK,
+                            where,
+                            "Which way round?",
+                            "This is half a turn, and it is not said which way round. It is taken to the right; say \"going"
+                                    + " left\" or \"going right\".",
+                            "The feet that make room for a half turn differ with its way round.")
+                    .at(Spot.TRUNK));
         }
     }
 
@@ -59,13 +61,14 @@ final class HalfTurn implements MomentRule {
         boolean known = moment.after().chest().known() && moment.after().hips().known();
         if (known && after > WAIST + 1e-9 && after > before) {
             found.accept(new Finding(
-                    "waist",
-                    Severity.LOOK,
-                    where,
-                    "Chest turns too far against the hips",
-                    "The chest is turned " + Numbers.whole(after) + "° against the hips; a waist gives about "
-                            + Numbers.whole(WAIST) + "°. Let the hips turn too.",
-                    "What the waist cannot give, the back or the knees are asked for."));
+                            "waist",
+                            Severity.LOOK,
+                            where,
+                            "Chest turns too far against the hips",
+                            "The chest is turned " + Numbers.whole(after) + "° against the hips; a waist gives about "
+                                    + Numbers.whole(WAIST) + "°. Let the hips turn too.",
+                            "What the waist cannot give, the back or the knees are asked for.")
+                    .at(Spot.TRUNK));
         }
     }
 

@@ -1,9 +1,7 @@
 package app.avrel.rules;
 
 import app.avrel.floor.Numbers;
-import app.avrel.form.Moment;
 import app.avrel.house.HouseRule;
-import app.avrel.house.HouseRules;
 import app.avrel.posture.Move;
 import java.util.function.Consumer;
 
@@ -11,23 +9,24 @@ import java.util.function.Consumer;
 final class HighKick implements MomentRule {
 
     @Override
-    public void examine(Moment moment, HouseRules rules, Where where, Consumer<Finding> found) {
-        int limit = rules.get(HouseRule.KICK_HEIGHT);
-        for (Move move : moment.stage().moves()) {
+    public void examine(Watched watched, Consumer<Finding> found) {
+        int limit = watched.rule(HouseRule.KICK_HEIGHT);
+        for (Move move : watched.moves()) {
             if (move instanceof Move.Kicking kick) {
                 kick.height()
                         .filter(height -> height.shareOfStature() * 100 > limit + 0.5)
                         .ifPresent(height -> found.accept(new Finding(
-                                "high-kick",
-                                Severity.CAUTION,
-                                where,
-                                "Kick above the limit",
-                                "The " + kick.foot().word() + " foot kicks at " + height.word() + " height, "
-                                        + Numbers.whole(height.shareOfStature() * 100)
-                                        + " % of the body's height; the house rule is at most " + limit
-                                        + " %. Kick lower, or let the heel only rest on the floor.",
-                                "Height is a training target, never a requirement; a high kick costs balance and strains"
-                                        + " the hip.")));
+                                        "high-kick",
+                                        Severity.CAUTION,
+                                        watched.where(),
+                                        "Kick above the limit",
+                                        "The " + kick.foot().word() + " foot kicks at " + height.word() + " height, "
+                                                + Numbers.whole(height.shareOfStature() * 100)
+                                                + " % of the body's height; the house rule is at most " + limit
+                                                + " %. Kick lower, or let the heel only rest on the floor.",
+                                        "Height is a training target, never a requirement; a high kick costs balance and strains"
+                                                + " the hip.")
+                                .at(Spot.foot(kick.foot()))));
             }
         }
     }

@@ -3,7 +3,6 @@ package app.avrel.rules;
 import app.avrel.body.Side;
 import app.avrel.form.Moment;
 import app.avrel.house.HouseRule;
-import app.avrel.house.HouseRules;
 import app.avrel.posture.Move;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -12,10 +11,10 @@ import java.util.function.Consumer;
 final class LoadedStep implements MomentRule {
 
     @Override
-    public void examine(Moment moment, HouseRules rules, Where where, Consumer<Finding> found) {
-        int limit = rules.get(HouseRule.STEPPING_LOAD);
-        for (Move move : moment.stage().moves()) {
-            doing(move).ifPresent(doing -> examine(moment, doing, limit, where, found));
+    public void examine(Watched watched, Consumer<Finding> found) {
+        int limit = watched.rule(HouseRule.STEPPING_LOAD);
+        for (Move move : watched.moves()) {
+            doing(move).ifPresent(doing -> examine(watched.moment(), doing, limit, watched.where(), found));
         }
     }
 
@@ -27,12 +26,13 @@ final class LoadedStep implements MomentRule {
                     + foot.other().word()
                     + " foot first.";
             found.accept(new Finding(
-                    "loaded-step",
-                    Severity.CAUTION,
-                    where,
-                    capital(foot.word()) + " foot moves under load",
-                    sentence,
-                    "A foot that is moved under load drops the body into the step and jars knee and hip."));
+                            "loaded-step",
+                            Severity.CAUTION,
+                            where,
+                            capital(foot.word()) + " foot moves under load",
+                            sentence,
+                            "A foot that is moved under load drops the body into the step and jars knee and hip.")
+                    .at(Spot.foot(foot)));
         });
     }
 

@@ -8,6 +8,7 @@ import app.avrel.body.WeightShare;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
+import app.avrel.house.HouseRule;
 import app.avrel.house.Stance;
 import app.avrel.posture.BodyPart;
 import app.avrel.posture.Breath;
@@ -57,6 +58,7 @@ import app.avrel.posture.StepPlace;
 import app.avrel.posture.Toes;
 import app.avrel.posture.Turning;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.Supplier;
@@ -356,6 +358,7 @@ public final class Samples {
                 end,
                 "",
                 chance(0.5) ? Optional.of(sheet()) : Optional.empty(),
-                List.of());
+                List.of(),
+                chance(0.2) ? Map.of(HouseRule.LIGHT_FOOT_SHARE, number(1, 30)) : Map.of());
     }
 }

@@ -88,9 +88,7 @@ public final class SettingsSheet {
         rulesName.show(
                 setting.rules().name(),
                 text -> change(
-                        "rulesName",
-                        whole -> whole.withRules(
-                                new HouseRules(text.strip(), whole.rules().answers()))));
+                        "rulesName", whole -> whole.withRules(whole.rules().withName(text.strip()))));
         rules.forEach(
                 (rule, field) -> field.show(Integer.toString(setting.rules().get(rule)), text -> take(rule, text)));
     }

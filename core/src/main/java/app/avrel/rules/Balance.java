@@ -1,0 +1,82 @@
+package app.avrel.rules;
+
+import app.avrel.body.Side;
+import app.avrel.floor.FloorPoint;
+import app.avrel.floor.Numbers;
+import app.avrel.house.HouseRule;
+import app.avrel.mechanics.Margins;
+import app.avrel.mechanics.Stand;
+import app.avrel.mechanics.Support;
+import java.util.List;
+import java.util.function.Consumer;
+
+/** Weight on a foot in the air, and a centre of mass outside what bears it or too near to its edge (±1.5 cm). */
+final class Balance implements MomentRule {
+
+    private static final String WHY = "A body whose centre of mass leaves its support tips, unless a foot catches it.";
+
+    private static final List<String> EIGHTHS = List.of(
+            "ahead",
+            "ahead to the right",
+            "to the right",
+            "behind to the right",
+            "behind",
+            "behind to the left",
+            "to the left",
+            "ahead to the left");
+
+    @Override
+    public void examine(Watched watched, Consumer<Finding> found) {
+        if (!watched.standsAnew()) {
+            return;
+        }
+        for (Side side : Side.values()) {
+            int bears = watched.after().weight().least(side);
+            if (watched.after().foot(side).lifted() && bears > 0) {
+                inTheAir(watched, side, bears, found);
+            }
+        }
+        watched.stand().ifPresent(stand -> support(watched, stand, found));
+    }
+
+    private static void inTheAir(Watched watched, Side side, int bears, Consumer<Finding> found) {
+        found.accept(new Finding(
+                        "impossible-share",
+                        Severity.CAUTION,
+                        watched.where(),
+                        "A foot in the air bears weight",
+                        "The " + side.word() + " foot is off the floor, but " + bears
+                                + " % of the weight is said to be on it. Shift all onto the "
+                                + side.other().word() + " foot first, or lower the foot.",
+                        "What does not touch the floor cannot bear anything.")
+                .at(Spot.foot(side)));
+    }
+
+    private static void support(Watched watched, Stand stand, Consumer<Finding> found) {
+        if (stand.left().lifted() && stand.right().lifted()) {
+            return;
+        }
+        Support support = Support.of(stand, watched.body());
+        FloorPoint centre = stand.centreOfMass(watched.body());
+        Margins margins = Margins.of(support, centre, stand.facing(), 1);
+        double least = margins.distances().get(margins.weakest());
+        double limit = watched.rule(HouseRule.BALANCE_MARGIN) / 1000.0;
+        if (least < limit) {
+            String toward = EIGHTHS.get(margins.weakest());
+            found.accept(new Finding(
+                            least < 0 ? "outside-support" : "near-edge",
+                            least < 0 ? Severity.CAUTION : Severity.LOOK,
+                            watched.where(),
+                            least < 0 ? "Out of balance" : "Balance is thin",
+                            least < 0
+                                    ? "The centre of mass is outside what bears it, by " + Measures.cm(least) + " "
+                                            + toward + "."
+                                    : "The centre of mass is only " + Numbers.plain(Math.round(least * 1000) / 10.0)
+                                            + " cm from the edge of the support " + toward
+                                            + "; the house rule is at least "
+                                            + Numbers.plain(limit * 100) + " cm.",
+                            WHY)
+                    .at(Spot.BALANCE));
+        }
+    }
+}

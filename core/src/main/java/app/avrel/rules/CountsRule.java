@@ -1,0 +1,32 @@
+package app.avrel.rules;
+
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.motion.Posing;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** A rule that looks at a posture's counts one after the other. */
+interface CountsRule {
+
+    /** Looks at the counts and tells what it finds. */
+    void examine(Occurrence done, Posing posing, Consumer<Finding> found);
+
+    /** {@return the last moment of each of the posture's own counts} */
+    static List<Moment> ends(Occurrence done) {
+        List<Moment> own = done.moments().stream()
+                .filter(moment -> moment.place().section() == Moment.Section.POSTURE)
+                .toList();
+        return own.stream()
+                .filter(moment -> own.stream()
+                        .noneMatch(later -> later.place().count()
+                                        == moment.place().count()
+                                && later.place().stage() > moment.place().stage()))
+                .toList();
+    }
+
+    static Where count(Occurrence done, int count) {
+        return new Where.InPosture(done.posture().id(), Optional.of(count));
+    }
+}

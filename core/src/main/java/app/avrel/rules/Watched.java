@@ -1,0 +1,149 @@
+package app.avrel.rules;
+
+import app.avrel.body.Body;
+import app.avrel.body.Side;
+import app.avrel.floor.FloorPoint;
+import app.avrel.form.Moment;
+import app.avrel.house.HouseRule;
+import app.avrel.house.HouseRules;
+import app.avrel.house.Stance;
+import app.avrel.mechanics.LeastDrop;
+import app.avrel.mechanics.Leg;
+import app.avrel.mechanics.Naming;
+import app.avrel.mechanics.Segments;
+import app.avrel.mechanics.Stand;
+import app.avrel.motion.HandSpot;
+import app.avrel.motion.Pose;
+import app.avrel.motion.Posing;
+import app.avrel.posture.Move;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/** One stage under the eyes of the rules: what is measured of it is measured once, and only where it is known. */
+final class Watched {
+
+    /** The share from which a foot bears something. */
+    static final double BEARS = 0.05;
+
+    private final Moment moment;
+    private final Body body;
+    private final Where where;
+    private final Optional<Stance> stance;
+    private final HouseRules rules;
+    private final Optional<Stand> stand;
+
+    Watched(Moment moment, Posing posing, Where where) {
+        this.moment = moment;
+        this.body = posing.body();
+        this.where = where;
+        this.stance = Naming.of(moment.after(), body);
+        this.rules = posing.rules().in(stance);
+        this.stand = known(moment.after()) ? Optional.of(sunk(Stand.of(moment.after()))) : Optional.empty();
+    }
+
+    /** {@return whether feet, weight, hips and depth of a pose are all recorded} */
+    static boolean known(Pose pose) {
+        return pose.weight().exact()
+                && pose.drop().known()
+                && pose.hips().known()
+                && pose.left().heel().known()
+                && pose.right().heel().known()
+                && pose.left().heading().known()
+                && pose.right().heading().known();
+    }
+
+    /**
+     * Bones do not stretch: one stands at least as low as both legs need, once both bear something. A foot that bears
+     * nothing need not lie quite as it is said to.
+     */
+    private Stand sunk(Stand stand) {
+        if (Math.min(stand.shareLeft(), 1 - stand.shareLeft()) < BEARS) {
+            return stand;
+        }
+        double least = leastDrop(stand);
+        return Double.isFinite(least) ? stand.withDrop(Math.max(stand.drop(), least)) : stand;
+    }
+
+    double leastDrop(Stand of) {
+        boolean air = of.left().lifted() || of.right().lifted();
+        return air ? of.drop() : LeastDrop.of(of, body).metres();
+    }
+
+    Moment moment() {
+        return moment;
+    }
+
+    Pose before() {
+        return moment.before();
+    }
+
+    Pose after() {
+        return moment.after();
+    }
+
+    List<Move> moves() {
+        return moment.stage().moves();
+    }
+
+    Body body() {
+        return body;
+    }
+
+    Where where() {
+        return where;
+    }
+
+    /** {@return the name of the stance in which the stage ends} */
+    Optional<Stance> stance() {
+        return stance;
+    }
+
+    /** {@return the house rules in force in that stance} */
+    HouseRules rules() {
+        return rules;
+    }
+
+    int rule(HouseRule rule) {
+        return rules.get(rule);
+    }
+
+    /** {@return how one stands at the end of the stage; empty where something of it is not known} */
+    Optional<Stand> stand() {
+        return stand;
+    }
+
+    /**
+     * {@return a leg, its hips where they must be for trunk, arms and legs together to come down over the feet}
+     *
+     * <p>One step of that is within a centimetre; without it knees are taken 1 to 3 cm too far forward in sitting.
+     */
+    Leg leg(Stand of, Side side) {
+        Stand held = of.withArmsAhead(armsAhead());
+        FloorPoint centre = held.centreOfMass(body);
+        FloorPoint parts = Segments.of(held, body).centre().floor();
+        return Leg.of(held, side, body, centre.plus(centre.minus(parts)));
+    }
+
+    /** Half way along an arm is about where its mass is. */
+    private double armsAhead() {
+        HandSpot spots = new HandSpot(moment.after(), body);
+        double palms = spots.of(Side.LEFT).ahead() + spots.of(Side.RIGHT).ahead();
+        return Math.max(0, palms / 4);
+    }
+
+    /** {@return whether feet, weight, hips or depth are other than before} */
+    boolean standsAnew() {
+        Pose before = moment.before();
+        Pose after = moment.after();
+        return !(Objects.equals(before.weight(), after.weight())
+                && Objects.equals(before.drop(), after.drop())
+                && Objects.equals(before.hips(), after.hips())
+                && Objects.equals(before.left(), after.left())
+                && Objects.equals(before.right(), after.right()));
+    }
+
+    double fists(double metres) {
+        return metres / body.fist();
+    }
+}
