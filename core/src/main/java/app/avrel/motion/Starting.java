@@ -3,6 +3,7 @@ package app.avrel.motion;
 import app.avrel.body.Body;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
@@ -44,18 +45,22 @@ public final class Starting {
     /**
      * {@return the start laid on the floor where {@code before} stands}
      *
-     * <p>The start's more loaded foot comes to lie on that foot, turned so that the facings agree; whole turns made so
-     * far are kept.
+     * <p>The start's more loaded foot comes to lie on that foot, turned so that the facings agree; where both bear alike,
+     * both are as near to theirs as can be. Whole turns made so far are kept.
      */
     public static Pose placed(StartPose start, Pose before, Body body) {
         Pose own = of(start, body);
-        Side anchor = own.weight().heavier();
         Pose turned = own.turned(FloorPoint.ORIGIN, before.chest().value());
-        FloorVector way = before.foot(anchor)
-                .heel()
-                .value()
-                .minus(turned.foot(anchor).heel().value());
-        return turned.moved(way);
+        WeightShare weight = own.weight();
+        boolean alike = weight.leastLeft() + weight.mostLeft() == 100;
+        FloorVector left = way(turned, before, Side.LEFT);
+        FloorVector right = way(turned, before, Side.RIGHT);
+        FloorVector heavier = weight.heavier() == Side.LEFT ? left : right;
+        return turned.moved(alike ? left.plus(right).times(0.5) : heavier);
+    }
+
+    private static FloorVector way(Pose from, Pose to, Side foot) {
+        return to.foot(foot).heel().value().minus(from.foot(foot).heel().value());
     }
 
     /** {@return what must be recorded as the start so that it stands as {@code pose} does: lengths in foot-lengths} */
