@@ -1,6 +1,9 @@
 package app.avrel.body;
 
 import app.avrel.floor.Numbers;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
 
 /**
  * A body known by its stature; every other measure is a share of it.
@@ -10,14 +13,63 @@ import app.avrel.floor.Numbers;
  *
  * @param label what the instructor calls this body
  * @param stature metres, 0.8 to 2.5
+ * @param measures whole millimetres of those that differ from what the stature says, half of it to 1.6 times it
  */
-public record Body(String label, double stature) {
+public record Body(String label, double stature, Map<Measure, Integer> measures) {
+
+    private static final double FROM = 0.5;
+    private static final double TO = 1.6;
 
     public Body {
         if (!(stature >= 0.8 && stature <= 2.5)) {
             throw new IllegalArgumentException(
                     "stature must be 0.8 to 2.5 metres, but was " + Numbers.plain(stature) + " (body " + label + ")");
         }
+        EnumMap<Measure, Integer> kept = new EnumMap<>(Measure.class);
+        for (Map.Entry<Measure, Integer> entry : measures.entrySet()) {
+            kept.put(entry.getKey(), checked(entry.getKey(), entry.getValue(), stature, label));
+        }
+        measures = Collections.unmodifiableMap(kept);
+    }
+
+    public Body(String label, double stature) {
+        this(label, stature, Map.of());
+    }
+
+    private static int checked(Measure measure, int millimetres, double stature, String label) {
+        double usual = measure.shareOfStature() * stature * 1000;
+        if (millimetres < FROM * usual || millimetres > TO * usual) {
+            throw new IllegalArgumentException(
+                    measure.label() + " must be " + Numbers.whole(FROM * usual) + " to " + Numbers.whole(TO * usual)
+                            + " mm for this stature, but was " + millimetres + " (body " + label + ")");
+        }
+        return millimetres;
+    }
+
+    /** {@return this body by another label} */
+    public Body withLabel(String changed) {
+        return new Body(changed, stature, measures);
+    }
+
+    /** {@return a body of another stature; measures that no longer fit it are given up} */
+    public Body withStature(double metres) {
+        Map<Measure, Integer> fitting = new EnumMap<>(Measure.class);
+        measures.forEach((measure, millimetres) -> {
+            double share = millimetres / (measure.shareOfStature() * metres * 1000);
+            if (share >= FROM && share <= TO) {
+                fitting.put(measure, millimetres);
+            }
+        });
+        return new Body(label, metres, fitting);
+    }
+
+    public Body withMeasures(Map<Measure, Integer> changed) {
+        return new Body(label, stature, changed);
+    }
+
+    private double measure(Measure measure) {
+        Integer taken = measures.get(measure);
+        return taken == null ? measure.shareOfStature() * stature : taken / 1000.0;
     }
 
     /** {@return a body of the given stature, labelled by its centimetres} */
@@ -27,27 +79,27 @@ public record Body(String label, double stature) {
 
     /** {@return heel to toe tip, metres} */
     public double footLength() {
-        return Proportions.FOOT_LENGTH * stature;
+        return measure(Measure.FOOT_LENGTH);
     }
 
     /** {@return the breadth of the foot at the ball, metres} */
     public double footBreadth() {
-        return Proportions.FOOT_BREADTH * stature;
+        return measure(Measure.FOOT_BREADTH);
     }
 
     /** {@return the biacromial breadth, metres} */
     public double shoulderWidth() {
-        return Proportions.SHOULDER_WIDTH * stature;
+        return measure(Measure.SHOULDER_WIDTH);
     }
 
     /** {@return the breadth of the hand without the thumb, metres: the unit of depth} */
     public double fist() {
-        return Proportions.FIST * stature;
+        return measure(Measure.FIST);
     }
 
     /** {@return thumb tip to little finger tip, metres} */
     public double handSpan() {
-        return Proportions.HAND_SPAN * stature;
+        return measure(Measure.HAND_SPAN);
     }
 
     /** {@return the ankle joint above the sole, metres} */

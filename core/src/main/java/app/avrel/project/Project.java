@@ -6,8 +6,12 @@ import app.avrel.form.Link;
 import app.avrel.form.LinkId;
 import app.avrel.form.Shelf;
 import app.avrel.lesson.Lesson;
+import app.avrel.posture.Count;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
+import app.avrel.rules.Accepted;
+import app.avrel.rules.Finding;
+import app.avrel.rules.Where;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -27,6 +31,8 @@ import java.util.function.UnaryOperator;
  * @param postures the shelf, in its order; ids are unlike each other
  * @param links the shared ways from one posture to another
  * @param forms ids are unlike each other
+ * @param accepted findings that may stand
+ * @param learners whose bodies and cautions are looked after
  */
 public record Project(
         String name,
@@ -34,13 +40,17 @@ public record Project(
         List<Posture> postures,
         Map<LinkId, Link> links,
         List<Form> forms,
-        List<Lesson> lessons) {
+        List<Lesson> lessons,
+        List<Accepted> accepted,
+        List<Learner> learners) {
 
     public Project {
         postures = List.copyOf(postures);
         links = Collections.unmodifiableMap(new TreeMap<>(links));
         forms = List.copyOf(forms);
         lessons = List.copyOf(lessons);
+        accepted = List.copyOf(accepted);
+        learners = List.copyOf(learners);
         unlike(postures.stream().map(posture -> posture.id().key()).toList(), "posture");
         unlike(forms.stream().map(form -> form.id().key()).toList(), "form");
     }
@@ -59,7 +69,7 @@ public record Project(
     /** {@return a project with an empty shelf and one empty form} */
     public static Project empty(String name, Setting setting) {
         Form form = new Form(new FormId("form"), "Form", List.of());
-        return new Project(name, setting, List.of(), Map.of(), List.of(form), List.of());
+        return new Project(name, setting, List.of(), Map.of(), List.of(form), List.of(), List.of(), List.of());
     }
 
     public Optional<Posture> posture(PostureId id) {
@@ -106,27 +116,27 @@ public record Project(
     }
 
     public Project withName(String changed) {
-        return new Project(changed, setting, postures, links, forms, lessons);
+        return new Project(changed, setting, postures, links, forms, lessons, accepted, learners);
     }
 
     public Project withSetting(Setting changed) {
-        return new Project(name, changed, postures, links, forms, lessons);
+        return new Project(name, changed, postures, links, forms, lessons, accepted, learners);
     }
 
     public Project withPostures(List<Posture> changed) {
-        return new Project(name, setting, changed, links, forms, lessons);
+        return new Project(name, setting, changed, links, forms, lessons, accepted, learners);
     }
 
     public Project withLinks(Map<LinkId, Link> changed) {
-        return new Project(name, setting, postures, changed, forms, lessons);
+        return new Project(name, setting, postures, changed, forms, lessons, accepted, learners);
     }
 
     public Project withForms(List<Form> changed) {
-        return new Project(name, setting, postures, links, changed, lessons);
+        return new Project(name, setting, postures, links, changed, lessons, accepted, learners);
     }
 
     public Project withLessons(List<Lesson> changed) {
-        return new Project(name, setting, postures, links, forms, changed);
+        return new Project(name, setting, postures, links, forms, changed, accepted, learners);
     }
 
     /** {@return this project with one posture changed; its id stays} */
@@ -148,5 +158,53 @@ public record Project(
         List<Lesson> changed = new ArrayList<>(lessons);
         changed.set(lesson, edit.apply(changed.get(lesson)));
         return withLessons(changed);
+    }
+
+    public Project withAccepted(List<Accepted> changed) {
+        return new Project(name, setting, postures, links, forms, lessons, changed, learners);
+    }
+
+    public Project withLearners(List<Learner> changed) {
+        return new Project(name, setting, postures, links, forms, lessons, accepted, changed);
+    }
+
+    /** {@return this project with a finding let stand for a reason} */
+    public Project accept(Finding finding, String reason) {
+        List<Accepted> kept = new ArrayList<>(
+                accepted.stream().filter(one -> !one.about(finding)).toList());
+        kept.add(Accepted.of(finding, reason, under(finding)));
+        return withAccepted(kept);
+    }
+
+    /** {@return why a finding may stand, where it was accepted and nothing under it has changed since} */
+    public Optional<String> reason(Finding finding) {
+        return accepted.stream()
+                .filter(one -> one.covers(finding, under(finding)))
+                .map(Accepted::reason)
+                .findFirst();
+    }
+
+    /** {@return what must stay as it is for an accepted finding to stay quiet: all that leads to its place} */
+    private Object under(Finding finding) {
+        return switch (finding.where()) {
+            case Where.InPosture(var id, var count) ->
+                posture(id)
+                        .map(posture -> List.of(posture.start(), leading(posture, count), posture.end()))
+                        .orElse(List.of());
+            case Where.InForm(var id, int entry, var _) ->
+                form(id).map(form -> form
+                                .entries()
+                                .subList(0, Math.min(entry + 1, form.entries().size()))
+                                .stream()
+                                .map(one -> List.of(one, posture(one.posture())))
+                                .toList())
+                        .orElse(List.of());
+        };
+    }
+
+    private static List<Count> leading(Posture posture, Optional<Integer> count) {
+        int size = posture.counts().size();
+        return posture.counts()
+                .subList(0, count.map(at -> Math.min(at + 1, size)).orElse(size));
     }
 }

@@ -1,6 +1,7 @@
 package app.avrel.samples;
 
 import app.avrel.body.Body;
+import app.avrel.body.Measure;
 import app.avrel.floor.DirectionWords;
 import app.avrel.form.Entry;
 import app.avrel.form.EntryId;
@@ -15,6 +16,8 @@ import app.avrel.house.HouseRules;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonDraft;
 import app.avrel.posture.Posture;
+import app.avrel.project.Care;
+import app.avrel.project.Learner;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import java.util.ArrayList;
@@ -51,7 +54,15 @@ public final class SampleProjects {
                 samples.number(0, 1),
                 samples.one(HouseRules.presets()));
         List<Lesson> lessons = List.of(LessonDraft.of(form, 1, "One", 50), LessonDraft.of(form, 2, "Two", 60));
-        return new Project("Hall", setting, postures, Map.of(SHARED, link), List.of(form), lessons);
+        return new Project(
+                "Hall",
+                setting,
+                postures,
+                Map.of(SHARED, link),
+                List.of(form),
+                lessons,
+                List.of(),
+                samples.several(0, 2, this::learner));
     }
 
     private Form form(List<Posture> postures, int entries) {
@@ -75,6 +86,12 @@ public final class SampleProjects {
                 samples.several(1, 3, this::wayIn),
                 samples.maybe(samples::heading),
                 samples.maybe(() -> "high"));
+    }
+
+    private Learner learner() {
+        return new Learner(
+                new Body("L", 1.6, samples.chance(0.5) ? Map.of(Measure.FOOT_LENGTH, 250) : Map.of()),
+                samples.several(0, 2, () -> samples.one(Care.values())));
     }
 
     private WayIn wayIn() {

@@ -1,6 +1,6 @@
 package app.avrel.desktop.door;
 
-import app.avrel.posture.Posture;
+import app.avrel.desktop.findings.Places;
 import app.avrel.project.Project;
 import app.avrel.project.Survey;
 import app.avrel.rules.Finding;
@@ -41,23 +41,12 @@ final class CheckCommand implements Callable<Integer> {
 
     private static void print(Survey survey) {
         for (Finding finding : survey.findings()) {
-            System.out.println(finding.severity().word() + ": " + where(finding.where(), survey.project()) + ": "
+            System.out.println(finding.severity().word() + ": " + Places.words(finding.where(), survey.project()) + ": "
                     + finding.sentence());
         }
         if (survey.findings().isEmpty()) {
             System.out.println("Nothing was found.");
         }
-    }
-
-    private static String where(Where where, Project project) {
-        return switch (where) {
-            case Where.InPosture(var id, var count) ->
-                project.posture(id).map(Posture::name).orElse(id.key())
-                        + count.map(at -> ", count " + (at + 1)).orElse("");
-            case Where.InForm(var form, int entry, var count) ->
-                project.form(form).map(found -> found.name()).orElse(form.key()) + ", entry " + (entry + 1)
-                        + count.map(at -> ", way in, count " + (at + 1)).orElse("");
-        };
     }
 
     private static ObjectNode nodes(Survey survey) {
@@ -80,6 +69,15 @@ final class CheckCommand implements Callable<Integer> {
             node.put("headline", finding.headline())
                     .put("sentence", finding.sentence())
                     .put("why", finding.why());
+            finding.spot().ifPresent(spot -> node.put("part", spot.words()));
+            survey.fix(finding).ifPresent(fix -> node.put("fix", fix.words()));
+        }
+        ArrayNode standing = top.putArray("accepted");
+        for (Finding finding : survey.standing()) {
+            standing.addObject()
+                    .put("rule", finding.rule())
+                    .put("sentence", finding.sentence())
+                    .put("reason", survey.project().reason(finding).orElseThrow());
         }
         return top;
     }

@@ -1,7 +1,8 @@
 package app.avrel.desktop.form;
 
+import app.avrel.desktop.findings.FindingActions;
+import app.avrel.desktop.findings.FindingBox;
 import app.avrel.desktop.parts.Buttons;
-import app.avrel.desktop.parts.FindingBox;
 import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.postures.CountCard;
@@ -50,7 +51,7 @@ public final class FormRoom implements Room {
         this.session = session;
         list = new FormList(session);
         countCard = new CountCard(session);
-        findings = new FindingBox(finding -> go.accept(finding.where()));
+        findings = new FindingBox(new FindingActions(session, go));
         entryCard = new EntryCard(session, new WaysIn(session, this::open));
         VBox.setVgrow(walk, Priority.ALWAYS);
         VBox middle = new VBox(Texts.of("The walk", "room-title"), walk, returning);

@@ -1,7 +1,8 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.desktop.figure.Viewpoint;
-import app.avrel.desktop.parts.FindingBox;
+import app.avrel.desktop.findings.FindingActions;
+import app.avrel.desktop.findings.FindingBox;
 import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.Ribbon;
@@ -68,7 +69,7 @@ public final class PosturesRoom implements Room {
         line = new TypedLine(session);
         otherSide = new OtherSideBox(session);
         ribbons.getChildren().add(ribbon);
-        findings = new FindingBox(finding -> go.accept(finding.where()));
+        findings = new FindingBox(new FindingActions(session, go));
         this.go = go;
         names.setRowValignment(VPos.BASELINE);
         names.getStyleClass().add("names");
@@ -255,6 +256,7 @@ public final class PosturesRoom implements Room {
                 Command.of("Merge with the next count", KeyCode.J, "Ctrl", onCount(countCard::merge)),
                 Command.of("Add a move", KeyCode.M, "Ctrl", onCount(countCard::openAdd)),
                 Command.of("Add a move after the others", KeyCode.M, "Ctrl+Shift", onCount(countCard::openThen)),
+                Command.of("Mend the finding", KeyCode.PERIOD, "Ctrl", findings::mend),
                 Command.of("Balance on the floor, in eight directions", KeyCode.B, "Ctrl", stage::toggleBalance),
                 Command.of("Play the posture, or stop", KeyCode.P, "Ctrl", this::play),
                 look("Look from the front", KeyCode.DIGIT1, Viewpoint.FRONT),

@@ -15,6 +15,7 @@ import app.avrel.project.Edit;
 import app.avrel.project.History;
 import app.avrel.project.Project;
 import app.avrel.project.Survey;
+import app.avrel.rules.Finding;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -32,8 +33,9 @@ public final class Session {
      * What views show: the computed project and the choice, changed together.
      *
      * @param staging the direction of the hall in which postures and forms start for now
+     * @param selected the finding that is being looked at
      */
-    public record Desk(Survey survey, Choice choice, Heading staging) {
+    public record Desk(Survey survey, Choice choice, Heading staging, Optional<Finding> selected) {
 
         private Turn turn() {
             return new Turn(staging.degrees());
@@ -130,21 +132,37 @@ public final class Session {
     public void preview(Edit edit, Choice then) {
         Project shown = edit.change().apply(project());
         previewing = true;
-        desk.set(new Desk(Survey.of(shown), then.within(shown), staging));
+        desk.set(new Desk(
+                desk.get().survey().after(shown),
+                then.within(shown),
+                staging,
+                desk.get().selected()));
     }
 
     /** Shows the document again. */
     public void endPreview(Choice then) {
         if (previewing) {
             previewing = false;
-            desk.set(new Desk(Survey.of(project()), then.within(project()), staging));
+            desk.set(new Desk(
+                    desk.get().survey().after(project()),
+                    then.within(project()),
+                    staging,
+                    desk.get().selected()));
         }
     }
 
     /** Lets everything start in another direction of the hall; the record does not change. */
     public void stage(Heading start) {
         staging = start;
-        desk.set(new Desk(desk.get().survey(), desk.get().choice(), staging));
+        desk.set(new Desk(
+                desk.get().survey(), desk.get().choice(), staging, desk.get().selected()));
+    }
+
+    /** Looks at a finding, or at none. */
+    public void select(Optional<Finding> finding) {
+        if (!finding.equals(desk.get().selected())) {
+            desk.set(new Desk(desk.get().survey(), desk.get().choice(), staging, finding));
+        }
     }
 
     /** Chooses something; the next edit is then a step of its own. */
@@ -154,7 +172,7 @@ public final class Session {
         if (previewing) {
             endPreview(within);
         } else if (!within.equals(choice())) {
-            desk.set(new Desk(desk.get().survey(), within, staging));
+            desk.set(new Desk(desk.get().survey(), within, staging, Optional.empty()));
         }
     }
 
@@ -176,7 +194,9 @@ public final class Session {
         } else {
             recovery.forget();
         }
-        desk.set(new Desk(Survey.of(present), choice.within(present), staging));
+        Survey survey = desk.get().survey().after(present);
+        Optional<Finding> still = desk.get().selected().filter(survey.findings()::contains);
+        desk.set(new Desk(survey, choice.within(present), staging, still));
     }
 
     /** Puts another project on the desk. */
@@ -185,7 +205,7 @@ public final class Session {
         saved = project;
         file.set(from);
         recovery.forget();
-        desk.set(new Desk(Survey.of(project), Choice.first(project), staging));
+        desk.set(new Desk(Survey.of(project), Choice.first(project), staging, Optional.empty()));
     }
 
     /** Puts work on the desk that a program left behind; it counts as not saved. */

@@ -55,12 +55,12 @@ final class BodyRows {
         label.show(
                 body.label(),
                 text -> !text.isBlank()
-                        && change.test("label" + at, whole -> with(whole, at, new Body(text.strip(), body.stature()))));
+                        && change.test("label" + at, whole -> with(whole, at, body.withLabel(text.strip()))));
         stature.show(
                 SettingsSheet.centimetres(body.stature()),
                 text -> metres(text)
                         .filter(metres ->
-                                change.test("stature" + at, whole -> with(whole, at, new Body(body.label(), metres))))
+                                change.test("stature" + at, whole -> with(whole, at, body.withStature(metres))))
                         .isPresent());
     }
 

@@ -53,7 +53,7 @@ final class MainMenu {
                         "Find anything…",
                         "Ctrl+K",
                         () -> Palette.open(shell, (javafx.scene.layout.StackPane) shell.root())),
-                item("Findings", "F8", shell::openFindings),
+                item("Findings", "F8", shell::toggleFindings),
                 item("In the hall…", "F11", shell::openHall),
                 item("Bring in a list of names…", "Ctrl+Shift+B", files::bringIn),
                 item("Settings…", "Ctrl+Comma", shell::openSettings),

@@ -9,7 +9,7 @@ public final class Sheets {
 
     /** Names without their ending, in the order in which they are laid over each other. */
     public static final List<String> NAMES =
-            List.of("theme", "shell", "parts", "drawings", "postures", "form", "lessons", "hall");
+            List.of("theme", "shell", "parts", "findings", "drawings", "postures", "form", "lessons", "hall");
 
     private Sheets() {}
 

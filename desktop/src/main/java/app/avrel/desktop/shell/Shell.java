@@ -1,11 +1,11 @@
 package app.avrel.desktop.shell;
 
+import app.avrel.desktop.findings.FindingActions;
+import app.avrel.desktop.findings.FindingsPanel;
 import app.avrel.desktop.form.FormRoom;
 import app.avrel.desktop.hall.HallView;
 import app.avrel.desktop.lessons.LessonsRoom;
-import app.avrel.desktop.parts.FindingBox;
 import app.avrel.desktop.parts.Sheet;
-import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.postures.PosturesRoom;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Command;
@@ -13,7 +13,6 @@ import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.settings.SettingsSheet;
 import app.avrel.form.Occurrence;
-import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
 import java.util.EnumMap;
 import java.util.List;
@@ -23,11 +22,14 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.beans.value.ChangeListener;
 import javafx.css.PseudoClass;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.scene.Parent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
@@ -62,6 +64,7 @@ public final class Shell {
     private final Map<RoomName, Supplier<Room>> builders = new EnumMap<>(RoomName.class);
     private final FileActions files;
     private final TopBar top;
+    private final FindingsPanel findings;
     private final ChangeListener<Session.Desk> shower = (_, _, desk) -> show(desk);
     private RoomName room = RoomName.POSTURES;
     private KeyCode held = KeyCode.UNDEFINED;
@@ -73,6 +76,7 @@ public final class Shell {
         builders.put(RoomName.POSTURES, () -> new PosturesRoom(session, this::go));
         builders.put(RoomName.FORM, () -> new FormRoom(session, this::go));
         builders.put(RoomName.LESSONS, () -> new LessonsRoom(session));
+        findings = new FindingsPanel(new FindingActions(session, this::go), this::toggleFindings);
         MainMenu menu = new MainMenu(this, files, preferences);
         this.top = new TopBar(session, this, menu.button());
         window.setTop(top);
@@ -124,6 +128,10 @@ public final class Shell {
     private void show(Session.Desk desk) {
         top.show(desk, room);
         rooms.get(room).show(desk);
+        if (root.getChildren().contains(findings)) {
+            overTheCard();
+            findings.show(desk);
+        }
     }
 
     /** Puts every sheet away. */
@@ -139,24 +147,31 @@ public final class Shell {
         SettingsSheet.open(session, root);
     }
 
-    public void openFindings() {
-        List<Finding> found = session.desk().get().survey().findings();
-        if (found.isEmpty()) {
-            Sheet.tell(root, "Findings", "Nothing was found: the record agrees with itself and with the house rules.");
+    /** Lays all findings over the card, or puts them away. */
+    public void toggleFindings() {
+        if (root.getChildren().remove(findings)) {
             return;
         }
-        Sheet[] sheet = new Sheet[1];
-        FindingBox box = new FindingBox(finding -> {
-            sheet[0].close();
-            go(finding.where());
-        });
-        box.show(found);
-        box.getChildren()
-                .add(Texts.wrapped(
-                        "General teaching guidance from average bodies, not medical advice. A qualified instructor and"
-                                + " the learner's own doctor decide.",
-                        "quiet"));
-        sheet[0] = Sheet.show(root, "Findings", box, List.of(new Sheet.Answer("Close", () -> {})));
+        StackPane.setAlignment(findings, Pos.TOP_RIGHT);
+        StackPane.setMargin(findings, new Insets(top.getHeight(), 0, 0, 0));
+        root.getChildren().add(1, findings);
+        overTheCard();
+        findings.show(session.desk().get());
+    }
+
+    /** The findings are as high as the card of the room. */
+    private void overTheCard() {
+        if (rooms.get(room).node().lookup(".card-scroll") instanceof Region card) {
+            findings.maxHeightProperty().bind(card.heightProperty());
+        }
+    }
+
+    /** Opens the findings and goes to the next one. */
+    void nextFinding() {
+        if (!root.getChildren().contains(findings)) {
+            toggleFindings();
+        }
+        findings.next();
     }
 
     /** Shows what the room has over the whole screen, to be read from afar. */
@@ -253,7 +268,9 @@ public final class Shell {
                 Command.of("Save", KeyCode.S, "Ctrl", files::save),
                 Command.of("Save as", KeyCode.S, "Ctrl+Shift", files::saveAs),
                 Command.of("Settings", KeyCode.COMMA, "Ctrl", this::openSettings),
-                Command.of("Findings", KeyCode.F8, "", this::openFindings),
+                Command.of("Findings", KeyCode.F8, "", this::toggleFindings),
+                Command.of("The next finding", KeyCode.F9, "", this::nextFinding)
+                        .repeating(),
                 Command.of("In the hall, full screen", KeyCode.F11, "", this::openHall),
                 Command.of("Bring in a list of names", KeyCode.B, "Ctrl+Shift", files::bringIn),
                 Command.of("Light or dark", KeyCode.L, "Ctrl+Shift", () -> dark(!preferences.dark())),

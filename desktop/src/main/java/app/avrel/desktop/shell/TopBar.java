@@ -44,7 +44,7 @@ final class TopBar extends HBox {
         getStyleClass().add("top-bar");
         setAlignment(Pos.CENTER_LEFT);
         rules = Buttons.words("", "House rules and settings (Ctrl+Comma)", shell::openSettings);
-        findings = Buttons.words("", "Findings (F8)", shell::openFindings);
+        findings = Buttons.words("", "Findings (F8)", shell::toggleFindings);
         findings.getStyleClass().add("findings-badge");
         HBox tabRow = new HBox();
         tabRow.getStyleClass().add("tabs");

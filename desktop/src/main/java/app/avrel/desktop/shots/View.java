@@ -62,8 +62,15 @@ enum View {
                 room(Shell.RoomName.POSTURES, session, shell);
                 shell.showHall();
             }
-            case FINDINGS -> shell.openFindings();
-            case SETTINGS -> shell.openSettings();
+            case FINDINGS -> {
+                room(Shell.RoomName.POSTURES, session, shell);
+                shell.toggleFindings();
+                session.select(session.desk().get().survey().serious().stream().findFirst());
+            }
+            case SETTINGS -> {
+                shell.toggleFindings();
+                shell.openSettings();
+            }
         }
     }
 

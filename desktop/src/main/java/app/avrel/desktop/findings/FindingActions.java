@@ -1,0 +1,65 @@
+package app.avrel.desktop.findings;
+
+import app.avrel.desktop.session.Session;
+import app.avrel.project.Edit;
+import app.avrel.project.Survey;
+import app.avrel.rules.Finding;
+import app.avrel.rules.Fix;
+import app.avrel.rules.Where;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+
+/** What can be done about a finding. */
+public final class FindingActions {
+
+    private final Session session;
+    private final Consumer<Where> go;
+
+    /** @param go leads to a place of the record */
+    public FindingActions(Session session, Consumer<Where> go) {
+        this.session = session;
+        this.go = go;
+    }
+
+    Session session() {
+        return session;
+    }
+
+    /** Goes to a finding's place and shows there what it is about. */
+    void select(Finding finding) {
+        go.accept(finding.where());
+        session.select(Optional.of(finding));
+    }
+
+    /** Looks for a fix without keeping the window waiting; tells of it where there is one. */
+    void find(Finding finding, Consumer<Fix> found) {
+        Survey survey = session.desk().get().survey();
+        CompletableFuture.supplyAsync(() -> survey.fix(finding))
+                .thenAccept(fix -> fix.ifPresent(sound -> Platform.runLater(() -> found.accept(sound))));
+    }
+
+    /** Applies the fix of a finding, if there is one. */
+    void mend(Finding finding) {
+        session.desk().get().survey().fix(finding).ifPresent(fix -> apply(finding, fix));
+    }
+
+    void apply(Finding finding, Fix fix) {
+        if (finding.where() instanceof Where.InPosture(var id, var _)) {
+            session.apply(Edit.of(fix.words(), project -> project.changePosture(id, fix::applied)));
+        }
+    }
+
+    void accept(Finding finding, String reason) {
+        session.apply(Edit.of("Let a finding stand", project -> project.accept(finding, reason)));
+    }
+
+    void lookAgain(Finding finding) {
+        session.apply(Edit.of(
+                "Look at a finding again",
+                project -> project.withAccepted(project.accepted().stream()
+                        .filter(one -> !one.about(finding))
+                        .toList())));
+    }
+}

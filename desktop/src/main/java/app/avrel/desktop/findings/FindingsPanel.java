@@ -1,0 +1,161 @@
+package app.avrel.desktop.findings;
+
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.rules.Finding;
+import app.avrel.rules.Severity;
+import app.avrel.rules.Where;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+
+/**
+ * All findings over the card: what matters most first, filtered by place and weight, walked with one key. It stays open
+ * while one mends.
+ */
+public final class FindingsPanel extends VBox {
+
+    private static final String CARE =
+            "General teaching guidance from average bodies, not medical advice. A qualified instructor and the learner's"
+                    + " own doctor decide.";
+
+    private final FindingActions actions;
+    private final Label title = Texts.wrapped("", "card-title");
+    private final ChoiceField place = new ChoiceField("Which place");
+    private final ChoiceField weight = new ChoiceField("How serious");
+    private final VBox list = new VBox();
+    private final ScrollPane scroll = new ScrollPane(list);
+    private int placeAt;
+    private int weightAt;
+    private List<Finding> shown = List.of();
+
+    /** @param close puts the panel away */
+    public FindingsPanel(FindingActions actions, Runnable close) {
+        this.actions = actions;
+        getStyleClass().add("findings-panel");
+        list.getStyleClass().add("findings");
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("bare");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        HBox.setHgrow(title, Priority.ALWAYS);
+        title.setMaxWidth(Double.MAX_VALUE);
+        HBox head = new HBox(
+                title,
+                Buttons.icon(Feather.CHEVRON_DOWN, "The next finding (F9)", this::next),
+                Buttons.icon(Feather.X, "Put the findings away (F8)", close));
+        head.getStyleClass().add("findings-head");
+        HBox filters = new HBox(place, weight);
+        filters.getStyleClass().add("findings-filters");
+        HBox.setHgrow(place, Priority.ALWAYS);
+        HBox.setHgrow(weight, Priority.ALWAYS);
+        getChildren().addAll(head, filters, scroll, Texts.wrapped(CARE, "quiet"));
+    }
+
+    /** Shows the findings of a desk. */
+    public void show(Session.Desk desk) {
+        place.show(List.of("everywhere", "this posture", "this form"), placeAt, at -> {
+            placeAt = at;
+            show(actions.session().desk().get());
+        });
+        weight.show(List.of("look and caution", "cautions only", "notes too"), weightAt, at -> {
+            weightAt = at;
+            show(actions.session().desk().get());
+        });
+        shown = desk.survey().findings().stream()
+                .filter(finding -> weighs(finding) && lies(finding, desk))
+                .sorted(Comparator.comparing(Finding::severity).reversed())
+                .toList();
+        long more = desk.survey().findings().size() - shown.size();
+        Texts.set(title, shown.size() + (shown.size() == 1 ? " finding" : " findings"));
+        list.getChildren()
+                .setAll(shown.stream().map(finding -> item(finding, desk)).toList());
+        if (shown.isEmpty()) {
+            list.getChildren()
+                    .add(Texts.wrapped(
+                            more == 0
+                                    ? "Nothing was found: the record agrees with itself and with the house rules."
+                                    : "Nothing here; " + more + " elsewhere or less serious.",
+                            "empty"));
+        }
+        standing(desk);
+    }
+
+    private boolean weighs(Finding finding) {
+        return switch (weightAt) {
+            case 0 -> finding.serious();
+            case 1 -> finding.severity() == Severity.CAUTION;
+            default -> true;
+        };
+    }
+
+    private boolean lies(Finding finding, Session.Desk desk) {
+        return switch (placeAt) {
+            case 1 ->
+                finding.where() instanceof Where.InPosture(var id, var _)
+                        && desk.choice().posture().equals(Optional.of(id));
+            case 2 ->
+                finding.where() instanceof Where.InForm(var id, var _, var _)
+                        && desk.choice().form().equals(id);
+            default -> true;
+        };
+    }
+
+    private FindingItem item(Finding finding, Session.Desk desk) {
+        boolean selected = desk.selected().equals(Optional.of(finding));
+        return new FindingItem(finding, Places.words(finding.where(), desk.project()), selected, actions);
+    }
+
+    /** What was let stand, with its reason. */
+    private void standing(Session.Desk desk) {
+        List<Finding> standing = desk.survey().standing();
+        if (!standing.isEmpty()) {
+            list.getChildren().add(Texts.of("Let stand", "section"));
+        }
+        for (Finding finding : standing) {
+            String reason = desk.project().reason(finding).orElse("");
+            VBox box = new VBox(
+                    Texts.wrapped(Places.words(finding.where(), desk.project()), "finding-place"),
+                    Texts.wrapped(finding.headline() + ": " + reason, "finding-sentence"),
+                    Buttons.words("Look at it again", "Take the acceptance back", () -> actions.lookAgain(finding)));
+            box.getStyleClass().add("finding");
+            box.pseudoClassStateChanged(PseudoClass.getPseudoClass("note"), true);
+            list.getChildren().add(box);
+        }
+    }
+
+    /** Goes to the finding after the selected one, and round to the first. */
+    public void next() {
+        if (!shown.isEmpty()) {
+            int at = actions.session()
+                    .desk()
+                    .get()
+                    .selected()
+                    .map(shown::indexOf)
+                    .orElse(-1);
+            actions.select(shown.get((at + 1) % shown.size()));
+            Stream.of(list.getChildren().get((at + 1) % shown.size())).forEach(this::reveal);
+        }
+    }
+
+    private void reveal(javafx.scene.Node item) {
+        double height = list.getHeight() - scroll.getViewportBounds().getHeight();
+        if (height > 0) {
+            scroll.setVvalue(Math.clamp(item.getBoundsInParent().getMinY() / height, 0, 1));
+        }
+    }
+
+    /** Mends the selected finding, if it can be mended. */
+    public void mend() {
+        actions.session().desk().get().selected().filter(shown::contains).ifPresent(actions::mend);
+    }
+}
