@@ -86,7 +86,8 @@ public record Checkup(Posing posing, Directions directions) {
                 Where where = new Where.InPosture(
                         done.posture().id(), Optional.of(moment.place().count()));
                 Watched watched = new Watched(moment, own, where);
-                MOMENT_RULES.forEach(rule -> rule.examine(watched, found));
+                int stage = moment.place().stage();
+                MOMENT_RULES.forEach(rule -> rule.examine(watched, finding -> found.accept(finding.inStage(stage))));
             }
         }
     }
@@ -97,7 +98,8 @@ public record Checkup(Posing posing, Directions directions) {
                 Where where = new Where.InForm(
                         form.id(), done.entry(), Optional.of(moment.place().count()));
                 Watched watched = new Watched(moment, posing, where);
-                MOMENT_RULES.forEach(rule -> rule.examine(watched, found));
+                int stage = moment.place().stage();
+                MOMENT_RULES.forEach(rule -> rule.examine(watched, finding -> found.accept(finding.inStage(stage))));
             }
         }
     }

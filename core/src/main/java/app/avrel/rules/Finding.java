@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param sentence what was found, with its numbers
  * @param why why it matters
  * @param spot the part of the body it is about, where it is about one
+ * @param stage the stage of its count at whose end it is seen, from 0, where it is seen at one
  */
 public record Finding(
         String rule,
@@ -18,20 +19,26 @@ public record Finding(
         String headline,
         String sentence,
         String why,
-        Optional<Spot> spot) {
+        Optional<Spot> spot,
+        Optional<Integer> stage) {
 
     public Finding(String rule, Severity severity, Where where, String headline, String sentence, String why) {
-        this(rule, severity, where, headline, sentence, why, Optional.empty());
+        this(rule, severity, where, headline, sentence, why, Optional.empty(), Optional.empty());
     }
 
     /** {@return the same about a part of the body} */
     public Finding at(Spot part) {
-        return new Finding(rule, severity, where, headline, sentence, why, Optional.of(part));
+        return new Finding(rule, severity, where, headline, sentence, why, Optional.of(part), stage);
     }
 
     /** {@return the same at another place, its sentence begun with some words} */
     Finding moved(Where to, String begun) {
-        return new Finding(rule, severity, to, headline, begun + sentence, why, spot);
+        return new Finding(rule, severity, to, headline, begun + sentence, why, spot, Optional.empty());
+    }
+
+    /** {@return the same, seen at the end of a stage} */
+    Finding inStage(int at) {
+        return new Finding(rule, severity, where, headline, sentence, why, spot, Optional.of(at));
     }
 
     /** {@return whether this is more than a note} */

@@ -9,6 +9,7 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.SpacePoint;
 import app.avrel.mechanics.Rig;
 import app.avrel.mechanics.Skeleton;
+import app.avrel.rules.Spot;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.stream.Stream;
@@ -43,6 +44,7 @@ public final class FigureView extends Drawing {
     private Viewpoint view = Viewpoint.FRONT.moved(28, 0);
     private HandGrip.LetGo letGo = (_, _) -> {};
     private Optional<HandGrip> grip = Optional.empty();
+    private Optional<Spot> spot = Optional.empty();
     private double pressedX;
     private double pressedY;
 
@@ -67,6 +69,12 @@ public final class FigureView extends Drawing {
     public void show(Picture picture) {
         shown = Optional.of(picture);
         setAccessibleText("Figure " + view.words() + ": " + picture.description());
+        refresh();
+    }
+
+    /** Rings the part of the body that a finding is about, or none. */
+    public void mark(Optional<Spot> part) {
+        spot = part;
         refresh();
     }
 
@@ -156,6 +164,8 @@ public final class FigureView extends Drawing {
             painter.with(near, () -> prop.draw(held, skeleton));
         });
         painter.draw(skeleton);
+        double stature = picture.body().stature();
+        spot.ifPresent(part -> new SpotPainter(g, seen, stature, caution(), paper()).draw(skeleton, part));
         grip.ifPresent(hand -> heights(g, seen, picture, hand));
         g.setFill(soft());
         g.setFont(font(0.92, view.words()));

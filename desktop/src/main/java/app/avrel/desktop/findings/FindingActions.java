@@ -6,21 +6,27 @@ import app.avrel.project.Survey;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Fix;
 import app.avrel.rules.Where;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.scene.layout.StackPane;
 
 /** What can be done about a finding. */
 public final class FindingActions {
 
     private final Session session;
     private final Consumer<Where> go;
+    private Survey searched;
+    private Map<Finding, Optional<Fix>> fixes = new ConcurrentHashMap<>();
 
     /** @param go leads to a place of the record */
     public FindingActions(Session session, Consumer<Where> go) {
         this.session = session;
         this.go = go;
+        this.searched = session.desk().get().survey();
     }
 
     Session session() {
@@ -36,7 +42,16 @@ public final class FindingActions {
     /** Looks for a fix without keeping the window waiting; tells of it where there is one. */
     void find(Finding finding, Consumer<Fix> found) {
         Survey survey = session.desk().get().survey();
-        CompletableFuture.supplyAsync(() -> survey.fix(finding))
+        if (survey != searched) {
+            searched = survey;
+            fixes = new ConcurrentHashMap<>();
+        }
+        Map<Finding, Optional<Fix>> known = fixes;
+        if (known.containsKey(finding)) {
+            known.get(finding).ifPresent(found);
+            return;
+        }
+        CompletableFuture.supplyAsync(() -> known.computeIfAbsent(finding, survey::fix))
                 .thenAccept(fix -> fix.ifPresent(sound -> Platform.runLater(() -> found.accept(sound))));
     }
 
@@ -48,6 +63,16 @@ public final class FindingActions {
     void apply(Finding finding, Fix fix) {
         if (finding.where() instanceof Where.InPosture(var id, var _)) {
             session.apply(Edit.of(fix.words(), project -> project.changePosture(id, fix::applied)));
+        }
+    }
+
+    /** Shows wrong beside right. */
+    void beside(Finding finding, Fix fix, StackPane over) {
+        var project = session.project();
+        if (finding.where() instanceof Where.InPosture(var id, var _)) {
+            project.posture(id)
+                    .ifPresent(posture ->
+                            new Beside(posture, finding, fix, project.setting()).show(over, () -> apply(finding, fix)));
         }
     }
 

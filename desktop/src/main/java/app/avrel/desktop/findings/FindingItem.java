@@ -13,6 +13,7 @@ import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** One finding: headline, sentence, why; a fix where there is one; let stand for a reason. Pressed, it shows its place. */
@@ -31,6 +32,7 @@ final class FindingItem extends VBox {
         this.actions = actions;
         getStyleClass().add("finding");
         buttons.getStyleClass().add("finding-buttons");
+        buttons.setPrefWrapLength(0);
         if (!place.isEmpty()) {
             getChildren().add(Texts.wrapped(place, "finding-place"));
         }
@@ -70,7 +72,14 @@ final class FindingItem extends VBox {
                 () -> actions.apply(finding, fix));
         mend.getStyleClass().add("mend");
         mend.setWrapText(true);
-        buttons.getChildren().addFirst(mend);
+        mend.setMaxWidth(Double.MAX_VALUE);
+        getChildren().add(getChildren().indexOf(buttons), mend);
+        buttons.getChildren()
+                .addFirst(Buttons.words(
+                        "Wrong beside right",
+                        "How one stands as recorded and mended, side by side",
+                        () -> actions.beside(
+                                finding, fix, (StackPane) getScene().getRoot())));
     }
 
     private Button stand() {

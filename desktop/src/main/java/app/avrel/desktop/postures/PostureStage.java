@@ -14,11 +14,15 @@ import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Playing;
 import app.avrel.mechanics.Hidden;
+import app.avrel.mechanics.Naming;
 import app.avrel.mechanics.Rig;
 import app.avrel.mechanics.Skeleton;
 import app.avrel.motion.Pose;
+import app.avrel.posture.Posture;
+import app.avrel.rules.Finding;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -76,6 +80,14 @@ final class PostureStage extends HBox implements Player.Shown {
             floor.show(new FloorPicture(before, after, all, body, directions), state);
             figure.show(new FigureView.Picture(Rig.of(after, body), body, directions, around, state));
         }
+    }
+
+    /** Shows on floor and figure what a finding is about, or nothing. */
+    void mark(Optional<Finding> finding, Session.Desk desk, Posture posture, Pose after) {
+        figure.mark(finding.flatMap(Finding::spot));
+        floor.mark(
+                finding,
+                desk.project().setting().rules().with(posture.ownRules()).in(Naming.of(after, body)));
     }
 
     /** {@return what cannot be seen from where one looks, in words; empty where all is seen} */

@@ -20,6 +20,7 @@ import app.avrel.form.Unroll;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;
+import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
 import app.avrel.words.ForViewer;
 import java.util.ArrayList;
@@ -176,8 +177,10 @@ public final class PosturesRoom implements Room {
         names.getChildren().setAll(name);
         PostureHeading.otherNames(posture)
                 .forEach(words -> names.getChildren().add(Texts.of(words, "room-other-names")));
+        int stage = looked(desk, posture, count).flatMap(Finding::stage).orElse(Integer.MAX_VALUE);
         List<Moment> moments = done.moments().stream()
-                .filter(moment -> moment.place().count() == count)
+                .filter(moment ->
+                        moment.place().count() == count && moment.place().stage() <= stage)
                 .toList();
         Pose before = moments.isEmpty() ? done.start() : moments.getFirst().before();
         Pose after = moments.isEmpty() ? done.start() : moments.getLast().after();
@@ -186,13 +189,22 @@ public final class PosturesRoom implements Room {
                 ? ""
                 : " · starts facing " + desk.project().setting().directions().say(desk.staging());
         state.setText(heading.state(posture, count, after) + staged);
-        Viewpoint view = stage.figure().view();
+        Viewpoint view = this.stage.figure().view();
         String seen = new ForViewer(view.from()).say(before, after);
-        String hidden = stage.hidden(desk, after);
+        String hidden = this.stage.hidden(desk, after);
         figures.setText(Stream.of(heading.figures(after), seen, hidden)
                 .filter(words -> !words.isEmpty())
                 .collect(Collectors.joining("\n")));
-        stage.show(desk, done, before, after, heading.state(posture, count, after));
+        this.stage.show(desk, done, before, after, heading.state(posture, count, after));
+        this.stage.mark(looked(desk, posture, count), desk, posture, after);
+    }
+
+    /** The selected finding, where it is found in this count: the picture then stands at the stage it is about. */
+    private static Optional<Finding> looked(Session.Desk desk, Posture posture, int count) {
+        return desk.selected()
+                .filter(finding -> finding.where() instanceof Where.InPosture(var id, var at)
+                        && id.equals(posture.id())
+                        && at.orElse(count) == count);
     }
 
     private void card(Session.Desk desk, Posture posture, int count) {

@@ -88,8 +88,6 @@ public final class Shots {
     /** Shows one view after the other and takes its picture when the window has settled: a few frames later. */
     private static final class Sitting extends AnimationTimer {
 
-        private static final int SETTLED = 4;
-
         private final Sitter sitter;
         private final Path folder;
         private final CompletableFuture<List<Path>> done;
@@ -113,7 +111,7 @@ public final class Shots {
 
         @Override
         public void handle(long now) {
-            if (++frames < SETTLED) {
+            if (++frames < view.frames()) {
                 return;
             }
             try {

@@ -6,6 +6,7 @@ import app.avrel.desktop.shell.Shell;
 import java.util.Locale;
 import javafx.event.Event;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -18,10 +19,16 @@ enum View {
     POSTURE_SHEET,
     MOVE_FIELDS,
     FINDINGS,
+    BESIDE,
     SETTINGS,
     TYPED_LINE,
     BALANCE,
     HALL;
+
+    /** {@return how many frames the window is given: fixes are looked for behind it} */
+    int frames() {
+        return this == FINDINGS ? 90 : 6;
+    }
 
     String fileName() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
@@ -64,10 +71,16 @@ enum View {
             }
             case FINDINGS -> {
                 room(Shell.RoomName.POSTURES, session, shell);
-                shell.toggleFindings();
-                session.select(session.desk().get().survey().serious().stream().findFirst());
+                Event.fireEvent(shell.root(), pressed(KeyCode.F9, false));
             }
+            case BESIDE ->
+                shell.root().lookupAll(".finding-buttons .button").stream()
+                        .map(Button.class::cast)
+                        .filter(button -> button.getText().startsWith("Wrong"))
+                        .findFirst()
+                        .ifPresent(Button::fire);
             case SETTINGS -> {
+                shell.closeSheets();
                 shell.toggleFindings();
                 shell.openSettings();
             }

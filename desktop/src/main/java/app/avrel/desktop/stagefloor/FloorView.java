@@ -5,11 +5,13 @@ import app.avrel.desktop.parts.Drawing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
+import app.avrel.house.HouseRules;
 import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Direction;
 import app.avrel.posture.Gaze;
+import app.avrel.rules.Finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,6 +33,8 @@ public final class FloorView extends Drawing {
     private FloorEdits edits = FloorEdits.NONE;
     private Optional<Grip> grip = Optional.empty();
     private boolean balance;
+    private Optional<Finding> finding = Optional.empty();
+    private HouseRules rules = HouseRules.LARGE_FRAME;
     private Optional<Pose> dragged = Optional.empty();
 
     public FloorView() {
@@ -102,6 +106,13 @@ public final class FloorView extends Drawing {
         refresh();
     }
 
+    /** Draws what a finding is about under the house rules in force, or nothing. */
+    public void mark(Optional<Finding> looked, HouseRules inForce) {
+        finding = looked;
+        rules = inForce;
+        refresh();
+    }
+
     public boolean showsBalance() {
         return balance;
     }
@@ -170,6 +181,8 @@ public final class FloorView extends Drawing {
         if (rose) {
             new BalancePainter(g, scale, ink(), caution()).paint(shown.after(), shown.body());
         }
+        finding.ifPresent(looked -> new FindingPainter(g, scale, rules, caution(), ink())
+                .paint(looked, shown.before(), shown.after(), shown.body()));
         centre(g, scale, shown);
         for (Side side : Side.values()) {
             load(g, scale, shown, side);
