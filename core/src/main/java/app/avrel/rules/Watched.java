@@ -2,17 +2,15 @@ package app.avrel.rules;
 
 import app.avrel.body.Body;
 import app.avrel.body.Side;
-import app.avrel.floor.FloorPoint;
 import app.avrel.form.Moment;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.house.Stance;
+import app.avrel.mechanics.HeldLeg;
 import app.avrel.mechanics.LeastDrop;
 import app.avrel.mechanics.Leg;
 import app.avrel.mechanics.Naming;
-import app.avrel.mechanics.Segments;
 import app.avrel.mechanics.Stand;
-import app.avrel.motion.HandSpot;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Posing;
 import app.avrel.posture.Move;
@@ -113,23 +111,8 @@ final class Watched {
         return stand;
     }
 
-    /**
-     * {@return a leg, its hips where they must be for trunk, arms and legs together to come down over the feet}
-     *
-     * <p>One step of that is within a centimetre; without it knees are taken 1 to 3 cm too far forward in sitting.
-     */
     Leg leg(Stand of, Side side) {
-        Stand held = of.withArmsAhead(armsAhead());
-        FloorPoint centre = held.centreOfMass(body);
-        FloorPoint parts = Segments.of(held, body).centre().floor();
-        return Leg.of(held, side, body, centre.plus(centre.minus(parts)));
-    }
-
-    /** Half way along an arm is about where its mass is. */
-    private double armsAhead() {
-        HandSpot spots = new HandSpot(moment.after(), body);
-        double palms = spots.of(Side.LEFT).ahead() + spots.of(Side.RIGHT).ahead();
-        return Math.max(0, palms / 4);
+        return HeldLeg.of(moment.after(), of, side, body);
     }
 
     /** {@return whether feet, weight, hips or depth are other than before} */

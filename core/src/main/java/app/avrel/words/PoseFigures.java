@@ -3,6 +3,7 @@ package app.avrel.words;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.floor.Numbers;
+import app.avrel.mechanics.HeldLeg;
 import app.avrel.mechanics.HipTwist;
 import app.avrel.mechanics.Leg;
 import app.avrel.mechanics.Margins;
@@ -26,7 +27,7 @@ public final class PoseFigures {
                 "Weight",
                 Numbers.whole(pose.weight().middle(Side.LEFT)) + " left / "
                         + Numbers.whole(pose.weight().middle(Side.RIGHT)) + " right");
-        figures.put("Pelvis down", Numbers.plain(Math.round(pose.drop().value() / body.fist() * 10) / 10.0) + " fists");
+        figures.put("Pelvis down", fists(pose.drop().value() / body.fist()));
         figures.put("Length", cm(spacing.length()));
         figures.put("Width", cm(spacing.width()));
         figures.put("Trunk inclined", pose.lean().degrees() + "°");
@@ -46,7 +47,7 @@ public final class PoseFigures {
             figures.put(name + " foot", "in the air");
             return;
         }
-        Leg leg = Leg.of(stand, side, body);
+        Leg leg = HeldLeg.of(pose, stand, side, body);
         HipTwist twist = HipTwist.of(side, pose.foot(side).heading().value(), pose.pelvis());
         figures.put(name + " knee bent", Numbers.whole(leg.bend()) + "°");
         figures.put(
@@ -54,6 +55,11 @@ public final class PoseFigures {
         figures.put(
                 name + " foot against the pelvis",
                 Numbers.whole(Math.abs(twist.turnout())) + "° " + (twist.turnout() < 0 ? "in" : "out"));
+    }
+
+    private static String fists(double number) {
+        String tenths = Numbers.plain(Math.round(number * 10) / 10.0);
+        return tenths + (tenths.equals("1") ? " fist" : " fists");
     }
 
     private static String cm(double metres) {

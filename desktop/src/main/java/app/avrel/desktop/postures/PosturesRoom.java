@@ -3,6 +3,7 @@ package app.avrel.desktop.postures;
 import app.avrel.desktop.figure.Viewpoint;
 import app.avrel.desktop.findings.FindingActions;
 import app.avrel.desktop.findings.FindingBox;
+import app.avrel.desktop.fitter.FitterSheet;
 import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.Ribbon;
@@ -38,6 +39,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The postures room. */
@@ -268,6 +270,12 @@ public final class PosturesRoom implements Room {
                 Command.of("Merge with the next count", KeyCode.J, "Ctrl", onCount(countCard::merge)),
                 Command.of("Add a move", KeyCode.M, "Ctrl", onCount(countCard::openAdd)),
                 Command.of("Add a move after the others", KeyCode.M, "Ctrl+Shift", onCount(countCard::openThen)),
+                Command.of(
+                        "Fit a stance to a body",
+                        KeyCode.G,
+                        "Ctrl",
+                        () -> FitterSheet.open(
+                                session, (StackPane) root.getScene().getRoot())),
                 Command.of("Mend the finding", KeyCode.PERIOD, "Ctrl", findings::mend),
                 Command.of("Balance on the floor, in eight directions", KeyCode.B, "Ctrl", stage::toggleBalance),
                 Command.of("Play the posture, or stop", KeyCode.P, "Ctrl", this::play),

@@ -23,6 +23,7 @@ enum View {
     SETTINGS,
     TYPED_LINE,
     BALANCE,
+    FITTER,
     HALL;
 
     /** {@return how many frames the window is given: fixes are looked for behind it} */
@@ -65,7 +66,9 @@ enum View {
                 room(Shell.RoomName.POSTURES, session, shell);
                 Event.fireEvent(shell.root(), pressed(KeyCode.B, true));
             }
+            case FITTER -> Event.fireEvent(shell.root(), pressed(KeyCode.G, true));
             case HALL -> {
+                shell.closeSheets();
                 room(Shell.RoomName.POSTURES, session, shell);
                 shell.showHall();
             }

@@ -8,6 +8,7 @@ import app.avrel.floor.Turn;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.mechanics.EmptyStep;
+import app.avrel.mechanics.HeldLeg;
 import app.avrel.mechanics.Leg;
 import app.avrel.mechanics.Sole;
 import app.avrel.mechanics.Stand;
@@ -44,7 +45,7 @@ record FindingPainter(GraphicsContext g, FloorScale scale, HouseRules rules, Col
 
     /** The limit across the foot, and how far past it the knee is. */
     private void knee(Pose pose, Side side, Body body) {
-        Leg leg = Leg.of(Stand.of(pose), side, body);
+        Leg leg = HeldLeg.of(pose, Stand.of(pose), side, body);
         Sole sole = Sole.of(pose.foot(side));
         double limit = FootPose.BALL + rules.get(HouseRule.KNEE_LIMIT) / 100.0;
         FloorPoint left = sole.point(body, limit, -1);

@@ -1,0 +1,212 @@
+package app.avrel.desktop.fitter;
+
+import app.avrel.body.Body;
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Numbers;
+import app.avrel.house.HouseRule;
+import app.avrel.house.HouseRules;
+import app.avrel.house.Stance;
+import app.avrel.mechanics.StanceFit;
+import app.avrel.project.Edit;
+import app.avrel.project.Learner;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** Fits a stance to a body under the house rules, and to every learner; what is chosen can be put into the count. */
+public final class FitterSheet {
+
+    private final Session session;
+    private final List<Body> bodies;
+    private final FieldGrid grid = new FieldGrid();
+    private final ChoiceField stanceField = grid.choice("Stance");
+    private final ChoiceField bodyField = grid.choice("Body");
+    private final EntryField shareField = grid.line("Weight on the front foot, %", "65");
+    private final EntryField dropField = grid.line("Pelvis down, fists", "1.5");
+    private final FitView picture = new FitView();
+    private final Label words = Texts.wrapped("", "fit-words");
+    private final GridPane table = new GridPane();
+    private Stance stance = Stance.FRONT_LOADED;
+    private int body;
+    private int share;
+    private double fists;
+    private Optional<StanceFit.Cell> chosen = Optional.empty();
+
+    private FitterSheet(Session session) {
+        this.session = session;
+        this.bodies = Stream.concat(
+                        session.project().setting().bodies().stream(),
+                        session.project().learners().stream().map(Learner::body))
+                .distinct()
+                .toList();
+        this.body = Math.max(0, bodies.indexOf(session.project().setting().chosenBody()));
+        this.share = StanceFit.housePercent(rules(), stance);
+        this.fists = rules().get(HouseRule.MEDIUM_FRAME) / 10.0;
+        table.getStyleClass().add("figures-grid");
+    }
+
+    /** Lays the sheet over the window. */
+    public static void open(Session session, StackPane over) {
+        FitterSheet fitter = new FitterSheet(session);
+        picture(fitter.picture);
+        VBox left = new VBox(fitter.grid, fitter.words, legend());
+        left.getStyleClass().add("fit-side");
+        HBox top = new HBox(left, fitter.picture);
+        top.getStyleClass().add("beside");
+        HBox.setHgrow(fitter.picture, Priority.ALWAYS);
+        VBox content = new VBox(top, Texts.of("For everybody", "section"), fitter.table);
+        content.getStyleClass().add("beside-sheet");
+        Sheet.show(
+                over,
+                "Which stance fits",
+                content,
+                List.of(new Sheet.Answer("Put it into the count", fitter::apply), new Sheet.Answer("Close", () -> {})));
+        fitter.show();
+    }
+
+    private static void picture(FitView view) {
+        view.setPrefSize(330, 380);
+        view.setMinSize(240, 260);
+    }
+
+    private static Label legend() {
+        List<String> said = new ArrayList<>();
+        for (StanceFit.Against against : StanceFit.Against.values()) {
+            if (!FitView.letter(against).isEmpty()) {
+                said.add(FitView.letter(against) + ": " + against.words());
+            }
+        }
+        return Texts.wrapped(
+                "Filled squares fit, the darker the harder to tip; empty ones are outside what the house has. "
+                        + String.join("; ", said) + ".",
+                "quiet");
+    }
+
+    private HouseRules rules() {
+        return session.project().setting().rules();
+    }
+
+    private StanceFit fit(Body of) {
+        return new StanceFit(of, rules(), stance, share, fists * of.fist());
+    }
+
+    private void show() {
+        stanceField.show(
+                StanceFit.STANCES.stream().map(Stance::label).toList(), StanceFit.STANCES.indexOf(stance), at -> {
+                    stance = StanceFit.STANCES.get(at);
+                    share = StanceFit.housePercent(rules(), stance);
+                    again();
+                });
+        bodyField.show(bodies.stream().map(Body::label).toList(), body, at -> {
+            body = at;
+            again();
+        });
+        shareField.show(
+                Integer.toString(share),
+                text -> number(text, 0, 100)
+                        .map(value -> {
+                            share = value.intValue();
+                            return value;
+                        })
+                        .map(_ -> again())
+                        .isPresent());
+        dropField.show(
+                Numbers.plain(fists),
+                text -> number(text, 0, 5)
+                        .map(value -> {
+                            fists = value;
+                            return again();
+                        })
+                        .isPresent());
+        StanceFit fit = fit(bodies.get(body));
+        List<StanceFit.Cell> cells = fit.cells();
+        chosen = chosen.map(cell -> fit.cell(cell.length(), cell.width())).or(() -> fit.best(cells));
+        picture.show(fit, cells, chosen, cell -> {
+            chosen = Optional.of(cell);
+            show();
+        });
+        words.setText(said(fit));
+        table();
+    }
+
+    private boolean again() {
+        chosen = Optional.empty();
+        show();
+        return true;
+    }
+
+    private static Optional<Double> number(String text, double least, double most) {
+        try {
+            double value = Double.parseDouble(text.strip().replace(',', '.'));
+            return value >= least && value <= most ? Optional.of(value) : Optional.empty();
+        } catch (NumberFormatException e) {
+            return Optional.empty();
+        }
+    }
+
+    private String said(StanceFit fit) {
+        if (chosen.isEmpty()) {
+            return "No length and width satisfies every rule at this depth and share. Sink, shift less, or ease a rule.";
+        }
+        StanceFit.Cell cell = chosen.get();
+        String state = cell.fits()
+                ? "It fits; the weakest push that tips it is " + Numbers.whole(cell.push() * 100) + " %."
+                : "It does not fit: " + cell.against().words() + ".";
+        String most = fit.greatestPercent(cell.width())
+                .map(percent -> " At this width the front knee keeps its limit up to " + percent + " %.")
+                .orElse("");
+        return FitWords.size(cell, fit.body()) + "\n" + state + most;
+    }
+
+    /** The best for every body and learner. */
+    private void table() {
+        table.getChildren().clear();
+        String[] heads = {"", "best", "inches", "feet × shoulders", "lengths that fit so wide"};
+        for (int i = 0; i < heads.length; i++) {
+            table.add(Texts.of(heads[i], "field-label"), i, 0);
+        }
+        for (int i = 0; i < bodies.size(); i++) {
+            row(i + 1, fit(bodies.get(i)));
+        }
+    }
+
+    private void row(int row, StanceFit fit) {
+        Optional<StanceFit.Cell> best = fit.best();
+        Label label = Texts.of(fit.body().label(), "figure-right");
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        table.addRow(
+                row,
+                label,
+                Texts.of(best.map(FitWords::centimetres).orElse("none so deep"), "fit-cell"),
+                Texts.of(best.map(FitWords::inches).orElse("–"), "fit-cell"),
+                Texts.of(best.map(cell -> FitWords.ownMeasure(cell, fit.body())).orElse("–"), "fit-cell"),
+                Texts.of(
+                        best.flatMap(cell -> fit.fitting(cell.width()))
+                                .map(lengths -> Numbers.whole(lengths.shortest() * 100) + " to "
+                                        + Numbers.whole(lengths.longest() * 100) + " cm")
+                                .orElse("–"),
+                        "fit-cell"));
+    }
+
+    private void apply() {
+        Session.Desk desk = session.desk().get();
+        Body of = bodies.get(body);
+        chosen.ifPresent(cell -> desk.posture()
+                .flatMap(posture -> FittedStep.in(posture, desk.choice().count(), cell, of))
+                .ifPresent(changed -> session.apply(
+                        Edit.of("Fit the stance", project -> project.changePosture(changed.id(), _ -> changed)))));
+    }
+}
