@@ -4,6 +4,7 @@ import app.avrel.body.Side;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.RuleRows;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.posture.Language;
@@ -36,6 +37,7 @@ final class PostureCard extends VBox {
     private final TeachingFields teaching;
 
     private final WaysHere ways;
+    private final RuleRows ownRules = new RuleRows();
 
     PostureCard(Session session, Consumer<Where> go) {
         this.session = session;
@@ -54,6 +56,8 @@ final class PostureCard extends VBox {
         grid.section("Note");
         note = new EntryField("Note", "for yourself", _ -> false);
         grid.wide(note);
+        grid.section("House rules of its own");
+        grid.wide(ownRules);
         teaching = new TeachingFields(session);
         ways = new WaysHere(go);
         getChildren().addAll(Texts.of("Posture", "count-number"), ways, grid, teaching);
@@ -81,6 +85,10 @@ final class PostureCard extends VBox {
                 i -> change(posture, "taught", whole -> whole.withMirroring(Posture.Mirroring.values()[i])));
         start.show(desk, posture);
         end.show(desk, posture);
+        ownRules.show(
+                posture.ownRules(),
+                desk.project().setting().rules().answers(),
+                answers -> change(posture, "rules", whole -> whole.withOwnRules(answers)));
         teaching.show(posture);
         note.show(posture.note(), text -> change(posture, "note", whole -> whole.withNote(text)));
     }

@@ -62,6 +62,7 @@ public final class PosturesRoom implements Room {
     private Optional<PostureCard> postureCard = Optional.empty();
     private final FindingBox findings;
     private final Consumer<Where> go;
+    private final StageHands hands;
     private final VBox card = new VBox();
     private final VBox middle = new VBox();
 
@@ -87,7 +88,7 @@ public final class PosturesRoom implements Room {
         scroll.getStyleClass().addAll("bare", "card-scroll");
         root = new RoomPane("postures-room", list, middle, scroll, ribbons);
         stage.addEventHandler(KeyEvent.KEY_PRESSED, this::arrows);
-        StageHands hands = new StageHands(session);
+        hands = new StageHands(session);
         stage.floor().edits(hands);
         stage.figure().onHand(hands::hand);
     }
@@ -276,6 +277,7 @@ public final class PosturesRoom implements Room {
                         "Ctrl",
                         () -> FitterSheet.open(
                                 session, (StackPane) root.getScene().getRoot())),
+                Command.of("Measure on two scales", KeyCode.W, "Ctrl+Shift", onCount(this::scales)),
                 Command.of("Mend the finding", KeyCode.PERIOD, "Ctrl", findings::mend),
                 Command.of("Balance on the floor, in eight directions", KeyCode.B, "Ctrl", stage::toggleBalance),
                 Command.of("Play the posture, or stop", KeyCode.P, "Ctrl", this::play),
@@ -297,6 +299,18 @@ public final class PosturesRoom implements Room {
                         .repeating(),
                 Command.of("To the count after", KeyCode.PAGE_DOWN, "", () -> step(1))
                         .repeating());
+    }
+
+    private void scales() {
+        Session.Desk desk = session.desk().get();
+        desk.posture().flatMap(posture -> desk.occurrence(posture.id())).ifPresent(done -> {
+            Pose pose = done.moments().stream()
+                    .filter(moment -> moment.place().count() == desk.choice().count())
+                    .reduce((_, last) -> last)
+                    .map(Moment::after)
+                    .orElse(done.start());
+            ScalesSheet.open(session, pose, (StackPane) root.getScene().getRoot(), hands::weight);
+        });
     }
 
     private void restage(double turn) {

@@ -4,14 +4,18 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.RuleField;
+import app.avrel.desktop.parts.RuleRows;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.session.Session;
 import app.avrel.floor.Numbers;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.house.Stance;
 import app.avrel.project.Edit;
 import app.avrel.project.Setting;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +35,11 @@ public final class SettingsSheet {
     private final VBox bodies = new VBox();
     private final ChoiceField preset;
     private final EntryField rulesName;
-    private final Map<HouseRule, EntryField> rules = new EnumMap<>(HouseRule.class);
+    private final Map<HouseRule, RuleField> rules = new EnumMap<>(HouseRule.class);
+
+    private final ChoiceField stance;
+    private final RuleRows inStance = new RuleRows();
+    private int stanceAt;
 
     private SettingsSheet(Session session) {
         this.session = session;
@@ -47,8 +55,13 @@ public final class SettingsSheet {
         preset = grid.choice("Start from");
         rulesName = grid.line("Called", "in plain words");
         for (HouseRule rule : HouseRule.values()) {
-            rules.put(rule, grid.line(rule.label() + " (" + rule.unit() + ")", rule.least() + " to " + rule.most()));
+            RuleField field = new RuleField(rule);
+            grid.node(RuleField.label(rule), field);
+            rules.put(rule, field);
         }
+        grid.section("Otherwise in one stance");
+        stance = grid.choice("Stance");
+        grid.wide(inStance);
     }
 
     /** Opens the sheet over a pane. */
@@ -89,19 +102,32 @@ public final class SettingsSheet {
                 setting.rules().name(),
                 text -> change(
                         "rulesName", whole -> whole.withRules(whole.rules().withName(text.strip()))));
-        rules.forEach(
-                (rule, field) -> field.show(Integer.toString(setting.rules().get(rule)), text -> take(rule, text)));
+        rules.forEach((rule, field) -> field.show(
+                setting.rules().get(rule),
+                answer -> change(
+                        "rule" + rule, whole -> whole.withRules(whole.rules().with(rule, answer)))));
+        stances(setting);
     }
 
-    private boolean take(HouseRule rule, String text) {
-        String digits = text.strip();
-        if (!digits.matches("\\d{1,4}")) {
-            return false;
-        }
-        int answer = Integer.parseInt(digits);
-        return answer >= rule.least()
-                && answer <= rule.most()
-                && change("rule" + rule, whole -> whole.withRules(whole.rules().with(rule, answer)));
+    /** What holds in one stance only; those that have something of their own are marked. */
+    private void stances(Setting setting) {
+        Map<Stance, Map<HouseRule, Integer>> own = setting.rules().stances();
+        stance.show(
+                Arrays.stream(Stance.values())
+                        .map(one -> one.label() + (own.containsKey(one) ? " •" : ""))
+                        .toList(),
+                stanceAt,
+                at -> {
+                    stanceAt = at;
+                    stances(session.project().setting());
+                });
+        Stance chosen = Stance.values()[stanceAt];
+        inStance.show(
+                own.getOrDefault(chosen, Map.of()),
+                setting.rules().answers(),
+                answers -> change(
+                        "stance" + chosen,
+                        whole -> whole.withRules(whole.rules().withStance(chosen, answers))));
     }
 
     private void addBody() {

@@ -56,6 +56,7 @@ final class MainMenu {
                 item("Findings", "F8", shell::toggleFindings),
                 item("In the hall…", "F11", shell::openHall),
                 item("Bring in a list of names…", "Ctrl+Shift+B", files::bringIn),
+                item("Learners…", "Ctrl+U", shell::openLearners),
                 item("Settings…", "Ctrl+Comma", shell::openSettings),
                 item(
                         preferences.dark() ? "Light theme" : "Dark theme",

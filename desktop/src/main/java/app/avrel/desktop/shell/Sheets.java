@@ -8,8 +8,8 @@ import java.util.stream.Stream;
 public final class Sheets {
 
     /** Names without their ending, in the order in which they are laid over each other. */
-    public static final List<String> NAMES =
-            List.of("theme", "shell", "parts", "findings", "drawings", "postures", "form", "lessons", "hall");
+    public static final List<String> NAMES = List.of(
+            "theme", "shell", "parts", "findings", "learners", "drawings", "postures", "form", "lessons", "hall");
 
     private Sheets() {}
 

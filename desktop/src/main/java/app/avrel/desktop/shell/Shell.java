@@ -4,6 +4,7 @@ import app.avrel.desktop.findings.FindingActions;
 import app.avrel.desktop.findings.FindingsPanel;
 import app.avrel.desktop.form.FormRoom;
 import app.avrel.desktop.hall.HallView;
+import app.avrel.desktop.learners.LearnersSheet;
 import app.avrel.desktop.lessons.LessonsRoom;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.postures.PosturesRoom;
@@ -143,6 +144,11 @@ public final class Shell {
                 .forEach(Sheet::close);
     }
 
+    /** Those who learn, and what to take care of. */
+    public void openLearners() {
+        LearnersSheet.open(session, root);
+    }
+
     public void openSettings() {
         SettingsSheet.open(session, root);
     }
@@ -268,6 +274,7 @@ public final class Shell {
                 Command.of("Save", KeyCode.S, "Ctrl", files::save),
                 Command.of("Save as", KeyCode.S, "Ctrl+Shift", files::saveAs),
                 Command.of("Settings", KeyCode.COMMA, "Ctrl", this::openSettings),
+                Command.of("Learners", KeyCode.U, "Ctrl", this::openLearners),
                 Command.of("Findings", KeyCode.F8, "", this::toggleFindings),
                 Command.of("The next finding", KeyCode.F9, "", this::nextFinding)
                         .repeating(),

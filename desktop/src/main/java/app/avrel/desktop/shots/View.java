@@ -24,6 +24,7 @@ enum View {
     TYPED_LINE,
     BALANCE,
     FITTER,
+    LEARNERS,
     HALL;
 
     /** {@return how many frames the window is given: fixes are looked for behind it} */
@@ -67,6 +68,10 @@ enum View {
                 Event.fireEvent(shell.root(), pressed(KeyCode.B, true));
             }
             case FITTER -> Event.fireEvent(shell.root(), pressed(KeyCode.G, true));
+            case LEARNERS -> {
+                shell.closeSheets();
+                shell.openLearners();
+            }
             case HALL -> {
                 shell.closeSheets();
                 room(Shell.RoomName.POSTURES, session, shell);

@@ -1,0 +1,90 @@
+package app.avrel.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.avrel.body.Side;
+import app.avrel.posture.Count;
+import app.avrel.posture.Counts;
+import app.avrel.posture.Move;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
+import app.avrel.posture.Stage;
+import app.avrel.rules.Finding;
+import app.avrel.samples.SampleProjects;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+
+class SurveyTest {
+
+    private static final PostureId ID = new PostureId("p");
+
+    /** The left foot is lifted with half the weight on it. */
+    private static final Project LIFTS_TOO_SOON = Project.empty("Hall", Setting.USUAL)
+            .withPostures(List.of(Posture.blank(ID, "P")
+                    .withCounts(
+                            List.of(Count.of(Stage.of(new Move.Lift(Side.LEFT, Optional.empty()))), Count.blank()))));
+
+    private static Finding loadedStep(Survey survey) {
+        return survey.findings().stream()
+                .filter(finding -> finding.rule().equals("loaded-step"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @RepeatedTest(30)
+    void lookingAgainAfterAnEditFindsWhatLookingAtEverythingFinds(RepetitionInfo repetition) {
+        Project project = SampleProjects.of(repetition.getCurrentRepetition(), 8);
+        Posture first = project.postures().getFirst();
+        Project edited = project.changePosture(
+                first.id(),
+                posture -> posture.withCounts(Counts.insert(
+                        posture.counts(), 0, Count.of(Stage.of(new Move.Look(app.avrel.posture.Gaze.AHEAD))))));
+        Survey after = Survey.of(project).after(edited);
+        assertThat(after).isEqualTo(Survey.of(edited));
+    }
+
+    @Test
+    void whatAnEditCannotTouchIsTakenOver() {
+        Project two = SampleProjects.of(3, 8);
+        Survey before = Survey.of(two);
+        PostureId edited = two.postures().getFirst().id();
+        Survey after = before.after(two.changePosture(edited, posture -> posture.withNote("a note")));
+        PostureId other = two.postures().getLast().id();
+        assertThat(after.postures().get(other)).isSameAs(before.postures().get(other));
+        assertThat(after.postures().get(edited)).isNotSameAs(before.postures().get(edited));
+    }
+
+    @Test
+    void anAcceptedFindingIsQuietAndKeepsItsReason() {
+        Finding finding = loadedStep(Survey.of(LIFTS_TOO_SOON));
+        Survey accepted = Survey.of(LIFTS_TOO_SOON.accept(finding, " a stamp, on purpose "));
+        assertThat(accepted.findings()).doesNotContain(finding);
+        assertThat(accepted.standing()).containsExactly(finding);
+        assertThat(accepted.project().reason(finding)).contains("a stamp, on purpose");
+    }
+
+    @Test
+    void itComesBackWhenTheRecordUnderItChangesAndNotWhenAnythingElseDoes() {
+        Project accepted = LIFTS_TOO_SOON.accept(loadedStep(Survey.of(LIFTS_TOO_SOON)), "on purpose");
+        Project renamed = accepted.withName("Another hall").changePosture(ID, posture -> posture.withNote("note"));
+        Project later = accepted.changePosture(
+                ID, posture -> posture.withCounts(Counts.change(posture.counts(), 1, count -> count.withBeats(2))));
+        Project under = accepted.changePosture(
+                ID, posture -> posture.withCounts(Counts.change(posture.counts(), 0, count -> count.withBeats(2))));
+        assertThat(Survey.of(renamed).standing()).hasSize(1);
+        assertThat(Survey.of(later).standing()).hasSize(1);
+        assertThat(Survey.of(under).standing()).isEmpty();
+        assertThat(loadedStep(Survey.of(under))).isNotNull();
+    }
+
+    @Test
+    void noFindingIsAcceptedWithoutAReason() {
+        Finding finding = loadedStep(Survey.of(LIFTS_TOO_SOON));
+        assertThatThrownBy(() -> LIFTS_TOO_SOON.accept(finding, "  "))
+                .hasMessage("a finding is accepted with a reason, but it was blank");
+    }
+}

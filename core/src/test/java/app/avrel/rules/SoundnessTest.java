@@ -1,0 +1,278 @@
+package app.avrel.rules;
+
+import static app.avrel.posture.Stage.of;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.body.Landmark;
+import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.floor.Turn;
+import app.avrel.house.HouseRule;
+import app.avrel.house.HouseRules;
+import app.avrel.house.Stance;
+import app.avrel.motion.Posing;
+import app.avrel.motion.Standing;
+import app.avrel.posture.BodyPart;
+import app.avrel.posture.Breath;
+import app.avrel.posture.Contact;
+import app.avrel.posture.Count;
+import app.avrel.posture.Depth;
+import app.avrel.posture.Direction;
+import app.avrel.posture.FootPart;
+import app.avrel.posture.HandPlace;
+import app.avrel.posture.HandRelation;
+import app.avrel.posture.Kick;
+import app.avrel.posture.Move;
+import app.avrel.posture.Posture;
+import app.avrel.posture.Reach;
+import app.avrel.posture.Sideways;
+import app.avrel.posture.Split;
+import app.avrel.posture.Stage;
+import app.avrel.posture.StepPlace;
+import app.avrel.posture.Toes;
+import app.avrel.posture.Turning;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Is it sound for this body? A person of 170 cm under the rules of a large frame, from shoulder-wide. */
+class SoundnessTest {
+
+    private static final Move ON_THE_RIGHT = shift(Side.RIGHT, 100);
+
+    private static Move shift(Side foot, int percent) {
+        return new Move.Shift(Split.on(foot, percent));
+    }
+
+    private static Move sink(double fists) {
+        return new Move.ChangeDepth(new Depth.To(Length.fists(fists)));
+    }
+
+    private static Move step(double footLengths, double shoulderWidths, double toesOut) {
+        StepPlace place = new StepPlace.Along(
+                Direction.FORWARD,
+                Optional.of(Length.footLengths(footLengths)),
+                Optional.of(Length.shoulderWidths(shoulderWidths)));
+        return new Move.Step(Side.LEFT, place, Optional.of(Contact.HEEL), Optional.of(new Toes.Turned(toesOut)));
+    }
+
+    private static Move flat() {
+        return new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty());
+    }
+
+    private static Move turn(double degrees) {
+        return new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(new Turn(degrees))));
+    }
+
+    private static Move hand(Side side, Landmark height, double halves, int reach) {
+        return new Move.PlaceHand(
+                side,
+                HandPlace.UNSAID
+                        .withHeight(height)
+                        .withSideways(new Sideways.Across(halves))
+                        .withReach(new Reach(reach)));
+    }
+
+    private static List<String> rules(Stage... stages) {
+        return Found.rules(Found.in(stages));
+    }
+
+    private static List<String> rules(HouseRules house, Stage... stages) {
+        Posture posture =
+                Found.EMPTY.withCounts(Arrays.stream(stages).map(Count::of).toList());
+        return Found.rules(Found.in(posture, new Posing(Standing.BODY, house)));
+    }
+
+    @ParameterizedTest(name = "{0} foot-lengths at {1} fists: falls {2}")
+    @CsvSource({"1.2, 1, false", "1.9, 1, true", "1.9, 2, false", "2.4, 1, true"})
+    void aStepThatTheStandingLegCannotReachEmptyIsAFall(double footLengths, double fists, boolean falls) {
+        assertThat(rules(of(ON_THE_RIGHT, sink(fists)), of(step(footLengths, 0.8, 0)))
+                        .contains("falling-step"))
+                .isEqualTo(falls);
+    }
+
+    @Test
+    void aFallSaysHowMuchDeeperAndHowMuchShorter() {
+        Finding falling = Found.in(of(ON_THE_RIGHT, sink(1)), of(step(2, 0.5, 0))).stream()
+                .filter(finding -> finding.rule().equals("falling-step"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(falling.sentence())
+                .matches(
+                        "The left foot cannot be set down empty \\d+ cm away \\(heel to heel\\) with the pelvis 1 fist down\\."
+                                + " Sink to [\\d.]+ fists first, or step \\d+ cm, which is \\d+ cm less\\.");
+    }
+
+    @ParameterizedTest(name = "{0} % at {1} fists")
+    @CsvSource({"60, 1, false", "70, 1, false", "95, 2, true", "100, 2.5, true"})
+    void theKneeGoesPastTheToesWhereMuchWeightMeetsDepth(int percent, double fists, boolean past) {
+        boolean found = rules(
+                        of(ON_THE_RIGHT, sink(fists)), of(step(1.1, 0.4, 0)), of(flat(), shift(Side.LEFT, percent)))
+                .contains("knee-past");
+        assertThat(found).isEqualTo(past || fists > 1);
+    }
+
+    @ParameterizedTest(name = "turned {0} over a foot with {1} %: {2}")
+    @CsvSource({"-40, 80, ''", "-48, 80, NOTE", "-60, 80, LOOK", "-80, 80, CAUTION", "-60, 40, NOTE", "-60, 20, ''"})
+    void theBodyTurnsOverALoadedFootAsFarAsTheHipGives(double degrees, int percent, String severity) {
+        List<Finding> found = Found.in(of(shift(Side.RIGHT, percent), sink(1)), of(turn(degrees)));
+        assertThat(found.stream()
+                        .filter(finding -> finding.rule().equals("twist")
+                                && finding.spot().equals(Optional.of(Spot.knee(Side.RIGHT))))
+                        .map(finding -> finding.severity().name()))
+                .isEqualTo(severity.isEmpty() ? List.of() : List.of(severity));
+    }
+
+    @Test
+    void aFootInTheAirBearsNothing() {
+        List<String> found = rules(
+                of(ON_THE_RIGHT, sink(1)), of(new Move.Lift(Side.LEFT, Optional.empty())), of(shift(Side.RIGHT, 70)));
+        assertThat(found).contains("impossible-share", "outside-support");
+    }
+
+    @Test
+    void standingOnOneBallAloneIsThin() {
+        Stage up = of(new Move.Raise(Side.RIGHT, FootPart.HEEL));
+        assertThat(rules(
+                        HouseRules.LARGE_FRAME.with(HouseRule.BALANCE_MARGIN, 40),
+                        of(ON_THE_RIGHT, sink(1)),
+                        of(new Move.Lift(Side.LEFT, Optional.empty())),
+                        up))
+                .contains("near-edge");
+    }
+
+    @ParameterizedTest(name = "{0} beats on one leg")
+    @CsvSource({"3, false", "4, true"})
+    void standingLongOnOneLegIsTold(double beats, boolean told) {
+        Count lift = Count.of(of(new Move.Lift(Side.LEFT, Optional.empty()))).withBeats(3);
+        Count held = Count.of(Stage.STILL).withBeats(beats);
+        Posture posture = Found.EMPTY.withCounts(List.of(Count.of(of(ON_THE_RIGHT, sink(1))), lift, held));
+        assertThat(Found.rules(Found.in(posture)).contains("one-leg-long")).isEqualTo(told);
+    }
+
+    @ParameterizedTest(name = "{0} foot-lengths, {1} shoulder widths")
+    @CsvSource({"1.4, 0, stance-width", "1.4, 0.5, ''", "0.9, 0.5, stance-length"})
+    void aFrontLoadedStanceHasLengthAndWidth(double footLengths, double shoulderWidths, String rule) {
+        List<String> found = rules(
+                of(ON_THE_RIGHT, sink(1.2)),
+                of(step(footLengths, shoulderWidths, 0)),
+                of(flat(), shift(Side.LEFT, 65)));
+        assertThat(found.stream().filter(one -> one.startsWith("stance-")))
+                .isEqualTo(rule.isEmpty() ? List.of() : List.of(rule));
+    }
+
+    @Test
+    void aHouseThatWantsNoEvenWeightSaysSo() {
+        Stage[] even = {of(ON_THE_RIGHT, sink(1)), of(step(1.2, 0.5, 0)), of(flat(), shift(Side.LEFT, 50))};
+        assertThat(rules(even)).doesNotContain("even-weight");
+        assertThat(rules(HouseRules.LARGE_FRAME.with(HouseRule.EVEN_WEIGHT, 1), even))
+                .contains("even-weight");
+        assertThat(rules(
+                        HouseRules.LARGE_FRAME.with(HouseRule.EVEN_WEIGHT, 1),
+                        of(ON_THE_RIGHT),
+                        of(shift(Side.LEFT, 50))))
+                .doesNotContain("even-weight");
+    }
+
+    @Test
+    void aStanceCanHaveItsOwnLimitAndSoCanAPosture() {
+        Stage[] sitting = {of(ON_THE_RIGHT, sink(2)), of(new Move.Lift(Side.LEFT, Optional.empty()))};
+        HouseRules strict = HouseRules.LARGE_FRAME.withStance(Stance.ONE_LEGGED, Map.of());
+        Posture posture =
+                Found.EMPTY.withCounts(Arrays.stream(sitting).map(Count::of).toList());
+        assertThat(kneeAtTheEnd(posture, strict)).isTrue();
+        assertThat(kneeAtTheEnd(posture, strict.withStance(Stance.ONE_LEGGED, Map.of(HouseRule.KNEE_LIMIT, 80))))
+                .isFalse();
+        assertThat(kneeAtTheEnd(posture.withOwnRules(Map.of(HouseRule.KNEE_LIMIT, 80)), strict))
+                .isFalse();
+    }
+
+    private static boolean kneeAtTheEnd(Posture posture, HouseRules house) {
+        return Found.in(posture, new Posing(Standing.BODY, house)).stream()
+                .anyMatch(finding -> finding.rule().equals("knee-past")
+                        && finding.where().equals(new Where.InPosture(posture.id(), Optional.of(1))));
+    }
+
+    @Test
+    void armsInAKickGoWhereTheHouseHasThem() {
+        Move kick = new Move.Kicking(Side.LEFT, Kick.HEEL, Optional.empty(), Optional.of(Landmark.KNEE));
+        Stage lift = of(new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP)));
+        Stage along = of(kick, hand(Side.LEFT, Landmark.CHEST, 1, 85));
+        HouseRules wantsAlong = HouseRules.LARGE_FRAME.with(HouseRule.KICK_ARMS, 1);
+        HouseRules wantsOpen = HouseRules.LARGE_FRAME.with(HouseRule.KICK_ARMS, 2);
+        assertThat(rules(wantsAlong, of(ON_THE_RIGHT), lift, along)).doesNotContain("kick-arms");
+        assertThat(rules(wantsOpen, of(ON_THE_RIGHT), lift, along)).contains("kick-arms");
+    }
+
+    @ParameterizedTest(name = "{0}, {1} halves, {2} %: {3}")
+    @CsvSource({
+        "NAVEL, 1, 60, ''",
+        "NAVEL, 1, 95, hand-reach",
+        "SHOULDER, 1, 90, ''",
+        "SOLAR_PLEXUS, 0.2, 88, elbow-high",
+        "SHOULDER, 0.6, 85, ''"
+    })
+    void handsAreWhereArmsReachWithTheElbowsDown(Landmark height, double halves, int reach, String rule) {
+        assertThat(rules(of(hand(Side.RIGHT, height, halves, reach))))
+                .isEqualTo(rule.isEmpty() ? List.of() : List.of(rule));
+    }
+
+    @Test
+    void aRelationOfTheHandsAndAnotherPlaceForOneOfThemCannotBothBe() {
+        Move crossed = new Move.RelateHands(
+                HandRelation.CROSSED_WRISTS,
+                Side.LEFT,
+                Optional.of(Landmark.CHEST),
+                Optional.empty(),
+                Optional.empty());
+        assertThat(rules(of(crossed))).isEmpty();
+        assertThat(rules(of(crossed, hand(Side.RIGHT, Landmark.SHOULDER, 1, 60))))
+                .contains("relation-broken");
+    }
+
+    @Test
+    void theTrunkInclinesAsFarAsTheHouseAllows() {
+        assertThat(rules(of(new Move.Incline(Optional.of(20), Optional.empty()))))
+                .isEmpty();
+        assertThat(rules(of(new Move.Incline(Optional.of(21), Optional.empty()))))
+                .containsExactly("incline");
+    }
+
+    @Test
+    void breathAlternatesAndIsNotDrawnOut() {
+        Count in = Count.of(Stage.STILL).withBreath(Breath.IN);
+        Count out = in.withBreath(Breath.OUT);
+        assertThat(breath(in, out, in)).isEmpty();
+        assertThat(breath(in, in)).containsExactly("two-breaths");
+        assertThat(breath(in.withBeats(5))).containsExactly("long-breath");
+        assertThat(breath(in, in.withBreath(Breath.FREE), in)).isEmpty();
+    }
+
+    private static List<String> breath(Count... counts) {
+        return Found.rules(Found.in(Found.EMPTY.withCounts(List.of(counts))));
+    }
+
+    @Test
+    void aCrossedRestClosesWhereTheKneeMeetsTheCalf() {
+        assertThat(crossed(1.9, -0.3, 3.5)).doesNotContain("crossed-rest");
+        assertThat(crossed(1.6, 0, 2.5)).contains("crossed-rest");
+    }
+
+    private static List<String> crossed(double footLengths, double shoulderWidths, double fists) {
+        return rules(
+                of(ON_THE_RIGHT, sink(1.4)),
+                of(step(footLengths, shoulderWidths, 60)),
+                of(flat(), shift(Side.LEFT, 65), new Move.Raise(Side.RIGHT, FootPart.HEEL), turn(-20)),
+                of(sink(fists)));
+    }
+
+    @Test
+    void gazeAndBreathAreTheHousesToWatch() {
+        HouseRules watching = HouseRules.LARGE_FRAME.with(HouseRule.GAZE, 1).with(HouseRule.BREATH, 1);
+        assertThat(rules(watching, of(hand(Side.RIGHT, Landmark.CHEST, 1, 60)))).contains("gaze", "breath-unsaid");
+    }
+}

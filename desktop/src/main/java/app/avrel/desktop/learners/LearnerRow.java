@@ -1,0 +1,141 @@
+package app.avrel.desktop.learners;
+
+import app.avrel.body.Measure;
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.floor.Numbers;
+import app.avrel.project.Care;
+import app.avrel.project.Learner;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiConsumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+
+/** One learner: label, stature, measures that differ, and what to take care of. */
+final class LearnerRow extends VBox {
+
+    private final EntryField label = new EntryField("Label of the learner", "a label, not a name", _ -> false);
+    private final EntryField stature = new EntryField("Stature in cm", "170", _ -> false);
+    private final ChoiceField measure = new ChoiceField("A measure that differs");
+    private final EntryField size = new EntryField("Its size in cm", "as the stature says", _ -> false);
+    private final FlowPane cares = new FlowPane();
+    private int measureAt;
+    private Runnable remove = () -> {};
+
+    LearnerRow() {
+        getStyleClass().add("learner-row");
+        cares.getStyleClass().add("learner-cares");
+        HBox.setHgrow(label, Priority.ALWAYS);
+        HBox.setHgrow(measure, Priority.ALWAYS);
+        HBox first = new HBox(
+                label,
+                stature,
+                unit(),
+                measure,
+                size,
+                Buttons.icon(Feather.X, "Take this learner out", () -> remove.run()));
+        first.setAlignment(Pos.CENTER_LEFT);
+        first.getStyleClass().add("body-row");
+        getChildren().addAll(first, cares);
+    }
+
+    private static Label unit() {
+        Label label = Texts.of("cm", "field-label");
+        label.setMinWidth(Label.USE_PREF_SIZE);
+        return label;
+    }
+
+    void show(Learner learner, BiConsumer<String, Learner> change, Runnable newRemove) {
+        remove = newRemove;
+        label.show(learner.label(), text -> {
+            change.accept("label", learner.withBody(learner.body().withLabel(text.strip())));
+            return !text.isBlank();
+        });
+        stature.show(
+                Numbers.plain(learner.body().stature() * 100),
+                text -> centimetres(text, 80, 250)
+                        .map(metres -> {
+                            change.accept(
+                                    "stature", learner.withBody(learner.body().withStature(metres)));
+                            return metres;
+                        })
+                        .isPresent());
+        measure(learner, change);
+        cares(learner, change);
+    }
+
+    private void measure(Learner learner, BiConsumer<String, Learner> change) {
+        List<Measure> all = List.of(Measure.values());
+        measure.show(all.stream().map(Measure::label).toList(), measureAt, at -> {
+            measureAt = at;
+            measure(learner, change);
+        });
+        Measure which = all.get(measureAt);
+        Integer taken = learner.body().measures().get(which);
+        size.show(taken == null ? "" : Numbers.plain(taken / 10.0), text -> {
+            Map<Measure, Integer> changed = new EnumMap<>(Measure.class);
+            changed.putAll(learner.body().measures());
+            if (text.isBlank()) {
+                changed.remove(which);
+            } else {
+                double usual = which.shareOfStature() * learner.body().stature() * 100;
+                Optional<Double> metres = centimetres(text, usual * 0.5, usual * 1.6);
+                if (metres.isEmpty()) {
+                    return false;
+                }
+                changed.put(which, (int) Math.round(metres.get() * 1000));
+            }
+            change.accept("measure" + which, learner.withBody(learner.body().withMeasures(changed)));
+            return true;
+        });
+    }
+
+    private static Optional<Double> centimetres(String text, double least, double most) {
+        try {
+            double value = Double.parseDouble(text.strip().replace(',', '.'));
+            return value >= least && value <= most ? Optional.of(value / 100) : Optional.empty();
+        } catch (NumberFormatException e) {
+            return Optional.empty();
+        }
+    }
+
+    private void cares(Learner learner, BiConsumer<String, Learner> change) {
+        if (cares.getChildren().isEmpty()) {
+            for (Care care : Care.values()) {
+                CheckBox box = new CheckBox(care.word());
+                box.setAccessibleText("Take care: " + care.word());
+                cares.getChildren().add(box);
+            }
+        }
+        for (Care care : Care.values()) {
+            CheckBox box = (CheckBox) cares.getChildren().get(care.ordinal());
+            box.setSelected(learner.cautions().contains(care));
+            box.setOnAction(_ -> change.accept("cares", learner.withCautions(with(learner, care, box.isSelected()))));
+        }
+    }
+
+    private static List<Care> with(Learner learner, Care care, boolean asked) {
+        Set<Care> all = EnumSet.noneOf(Care.class);
+        all.addAll(learner.cautions());
+        if (asked) {
+            all.add(care);
+        } else {
+            all.remove(care);
+        }
+        return new ArrayList<>(all);
+    }
+}

@@ -1,0 +1,125 @@
+package app.avrel.desktop.learners;
+
+import app.avrel.body.Body;
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.project.Caring;
+import app.avrel.project.Edit;
+import app.avrel.project.Learner;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import javafx.beans.value.ChangeListener;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** Those who learn, and what the chosen form asks of whom. Every change is made at once and can be undone. */
+public final class LearnersSheet {
+
+    private static final String CARE =
+            "Only a label, measures and cautions are kept. This is general teaching guidance, not medical advice: a qualified"
+                    + " instructor and the learner's own doctor decide.";
+
+    private final Session session;
+    private final VBox rows = new VBox();
+    private final VBox raised = new VBox();
+
+    private LearnersSheet(Session session) {
+        this.session = session;
+        rows.getStyleClass().add("learner-rows");
+        raised.getStyleClass().add("learner-raised");
+    }
+
+    /** Lays the sheet over the window. */
+    public static void open(Session session, StackPane over) {
+        LearnersSheet learners = new LearnersSheet(session);
+        VBox content = new VBox(
+                Texts.wrapped(CARE, "quiet"),
+                learners.raised,
+                Texts.of("Who learns", "section"),
+                learners.rows,
+                Buttons.words("Add a learner", "Add a learner of 170 cm", learners::add));
+        content.getStyleClass().add("learners");
+        ChangeListener<Session.Desk> listener = (_, _, desk) -> learners.show(desk);
+        session.desk().addListener(listener);
+        Sheet sheet = Sheet.show(over, "Learners", content, List.of(new Sheet.Answer("Done", () -> {})));
+        learners.show(session.desk().get());
+        sheet.parentProperty().addListener((_, _, parent) -> {
+            if (parent == null) {
+                session.desk().removeListener(listener);
+            }
+        });
+    }
+
+    private void show(Session.Desk desk) {
+        List<Learner> all = desk.project().learners();
+        while (rows.getChildren().size() > all.size()) {
+            rows.getChildren().removeLast();
+        }
+        while (rows.getChildren().size() < all.size()) {
+            rows.getChildren().add(new LearnerRow());
+        }
+        for (int i = 0; i < all.size(); i++) {
+            int at = i;
+            ((LearnerRow) rows.getChildren().get(i))
+                    .show(
+                            all.get(i),
+                            (field, learner) -> change(field + at, list -> {
+                                list.set(at, learner);
+                                return list;
+                            }),
+                            () -> change("learners", list -> {
+                                list.remove(at);
+                                return list;
+                            }));
+        }
+        raised(desk);
+    }
+
+    /** What the chosen form asks, posture by posture. */
+    private void raised(Session.Desk desk) {
+        raised.getChildren().setAll(Texts.of("In " + desk.form().name(), "section"));
+        List<Caring.Raised> all = new Caring(desk.project()).in(desk.form());
+        if (all.isEmpty()) {
+            raised.getChildren()
+                    .add(Texts.wrapped(
+                            desk.project().learners().isEmpty()
+                                    ? "Add a learner and tick what to take care of: the postures that ask it are listed here."
+                                    : "No posture of this form asks anything that is to be taken care of.",
+                            "empty"));
+        }
+        Map<String, List<Caring.Raised>> byPosture = all.stream()
+                .collect(Collectors.groupingBy(
+                        one -> one.posture().name(), java.util.LinkedHashMap::new, Collectors.toList()));
+        byPosture.forEach((posture, ones) -> {
+            raised.getChildren().add(Texts.wrapped(posture, "raised-posture"));
+            ones.forEach(one -> raised.getChildren().add(Texts.wrapped(said(one), "raised-line")));
+        });
+    }
+
+    private static String said(Caring.Raised one) {
+        String care = one.care().map(of -> ", " + of.word()).orElse("");
+        String answer = one.gentler()
+                .map(name -> " → " + name)
+                .orElse(one.care().isPresent() ? " → no gentler version yet" : "");
+        return one.learner().label() + care + ": " + one.because() + answer;
+    }
+
+    private void add() {
+        change("learners", list -> {
+            list.add(new Learner(new Body("Learner " + (list.size() + 1), 1.70), List.of()));
+            return list;
+        });
+    }
+
+    private void change(String field, UnaryOperator<List<Learner>> edit) {
+        session.apply(Edit.running(
+                "Change the learners",
+                "learners/" + field,
+                project -> project.withLearners(edit.apply(new ArrayList<>(project.learners())))));
+    }
+}

@@ -1,0 +1,43 @@
+package app.avrel.desktop.parts;
+
+import app.avrel.house.HouseRule;
+import java.util.function.IntPredicate;
+import javafx.scene.layout.StackPane;
+
+/** The answer to a house rule: a number in its range, or one of its ways. */
+public final class RuleField extends StackPane {
+
+    private final HouseRule rule;
+    private final EntryField number;
+    private final ChoiceField way;
+
+    public RuleField(HouseRule rule) {
+        this.rule = rule;
+        this.number = new EntryField(rule.label(), rule.least() + " to " + rule.most(), _ -> false);
+        this.way = new ChoiceField(rule.label());
+        getChildren().add(rule.ways().isEmpty() ? number : way);
+    }
+
+    /** {@return what the rule asks, with its unit} */
+    public static String label(HouseRule rule) {
+        return rule.ways().isEmpty() ? rule.label() + " (" + rule.unit() + ")" : rule.label();
+    }
+
+    /** Shows an answer; {@code take} is told another one that is in range. */
+    public void show(int answer, IntPredicate take) {
+        if (rule.ways().isEmpty()) {
+            number.show(Integer.toString(answer), text -> taken(text, take));
+        } else {
+            way.show(rule.ways(), answer, take::test);
+        }
+    }
+
+    private boolean taken(String text, IntPredicate take) {
+        String digits = text.strip();
+        if (!digits.matches("-?\\d{1,4}")) {
+            return false;
+        }
+        int answer = Integer.parseInt(digits);
+        return answer >= rule.least() && answer <= rule.most() && take.test(answer);
+    }
+}

@@ -1,0 +1,115 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.body.Body;
+import app.avrel.body.Side;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.FloorVector;
+import app.avrel.floor.Numbers;
+import app.avrel.mechanics.TwoScales;
+import app.avrel.motion.Pose;
+import app.avrel.rules.JoinWords;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.IntConsumer;
+import javafx.scene.control.Label;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** A pose by measurement: one foot on each of two bathroom scales. */
+final class ScalesSheet {
+
+    private final Pose pose;
+    private final Body body;
+    private final FieldGrid grid = new FieldGrid();
+    private final EntryField left = grid.line("Left scale shows", "42");
+    private final EntryField right = grid.line("Right scale shows", "28");
+    private final Label said = Texts.wrapped("", "fit-words");
+    private OptionalDouble onLeft = OptionalDouble.empty();
+    private OptionalDouble onRight = OptionalDouble.empty();
+
+    private ScalesSheet(Pose pose, Body body) {
+        this.pose = pose;
+        this.body = body;
+    }
+
+    /**
+     * Lays the sheet over the window.
+     *
+     * @param pose the pose that was taken on the scales, as it is claimed
+     * @param take is told the left foot's percent, to be recorded
+     */
+    static void open(Session session, Pose pose, StackPane over, IntConsumer take) {
+        ScalesSheet sheet = new ScalesSheet(pose, session.project().setting().chosenBody());
+        VBox content = new VBox(
+                Texts.wrapped(
+                        "Stand in this pose with one foot on each of two bathroom scales, and type what they show, in any"
+                                + " unit.",
+                        "sheet-text"),
+                sheet.grid,
+                sheet.said);
+        content.getStyleClass().add("beside-sheet");
+        sheet.left.show("", text -> sheet.read(Side.LEFT, text));
+        sheet.right.show("", text -> sheet.read(Side.RIGHT, text));
+        Sheet.show(
+                over,
+                "On two scales",
+                content,
+                List.of(
+                        new Sheet.Answer(
+                                "Record this share",
+                                () -> sheet.scales()
+                                        .ifPresent(scales ->
+                                                take.accept(scales.share().least(Side.LEFT)))),
+                        new Sheet.Answer("Close", () -> {})));
+    }
+
+    private boolean read(Side side, String text) {
+        OptionalDouble value = number(text);
+        if (side == Side.LEFT) {
+            onLeft = value;
+        } else {
+            onRight = value;
+        }
+        said.setText(scales().map(this::words).orElse(""));
+        return text.isBlank() || value.isPresent();
+    }
+
+    private static OptionalDouble number(String text) {
+        try {
+            double value = Double.parseDouble(text.strip().replace(',', '.'));
+            return value >= 0 && value <= 1000 ? OptionalDouble.of(value) : OptionalDouble.empty();
+        } catch (NumberFormatException e) {
+            return OptionalDouble.empty();
+        }
+    }
+
+    private Optional<TwoScales> scales() {
+        return onLeft.isPresent() && onRight.isPresent() && onLeft.getAsDouble() + onRight.getAsDouble() > 0
+                ? Optional.of(new TwoScales(onLeft.getAsDouble(), onRight.getAsDouble()))
+                : Optional.empty();
+    }
+
+    private String words(TwoScales scales) {
+        String split = "The weight is " + JoinWords.share(scales.share()) + "; claimed is "
+                + JoinWords.share(pose.weight()) + ".";
+        FloorVector off = scales.fromClaimed(pose, body);
+        double ahead = off.along(pose.facing());
+        double aside = off.along(pose.facing().right());
+        String place = Math.abs(scales.pointsMore(pose)) < 1
+                ? "That agrees: the centre of mass is where it is claimed to be."
+                : "The centre of mass must be " + Numbers.whole(off.length() * 100) + " cm from where that has it: "
+                        + way(ahead, "further ahead", "further back") + " and "
+                        + way(aside, "to the right", "to the left")
+                        + ".";
+        return split + "\n" + place;
+    }
+
+    private static String way(double metres, String more, String less) {
+        return Numbers.whole(Math.abs(metres) * 100) + " cm " + (metres >= 0 ? more : less);
+    }
+}
