@@ -8,7 +8,6 @@ import javafx.scene.paint.Color;
 import javafx.scene.paint.CycleMethod;
 import javafx.scene.paint.LinearGradient;
 import javafx.scene.paint.Stop;
-import javafx.scene.shape.StrokeLineJoin;
 
 /**
  * A rounded body seen: the outline around a few balls, in the picture.
@@ -21,6 +20,7 @@ record Shape(List<Projection.Seen> outline) {
     record Ball(Projection.Seen at, double radius) {}
 
     private static final int CORNERS = 14;
+    private static final double EDGE = 1.0;
 
     /** {@return the tightest rounded outline around balls} */
     static Shape around(Ball... balls) {
@@ -70,8 +70,9 @@ record Shape(List<Projection.Seen> outline) {
         return (b.x() - a.x()) * (c.y() - a.y()) - (b.y() - a.y()) * (c.x() - a.x());
     }
 
-    /** Fills the outline, lit from the upper left, with a thin edge. */
+    /** Fills the outline, lit from the upper left, with a thin edge: what shows of a slightly larger one under it. */
     void paint(GraphicsContext g, Color colour, Color edge) {
+        grown().fill(g, edge);
         double left = outline.stream().mapToDouble(Projection.Seen::x).min().orElse(0);
         double right = outline.stream().mapToDouble(Projection.Seen::x).max().orElse(1);
         double top = outline.stream().mapToDouble(Projection.Seen::y).min().orElse(0);
@@ -88,10 +89,34 @@ record Shape(List<Projection.Seen> outline) {
                 new Stop(1, colour.deriveColor(0, 1, 0.84, 1))));
         trace(g);
         g.fill();
-        g.setStroke(edge);
-        g.setLineWidth(1.1);
-        g.setLineJoin(StrokeLineJoin.BEVEL);
-        g.stroke();
+    }
+
+    /** The outline, each corner a little further out. */
+    private Shape grown() {
+        List<Projection.Seen> corners = new ArrayList<>();
+        int n = outline.size();
+        double sign = Math.signum(area());
+        for (int i = 0; i < n; i++) {
+            Projection.Seen before = outline.get((i + n - 1) % n);
+            Projection.Seen at = outline.get(i);
+            Projection.Seen after = outline.get((i + 1) % n);
+            double alongX = after.x() - before.x();
+            double alongY = after.y() - before.y();
+            double far = sign * EDGE / Math.max(1e-6, Math.hypot(alongX, alongY));
+            corners.add(new Projection.Seen(at.x() + alongY * far, at.y() - alongX * far, at.near()));
+        }
+        return new Shape(corners);
+    }
+
+    /** Twice the area, negative for the other way round. */
+    private double area() {
+        double sum = 0;
+        for (int i = 0; i < outline.size(); i++) {
+            Projection.Seen at = outline.get(i);
+            Projection.Seen next = outline.get((i + 1) % outline.size());
+            sum += at.x() * next.y() - next.x() * at.y();
+        }
+        return sum;
     }
 
     void fill(GraphicsContext g, Color colour) {

@@ -33,6 +33,7 @@ import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -61,6 +62,7 @@ public final class PosturesRoom implements Room {
     private final VBox ribbons = new VBox();
     private Optional<PostureCard> postureCard = Optional.empty();
     private final FindingBox findings;
+    private Optional<Session.Desk> due = Optional.empty();
     private final Consumer<Where> go;
     private final StageHands hands;
     private final VBox card = new VBox();
@@ -151,7 +153,28 @@ public final class PosturesRoom implements Room {
         if (ribbons.getChildren().contains(otherRibbon)) {
             showOther(desk, posture.get(), count);
         }
-        card(desk, posture.get(), count);
+        if (line.typing()) {
+            cardAfterPicture(desk);
+        } else {
+            card(desk, posture.get(), count);
+        }
+    }
+
+    /** While one types, floor, figure and ribbon are drawn first, and the card a frame later. */
+    private void cardAfterPicture(Session.Desk desk) {
+        if (due.isEmpty()) {
+            Scene scene = root.getScene();
+            Runnable[] once = new Runnable[1];
+            once[0] = () -> {
+                scene.removePostLayoutPulseListener(once[0]);
+                Session.Desk last = due.orElseThrow();
+                due = Optional.empty();
+                last.posture()
+                        .ifPresent(posture -> card(last, posture, last.choice().count()));
+            };
+            scene.addPostLayoutPulseListener(once[0]);
+        }
+        due = Optional.of(desk);
     }
 
     /** The other side's ribbon over this one's. */

@@ -9,6 +9,7 @@ import app.avrel.posture.Language;
 import app.avrel.words.reading.LineReading;
 import app.avrel.words.reading.Question;
 import app.avrel.words.reading.Refusal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -33,6 +34,10 @@ public final class TypedLine extends VBox {
     private final TextField field = new TextField();
     private final TextFlow words = new TextFlow();
     private final VBox notes = new VBox();
+
+    /** Keeps a line's height while one types, so that what is below does not jump. */
+    private final VBox below = new VBox();
+
     private Optional<String> completion = Optional.empty();
 
     public TypedLine(Session session) {
@@ -46,6 +51,7 @@ public final class TypedLine extends VBox {
         field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         words.getStyleClass().add("typed-words");
         notes.getStyleClass().add("typed-notes");
+        below.getStyleClass().add("typed-below");
         ChoiceField language = new ChoiceField("Language of the line");
         language.show(LANGUAGES, 0, this::speak);
         language.getStyleClass().add("line-language");
@@ -64,6 +70,11 @@ public final class TypedLine extends VBox {
     public void focus() {
         field.requestFocus();
         field.end();
+    }
+
+    /** {@return whether something is being typed just now} */
+    boolean typing() {
+        return field.isFocused() && !field.getText().isEmpty();
     }
 
     /** Brings the chosen count into the line. */
@@ -93,9 +104,14 @@ public final class TypedLine extends VBox {
 
     private void typed(String text) {
         Optional<LineReading> reading = model.type(text);
-        getChildren().removeAll(words, notes);
+        if (text.isEmpty()) {
+            getChildren().remove(below);
+        } else if (!getChildren().contains(below)) {
+            getChildren().add(below);
+        }
         completion = Optional.empty();
-        reading.ifPresent(read -> show(text, read));
+        reading.ifPresentOrElse(
+                read -> show(text, read), () -> below.getChildren().clear());
     }
 
     private void show(String text, LineReading reading) {
@@ -103,22 +119,26 @@ public final class TypedLine extends VBox {
         completion = halfTyped(text).flatMap(this::goingOn);
         completion.ifPresent(word -> notes.getChildren().add(Texts.of("Tab: " + word, "quiet")));
         reading.questions().forEach(this::ask);
+        List<Node> said = new ArrayList<>();
         boolean unsure = !reading.words(LineReading.Role.UNKNOWN).isEmpty();
         if (unsure && completion.isEmpty()) {
             words.getChildren().setAll(marked(text, reading));
-            getChildren().add(words);
+            said.add(words);
         }
         if (completion.isEmpty()) {
             telling(reading.refusals()).forEach(this::refuse);
         }
         if (!notes.getChildren().isEmpty()) {
-            getChildren().add(notes);
+            said.add(notes);
+        }
+        if (!below.getChildren().equals(said)) {
+            below.getChildren().setAll(said);
         }
     }
 
     /** The line once more, with what is not understood underlined. */
     private static List<Node> marked(String text, LineReading reading) {
-        List<Node> nodes = new java.util.ArrayList<>();
+        List<Node> nodes = new ArrayList<>();
         int at = 0;
         for (LineReading.Word word : reading.words(LineReading.Role.UNKNOWN)) {
             if (word.from() < at) {

@@ -4,31 +4,12 @@ import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.motion.FootPose;
 import app.avrel.posture.Contact;
+import java.util.List;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 
 /** Draws a sole about its heel, then moves and turns it. */
 final class Sole {
-
-    /** Along from the heel in foot-lengths, across in foot-breadths with the little toe's side positive. */
-    private static final double[][] OUTLINE = {
-        {0.00, 0.00},
-        {0.03, 0.22},
-        {0.14, 0.33},
-        {0.38, 0.33},
-        {0.62, 0.45},
-        {0.78, 0.47},
-        {0.90, 0.36},
-        {0.97, 0.12},
-        {1.00, -0.14},
-        {0.97, -0.34},
-        {0.86, -0.46},
-        {0.72, -0.48},
-        {0.52, -0.28},
-        {0.32, -0.24},
-        {0.14, -0.31},
-        {0.03, -0.20}
-    };
 
     private final GraphicsContext g;
     private final FloorScale scale;
@@ -77,14 +58,14 @@ final class Sole {
     private void trace() {
         double length = body.footLength() * scale.pixels();
         double breadth = body.footBreadth() * scale.pixels();
-        int n = OUTLINE.length;
+        int n = SoleShape.OUTLINE.length;
         g.beginPath();
-        g.moveTo(OUTLINE[0][1] * breadth, -OUTLINE[0][0] * length);
+        g.moveTo(SoleShape.OUTLINE[0][1] * breadth, -SoleShape.OUTLINE[0][0] * length);
         for (int i = 0; i < n; i++) {
-            double[] before = OUTLINE[(i + n - 1) % n];
-            double[] from = OUTLINE[i];
-            double[] to = OUTLINE[(i + 1) % n];
-            double[] after = OUTLINE[(i + 2) % n];
+            double[] before = SoleShape.OUTLINE[(i + n - 1) % n];
+            double[] from = SoleShape.OUTLINE[i];
+            double[] to = SoleShape.OUTLINE[(i + 1) % n];
+            double[] after = SoleShape.OUTLINE[(i + 2) % n];
             g.bezierCurveTo(
                     (from[1] + (to[1] - before[1]) / 6) * breadth,
                     -(from[0] + (to[0] - before[0]) / 6) * length,
@@ -96,17 +77,21 @@ final class Sole {
         g.closePath();
     }
 
+    /** The part that touches, filled by itself: cutting it out of the whole sole would be slow. */
     private void contact(Contact contact, double load, Color colour) {
+        g.setFill(colour.deriveColor(0, 1, 1, 0.25 + 0.55 * load));
         double from = contact == Contact.BALL ? 0.62 : 0;
         double to = contact == Contact.HEEL ? 0.30 : 1.02;
+        if (contact == Contact.FLAT) {
+            g.fill();
+            return;
+        }
         double length = body.footLength() * scale.pixels();
         double breadth = body.footBreadth() * scale.pixels();
-        g.save();
-        g.clip();
-        g.setFill(colour.deriveColor(0, 1, 1, 0.25 + 0.55 * load));
-        g.fillRect(-breadth, -to * length, 2 * breadth, (to - from) * length);
-        g.restore();
-        trace();
+        List<double[]> part = SoleShape.between(from, to);
+        double[] x = part.stream().mapToDouble(point -> point[1] * breadth).toArray();
+        double[] y = part.stream().mapToDouble(point -> -point[0] * length).toArray();
+        g.fillPolygon(x, y, x.length);
     }
 
     private void outline(FootPose foot, Color colour) {
