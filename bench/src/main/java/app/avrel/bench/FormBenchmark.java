@@ -7,6 +7,8 @@ import app.avrel.form.Shelf;
 import app.avrel.form.Track;
 import app.avrel.form.Unroll;
 import app.avrel.motion.Posing;
+import app.avrel.posture.Counts;
+import app.avrel.posture.PostureId;
 import app.avrel.project.Project;
 import app.avrel.project.Survey;
 import app.avrel.rules.Checkup;
@@ -43,6 +45,8 @@ public class FormBenchmark {
     private Posing posing;
     private Checkup checkup;
     private String text;
+    private Survey known;
+    private PostureId edited;
 
     @Setup
     public void generate() {
@@ -52,6 +56,8 @@ public class FormBenchmark {
         posing = project.setting().posing();
         checkup = new Checkup(posing, project.setting().directions());
         text = ProjectText.of(project);
+        known = Survey.of(project);
+        edited = form.entries().getFirst().posture();
         System.out.println(Unroll.form(form, shelf, posing).counts() + " counts");
     }
 
@@ -64,6 +70,19 @@ public class FormBenchmark {
     @Benchmark
     public Survey surveyOfTheWholeProject() {
         return Survey.of(project);
+    }
+
+    /** One posture of the form is edited: only it and the forms it is in are looked at again. */
+    @Benchmark
+    public Survey surveyAfterAnEdit() {
+        return known.after(
+                project.changePosture(edited, posture -> posture.withCounts(Counts.duplicate(posture.counts(), 0))));
+    }
+
+    /** A posture that is in no form is edited. */
+    @Benchmark
+    public Survey surveyAfterAnEditElsewhere() {
+        return known.after(project.withName("Another name"));
     }
 
     @Benchmark

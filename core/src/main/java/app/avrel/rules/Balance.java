@@ -7,6 +7,7 @@ import app.avrel.house.HouseRule;
 import app.avrel.mechanics.Margins;
 import app.avrel.mechanics.Stand;
 import app.avrel.mechanics.Support;
+import app.avrel.posture.Contact;
 import java.util.List;
 import java.util.function.Consumer;
 
@@ -52,15 +53,38 @@ final class Balance implements MomentRule {
                 .at(Spot.foot(side)));
     }
 
+    /**
+     * How far inside the support the centre of mass is at least, as a share of stature: it lies between the pressure points,
+     * and each of those is so far inside its own outline; less than it is, so that nothing is passed over.
+     */
+    private static double surely(Stand stand) {
+        return Math.min(within(stand.left().contact()), within(stand.right().contact()));
+    }
+
+    private static double within(Contact contact) {
+        return switch (contact) {
+            case FLAT -> 0.022;
+            case HEEL -> 0.0115;
+            case BALL -> 0.0085;
+            case LIFTED -> 0;
+        };
+    }
+
     private static void support(Watched watched, Stand stand, Consumer<Finding> found) {
         if (stand.left().lifted() && stand.right().lifted()) {
             return;
         }
+        double limit = watched.rule(HouseRule.BALANCE_MARGIN) / 1000.0;
+        if (surely(stand) * watched.body().stature() >= limit) {
+            return;
+        }
         Support support = Support.of(stand, watched.body());
         FloorPoint centre = stand.centreOfMass(watched.body());
+        if (support.inside(centre) >= limit) {
+            return;
+        }
         Margins margins = Margins.of(support, centre, stand.facing(), 1);
         double least = margins.distances().get(margins.weakest());
-        double limit = watched.rule(HouseRule.BALANCE_MARGIN) / 1000.0;
         if (least < limit) {
             String toward = EIGHTHS.get(margins.weakest());
             found.accept(new Finding(

@@ -6,11 +6,16 @@ import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
+import app.avrel.house.HouseRule;
 import app.avrel.motion.Posing;
 import app.avrel.posture.Start;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 
 /**
@@ -61,14 +66,22 @@ public record Checkup(Posing posing, Directions directions) {
         return found.stream().distinct().toList();
     }
 
-    /** {@return the findings that a form adds to those of its postures} */
+    /**
+     * {@return the findings that a form adds to those of its postures}
+     *
+     * <p>A posture that starts where the one before ends can be sound on the shelf and not here; it is looked at again.
+     */
     public List<Finding> form(Form form, Track track) {
-        List<Finding> found = new ArrayList<>();
+        Set<Finding> found = new LinkedHashSet<>();
+        Map<Map<HouseRule, Integer>, InForce> known = new HashMap<>();
         List<Entry> entries = form.entries();
         for (Occurrence done : track.occurrences()) {
             OpenJoin.examine(form.id(), done, posing, found::add);
-            wayIn(form, done, found::add);
-            carriedOver(done, found);
+            wayIn(form, done, known.computeIfAbsent(Map.of(), _ -> new InForce(posing)), found::add);
+            if (done.posture().start() instanceof Start.Carried) {
+                Map<HouseRule, Integer> own = done.posture().ownRules();
+                moments(done, known.computeIfAbsent(own, rules -> new InForce(posing.with(rules))), found::add);
+            }
             boolean last = done.repeat() == entries.get(done.entry()).times() - 1;
             if (last) {
                 ClaimedFacing.examine(form.id(), entries.get(done.entry()), done, posing, directions, found::add);
@@ -76,42 +89,38 @@ public record Checkup(Posing posing, Directions directions) {
         }
         track.missing().forEach(entry -> found.add(missing(form, entry)));
         MissingVersion.examine(form, track, found::add);
-        return found.stream().distinct().toList();
+        return List.copyOf(found);
     }
 
     void moments(Occurrence done, Consumer<Finding> found) {
-        Posing own = posing.with(done.posture().ownRules());
+        moments(done, new InForce(posing.with(done.posture().ownRules())), found);
+    }
+
+    private void moments(Occurrence done, InForce inForce, Consumer<Finding> found) {
         for (Moment moment : done.moments()) {
             if (moment.place().section() == Moment.Section.POSTURE) {
                 Where where = new Where.InPosture(
                         done.posture().id(), Optional.of(moment.place().count()));
-                Watched watched = new Watched(moment, own, where);
-                int stage = moment.place().stage();
-                MOMENT_RULES.forEach(rule -> rule.examine(watched, finding -> found.accept(finding.inStage(stage))));
+                examine(moment, inForce, where, found);
             }
         }
     }
 
-    private void wayIn(Form form, Occurrence done, Consumer<Finding> found) {
+    private void wayIn(Form form, Occurrence done, InForce inForce, Consumer<Finding> found) {
         for (Moment moment : done.moments()) {
             if (moment.place().section() == Moment.Section.LINK) {
                 Where where = new Where.InForm(
                         form.id(), done.entry(), Optional.of(moment.place().count()));
-                Watched watched = new Watched(moment, posing, where);
-                int stage = moment.place().stage();
-                MOMENT_RULES.forEach(rule -> rule.examine(watched, finding -> found.accept(finding.inStage(stage))));
+                examine(moment, inForce, where, found);
             }
         }
     }
 
-    /** A posture that starts where the one before ends can be sound on the shelf and not here. */
-    private void carriedOver(Occurrence done, List<Finding> found) {
-        if (done.posture().start() instanceof Start.Carried) {
-            moments(done, finding -> {
-                if (!found.contains(finding)) {
-                    found.add(finding);
-                }
-            });
+    private static void examine(Moment moment, InForce inForce, Where where, Consumer<Finding> found) {
+        Watched watched = new Watched(moment, inForce, where);
+        int stage = moment.place().stage();
+        for (MomentRule rule : MOMENT_RULES) {
+            rule.examine(watched, finding -> found.accept(finding.inStage(stage)));
         }
     }
 

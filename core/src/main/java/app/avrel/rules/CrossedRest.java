@@ -29,8 +29,8 @@ final class CrossedRest implements MomentRule {
 
     private static void examine(Watched watched, Stand stand, Consumer<Finding> found) {
         Side front = FrontStance.front(Spacing.of(watched.after()));
-        Leg ahead = watched.leg(stand, front);
-        Leg rear = watched.leg(stand, front.other());
+        Leg ahead = watched.leg(front);
+        Leg rear = watched.leg(front.other());
         double over = rear.knee().distance(nearest(rear.knee(), ahead.knee(), ahead.ankle()))
                 - TOUCHING * watched.body().stature()
                 - LET_PASS;

@@ -34,7 +34,7 @@ final class KneeLine implements MomentRule {
     }
 
     private static void line(Watched watched, Stand stand, Side side, Consumer<Finding> found) {
-        Leg leg = watched.leg(stand, side);
+        Leg leg = watched.leg(side);
         double limit = watched.rule(HouseRule.KNEE_LINE) / 1000.0;
         double apart = Math.abs(leg.hip()
                 .minus(leg.ankle())
@@ -57,7 +57,7 @@ final class KneeLine implements MomentRule {
 
     private static void locked(Watched watched, Stand stand, Side side, Consumer<Finding> found) {
         boolean most = watched.after().weight().least(side) > 50;
-        if (most && watched.leg(stand, side).bend() < STRAIGHT) {
+        if (most && watched.leg(side).bend() < STRAIGHT) {
             found.accept(new Finding(
                             "knee-locked",
                             Severity.NOTE,

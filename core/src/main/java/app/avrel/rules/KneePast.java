@@ -38,7 +38,7 @@ final class KneePast implements MomentRule {
     }
 
     private static void examine(Watched watched, Stand stand, Side side, Consumer<Finding> found) {
-        Leg leg = watched.leg(stand, side);
+        Leg leg = watched.leg(side);
         double over = leg.pastBall() - limit(watched);
         if (over <= LET_PASS) {
             return;

@@ -60,7 +60,7 @@ final class Twist implements MomentRule {
         }
         boolean half = watched.after().weight().least(side) >= HALF;
         boolean straight = watched.stand()
-                .map((Stand stand) -> watched.leg(stand, side).bend() < NEARLY_STRAIGHT)
+                .map((Stand stand) -> watched.leg(side).bend() < NEARLY_STRAIGHT)
                 .orElse(false);
         return level.ordinal() - (half ? 0 : 1) + (straight ? 1 : 0);
     }

@@ -12,7 +12,6 @@ import app.avrel.mechanics.Leg;
 import app.avrel.mechanics.Naming;
 import app.avrel.mechanics.Stand;
 import app.avrel.motion.Pose;
-import app.avrel.motion.Posing;
 import app.avrel.posture.Move;
 import java.util.List;
 import java.util.Objects;
@@ -30,13 +29,14 @@ final class Watched {
     private final Optional<Stance> stance;
     private final HouseRules rules;
     private final Optional<Stand> stand;
+    private final Leg[] legs = new Leg[Side.values().length];
 
-    Watched(Moment moment, Posing posing, Where where) {
+    Watched(Moment moment, InForce inForce, Where where) {
         this.moment = moment;
-        this.body = posing.body();
+        this.body = inForce.posing().body();
         this.where = where;
         this.stance = Naming.of(moment.after(), body);
-        this.rules = posing.rules().in(stance);
+        this.rules = inForce.in(stance);
         this.stand = known(moment.after()) ? Optional.of(sunk(Stand.of(moment.after()))) : Optional.empty();
     }
 
@@ -111,8 +111,14 @@ final class Watched {
         return stand;
     }
 
-    Leg leg(Stand of, Side side) {
-        return HeldLeg.of(moment.after(), of, side, body);
+    /** {@return a leg of {@link #stand()}, worked out once} */
+    Leg leg(Side side) {
+        Leg known = legs[side.ordinal()];
+        if (known == null) {
+            known = HeldLeg.of(moment.after(), stand.orElseThrow(), side, body);
+            legs[side.ordinal()] = known;
+        }
+        return known;
     }
 
     /** {@return whether feet, weight, hips or depth are other than before} */

@@ -58,7 +58,7 @@ public final class FindingsPanel extends VBox {
         filters.getStyleClass().add("findings-filters");
         HBox.setHgrow(place, Priority.ALWAYS);
         HBox.setHgrow(weight, Priority.ALWAYS);
-        getChildren().addAll(head, filters, scroll, Texts.wrapped(CARE, "quiet"));
+        getChildren().addAll(head, filters, scroll);
     }
 
     /** Shows the findings of a desk. */
@@ -88,6 +88,7 @@ public final class FindingsPanel extends VBox {
                             "empty"));
         }
         standing(desk);
+        list.getChildren().add(Texts.wrapped(CARE, "quiet"));
     }
 
     private boolean weighs(Finding finding) {

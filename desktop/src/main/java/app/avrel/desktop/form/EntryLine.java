@@ -1,12 +1,15 @@
 package app.avrel.desktop.form;
 
-import app.avrel.body.Side;
 import app.avrel.desktop.session.Session;
 import app.avrel.form.Entry;
+import app.avrel.form.Numbering;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Part;
+import app.avrel.form.Played;
+import app.avrel.form.SideNaming;
 import app.avrel.form.Track;
 import app.avrel.posture.Posture;
+import app.avrel.project.Setting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,7 +26,7 @@ sealed interface EntryLine {
      * An entry.
      *
      * @param index of the entry, from 0
-     * @param number as counted: each occurrence one
+     * @param number as the school counts; empty where it has none
      * @param below side and repeats
      * @param facing at its end, in words
      * @param joins whether every way in fits
@@ -34,23 +37,22 @@ sealed interface EntryLine {
     static List<EntryLine> of(Session.Desk desk) {
         List<EntryLine> lines = new ArrayList<>();
         int index = 0;
-        int number = 1;
+        List<Numbering.Numbers> numbers = new Numbering(desk.project().setting().rules()).of(desk.form());
         for (Part part : desk.form().parts()) {
             if (!part.name().isEmpty() || desk.form().parts().size() > 1) {
                 lines.add(new Head(part.name(), part.entries().size()));
             }
             for (Entry entry : part.entries()) {
-                lines.add(entry(desk, entry, index++, number));
-                number += entry.times();
+                lines.add(entry(desk, entry, index, numbers.get(index).toString()));
+                index++;
             }
         }
         return lines;
     }
 
-    private static EntryLine entry(Session.Desk desk, Entry entry, int index, int number) {
+    private static EntryLine entry(Session.Desk desk, Entry entry, int index, String numbers) {
         Track track = desk.formTrack();
         Optional<Posture> posture = desk.project().posture(entry.posture()).map(entry::done);
-        String numbers = entry.times() == 1 ? Integer.toString(number) : number + "–" + (number + entry.times() - 1);
         boolean joins = track.occurrences().stream()
                 .filter(done -> done.entry() == index)
                 .allMatch(done -> done.join().fits());
@@ -62,14 +64,16 @@ sealed interface EntryLine {
                 index,
                 numbers,
                 posture.map(Posture::name).orElse("Not on the shelf: " + entry.posture()),
-                below(entry, posture),
+                below(desk, entry, index),
                 facing,
                 joins);
     }
 
-    private static String below(Entry entry, Optional<Posture> posture) {
-        String side = posture.flatMap(Posture::side).map(Side::word).orElse("");
-        String mirrored = side.isEmpty() && entry.played() == app.avrel.form.Played.OTHER_SIDE ? "mirrored" : side;
+    private static String below(Session.Desk desk, Entry entry, int index) {
+        Setting setting = desk.project().setting();
+        SideNaming sides = new SideNaming(setting.rules(), setting.chosenBody());
+        String side = desk.formTrack().lastOf(index).flatMap(sides::of).orElse("");
+        String mirrored = side.isEmpty() && entry.played() == Played.OTHER_SIDE ? "mirrored" : side;
         String times = switch (entry.times()) {
             case 1 -> "";
             case 2 -> "twice";
@@ -83,7 +87,9 @@ sealed interface EntryLine {
 
     /** {@return how an occurrence is called: its number and name} */
     static String title(Session.Desk desk, Occurrence done) {
-        int number = desk.formTrack().occurrences().indexOf(done) + 1;
-        return number + ", " + done.posture().name();
+        Numbering.Numbers numbers =
+                new Numbering(desk.project().setting().rules()).of(desk.form()).get(done.entry());
+        String number = numbers.first() == 0 ? "" : numbers.of(done.repeat()) + ", ";
+        return number + done.posture().name();
     }
 }

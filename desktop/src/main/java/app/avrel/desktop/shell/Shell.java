@@ -169,6 +169,7 @@ public final class Shell {
     private void overTheCard() {
         if (rooms.get(room).node().lookup(".card-scroll") instanceof Region card) {
             findings.maxHeightProperty().bind(card.heightProperty());
+            findings.maxWidthProperty().bind(card.widthProperty());
         }
     }
 
@@ -239,7 +240,7 @@ public final class Shell {
     }
 
     private boolean sheetOpen() {
-        return root.getChildren().size() > 1;
+        return root.getChildren().stream().anyMatch(over -> over != window && over != findings);
     }
 
     private void key(KeyEvent event) {

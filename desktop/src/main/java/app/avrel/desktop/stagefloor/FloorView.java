@@ -160,7 +160,7 @@ public final class FloorView extends Drawing {
     private FloorScale scale(FloorPicture shown) {
         double rim = textSize() * 2.2;
         FloorScale scale = FloorScale.fitting(
-                points(shown), 0.22, 1.0, Math.max(50, getWidth() - 2 * rim), Math.max(50, getHeight() - 2 * rim));
+                points(shown), 0.22, 1.0, Math.max(50, getWidth() - 3.6 * rim), Math.max(50, getHeight() - 2 * rim));
         return new FloorScale(scale.centre(), scale.pixels(), getWidth(), getHeight());
     }
 
