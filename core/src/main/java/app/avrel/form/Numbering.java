@@ -14,6 +14,7 @@ public record Numbering(HouseRules rules) {
     private static final int AS_ONE = 1;
     private static final int NOT_COUNTED = 1;
     private static final int BY_PART = 1;
+    private static final int WITH_THE_FIRST = 1;
 
     /**
      * The numbers of an entry.
@@ -38,14 +39,28 @@ public record Numbering(HouseRules rules) {
         }
     }
 
+    private boolean otherSide(Entry before, Entry entry) {
+        return rules.get(HouseRule.OTHER_SIDES) == WITH_THE_FIRST
+                && before != null
+                && before.posture().equals(entry.posture())
+                && before.played() != entry.played();
+    }
+
     /** {@return the numbers of every entry, in order} */
     public List<Numbers> of(Form form) {
         List<Numbers> all = new ArrayList<>();
         int next = 1;
+        Entry before = null;
         for (Part part : form.parts()) {
             next = rules.get(HouseRule.PARTS) == BY_PART ? 1 : next;
             for (Entry entry : part.entries()) {
                 boolean opening = all.isEmpty() && rules.get(HouseRule.OPENING) == NOT_COUNTED;
+                if (otherSide(before, entry)) {
+                    all.add(all.getLast());
+                    before = entry;
+                    continue;
+                }
+                before = entry;
                 int times = opening ? 0 : rules.get(HouseRule.REPEATS) == AS_ONE ? 1 : entry.times();
                 all.add(times == 0 ? new Numbers(0, 0) : new Numbers(next, next + times - 1));
                 next += times;

@@ -9,7 +9,7 @@ import java.util.function.Consumer;
 /** Eyes that go elsewhere than the house has them. */
 final class Gazing implements MomentRule {
 
-    private static final int LEADING_HAND = 1;
+    private static final int AHEAD = 2;
 
     @Override
     public void examine(Watched watched, Consumer<Finding> found) {
@@ -19,7 +19,7 @@ final class Gazing implements MomentRule {
         }
         Gaze now = watched.after().gaze();
         Side leading = HandLine.leading(watched);
-        boolean as = wanted == LEADING_HAND ? now.equals(new Gaze.AtHand(leading)) : now instanceof Gaze.Ahead;
+        boolean as = wanted != AHEAD ? now.equals(new Gaze.AtHand(leading)) : now instanceof Gaze.Ahead;
         if (!as) {
             found.accept(new Finding(
                             "gaze",
@@ -27,7 +27,7 @@ final class Gazing implements MomentRule {
                             watched.where(),
                             "Eyes are not as the house has them",
                             "The house has the eyes "
-                                    + (wanted == LEADING_HAND
+                                    + (wanted != AHEAD
                                             ? "follow the leading hand: here the " + leading.word() + " one."
                                             : "straight ahead with wide vision."),
                             "Where the eyes go the head turns, and the shoulders follow.")

@@ -19,8 +19,10 @@ final class KneePast implements MomentRule {
 
     private static final int MOSTLY = 50;
 
-    private static final double LET_PASS = 0.03;
-    private static final double FAR = 0.07;
+    /** Shares of stature: 3 and 7 cm for somebody of 170 cm. */
+    private static final double LET_PASS = 0.0176;
+
+    private static final double FAR = 0.041;
 
     @Override
     public void examine(Watched watched, Consumer<Finding> found) {
@@ -40,12 +42,12 @@ final class KneePast implements MomentRule {
     private static void examine(Watched watched, Stand stand, Side side, Consumer<Finding> found) {
         Leg leg = watched.leg(side);
         double over = leg.pastBall() - limit(watched);
-        if (over <= LET_PASS) {
+        if (over <= LET_PASS * watched.body().stature()) {
             return;
         }
         found.accept(new Finding(
                         "knee-past",
-                        over > FAR ? Severity.CAUTION : Severity.LOOK,
+                        over > FAR * watched.body().stature() ? Severity.CAUTION : Severity.LOOK,
                         watched.where(),
                         LoadedStep.capital(side.word()) + " knee goes too far",
                         sentence(watched, stand, side, leg),
@@ -59,7 +61,7 @@ final class KneePast implements MomentRule {
 
     private static String sentence(Watched watched, Stand stand, Side side, Leg leg) {
         int limit = watched.rule(HouseRule.KNEE_LIMIT);
-        String where = leg.pastToe() > LET_PASS
+        String where = leg.pastToe() > LET_PASS * watched.body().stature()
                 ? Measures.cm(leg.pastToe()) + " past the tip of the toes"
                 : Measures.cm(leg.pastBall()) + " past the base of the big toe";
         return "The " + side.word() + " knee is about " + where + ", with "

@@ -40,6 +40,17 @@ class NumberingTest {
     }
 
     @Test
+    void theOtherSideMayShareItsNumber() {
+        Entry left = entry("b", 1).withPlayed(Played.OTHER_SIDE).withId(new EntryId("b2"));
+        Form both = FORM.insertAfter(1, left);
+        assertThat(new Numbering(HouseRules.LARGE_FRAME
+                                .with(HouseRule.REPEATS, 1)
+                                .with(HouseRule.OTHER_SIDES, 1))
+                        .of(both).stream().map(Numbering.Numbers::toString))
+                .containsExactly("1", "2", "2", "3", "4");
+    }
+
+    @Test
     void anEntryPutInRenumbersAllThatFollow() {
         Form longer = FORM.insertAfter(0, entry("e", 2));
         assertThat(new Numbering(HouseRules.LARGE_FRAME).of(longer).stream().map(Numbering.Numbers::toString))

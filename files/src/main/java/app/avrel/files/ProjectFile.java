@@ -47,7 +47,7 @@ public final class ProjectFile {
     static String reason(IOException e) {
         return switch (e) {
             case AccessDeniedException _ -> "this is not permitted there";
-            case NoSuchFileException _ -> "it does not exist";
+            case NoSuchFileException _ -> "the folder does not exist";
             default -> e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
         };
     }

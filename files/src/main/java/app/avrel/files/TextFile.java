@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 
 /** Plain text and tables that other programs wrote: UTF-8, or the western page that older spreadsheets use. */
@@ -36,6 +37,8 @@ public final class TextFile {
             return text.indexOf('\0') >= 0
                     ? new Got.Refused(name + " is not text. Save the list as plain text or CSV and choose that.")
                     : new Got.Text(text);
+        } catch (NoSuchFileException e) {
+            return new Got.Refused("There is no file " + file + ". Check its name and folder.");
         } catch (IOException e) {
             return new Got.Refused(name + " cannot be read: " + ProjectFile.reason(e) + ".");
         }

@@ -36,7 +36,8 @@ class TextFileTest {
 
     @Test
     void aFileThatIsNotThereIsRefusedByName() {
-        assertThat(TextFile.read(folder.resolve("gone.txt")))
-                .isEqualTo(new TextFile.Got.Refused("gone.txt cannot be read: it does not exist."));
+        Path gone = folder.resolve("gone.txt");
+        assertThat(TextFile.read(gone))
+                .isEqualTo(new TextFile.Got.Refused("There is no file " + gone + ". Check its name and folder."));
     }
 }

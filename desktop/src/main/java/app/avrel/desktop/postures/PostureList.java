@@ -12,6 +12,7 @@ import app.avrel.posture.PostureName;
 import app.avrel.project.Edit;
 import java.util.ArrayList;
 import java.util.List;
+import javafx.collections.ObservableList;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -64,8 +65,11 @@ final class PostureList extends VBox {
         fill();
         showing = true;
         desk.posture().ifPresent(posture -> {
-            list.getSelectionModel().select(list.getItems().indexOf(posture));
-            list.scrollTo(Math.max(0, list.getItems().indexOf(posture) - 3));
+            int at = list.getItems().indexOf(posture);
+            if (list.getSelectionModel().getSelectedIndex() != at) {
+                list.getSelectionModel().select(at);
+                list.scrollTo(Math.max(0, at - 3));
+            }
         });
         showing = false;
     }
@@ -75,10 +79,21 @@ final class PostureList extends VBox {
         List<Posture> found = session.desk().get().project().postures().stream()
                 .filter(posture -> NameSearch.finds(posture, find.getText()))
                 .toList();
-        if (!list.getItems().equals(found)) {
-            list.getItems().setAll(found);
-        }
+        fill(list.getItems(), found);
         showing = false;
+    }
+
+    /** Only what is other is replaced: most edits change one posture. */
+    private static void fill(ObservableList<Posture> shown, List<Posture> found) {
+        if (shown.size() != found.size()) {
+            shown.setAll(found);
+            return;
+        }
+        for (int i = 0; i < found.size(); i++) {
+            if (shown.get(i) != found.get(i)) {
+                shown.set(i, found.get(i));
+            }
+        }
     }
 
     void create() {

@@ -21,6 +21,7 @@ import app.avrel.form.Unroll;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;
+import app.avrel.posture.PostureName;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
 import app.avrel.words.ForViewer;
@@ -51,6 +52,7 @@ public final class PosturesRoom implements Room {
     private final PostureList list;
     private final Label name = Texts.of("", "room-title");
     private final FlowPane names = new FlowPane();
+    private List<PostureName> named = List.of();
     private final Label state = Texts.wrapped("", "room-state");
     private final Label figures = Texts.wrapped("", "room-figures");
     private final Ribbon ribbon = new Ribbon();
@@ -198,11 +200,19 @@ public final class PosturesRoom implements Room {
         again();
     }
 
-    private void heading(Session.Desk desk, Posture posture, Occurrence done, int count) {
+    private void names(Posture posture) {
+        if (posture.names().equals(named)) {
+            return;
+        }
+        named = posture.names();
         Texts.set(name, posture.name());
         names.getChildren().setAll(name);
         PostureHeading.otherNames(posture)
                 .forEach(words -> names.getChildren().add(Texts.of(words, "room-other-names")));
+    }
+
+    private void heading(Session.Desk desk, Posture posture, Occurrence done, int count) {
+        names(posture);
         int stage = looked(desk, posture, count).flatMap(Finding::stage).orElse(Integer.MAX_VALUE);
         List<Moment> moments = done.moments().stream()
                 .filter(moment ->

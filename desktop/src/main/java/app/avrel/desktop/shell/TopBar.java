@@ -84,11 +84,25 @@ final class TopBar extends HBox {
         return tab;
     }
 
+    private Setting shown;
+
     void show(Session.Desk desk, Shell.RoomName room) {
         Texts.set(project, desk.project().name() + (session.dirty() ? " •" : ""));
         project.getTooltip().setText(where() + (session.dirty() ? ", not saved yet" : ""));
         tabs.get(room.ordinal()).setSelected(true);
-        Setting setting = desk.project().setting();
+        menus(desk.project().setting());
+        int serious = desk.survey().serious().size();
+        findings.setText(serious == 0 ? "nothing found" : Integer.toString(serious));
+        findings.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("some"), serious > 0);
+        findings.setAccessibleText(serious == 1 ? "1 finding" : serious + " findings");
+    }
+
+    /** The menus are made anew only where the setting is another. */
+    private void menus(Setting setting) {
+        if (setting.equals(shown)) {
+            return;
+        }
+        shown = setting;
         settings(setting, FULL);
         directions
                 .getItems()
@@ -99,10 +113,6 @@ final class TopBar extends HBox {
                 .setAll(items(
                         setting.bodies().stream().map(Body::label).toList(),
                         at -> change("Change the body", s -> s.withBodies(s.bodies(), at))));
-        int serious = desk.survey().serious().size();
-        findings.setText(serious == 0 ? "nothing found" : Integer.toString(serious));
-        findings.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("some"), serious > 0);
-        findings.setAccessibleText(serious == 1 ? "1 finding" : serious + " findings");
     }
 
     /** Says the settings; where the window is too narrow for it, without their names. */
