@@ -63,13 +63,17 @@ public record Playing(List<Moment> moments, Body body) {
 
     /** {@return how long the count takes, in seconds, at so many seconds a beat} */
     public double seconds(double beat) {
-        Count count = moments.getFirst().count();
-        double pace = switch (count.pace()) {
-            case EVEN, HELD -> 1;
-            case SLOW -> 1.5;
-            case QUICK -> 0.5;
-        };
-        return count.beats() * beat * pace;
+        return measures(moments.getFirst().count()) * beat;
+    }
+
+    /** {@return how many even beats a count lasts: slow ones half as long again, quick ones half} */
+    public static double measures(Count count) {
+        return count.beats()
+                * switch (count.pace()) {
+                    case EVEN, HELD -> 1;
+                    case SLOW -> 1.5;
+                    case QUICK -> 0.5;
+                };
     }
 
     /** A foot that steps is there before weight comes onto it; a foot that only turns does so with the body. */

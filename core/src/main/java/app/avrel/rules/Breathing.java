@@ -3,6 +3,7 @@ package app.avrel.rules;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
+import app.avrel.form.Playing;
 import app.avrel.house.HouseRule;
 import app.avrel.motion.Posing;
 import app.avrel.posture.Breath;
@@ -25,7 +26,7 @@ final class Breathing implements CountsRule {
             boolean flows = count.breath() == Breath.IN || count.breath() == Breath.OUT;
             boolean again = flows && count.breath() == last;
             double before = again ? beats : 0;
-            beats = flows ? before + length(count) : 0;
+            beats = flows ? before + Playing.measures(count) : 0;
             last = count.breath();
             if (again) {
                 found.accept(twice(where, count.breath()));
@@ -37,14 +38,6 @@ final class Breathing implements CountsRule {
                 found.accept(unsaid(where));
             }
         }
-    }
-
-    private static double length(Count count) {
-        return switch (count.pace()) {
-            case EVEN, HELD -> count.beats();
-            case SLOW -> count.beats() * 1.5;
-            case QUICK -> count.beats() * 0.5;
-        };
     }
 
     private static Finding twice(Where where, Breath breath) {

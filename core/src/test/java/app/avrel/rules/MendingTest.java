@@ -1,14 +1,17 @@
 package app.avrel.rules;
 
 import static app.avrel.posture.Stage.of;
+import static app.avrel.rules.Doing.flat;
+import static app.avrel.rules.Doing.shift;
+import static app.avrel.rules.Doing.sink;
+import static app.avrel.rules.Doing.step;
+import static app.avrel.rules.Doing.turn;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Landmark;
-import app.avrel.body.Length;
 import app.avrel.body.Side;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
-import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 import app.avrel.form.Unroll;
 import app.avrel.house.HouseRule;
@@ -18,10 +21,7 @@ import app.avrel.motion.Posing;
 import app.avrel.motion.Standing;
 import app.avrel.posture.BodyPart;
 import app.avrel.posture.Breath;
-import app.avrel.posture.Contact;
 import app.avrel.posture.Count;
-import app.avrel.posture.Depth;
-import app.avrel.posture.Direction;
 import app.avrel.posture.EndClaim;
 import app.avrel.posture.FootPart;
 import app.avrel.posture.HandPlace;
@@ -33,7 +33,6 @@ import app.avrel.posture.Reach;
 import app.avrel.posture.Sideways;
 import app.avrel.posture.Split;
 import app.avrel.posture.Stage;
-import app.avrel.posture.StepPlace;
 import app.avrel.posture.Toes;
 import app.avrel.posture.Turning;
 import app.avrel.samples.Samples;
@@ -57,30 +56,6 @@ class MendingTest {
 
     private static Posture posture(Stage... stages) {
         return Found.EMPTY.withCounts(Arrays.stream(stages).map(Count::of).toList());
-    }
-
-    private static Move shift(Side foot, int percent) {
-        return new Move.Shift(Split.on(foot, percent));
-    }
-
-    private static Move sink(double fists) {
-        return new Move.ChangeDepth(new Depth.To(Length.fists(fists)));
-    }
-
-    private static Move step(Side foot, double footLengths, double shoulderWidths) {
-        StepPlace place = new StepPlace.Along(
-                Direction.FORWARD,
-                Optional.of(Length.footLengths(footLengths)),
-                Optional.of(Length.shoulderWidths(shoulderWidths)));
-        return new Move.Step(foot, place, Optional.of(Contact.HEEL), Optional.of(new Toes.Turned(0)));
-    }
-
-    private static Move flat(Side foot) {
-        return new Move.Lower(foot, Contact.FLAT, Optional.empty());
-    }
-
-    private static Move turn(BodyPart part, double degrees) {
-        return new Move.TurnBody(part, Optional.of(new Turning.By(new Turn(degrees))));
     }
 
     private static Move hand(Landmark height, int reach) {
@@ -119,18 +94,15 @@ class MendingTest {
                         Found.EMPTY.withCounts(List.of(
                                 Count.of(of(shift(Side.RIGHT, 80), sink(1)), of(turn(BodyPart.WHOLE, -50))))),
                         "Turn the right foot in by 10° on its ball before the turn"),
-                Arguments.of("falling-step", posture(emptied, of(step(Side.LEFT, 1.9, 0.5))), "Sink to 1.1 fists"),
+                Arguments.of("falling-step", posture(emptied, of(step(1.9, 0.5, 0))), "Sink to 1.1 fists"),
                 Arguments.of(
                         "stance-depth",
-                        posture(
-                                emptied,
-                                of(step(Side.LEFT, 1.4, 0.5)),
-                                of(flat(Side.LEFT), shift(Side.LEFT, 90), sink(0.6))),
+                        posture(emptied, of(step(1.4, 0.5, 0)), of(flat(), shift(Side.LEFT, 90), sink(0.6))),
                         "Sink to 0.9 fists"),
                 Arguments.of("knee-past", posture(of(shift(Side.LEFT, 60)), of(sink(2))), "Stay up at 1.4 fists"),
                 Arguments.of(
                         "stance-width",
-                        posture(emptied, of(step(Side.LEFT, 1.5, 0)), of(flat(Side.LEFT), shift(Side.LEFT, 65))),
+                        posture(emptied, of(step(1.5, 0, 0)), of(flat(), shift(Side.LEFT, 65))),
                         "Step to a line of its own, 0.3 shoulder widths from the other heel"),
                 Arguments.of("knee-locked", posture(of(shift(Side.LEFT, 100), sink(0))), "Sink to 0.3 fists"),
                 Arguments.of(
@@ -177,10 +149,8 @@ class MendingTest {
         Posing posing = new Posing(Standing.BODY, HAND_WATCHING);
         assertThat(offered("gaze", posture(of(hand(Landmark.CHEST, 60))), posing))
                 .contains("Let the eyes follow the right hand");
-        Posture even = posture(
-                of(shift(Side.RIGHT, 100), sink(1)),
-                of(step(Side.LEFT, 1.2, 0.5)),
-                of(flat(Side.LEFT), shift(Side.LEFT, 50)));
+        Posture even =
+                posture(of(shift(Side.RIGHT, 100), sink(1)), of(step(1.2, 0.5, 0)), of(flat(), shift(Side.LEFT, 50)));
         assertThat(offered("even-weight", even, posing)).contains("Shift to 60 left / 40 right");
     }
 

@@ -1,12 +1,14 @@
 package app.avrel.rules;
 
 import static app.avrel.posture.Stage.of;
+import static app.avrel.rules.Doing.flat;
+import static app.avrel.rules.Doing.shift;
+import static app.avrel.rules.Doing.sink;
+import static app.avrel.rules.Doing.step;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Landmark;
-import app.avrel.body.Length;
 import app.avrel.body.Side;
-import app.avrel.floor.Turn;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.house.Stance;
@@ -14,10 +16,7 @@ import app.avrel.motion.Posing;
 import app.avrel.motion.Standing;
 import app.avrel.posture.BodyPart;
 import app.avrel.posture.Breath;
-import app.avrel.posture.Contact;
 import app.avrel.posture.Count;
-import app.avrel.posture.Depth;
-import app.avrel.posture.Direction;
 import app.avrel.posture.FootPart;
 import app.avrel.posture.HandPlace;
 import app.avrel.posture.HandRelation;
@@ -26,11 +25,7 @@ import app.avrel.posture.Move;
 import app.avrel.posture.Posture;
 import app.avrel.posture.Reach;
 import app.avrel.posture.Sideways;
-import app.avrel.posture.Split;
 import app.avrel.posture.Stage;
-import app.avrel.posture.StepPlace;
-import app.avrel.posture.Toes;
-import app.avrel.posture.Turning;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -44,28 +39,8 @@ class SoundnessTest {
 
     private static final Move ON_THE_RIGHT = shift(Side.RIGHT, 100);
 
-    private static Move shift(Side foot, int percent) {
-        return new Move.Shift(Split.on(foot, percent));
-    }
-
-    private static Move sink(double fists) {
-        return new Move.ChangeDepth(new Depth.To(Length.fists(fists)));
-    }
-
-    private static Move step(double footLengths, double shoulderWidths, double toesOut) {
-        StepPlace place = new StepPlace.Along(
-                Direction.FORWARD,
-                Optional.of(Length.footLengths(footLengths)),
-                Optional.of(Length.shoulderWidths(shoulderWidths)));
-        return new Move.Step(Side.LEFT, place, Optional.of(Contact.HEEL), Optional.of(new Toes.Turned(toesOut)));
-    }
-
-    private static Move flat() {
-        return new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty());
-    }
-
     private static Move turn(double degrees) {
-        return new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(new Turn(degrees))));
+        return Doing.turn(BodyPart.WHOLE, degrees);
     }
 
     private static Move hand(Side side, Landmark height, double halves, int reach) {

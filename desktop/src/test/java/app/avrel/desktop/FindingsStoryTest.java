@@ -72,6 +72,10 @@ class FindingsStoryTest {
                         .toList()));
     }
 
+    private String focused() {
+        return read(() -> workplace.shell.root().getScene().getFocusOwner().getAccessibleText());
+    }
+
     private static void press(FxRobot robot, Node node) {
         robot.interact(() -> ((Button) node).fire());
     }
@@ -135,9 +139,10 @@ class FindingsStoryTest {
     }
 
     @Test
-    void whatTwoScalesShowBecomesTheWeightOfTheCount(FxRobot robot) {
+    void whatTwoScalesShowBecomesTheWeightOfTheCount(FxRobot robot) throws Exception {
         Keyboard keys = new Keyboard(robot);
         keys.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.W);
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> "Left scale shows".equals(focused()));
         keys.type("42").press(KeyCode.TAB).type("28");
         assertThat(words()).contains("The weight is 60 left / 40 right; claimed is 0 left / 100 right.");
         keys.press(KeyCode.ENTER);

@@ -1,11 +1,13 @@
 package app.avrel.desktop.door;
 
+import app.avrel.body.Side;
 import app.avrel.floor.Directions;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Form;
 import app.avrel.form.Mismatch;
 import app.avrel.form.Occurrence;
+import app.avrel.form.Totals;
 import app.avrel.form.Track;
 import app.avrel.motion.CentreOfMass;
 import app.avrel.project.Project;
@@ -102,6 +104,7 @@ final class FormCommand implements Callable<Integer> {
         totals.put("entries", track.occurrences().size())
                 .put("counts", track.counts())
                 .put("beats", track.beats());
+        totals(totals, Totals.of(track.occurrences(), project.setting().chosenBody()));
         top.put("net_turn_deg", rounded(track.netTurn().degrees()));
         if (track.placed()) {
             top.putArray("offset_m")
@@ -109,6 +112,18 @@ final class FormCommand implements Callable<Integer> {
                     .add(rounded(track.offset().ahead()));
         }
         return top;
+    }
+
+    private static void totals(ObjectNode node, Totals totals) {
+        node.put("measures", rounded(totals.measures()))
+                .put("left_leg_pct", rounded(totals.share(Side.LEFT) * 100))
+                .put("one_legged_measures", rounded(totals.oneLegged()))
+                .put("longest_one_legged_measures", rounded(totals.longestOneLegged()))
+                .put("low_measures", rounded(totals.low()))
+                .put("kicks", totals.kicks())
+                .put("turned_left_deg", rounded(totals.turnedLeft()))
+                .put("turned_right_deg", rounded(totals.turnedRight()))
+                .put("breaths_repeated", totals.breathsRepeated());
     }
 
     private static double rounded(double number) {

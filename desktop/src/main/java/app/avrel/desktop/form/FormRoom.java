@@ -82,7 +82,7 @@ public final class FormRoom implements Room {
                 desk.project().setting().chosenBody(),
                 chosen,
                 desk.project().setting().directions().say(Heading.FRONT));
-        returning.setText(returning(desk, track));
+        returning.setText(returning(desk, track) + TotalsWords.of(desk, track));
         ribbon(desk, track);
         card(desk);
     }

@@ -62,7 +62,9 @@ final class LearnerRow extends VBox {
     void show(Learner learner, BiConsumer<String, Learner> change, Runnable newRemove) {
         remove = newRemove;
         label.show(learner.label(), text -> {
-            change.accept("label", learner.withBody(learner.body().withLabel(text.strip())));
+            if (!text.isBlank()) {
+                change.accept("label", learner.withBody(learner.body().withLabel(text.strip())));
+            }
             return !text.isBlank();
         });
         stature.show(

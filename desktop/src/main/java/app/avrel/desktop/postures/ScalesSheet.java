@@ -53,8 +53,8 @@ final class ScalesSheet {
                 sheet.grid,
                 sheet.said);
         content.getStyleClass().add("beside-sheet");
-        sheet.left.show("", text -> sheet.read(Side.LEFT, text));
-        sheet.right.show("", text -> sheet.read(Side.RIGHT, text));
+        sheet.show(Side.LEFT, "");
+        sheet.show(Side.RIGHT, "");
         Sheet.show(
                 over,
                 "On two scales",
@@ -68,7 +68,12 @@ final class ScalesSheet {
                         new Sheet.Answer("Close", () -> {})));
     }
 
+    private void show(Side side, String text) {
+        (side == Side.LEFT ? left : right).show(text, typed -> read(side, typed));
+    }
+
     private boolean read(Side side, String text) {
+        show(side, text);
         OptionalDouble value = number(text);
         if (side == Side.LEFT) {
             onLeft = value;
