@@ -23,7 +23,8 @@ final class TotalsWords {
         said.add("Left leg " + percent(totals.share(Side.LEFT)) + ", right " + percent(totals.share(Side.RIGHT)));
         if (totals.oneLegged() > 0) {
             said.add(percent(totals.oneLegged() / totals.measures()) + " on one leg, at most "
-                    + Numbers.plain(totals.longestOneLegged()) + " beats");
+                    + Numbers.plain(totals.longestOneLegged())
+                    + (totals.longestOneLegged() == 1 ? " beat" : " beats"));
         }
         if (totals.low() > 0) {
             said.add(percent(totals.low() / totals.measures()) + " low");
