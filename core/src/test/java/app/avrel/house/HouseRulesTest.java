@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -39,6 +40,33 @@ class HouseRulesTest {
                 .with(HouseRule.LIGHT_FOOT_SHARE, 20)
                 .with(HouseRule.LIGHT_FOOT_SHARE, HouseRule.LIGHT_FOOT_SHARE.usual());
         assertThat(rules.answers()).isEmpty();
+    }
+
+    @Test
+    void aStanceHasItsOwnAnswersAndTheOthersTheHouses() {
+        HouseRules rules = HouseRules.HIGH_FRAME.withStance(Stance.DROP, Map.of(HouseRule.KNEE_LIMIT, 60));
+        assertThat(rules.in(Optional.of(Stance.DROP)).get(HouseRule.KNEE_LIMIT)).isEqualTo(60);
+        assertThat(rules.in(Optional.of(Stance.REAR_LOADED)).get(HouseRule.KNEE_LIMIT))
+                .isZero();
+        assertThat(rules.in(Optional.empty())).isEqualTo(rules);
+        assertThat(rules.withStance(Stance.DROP, Map.of())).isEqualTo(HouseRules.HIGH_FRAME);
+    }
+
+    @Test
+    void aPosturesOwnAnswerMayGoBackToTheUsual() {
+        HouseRules own =
+                HouseRules.LARGE_FRAME.with(Map.of(HouseRule.FRONT_LOADED_SHARE, HouseRule.FRONT_LOADED_SHARE.usual()));
+        assertThat(own.get(HouseRule.FRONT_LOADED_SHARE)).isEqualTo(70);
+        assertThat(HouseRules.LARGE_FRAME.get(HouseRule.FRONT_LOADED_SHARE)).isEqualTo(65);
+    }
+
+    @ParameterizedTest
+    @EnumSource(HouseRule.class)
+    void everyAnswerCanBeSaid(HouseRule rule) {
+        for (int answer = rule.least(); answer <= rule.most(); answer++) {
+            assertThat(rule.say(answer)).isNotBlank();
+        }
+        assertThat(rule.ways().isEmpty()).isEqualTo(!rule.unit().equals("way"));
     }
 
     @Test

@@ -21,7 +21,6 @@ import app.avrel.form.Unroll;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;
-import app.avrel.posture.PostureName;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
 import app.avrel.words.ForViewer;
@@ -32,14 +31,12 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
-import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -50,9 +47,7 @@ public final class PosturesRoom implements Room {
     private final Session session;
     private final RoomPane root;
     private final PostureList list;
-    private final Label name = Texts.of("", "room-title");
-    private final FlowPane names = new FlowPane();
-    private List<PostureName> named = List.of();
+    private final NameLine names = new NameLine();
     private final Label state = Texts.wrapped("", "room-state");
     private final Label figures = Texts.wrapped("", "room-figures");
     private final Ribbon ribbon = new Ribbon();
@@ -79,11 +74,7 @@ public final class PosturesRoom implements Room {
         ribbons.getChildren().add(ribbon);
         findings = new FindingBox(new FindingActions(session, go));
         this.go = go;
-        names.setRowValignment(VPos.BASELINE);
-        names.getStyleClass().add("names");
-        names.setPrefWrapLength(0);
         VBox.setVgrow(stage, Priority.ALWAYS);
-        name.maxWidthProperty().bind(names.widthProperty());
         middle.getChildren().addAll(names, state, stage, figures);
         middle.getStyleClass().add("room-middle");
         card.getStyleClass().add("card");
@@ -200,19 +191,8 @@ public final class PosturesRoom implements Room {
         again();
     }
 
-    private void names(Posture posture) {
-        if (posture.names().equals(named)) {
-            return;
-        }
-        named = posture.names();
-        Texts.set(name, posture.name());
-        names.getChildren().setAll(name);
-        PostureHeading.otherNames(posture)
-                .forEach(words -> names.getChildren().add(Texts.of(words, "room-other-names")));
-    }
-
     private void heading(Session.Desk desk, Posture posture, Occurrence done, int count) {
-        names(posture);
+        names.show(posture);
         int stage = looked(desk, posture, count).flatMap(Finding::stage).orElse(Integer.MAX_VALUE);
         List<Moment> moments = done.moments().stream()
                 .filter(moment ->
@@ -335,15 +315,7 @@ public final class PosturesRoom implements Room {
     }
 
     private void scales() {
-        Session.Desk desk = session.desk().get();
-        desk.posture().flatMap(posture -> desk.occurrence(posture.id())).ifPresent(done -> {
-            Pose pose = done.moments().stream()
-                    .filter(moment -> moment.place().count() == desk.choice().count())
-                    .reduce((_, last) -> last)
-                    .map(Moment::after)
-                    .orElse(done.start());
-            ScalesSheet.open(session, pose, (StackPane) root.getScene().getRoot(), hands::weight);
-        });
+        ScalesSheet.open(session, (StackPane) root.getScene().getRoot(), hands::weight);
     }
 
     private void restage(double turn) {

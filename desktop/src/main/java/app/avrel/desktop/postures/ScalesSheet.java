@@ -9,6 +9,8 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Numbers;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
 import app.avrel.mechanics.TwoScales;
 import app.avrel.motion.Pose;
 import app.avrel.rules.JoinWords;
@@ -38,12 +40,19 @@ final class ScalesSheet {
     }
 
     /**
-     * Lays the sheet over the window.
+     * Lays the sheet over the window, for the pose in which the chosen count ends.
      *
-     * @param pose the pose that was taken on the scales, as it is claimed
      * @param take is told the left foot's percent, to be recorded
      */
-    static void open(Session session, Pose pose, StackPane over, IntConsumer take) {
+    static void open(Session session, StackPane over, IntConsumer take) {
+        Session.Desk desk = session.desk().get();
+        Occurrence done =
+                desk.posture().flatMap(posture -> desk.occurrence(posture.id())).orElseThrow();
+        Pose pose = done.moments().stream()
+                .filter(moment -> moment.place().count() == desk.choice().count())
+                .reduce((_, last) -> last)
+                .map(Moment::after)
+                .orElse(done.start());
         ScalesSheet sheet = new ScalesSheet(pose, session.project().setting().chosenBody());
         VBox content = new VBox(
                 Texts.wrapped(
