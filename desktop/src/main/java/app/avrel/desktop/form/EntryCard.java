@@ -34,6 +34,7 @@ final class EntryCard extends VBox {
     private final EntryField facing;
     private final EntryField part;
     private final WaysIn ways;
+    private final Repeats repeats = new Repeats();
 
     EntryCard(Session session, WaysIn ways) {
         this.session = session;
@@ -45,7 +46,7 @@ final class EntryCard extends VBox {
         times = grid.line("Times", "1");
         facing = grid.line("Said to face", "1:30");
         part = grid.line("Part", "a name for this part");
-        getChildren().addAll(title, grid, ways);
+        getChildren().addAll(title, grid, ways, repeats);
     }
 
     void show(Session.Desk desk, int index) {
@@ -68,6 +69,7 @@ final class EntryCard extends VBox {
         facing.show(entry.facing().map(directions::say).orElse(""), text -> takeFacing(text, directions));
         part.show(partName(desk.form(), index), text -> renamePart(index, text));
         ways.show(desk, index, entry);
+        repeats.show(desk, index);
     }
 
     /** The posture as it is, or a gentler version of it. */

@@ -1,0 +1,119 @@
+package app.avrel.form;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.body.Side;
+import app.avrel.floor.Directions;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.house.HouseRules;
+import app.avrel.motion.Standing;
+import app.avrel.posture.BodyPart;
+import app.avrel.posture.Count;
+import app.avrel.posture.Counts;
+import app.avrel.posture.Mirror;
+import app.avrel.posture.Move;
+import app.avrel.posture.Pivot;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
+import app.avrel.posture.Split;
+import app.avrel.posture.Stage;
+import app.avrel.posture.Toes;
+import app.avrel.posture.Turning;
+import app.avrel.rules.ComparisonWords;
+import app.avrel.samples.Samples;
+import app.avrel.words.CountWords;
+import app.avrel.words.Saying;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+
+/** What is different this time. */
+class ComparisonTest {
+
+    private static final Move LEFT_60 = new Move.Shift(Split.on(Side.LEFT, 60));
+    private static final Move LEFT_80 = new Move.Shift(Split.on(Side.LEFT, 80));
+    private static final Move TURN = new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(new Turn(45))));
+    private static final Move TOES_IN = new Move.TurnFoot(Side.LEFT, Pivot.HEEL, Optional.of(new Toes.Turned(-45)));
+
+    private static Count count(Move... moves) {
+        return Count.of(Stage.of(moves));
+    }
+
+    private static List<Difference> between(List<Count> first, List<Count> second) {
+        return Comparison.of(first, second).differences();
+    }
+
+    @Test
+    void aMoveIsAddedDroppedOrDoneOtherwise() {
+        List<Count> before = List.of(count(LEFT_60), count(TURN));
+        assertThat(between(before, List.of(count(TOES_IN, LEFT_60), count(TURN))))
+                .containsExactly(new Difference.Added(TOES_IN, 0));
+        assertThat(between(before, List.of(count(LEFT_60)))).containsExactly(new Difference.Dropped(TURN, 1));
+        assertThat(between(before, List.of(count(LEFT_80), count(TURN))))
+                .containsExactly(new Difference.Changed(LEFT_60, LEFT_80, 0));
+    }
+
+    @Test
+    void movesOfUnlikeKindsAreNeverLaidOnEachOther() {
+        assertThat(between(List.of(count(TURN)), List.of(count(LEFT_60))))
+                .containsExactlyInAnyOrder(new Difference.Dropped(TURN, 0), new Difference.Added(LEFT_60, 0));
+    }
+
+    @Test
+    void leftAndRightOfOnePostureAreAlike() {
+        Posture left = Posture.blank(new PostureId("p"), "P")
+                .withSide(Optional.of(Side.LEFT))
+                .withCounts(List.of(count(LEFT_60), count(TOES_IN)));
+        Occurrence one = Unroll.posture(left, Standing.POSING).occurrences().getFirst();
+        Occurrence other =
+                Unroll.posture(Mirror.of(left), Standing.POSING).occurrences().getFirst();
+        assertThat(Comparison.of(one, other).alike()).isTrue();
+    }
+
+    @RepeatedTest(60)
+    void anythingComparedWithItselfIsAlike(RepetitionInfo repetition) {
+        List<Count> counts =
+                new Samples(repetition.getCurrentRepetition()).posture("p").counts();
+        assertThat(Comparison.of(counts, counts)).isEqualTo(new Comparison(0, List.of()));
+    }
+
+    @RepeatedTest(60)
+    void comparingIsSymmetric(RepetitionInfo repetition) {
+        List<Count> one =
+                new Samples(repetition.getCurrentRepetition()).posture("p").counts();
+        List<Count> other = new Samples(repetition.getCurrentRepetition() + 500)
+                .posture("q")
+                .counts();
+        Comparison there = Comparison.of(one, other);
+        Comparison back = Comparison.of(other, one);
+        assertThat(back.cost()).isEqualTo(there.cost());
+        assertThat(back.differences()).hasSameSizeAs(there.differences());
+        assertThat(there.differences())
+                .allSatisfy(found -> assertThat(found.inverse().inverse()).isEqualTo(found));
+    }
+
+    @RepeatedTest(30)
+    void oneCountPutInIsAllThatDiffers(RepetitionInfo repetition) {
+        Samples samples = new Samples(repetition.getCurrentRepetition());
+        List<Count> counts = samples.posture("p").counts();
+        List<Count> longer = Counts.insert(counts, counts.size() / 2, count(TOES_IN));
+        assertThat(between(counts, longer)).hasSizeLessThanOrEqualTo(1).allMatch(Difference.Added.class::isInstance);
+        assertThat(Comparison.of(counts, longer).cost()).isEqualTo(Comparison.ALONE);
+    }
+
+    @Test
+    void theDifferenceIsSaidInASentence() {
+        Saying saying = new Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
+        ComparisonWords words = new ComparisonWords(new CountWords(saying));
+        Comparison comparison =
+                Comparison.of(List.of(count(LEFT_60), count(TURN)), List.of(count(TOES_IN, LEFT_80), count(TURN)));
+        assertThat(words.sentence("number 3", comparison))
+                .startsWith("As number 3, but at count 1 also \"turn the left foot on its heel")
+                .contains("; at count 1 \"shift the weight to 80 left")
+                .contains("instead of \"shift the weight to 60 left");
+        assertThat(words.sentence("number 3", new Comparison(0, List.of()))).isEqualTo("As number 3.");
+    }
+}

@@ -1,0 +1,60 @@
+package app.avrel.desktop.form;
+
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Heading;
+import app.avrel.form.Comparison;
+import app.avrel.form.Occurrence;
+import app.avrel.project.Setting;
+import app.avrel.rules.ComparisonWords;
+import app.avrel.words.CountWords;
+import app.avrel.words.Saying;
+import java.util.List;
+import java.util.stream.IntStream;
+import javafx.scene.layout.VBox;
+
+/** Which time this is that a posture comes, of how many, and what is different from the time before. */
+final class Repeats extends VBox {
+
+    Repeats() {
+        getStyleClass().add("repeats");
+    }
+
+    void show(Session.Desk desk, int entry) {
+        getChildren().clear();
+        List<Occurrence> all = desk.formTrack().occurrences();
+        for (Occurrence done : all) {
+            if (done.entry() == entry) {
+                add(desk, all, done);
+            }
+        }
+        setVisible(!getChildren().isEmpty());
+        setManaged(!getChildren().isEmpty());
+    }
+
+    private void add(Session.Desk desk, List<Occurrence> all, Occurrence done) {
+        List<Occurrence> same = all.stream()
+                .filter(one -> one.posture().id().equals(done.posture().id()))
+                .toList();
+        int time = IntStream.range(0, same.size())
+                .filter(i -> same.get(i) == done)
+                .findFirst()
+                .orElse(0);
+        if (same.size() < 2) {
+            return;
+        }
+        getChildren().add(Texts.wrapped("Time " + (time + 1) + " of " + same.size(), "section"));
+        if (time > 0) {
+            Occurrence before = same.get(time - 1);
+            getChildren()
+                    .add(Texts.wrapped(
+                            words(desk).sentence(EntryLine.title(desk, before), Comparison.of(before, done)),
+                            "repeat-words"));
+        }
+    }
+
+    private static ComparisonWords words(Session.Desk desk) {
+        Setting setting = desk.project().setting();
+        return new ComparisonWords(new CountWords(new Saying(setting.directions(), Heading.FRONT, setting.rules())));
+    }
+}
