@@ -121,8 +121,9 @@ public final class Sheet extends StackPane {
         return false;
     }
 
-    /** The first line to type in, or else the answer that Enter gives. */
+    /** The first line to type in, or else the answer that Enter gives; what scrolls is only there once it is styled. */
     private void focusFirst() {
+        applyCss();
         if (over.getChildren().contains(this)) {
             Stream.concat(
                             lookupAll(".text-field").stream()
