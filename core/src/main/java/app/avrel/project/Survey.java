@@ -31,13 +31,25 @@ import java.util.stream.Collectors;
 public record Survey(
         Project project,
         Map<PostureId, Looked> postures,
-        Map<FormId, Looked> forms,
+        Map<FormId, LookedForm> forms,
         List<Finding> findings,
         List<Finding> standing) {
 
     /** A track and what was found on it. */
     public record Looked(Track track, List<Finding> found) {
         public Looked {
+            found = List.copyOf(found);
+        }
+    }
+
+    /**
+     * The same of a form.
+     *
+     * @param each what was found in each doing, so that after an edit only what is other is looked at again
+     */
+    public record LookedForm(Track track, List<Checkup.Looked> each, List<Finding> found) {
+        public LookedForm {
+            each = List.copyOf(each);
             found = List.copyOf(found);
         }
     }
@@ -50,8 +62,8 @@ public record Survey(
     /**
      * {@return the survey of this project after a change}
      *
-     * <p>What the change cannot touch is taken over: postures that are the same values under the same setting, and forms
-     * of which that is true with all they draw on.
+     * <p>What the change cannot touch is taken over: postures that are the same values under the same setting, forms of
+     * which that is true with all they draw on, and in other forms every doing that is as it was and where it was.
      */
     public Survey after(Project changed) {
         boolean sameFrame = changed.setting().equals(project.setting());
@@ -68,7 +80,7 @@ public record Survey(
             for (Posture posture : project.postures()) {
                 postures.put(posture.id(), known(posture).orElseGet(() -> looked(posture, checkup)));
             }
-            Map<FormId, Looked> forms = new LinkedHashMap<>();
+            Map<FormId, LookedForm> forms = new LinkedHashMap<>();
             for (Form form : project.forms()) {
                 forms.put(form.id(), known(form).orElseGet(() -> looked(form, checkup)));
             }
@@ -90,7 +102,7 @@ public record Survey(
             return before.project().posture(id).filter(was -> was == posture).isPresent();
         }
 
-        private Optional<Looked> known(Form form) {
+        private Optional<LookedForm> known(Form form) {
             return known.filter(before -> before.project()
                             .form(form.id())
                             .filter(was -> was == form)
@@ -112,9 +124,13 @@ public record Survey(
             return new Looked(track, checkup.posture(track));
         }
 
-        private Looked looked(Form form, Checkup checkup) {
+        private LookedForm looked(Form form, Checkup checkup) {
             Track track = Unroll.form(form, project.shelf(), checkup.posing());
-            return new Looked(track, checkup.form(form, track));
+            List<Checkup.Looked> before = known.map(survey -> survey.forms().get(form.id()))
+                    .map(LookedForm::each)
+                    .orElse(List.of());
+            List<Checkup.Looked> each = checkup.each(form, track, before);
+            return new LookedForm(track, each, checkup.all(form, track, each));
         }
     }
 
@@ -123,7 +139,7 @@ public record Survey(
     }
 
     public Optional<Track> track(FormId form) {
-        return Optional.ofNullable(forms.get(form)).map(Looked::track);
+        return Optional.ofNullable(forms.get(form)).map(LookedForm::track);
     }
 
     /** {@return the findings that are more than notes} */

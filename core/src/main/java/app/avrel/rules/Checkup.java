@@ -67,29 +67,63 @@ public record Checkup(Posing posing, Directions directions) {
     }
 
     /**
-     * {@return the findings that a form adds to those of its postures}
+     * What was found in one doing of a posture in a form.
      *
-     * <p>A posture that starts where the one before ends can be sound on the shelf and not here; it is looked at again.
+     * @param entry as it stood in the form
      */
-    public List<Finding> form(Form form, Track track) {
-        Set<Finding> found = new LinkedHashSet<>();
-        Map<Map<HouseRule, Integer>, InForce> known = new HashMap<>();
-        List<Entry> entries = form.entries();
-        for (Occurrence done : track.occurrences()) {
-            OpenJoin.examine(form.id(), done, posing, found::add);
-            wayIn(form, done, known.computeIfAbsent(Map.of(), _ -> new InForce(posing)), found::add);
-            if (done.posture().start() instanceof Start.Carried) {
-                Map<HouseRule, Integer> own = done.posture().ownRules();
-                moments(done, known.computeIfAbsent(own, rules -> new InForce(posing.with(rules))), found::add);
-            }
-            boolean last = done.repeat() == entries.get(done.entry()).times() - 1;
-            if (last) {
-                ClaimedFacing.examine(form.id(), entries.get(done.entry()), done, posing, directions, found::add);
-            }
+    public record Looked(Entry entry, Occurrence done, List<Finding> found) {
+        public Looked {
+            found = List.copyOf(found);
         }
+    }
+
+    /** {@return the findings that a form adds to those of its postures} */
+    public List<Finding> form(Form form, Track track) {
+        return all(form, track, each(form, track, List.of()));
+    }
+
+    /** {@return all of a form's findings, given those of each doing} */
+    public List<Finding> all(Form form, Track track, List<Looked> each) {
+        Set<Finding> found = new LinkedHashSet<>();
+        each.forEach(looked -> found.addAll(looked.found()));
         track.missing().forEach(entry -> found.add(missing(form, entry)));
         MissingVersion.examine(form, track, found::add);
         return List.copyOf(found);
+    }
+
+    /**
+     * {@return what is found in each doing}
+     *
+     * <p>A posture that starts where the one before ends can be sound on the shelf and not here; it is looked at again.
+     *
+     * @param before what was found before an edit under the same rules: where nothing is other, it is taken over
+     */
+    public List<Looked> each(Form form, Track track, List<Looked> before) {
+        Map<Map<HouseRule, Integer>, InForce> known = new HashMap<>();
+        List<Looked> each = new ArrayList<>();
+        for (Occurrence done : track.occurrences()) {
+            Entry entry = form.entries().get(done.entry());
+            int at = each.size();
+            boolean same = at < before.size()
+                    && before.get(at).done().equals(done)
+                    && before.get(at).entry().equals(entry);
+            each.add(same ? before.get(at) : new Looked(entry, done, found(form, entry, done, known)));
+        }
+        return each;
+    }
+
+    private List<Finding> found(Form form, Entry entry, Occurrence done, Map<Map<HouseRule, Integer>, InForce> known) {
+        List<Finding> found = new ArrayList<>();
+        OpenJoin.examine(form.id(), done, posing, found::add);
+        wayIn(form, done, known.computeIfAbsent(Map.of(), _ -> new InForce(posing)), found::add);
+        if (done.posture().start() instanceof Start.Carried) {
+            Map<HouseRule, Integer> own = done.posture().ownRules();
+            moments(done, known.computeIfAbsent(own, rules -> new InForce(posing.with(rules))), found::add);
+        }
+        if (done.repeat() == entry.times() - 1) {
+            ClaimedFacing.examine(form.id(), entry, done, posing, directions, found::add);
+        }
+        return found;
     }
 
     void moments(Occurrence done, Consumer<Finding> found) {

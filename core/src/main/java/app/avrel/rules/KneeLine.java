@@ -24,11 +24,9 @@ final class KneeLine implements MomentRule {
             return;
         }
         watched.stand().ifPresent(stand -> {
-            for (Side side : Side.values()) {
-                if (watched.after().weight().least(side) >= KneePast.LOADED) {
-                    line(watched, stand, side, found);
-                    locked(watched, stand, side, found);
-                }
+            for (Side side : watched.bearing(Watched.HELD)) {
+                line(watched, stand, side, found);
+                locked(watched, stand, side, found);
             }
         });
     }

@@ -14,9 +14,7 @@ import java.util.function.Consumer;
  */
 final class KneePast implements MomentRule {
 
-    /** Percent from which the floor holds a foot. */
-    static final int LOADED = 30;
-
+    /** Percent from which a leg is the one that bears. */
     private static final int MOSTLY = 50;
 
     /** Shares of stature: 3 and 7 cm for somebody of 170 cm. */
@@ -30,9 +28,8 @@ final class KneePast implements MomentRule {
             return;
         }
         watched.stand().ifPresent(stand -> {
-            for (Side side : Side.values()) {
-                boolean loaded = watched.after().weight().least(side) >= MOSTLY;
-                if (loaded && watched.after().foot(side).contact() == Contact.FLAT) {
+            for (Side side : watched.bearing(MOSTLY)) {
+                if (watched.after().foot(side).contact() == Contact.FLAT) {
                     examine(watched, stand, side, found);
                 }
             }

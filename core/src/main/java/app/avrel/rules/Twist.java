@@ -22,11 +22,11 @@ final class Twist implements MomentRule {
         if (!watched.standsAnew()) {
             return;
         }
-        for (Side side : Side.values()) {
+        for (Side side : watched.bearing(Watched.HELD)) {
             boolean known = watched.after().hips().known()
                     && watched.after().foot(side).heading().known();
             boolean flat = watched.after().foot(side).contact() == Contact.FLAT;
-            if (known && flat && watched.after().weight().least(side) >= KneePast.LOADED) {
+            if (known && flat) {
                 examine(watched, side, found);
             }
         }

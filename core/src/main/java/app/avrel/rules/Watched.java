@@ -16,12 +16,16 @@ import app.avrel.posture.Move;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** One stage under the eyes of the rules: what is measured of it is measured once, and only where it is known. */
 final class Watched {
 
     /** The share from which a foot bears something. */
     static final double BEARS = 0.05;
+
+    /** Percent from which the floor holds a foot. */
+    static final int HELD = 30;
 
     private final Moment moment;
     private final Body body;
@@ -130,6 +134,13 @@ final class Watched {
                 && Objects.equals(before.hips(), after.hips())
                 && Objects.equals(before.left(), after.left())
                 && Objects.equals(before.right(), after.right()));
+    }
+
+    /** {@return the feet that bear at least so many percent} */
+    List<Side> bearing(int percent) {
+        return Stream.of(Side.values())
+                .filter(side -> after().weight().least(side) >= percent)
+                .toList();
     }
 
     double fists(double metres) {

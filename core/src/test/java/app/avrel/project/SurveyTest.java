@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Heading;
 import app.avrel.posture.Count;
 import app.avrel.posture.Counts;
 import app.avrel.posture.Move;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.Stage;
+import app.avrel.rules.Checkup;
 import app.avrel.rules.Finding;
 import app.avrel.samples.SampleProjects;
 import java.util.List;
@@ -56,6 +58,25 @@ class SurveyTest {
         PostureId other = two.postures().getLast().id();
         assertThat(after.postures().get(other)).isSameAs(before.postures().get(other));
         assertThat(after.postures().get(edited)).isNotSameAs(before.postures().get(edited));
+    }
+
+    @Test
+    void inAFormOnlyWhatFollowsAnEditIsLookedAtAgain() {
+        Project project = SampleProjects.of(5, 12);
+        Survey before = Survey.of(project);
+        var form = project.forms().getFirst();
+        int last = form.entries().size() - 1;
+        Project edited = project.changeForm(
+                form.id(), whole -> whole.change(last, entry -> entry.withFacing(Optional.of(new Heading(33)))));
+        List<Checkup.Looked> was = before.forms().get(form.id()).each();
+        List<Checkup.Looked> is = before.after(edited).forms().get(form.id()).each();
+        for (int at = 0; at < was.size(); at++) {
+            if (was.get(at).done().entry() < last) {
+                assertThat(is.get(at)).isSameAs(was.get(at));
+            } else {
+                assertThat(is.get(at)).isNotSameAs(was.get(at));
+            }
+        }
     }
 
     @Test

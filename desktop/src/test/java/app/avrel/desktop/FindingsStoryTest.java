@@ -7,7 +7,6 @@ import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.desktop.findings.FindingsPanel;
-import app.avrel.form.Moment;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.project.Care;
@@ -59,6 +58,18 @@ class FindingsStoryTest {
         return read(() -> workplace.session.desk().get().survey().serious());
     }
 
+    private WeightShare weightAtTheEnd() {
+        return read(() -> workplace
+                .session
+                .desk()
+                .get()
+                .survey()
+                .track(new PostureId("latch"))
+                .orElseThrow()
+                .end()
+                .weight());
+    }
+
     private boolean panelIsOpen() {
         return read(() -> workplace.shell.root().lookup(".findings-panel")) instanceof FindingsPanel;
     }
@@ -97,15 +108,7 @@ class FindingsStoryTest {
         assertThat(selected).isEqualTo(serious().getFirst());
         keys.ctrl(KeyCode.PERIOD);
         assertThat(serious()).extracting(Finding::rule).doesNotContain("loaded-step");
-        List<Moment> moments = read(() -> workplace
-                .session
-                .desk()
-                .get()
-                .survey()
-                .track(new PostureId("latch"))
-                .orElseThrow()
-                .moments());
-        assertThat(moments.getLast().after().weight()).isEqualTo(WeightShare.on(Side.RIGHT, 100));
+        assertThat(weightAtTheEnd()).isEqualTo(WeightShare.on(Side.RIGHT, 100));
         keys.ctrl(KeyCode.Z);
         assertThat(serious()).extracting(Finding::rule).contains("loaded-step");
         keys.press(KeyCode.F8);
@@ -146,15 +149,7 @@ class FindingsStoryTest {
         keys.type("42").press(KeyCode.TAB).type("28");
         assertThat(words()).contains("The weight is 60 left / 40 right; claimed is 0 left / 100 right.");
         keys.press(KeyCode.ENTER);
-        List<Moment> moments = read(() -> workplace
-                .session
-                .desk()
-                .get()
-                .survey()
-                .track(new PostureId("latch"))
-                .orElseThrow()
-                .moments());
-        assertThat(moments.getLast().after().weight()).isEqualTo(WeightShare.left(60));
+        assertThat(weightAtTheEnd()).isEqualTo(WeightShare.left(60));
     }
 
     @Test
