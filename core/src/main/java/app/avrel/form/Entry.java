@@ -14,6 +14,8 @@ import java.util.Optional;
  * @param ways the way into each occurrence, in order: as many as the times it is done, at least one
  * @param facing where it is said to face at its end, as a heading of the form; a claim, checked
  * @param gentler the name of the gentler version that is done here, if one is
+ * @param group what this and its neighbours of the same group are called as one posture; empty stands alone
+ * @param number what an instructor says its first number is; a claim, checked
  */
 public record Entry(
         EntryId id,
@@ -21,7 +23,9 @@ public record Entry(
         Played played,
         List<WayIn> ways,
         Optional<Heading> facing,
-        Optional<String> gentler) {
+        Optional<String> gentler,
+        String group,
+        Optional<Integer> number) {
 
     public Entry {
         if (ways.isEmpty() || ways.size() > 99) {
@@ -33,7 +37,8 @@ public record Entry(
 
     /** {@return the posture once, entered directly} */
     public static Entry of(EntryId id, PostureId posture, Played played) {
-        return new Entry(id, posture, played, List.of(WayIn.DIRECT), Optional.empty(), Optional.empty());
+        return new Entry(
+                id, posture, played, List.of(WayIn.DIRECT), Optional.empty(), Optional.empty(), "", Optional.empty());
     }
 
     public int times() {
@@ -50,19 +55,19 @@ public record Entry(
     }
 
     public Entry withId(EntryId changed) {
-        return new Entry(changed, posture, played, ways, facing, gentler);
+        return new Entry(changed, posture, played, ways, facing, gentler, group, number);
     }
 
     public Entry withPosture(PostureId changed) {
-        return new Entry(id, changed, played, ways, facing, gentler);
+        return new Entry(id, changed, played, ways, facing, gentler, group, number);
     }
 
     public Entry withPlayed(Played changed) {
-        return new Entry(id, posture, changed, ways, facing, gentler);
+        return new Entry(id, posture, changed, ways, facing, gentler, group, number);
     }
 
     public Entry withWays(List<WayIn> changed) {
-        return new Entry(id, posture, played, changed, facing, gentler);
+        return new Entry(id, posture, played, changed, facing, gentler, group, number);
     }
 
     public Entry withWay(int occurrence, WayIn way) {
@@ -72,11 +77,26 @@ public record Entry(
     }
 
     public Entry withFacing(Optional<Heading> claimed) {
-        return new Entry(id, posture, played, ways, claimed, gentler);
+        return new Entry(id, posture, played, ways, claimed, gentler, group, number);
     }
 
     public Entry withGentler(Optional<String> version) {
-        return new Entry(id, posture, played, ways, facing, version);
+        return new Entry(id, posture, played, ways, facing, version, group, number);
+    }
+
+    public Entry withGroup(String name) {
+        return new Entry(id, posture, played, ways, facing, gentler, name, number);
+    }
+
+    public Entry withNumber(Optional<Integer> claimed) {
+        return new Entry(id, posture, played, ways, facing, gentler, group, claimed);
+    }
+
+    /** {@return this on the other side, with its ways in} */
+    public Entry mirrored() {
+        return withPlayed(played.other())
+                .withWays(ways.stream().map(WayIn::mirrored).toList())
+                .withFacing(facing.map(Heading::mirrored));
     }
 
     /** {@return the posture as it is done here: on this side, in this version where it has it} */

@@ -1,7 +1,9 @@
 package app.avrel.form;
 
+import app.avrel.posture.PostureId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
@@ -11,11 +13,24 @@ import java.util.stream.IntStream;
  *
  * @param name as shown
  * @param parts at least one
+ * @param said what is stated of it
  */
-public record Form(FormId id, String name, List<Part> parts) {
+public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim> said) {
 
     public Form {
         parts = parts.isEmpty() ? List.of(new Part("", List.of())) : List.copyOf(parts);
+    }
+
+    public Form(FormId id, String name, List<Part> parts) {
+        this(id, name, parts, Optional.empty());
+    }
+
+    public FormClaim claim() {
+        return said.orElse(FormClaim.NONE);
+    }
+
+    public Form withClaim(FormClaim changed) {
+        return new Form(id, name, parts, changed.orNothing());
     }
 
     /** {@return every entry of every part, in order} */
@@ -46,11 +61,11 @@ public record Form(FormId id, String name, List<Part> parts) {
     }
 
     public Form withParts(List<Part> changed) {
-        return new Form(id, name, changed);
+        return new Form(id, name, changed, said);
     }
 
     public Form withName(String changed) {
-        return new Form(id, changed, parts);
+        return new Form(id, changed, parts, said);
     }
 
     /** {@return the form with the entry at a position changed; positions run through all parts} */
@@ -75,14 +90,28 @@ public record Form(FormId id, String name, List<Part> parts) {
         return rebuilt(after, (entries, at) -> entries.add(at + 1, added));
     }
 
-    /** {@return the form with an entry moved up (-1) or down (+1) by one place within its part} */
-    public Form move(int entry, int by) {
-        return rebuilt(entry, (entries, at) -> {
-            int to = at + by;
-            if (to >= 0 && to < entries.size()) {
-                entries.add(to, entries.remove(at));
-            }
-        });
+    /** {@return the form as it is on the other side} */
+    public Form mirrored(Shelf shelf) {
+        List<Entry> all = entries();
+        Form other = withClaim(claim().mirrored())
+                .withParts(parts.stream()
+                        .map(part -> part.withClaim(part.claim().mirrored()))
+                        .toList());
+        return all.isEmpty() ? other : new Stretch(0, all.size() - 1).mirrored(other, shelf);
+    }
+
+    /** {@return the form with one posture in place of another wherever that stands} */
+    public Form replacing(PostureId old, PostureId by) {
+        return withParts(parts.stream()
+                .map(part -> part.withEntries(part.entries().stream()
+                        .map(entry -> entry.posture().equals(old) ? entry.withPosture(by) : entry)
+                        .toList()))
+                .toList());
+    }
+
+    /** {@return which part an entry stands in, from 0} */
+    public int partOf(int entry) {
+        return FormPlace.before(this, entry).part();
     }
 
     /** {@return the form with a new, empty part at its end} */

@@ -9,8 +9,10 @@ import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Posing;
 import app.avrel.posture.HandPlace;
+import app.avrel.posture.HeldProp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Where one posture meets the next.
@@ -39,10 +41,19 @@ public record Join(List<Mismatch> mismatches) {
         feet(arrived, start, posing, found);
         weight(arrived, start, posing.rules(), found);
         body(arrived, start, posing, found);
+        if (!held(arrived).equals(held(start))) {
+            found.add(new Mismatch.Held(arrived.prop(), start.prop()));
+        }
         for (Side side : Side.values()) {
             hand(side, arrived.hand(side), start.hand(side), posing.rules(), found);
         }
         return new Join(found);
+    }
+
+    /** What is held, by which hand, open or closed; where it points may change on the way. */
+    private static Optional<HeldProp> held(Pose pose) {
+        return pose.prop()
+                .map(held -> new HeldProp(held.prop(), held.held(), held.state(), Optional.empty(), Optional.empty()));
     }
 
     private static void feet(Pose arrived, Pose start, Posing posing, List<Mismatch> found) {

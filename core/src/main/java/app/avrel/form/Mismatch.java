@@ -3,6 +3,8 @@ package app.avrel.form;
 import app.avrel.body.Side;
 import app.avrel.posture.Contact;
 import app.avrel.posture.HandPlace;
+import app.avrel.posture.HeldProp;
+import java.util.Optional;
 
 /** One thing that differs between where one arrives and where the next posture starts. */
 public sealed interface Mismatch {
@@ -27,6 +29,9 @@ public sealed interface Mismatch {
 
     /** The pelvis is higher or lower, metres below standing. */
     record Drop(double arrivedMetres, double wantedMetres) implements Mismatch {}
+
+    /** Something else is held, in the other hand, or opened or closed. */
+    record Held(Optional<HeldProp> arrived, Optional<HeldProp> wanted) implements Mismatch {}
 
     /** A hand is elsewhere. */
     record Hand(Side hand, HandPlace arrived, HandPlace wanted) implements Mismatch {}

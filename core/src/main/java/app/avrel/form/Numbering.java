@@ -6,12 +6,13 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The numbers of a form's entries in the school's way: each repeat counted or all as one, the opening counted or not,
- * through the form or anew in each part.
+ * The numbers of a form's entries in the school's way: each repeat counted or all as one, a group as one or posture by
+ * posture, the opening counted or not, through the form or anew in each part.
  */
 public record Numbering(HouseRules rules) {
 
     private static final int AS_ONE = 1;
+    private static final int EACH_OF_GROUP = 1;
     private static final int NOT_COUNTED = 1;
     private static final int BY_PART = 1;
     private static final int WITH_THE_FIRST = 1;
@@ -23,6 +24,8 @@ public record Numbering(HouseRules rules) {
      * @param last as {@code first} for one that is counted once
      */
     public record Numbers(int first, int last) {
+
+        private static final Numbers NONE = new Numbers(0, 0);
 
         /** {@return such as {@code 5} or {@code 5–6}; empty for an entry without a number} */
         @Override
@@ -39,33 +42,76 @@ public record Numbering(HouseRules rules) {
         }
     }
 
-    private boolean otherSide(Entry before, Entry entry) {
-        return rules.get(HouseRule.OTHER_SIDES) == WITH_THE_FIRST
-                && before != null
-                && before.posture().equals(entry.posture())
-                && before.played() != entry.played();
-    }
-
     /** {@return the numbers of every entry, in order} */
     public List<Numbers> of(Form form) {
         List<Numbers> all = new ArrayList<>();
-        int next = 1;
-        Entry before = null;
+        Run run = new Run();
         for (Part part : form.parts()) {
-            next = rules.get(HouseRule.PARTS) == BY_PART ? 1 : next;
+            run.next = rules.get(HouseRule.PARTS) == BY_PART ? 1 : run.next;
+            run.before = null;
             for (Entry entry : part.entries()) {
-                boolean opening = all.isEmpty() && rules.get(HouseRule.OPENING) == NOT_COUNTED;
-                if (otherSide(before, entry)) {
-                    all.add(all.getLast());
-                    before = entry;
-                    continue;
-                }
-                before = entry;
-                int times = opening ? 0 : rules.get(HouseRule.REPEATS) == AS_ONE ? 1 : entry.times();
-                all.add(times == 0 ? new Numbers(0, 0) : new Numbers(next, next + times - 1));
-                next += times;
+                all.add(run.number(entry, all.isEmpty()));
             }
         }
         return all;
+    }
+
+    /** {@return how many numbers each part uses} */
+    public List<Integer> used(Form form) {
+        List<Integer> used = new ArrayList<>();
+        List<Numbers> numbers = of(form);
+        int at = 0;
+        for (Part part : form.parts()) {
+            List<Numbers> own = numbers.subList(at, at + part.entries().size());
+            int least = own.stream()
+                    .mapToInt(Numbers::first)
+                    .filter(first -> first > 0)
+                    .min()
+                    .orElse(1);
+            used.add(own.stream().mapToInt(Numbers::last).max().orElse(0) - least + 1);
+            at += part.entries().size();
+        }
+        return used.stream().map(many -> Math.max(0, many)).toList();
+    }
+
+    /** Counting on, entry by entry. */
+    private final class Run {
+
+        private int next = 1;
+        private Entry before;
+        private Entry head;
+        private Numbers last = Numbers.NONE;
+
+        Numbers number(Entry entry, boolean first) {
+            boolean opening = first && rules.get(HouseRule.OPENING) == NOT_COUNTED;
+            boolean same = before != null && (otherSide(entry) || inGroup(entry));
+            if (!same) {
+                head = entry;
+                last = opening ? Numbers.NONE : fresh(entry);
+            }
+            before = entry;
+            return last;
+        }
+
+        private Numbers fresh(Entry entry) {
+            boolean once = rules.get(HouseRule.REPEATS) == AS_ONE || asOne(entry);
+            int times = once ? 1 : entry.times();
+            next += times;
+            return new Numbers(next - times, next - 1);
+        }
+
+        private boolean asOne(Entry entry) {
+            return !entry.group().isEmpty() && rules.get(HouseRule.GROUPS) != EACH_OF_GROUP;
+        }
+
+        private boolean inGroup(Entry entry) {
+            return asOne(entry) && Groups.together(head, before, entry);
+        }
+
+        private boolean otherSide(Entry entry) {
+            return rules.get(HouseRule.OTHER_SIDES) == WITH_THE_FIRST
+                    && before.posture().equals(entry.posture())
+                    && before.played() != entry.played();
+        }
     }
 }

@@ -1,19 +1,37 @@
 package app.avrel.form;
 
 import java.util.List;
+import java.util.Optional;
 
-/** A part of a form; the name may be empty where a form has only one. */
-public record Part(String name, List<Entry> entries) {
+/**
+ * A part of a form.
+ *
+ * @param name may be empty where a form has only one
+ * @param said what is stated of it
+ */
+public record Part(String name, List<Entry> entries, Optional<FormClaim> said) {
 
     public Part {
         entries = List.copyOf(entries);
     }
 
+    public Part(String name, List<Entry> entries) {
+        this(name, entries, Optional.empty());
+    }
+
     public Part withEntries(List<Entry> changed) {
-        return new Part(name, changed);
+        return new Part(name, changed, said);
     }
 
     public Part withName(String changed) {
-        return new Part(changed, entries);
+        return new Part(changed, entries, said);
+    }
+
+    public FormClaim claim() {
+        return said.orElse(FormClaim.NONE);
+    }
+
+    public Part withClaim(FormClaim changed) {
+        return new Part(name, entries, changed.orNothing());
     }
 }

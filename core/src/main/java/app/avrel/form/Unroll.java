@@ -51,6 +51,13 @@ public final class Unroll {
         return new Track(start, unroll.done, List.of());
     }
 
+    /** {@return the pose after counts done from a pose, whose facing is their front} */
+    public static Pose counts(Pose from, List<Count> counts, Posing posing) {
+        Unroll unroll = new Unroll(new Shelf(java.util.Map.of(), java.util.Map.of()), posing, from);
+        unroll.counts(counts, posing, Moment.Section.POSTURE, new ArrayList<>());
+        return unroll.pose;
+    }
+
     private static StartPose first(List<Entry> entries, Shelf shelf) {
         return entries.stream()
                 .findFirst()

@@ -1,5 +1,7 @@
 package app.avrel.form;
 
+import app.avrel.posture.Mirror;
+
 /** The link that an occurrence owns. */
 public sealed interface WayIn {
 
@@ -11,4 +13,12 @@ public sealed interface WayIn {
 
     /** One from the project's links, as it is or for the other side. */
     record Shared(LinkId link, Played played) implements WayIn {}
+
+    /** {@return the way in as it is on the other side} */
+    default WayIn mirrored() {
+        return switch (this) {
+            case Own(Link link) -> new Own(link.withCounts(Mirror.counts(link.counts())));
+            case Shared(LinkId link, Played played) -> new Shared(link, played.other());
+        };
+    }
 }

@@ -44,6 +44,7 @@ public enum HouseRule {
     BREATH_BEATS("One breath in or out lasts at most", "beats", 1, 16, 4),
     REPEATS("Repeats are numbered", "way", "one by one", "as one posture"),
     OTHER_SIDES("The other side, done next, has", "way", "a number of its own", "the same number"),
+    GROUPS("A group of postures is numbered", "way", "as one posture", "posture by posture"),
     OPENING("The opening posture is", "way", "counted", "not counted"),
     PARTS("Numbers run", "way", "through the form", "anew in each part"),
     SIDES("A side is named by", "way", "the leg in front", "the leading hand", "the way one travels"),

@@ -150,7 +150,7 @@ public record Checkup(Posing posing, Directions directions) {
         }
     }
 
-    private static void examine(Moment moment, InForce inForce, Where where, Consumer<Finding> found) {
+    static void examine(Moment moment, InForce inForce, Where where, Consumer<Finding> found) {
         Watched watched = new Watched(moment, inForce, where);
         int stage = moment.place().stage();
         for (MomentRule rule : MOMENT_RULES) {

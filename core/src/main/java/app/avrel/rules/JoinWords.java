@@ -5,7 +5,9 @@ import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Mismatch;
+import app.avrel.posture.HeldProp;
 import app.avrel.words.Hands;
+import java.util.Optional;
 
 /** Says what differs at a join, with numbers. */
 public final class JoinWords {
@@ -34,9 +36,15 @@ public final class JoinWords {
                 "Hips: " + turned(arrived) + ", wanted " + turned(wanted) + ".";
             case Mismatch.Drop(double arrived, double wanted) ->
                 "Height: " + fists(arrived) + ", wanted " + fists(wanted) + ".";
+            case Mismatch.Held(var arrived, var wanted) -> "Held: " + held(arrived) + ", wanted " + held(wanted) + ".";
             case Mismatch.Hand(Side hand, var arrived, var wanted) ->
                 name(hand) + " hand: " + Hands.brief(arrived) + ", wanted " + Hands.brief(wanted) + ".";
         };
+    }
+
+    private static String held(Optional<HeldProp> prop) {
+        return prop.map(of -> of.prop().word() + " in the " + of.held().word() + " hand")
+                .orElse("nothing");
     }
 
     private static String name(Side side) {

@@ -44,13 +44,6 @@ class FormEditingTest {
         assertThat(changed.delete(at + 1)).isEqualTo(sample.form());
     }
 
-    @Test
-    void anEntryMovesWithinItsPartOnly() {
-        assertThat(ids(twoParts().move(0, 1))).containsExactly("b", "a", "c");
-        assertThat(twoParts().move(1, 1)).isEqualTo(twoParts());
-        assertThat(twoParts().move(2, -1)).isEqualTo(twoParts());
-    }
-
     @RepeatedTest(20)
     void replacingAnEntryByItselfChangesNothing(RepetitionInfo repetition) {
         SampleForms sample = SampleForms.of(repetition.getCurrentRepetition());

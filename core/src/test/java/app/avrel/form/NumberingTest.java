@@ -51,6 +51,27 @@ class NumberingTest {
     }
 
     @Test
+    void aGroupHasOneNumberOrOneForEachOfItsPostures() {
+        Form grouped = new Stretch(1, 2).grouped(FORM, "net");
+        assertThat(new Numbering(HouseRules.LARGE_FRAME).of(grouped).stream().map(Numbering.Numbers::toString))
+                .containsExactly("1", "2", "2", "3–4");
+        assertThat(new Numbering(HouseRules.LARGE_FRAME.with(HouseRule.GROUPS, 1))
+                        .of(grouped).stream().map(Numbering.Numbers::toString))
+                .containsExactly("1", "2–4", "5", "6–7");
+    }
+
+    @Test
+    void whatAPartUsesUpIsKnown() {
+        assertThat(new Numbering(HouseRules.LARGE_FRAME).used(FORM)).containsExactly(5, 2);
+        assertThat(new Numbering(HouseRules.LARGE_FRAME.with(HouseRule.OPENING, 1)).used(FORM))
+                .containsExactly(4, 2);
+        assertThat(new Numbering(HouseRules.LARGE_FRAME.with(HouseRule.PARTS, 1)).used(FORM))
+                .containsExactly(5, 2);
+        assertThat(new Numbering(HouseRules.LARGE_FRAME).used(FORM.withPart("three")))
+                .containsExactly(5, 2, 0);
+    }
+
+    @Test
     void anEntryPutInRenumbersAllThatFollow() {
         Form longer = FORM.insertAfter(0, entry("e", 2));
         assertThat(new Numbering(HouseRules.LARGE_FRAME).of(longer).stream().map(Numbering.Numbers::toString))

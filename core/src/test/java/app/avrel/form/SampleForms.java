@@ -22,7 +22,9 @@ record SampleForms(Form form, Shelf shelf, Posing posing) {
     SampleForms alikeOnBothSides() {
         Map<PostureId, Posture> postures = shelf.postures().entrySet().stream()
                 .collect(Collectors.toMap(
-                        Map.Entry::getKey, entry -> entry.getValue().withOtherSide(List.of())));
+                        Map.Entry::getKey,
+                        entry ->
+                                entry.getValue().withOtherSide(List.of()).withMirroring(Posture.Mirroring.BOTH_SIDES)));
         return new SampleForms(form, new Shelf(postures, shelf.links()), posing);
     }
 

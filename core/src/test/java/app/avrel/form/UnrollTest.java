@@ -97,9 +97,21 @@ class UnrollTest {
 
     private static WayIn mirrored(WayIn way) {
         return switch (way) {
-            case WayIn.Own(Link link) -> new WayIn.Own(link.withCounts(Mirror.counts(link.counts())));
+            case WayIn.Own own -> own.mirrored();
             case WayIn.Shared shared -> shared;
         };
+    }
+
+    @RepeatedTest(40)
+    void theOtherSideOfAFormUnrollsToTheMirrorOfItsUnroll(RepetitionInfo repetition) {
+        SampleForms sample = SampleForms.of(repetition.getCurrentRepetition()).alikeOnBothSides();
+        List<Pose> poses = poses(sample.track());
+        Form other = sample.form().mirrored(sample.shelf());
+        List<Pose> mirrored = poses(sample.track(other));
+        for (int i = 0; i < poses.size(); i++) {
+            assertMirrored(poses.get(i), mirrored.get(i));
+        }
+        assertThat(other.mirrored(sample.shelf())).isEqualTo(sample.form());
     }
 
     @RepeatedTest(30)

@@ -23,6 +23,7 @@ import app.avrel.project.Setting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Whole projects made up at random. */
 public final class SampleProjects {
@@ -85,7 +86,9 @@ public final class SampleProjects {
                 samples.one(Played.values()),
                 samples.several(1, 3, this::wayIn),
                 samples.maybe(samples::heading),
-                samples.maybe(() -> "high"));
+                samples.maybe(() -> "high"),
+                samples.chance(0.2) ? "net" : "",
+                samples.chance(0.2) ? Optional.of(samples.number(1, 99)) : Optional.empty());
     }
 
     private Learner learner() {

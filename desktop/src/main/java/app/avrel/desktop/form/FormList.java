@@ -11,6 +11,7 @@ import app.avrel.floor.Numbers;
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.Played;
+import app.avrel.form.Stretch;
 import app.avrel.form.Track;
 import app.avrel.posture.Posture;
 import app.avrel.project.Edit;
@@ -166,7 +167,8 @@ final class FormList extends VBox {
                     .get(choice.entry());
             session.apply(Edit.of(
                     "Move an entry",
-                    project -> project.changeForm(choice.form(), form -> form.move(choice.entry(), by))));
+                    project -> project.changeForm(
+                            choice.form(), form -> new Stretch(choice.entry(), choice.entry()).nudged(form, by))));
             int at = session.desk().get().form().indexOf(moved.id()).orElse(choice.entry());
             session.choose(choice.withEntry(at));
         }
