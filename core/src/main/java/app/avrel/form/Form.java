@@ -114,6 +114,15 @@ public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim>
         return FormPlace.before(this, entry).part();
     }
 
+    /** {@return the form with an entry in a place} */
+    public Form insertAt(FormPlace place, Entry added) {
+        List<Part> changed = new ArrayList<>(parts);
+        List<Entry> entries = new ArrayList<>(changed.get(place.part()).entries());
+        entries.add(place.at(), added);
+        changed.set(place.part(), changed.get(place.part()).withEntries(entries));
+        return withParts(changed);
+    }
+
     /** {@return the form with a new, empty part at its end} */
     public Form withPart(String partName) {
         List<Part> changed = new ArrayList<>(parts);
@@ -123,11 +132,7 @@ public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim>
 
     /** {@return the form with an entry at the end of a part} */
     public Form append(int part, Entry added) {
-        List<Part> changed = new ArrayList<>(parts);
-        List<Entry> entries = new ArrayList<>(changed.get(part).entries());
-        entries.add(added);
-        changed.set(part, changed.get(part).withEntries(entries));
-        return withParts(changed);
+        return insertAt(new FormPlace(part, parts.get(part).entries().size()), added);
     }
 
     private interface PartEdit {

@@ -1,7 +1,6 @@
 package app.avrel.form;
 
 import app.avrel.posture.Posture;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -130,11 +129,7 @@ public record Stretch(int first, int last) {
         int at = to.at();
         for (Entry entry : added) {
             Entry own = changed.indexOf(entry.id()).isPresent() ? entry.withId(changed.freshId()) : entry;
-            List<Part> parts = new ArrayList<>(changed.parts());
-            List<Entry> entries = new ArrayList<>(parts.get(to.part()).entries());
-            entries.add(at++, own);
-            parts.set(to.part(), parts.get(to.part()).withEntries(entries));
-            changed = changed.withParts(parts);
+            changed = changed.insertAt(new FormPlace(to.part(), at++), own);
         }
         return changed;
     }

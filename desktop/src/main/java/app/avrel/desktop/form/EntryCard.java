@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
@@ -19,12 +20,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.layout.VBox;
 
 /** The card for an entry: which posture, which side, how often, where it is said to face, and the ways in. */
 final class EntryCard extends VBox {
 
     private final Session session;
+    private final StretchEdits stretches;
     private final Label title = Texts.wrapped("", "card-title");
     private final FieldGrid grid = new FieldGrid();
     private final ChoiceField posture;
@@ -33,20 +37,30 @@ final class EntryCard extends VBox {
     private final EntryField times;
     private final EntryField facing;
     private final EntryField part;
+    private final EntryField number;
+    private final EntryField group;
+    private final MenuButton replace = new MenuButton("Replace it everywhere by");
     private final WaysIn ways;
     private final Repeats repeats = new Repeats();
+    private final JoinBox joins;
 
-    EntryCard(Session session, WaysIn ways) {
+    EntryCard(Session session, StretchEdits stretches, WaysIn ways) {
         this.session = session;
+        this.stretches = stretches;
         this.ways = ways;
+        this.joins = new JoinBox(session);
         getStyleClass().add("entry-card");
         posture = grid.choice("Posture");
         side = grid.choice("Side");
         version = grid.choice("Version");
         times = grid.line("Times", "1");
         facing = grid.line("Said to face", "1:30");
+        number = grid.line("Said number", "1");
+        group = grid.line("Group", "a name, for what is taught as one");
         part = grid.line("Part", "a name for this part");
-        getChildren().addAll(title, grid, ways, repeats);
+        getChildren().addAll(title, joins, grid, replace, ways, repeats);
+        replace.getStyleClass().addAll("flat", "word-button");
+        Tips.give(replace, "Put another posture in the place of this one wherever the form has it");
     }
 
     void show(Session.Desk desk, int index) {
@@ -67,9 +81,16 @@ final class EntryCard extends VBox {
         times.show(Integer.toString(entry.times()), this::takeTimes);
         Directions directions = desk.project().setting().directions();
         facing.show(entry.facing().map(directions::say).orElse(""), text -> takeFacing(text, directions));
+        number.show(entry.number().map(String::valueOf).orElse(""), this::takeNumber);
+        group.show(entry.group(), text -> {
+            stretches.group(text.strip());
+            return true;
+        });
+        replacing(entry, shelf);
         part.show(partName(desk.form(), index), text -> renamePart(index, text));
         ways.show(desk, index, entry);
         repeats.show(desk, index);
+        joins.show(desk, index);
     }
 
     /** The posture as it is, or a gentler version of it. */
@@ -88,6 +109,28 @@ final class EntryCard extends VBox {
                 at -> change(
                         "version",
                         whole -> whole.withGentler(at == 0 ? Optional.empty() : Optional.of(words.get(at)))));
+    }
+
+    private void replacing(Entry entry, List<Posture> shelf) {
+        replace.getItems()
+                .setAll(shelf.stream()
+                        .filter(other -> !other.id().equals(entry.posture()))
+                        .map(other -> {
+                            MenuItem item = new MenuItem(other.name());
+                            item.setOnAction(_ -> stretches.replaceEverywhere(entry.posture(), other.id()));
+                            return item;
+                        })
+                        .toList());
+        replace.setDisable(shelf.size() < 2);
+    }
+
+    private boolean takeNumber(String text) {
+        if (!text.isBlank() && !text.strip().matches("[1-9]\\d{0,2}")) {
+            return false;
+        }
+        Optional<Integer> said = text.isBlank() ? Optional.empty() : Optional.of(Integer.valueOf(text.strip()));
+        change("number", entry -> entry.withNumber(said));
+        return true;
     }
 
     private static List<String> sides(Optional<Posture> posture) {
@@ -114,18 +157,7 @@ final class EntryCard extends VBox {
     }
 
     private static String partName(Form form, int index) {
-        return form.parts().get(partOf(form, index)).name();
-    }
-
-    private static int partOf(Form form, int index) {
-        int before = 0;
-        for (int p = 0; p < form.parts().size(); p++) {
-            before += form.parts().get(p).entries().size();
-            if (index < before) {
-                return p;
-            }
-        }
-        return form.parts().size() - 1;
+        return form.parts().get(form.partOf(index)).name();
     }
 
     private boolean renamePart(int index, String text) {
@@ -134,7 +166,7 @@ final class EntryCard extends VBox {
                 session.choice().form() + "/part/" + index,
                 project -> project.changeForm(session.choice().form(), form -> {
                     List<Part> parts = new ArrayList<>(form.parts());
-                    int at = partOf(form, index);
+                    int at = form.partOf(index);
                     parts.set(at, parts.get(at).withName(text.strip()));
                     return form.withParts(parts);
                 })));

@@ -2,6 +2,8 @@ package app.avrel.desktop.form;
 
 import app.avrel.desktop.session.Session;
 import app.avrel.form.Entry;
+import app.avrel.form.Form;
+import app.avrel.form.Groups;
 import app.avrel.form.Numbering;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Part;
@@ -20,7 +22,7 @@ import java.util.stream.Stream;
 sealed interface EntryLine {
 
     /** The head of a part. */
-    record Head(String name, int entries) implements EntryLine {}
+    record Head(int part, String name, int entries) implements EntryLine {}
 
     /**
      * An entry.
@@ -38,9 +40,10 @@ sealed interface EntryLine {
         List<EntryLine> lines = new ArrayList<>();
         int index = 0;
         List<Numbering.Numbers> numbers = new Numbering(desk.project().setting().rules()).of(desk.form());
-        for (Part part : desk.form().parts()) {
+        for (int at = 0; at < desk.form().parts().size(); at++) {
+            Part part = desk.form().parts().get(at);
             if (!part.name().isEmpty() || desk.form().parts().size() > 1) {
-                lines.add(new Head(part.name(), part.entries().size()));
+                lines.add(new Head(at, part.name(), part.entries().size()));
             }
             for (Entry entry : part.entries()) {
                 lines.add(entry(desk, entry, index, numbers.get(index).toString()));
@@ -80,9 +83,18 @@ sealed interface EntryLine {
             case 3 -> "three times";
             default -> entry.times() + " times";
         };
-        return Stream.of(mirrored, times, entry.gentler().orElse(""))
+        return Stream.of(mirrored, times, entry.gentler().orElse(""), group(desk.form(), index, entry))
                 .filter(said -> !said.isEmpty())
                 .collect(Collectors.joining(", "));
+    }
+
+    /** Which one it is of the group it is taught in. */
+    private static String group(Form form, int index, Entry entry) {
+        return Groups.of(form).stream()
+                .filter(stretch -> stretch.has(index))
+                .map(stretch -> entry.group() + " " + (index - stretch.first() + 1) + " of " + stretch.size())
+                .findFirst()
+                .orElse("");
     }
 
     /** {@return how an occurrence is called: its number and name} */

@@ -10,6 +10,7 @@ import app.avrel.desktop.session.Session;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
+import app.avrel.form.FormPlace;
 import app.avrel.form.Played;
 import app.avrel.form.Stretch;
 import app.avrel.form.Track;
@@ -17,11 +18,18 @@ import app.avrel.posture.Posture;
 import app.avrel.project.Edit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import javafx.collections.ListChangeListener;
+import javafx.geometry.Side;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -36,28 +44,38 @@ final class FormList extends VBox {
     private final Label totals = Texts.wrapped("", "list-totals");
     private final ListView<EntryLine> list = new ListView<>();
     private final MenuButton add = new MenuButton("Add a posture");
+    private final StretchEdits stretches;
     private boolean showing;
 
-    FormList(Session session) {
+    FormList(Session session, StretchEdits stretches) {
         this.session = session;
+        this.stretches = stretches;
         getStyleClass().addAll("side-list", "form-list");
         name.getStyleClass().add("title-field");
-        list.setCellFactory(_ -> new EntryCell());
+        EntryDragging dragging = new EntryDragging(this::beside, this::dropped);
+        list.setCellFactory(_ -> {
+            EntryCell cell = new EntryCell();
+            dragging.on(cell);
+            return cell;
+        });
+        list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        list.addEventFilter(KeyEvent.KEY_PRESSED, this::clipboard);
         list.setAccessibleText("Entries of the form");
         list.setPlaceholder(Texts.wrapped("No entry yet. Press “Add a posture” to begin the form.", "empty"));
-        list.getSelectionModel().selectedItemProperty().addListener((_, _, line) -> {
-            if (!showing && line instanceof EntryLine.Of of) {
-                session.choose(session.choice().withEntry(of.index()));
-            }
-        });
+        list.getSelectionModel().getSelectedItems().addListener((ListChangeListener<EntryLine>) _ -> chosen());
         VBox.setVgrow(list, Priority.ALWAYS);
         add.getStyleClass().addAll("flat", "word-button");
         Tips.give(add, "Add a posture after the chosen entry (Ctrl+M)");
         FlowPane foot = new FlowPane(
                 add,
-                Buttons.icon(Feather.ARROW_UP, "Move the entry up (Alt+Up)", () -> move(-1)),
-                Buttons.icon(Feather.ARROW_DOWN, "Move the entry down (Alt+Down)", () -> move(1)),
-                Buttons.icon(Feather.TRASH_2, "Take the entry out (Ctrl+Delete)", this::delete));
+                Buttons.icon(Feather.ARROW_UP, "Move what is chosen up (Alt+Up)", () -> stretches.nudge(-1)),
+                Buttons.icon(Feather.ARROW_DOWN, "Move what is chosen down (Alt+Down)", () -> stretches.nudge(1)),
+                Buttons.icon(Feather.COPY, "Copy what is chosen after it (Ctrl+D)", stretches::duplicate),
+                Buttons.icon(
+                        Feather.CORNER_DOWN_RIGHT,
+                        "Copy what is chosen, mirrored, to the end of its part (Ctrl+Shift+D)",
+                        stretches::appendMirrored),
+                Buttons.icon(Feather.TRASH_2, "Take out what is chosen (Ctrl+Delete)", stretches::takeOut));
         foot.getStyleClass().add("list-foot");
         VBox head = new VBox(forms, name, totals);
         head.getStyleClass().add("list-head");
@@ -79,11 +97,9 @@ final class FormList extends VBox {
         if (!list.getItems().equals(lines)) {
             list.getItems().setAll(lines);
         }
-        lines.stream()
-                .filter(line -> line instanceof EntryLine.Of of
-                        && of.index() == desk.choice().entry())
-                .findFirst()
-                .ifPresent(line -> list.getSelectionModel().select(line));
+        stretches
+                .chosen()
+                .ifPresent(stretch -> select(lines, stretch, desk.choice().entry()));
         add.getItems()
                 .setAll(desk.project().postures().stream().flatMap(this::items).toList());
         add.setDisable(desk.project().postures().isEmpty());
@@ -157,29 +173,70 @@ final class FormList extends VBox {
         add.show();
     }
 
-    void move(int by) {
-        Choice choice = session.choice();
-        if (choice.entry() >= 0) {
-            var moved = session.project()
-                    .form(choice.form())
-                    .orElseThrow()
-                    .entries()
-                    .get(choice.entry());
-            session.apply(Edit.of(
-                    "Move an entry",
-                    project -> project.changeForm(
-                            choice.form(), form -> new Stretch(choice.entry(), choice.entry()).nudged(form, by))));
-            int at = session.desk().get().form().indexOf(moved.id()).orElse(choice.entry());
-            session.choose(choice.withEntry(at));
+    /** Chooses the lines of a stretch; the entry that is looked at is the last chosen of them. */
+    private void select(List<EntryLine> lines, Stretch stretch, int entry) {
+        List<Integer> wanted = IntStream.range(0, lines.size())
+                .filter(i -> lines.get(i) instanceof EntryLine.Of of && stretch.has(of.index()))
+                .boxed()
+                .toList();
+        var model = list.getSelectionModel();
+        if (!model.getSelectedIndices().stream().sorted().toList().equals(wanted)) {
+            model.clearSelection();
+            wanted.forEach(model::select);
+        }
+        for (int at : wanted) {
+            if (lines.get(at) instanceof EntryLine.Of of && of.index() == entry && model.getSelectedIndex() != at) {
+                model.select(at);
+            }
         }
     }
 
-    void delete() {
-        Choice choice = session.choice();
-        if (choice.entry() >= 0) {
-            session.apply(Edit.of(
-                    "Take an entry out",
-                    project -> project.changeForm(choice.form(), form -> form.delete(choice.entry()))));
+    /** Chosen lines make one stretch, from the first to the last. */
+    private void chosen() {
+        List<Integer> entries = list.getSelectionModel().getSelectedItems().stream()
+                .filter(EntryLine.Of.class::isInstance)
+                .map(line -> ((EntryLine.Of) line).index())
+                .sorted()
+                .toList();
+        if (showing || entries.isEmpty()) {
+            return;
+        }
+        stretches.choose(new Stretch(entries.getFirst(), entries.getLast()));
+        if (list.getSelectionModel().getSelectedItem() instanceof EntryLine.Of of) {
+            session.choose(session.choice().withEntry(of.index()));
+        }
+    }
+
+    private void clipboard(KeyEvent event) {
+        if (!event.isShortcutDown() || event.isShiftDown()) {
+            return;
+        }
+        switch (event.getCode()) {
+            case C -> stretches.copy();
+            case X -> stretches.cut();
+            case V -> stretches.paste();
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    private Optional<FormPlace> beside(EntryLine line, Side side) {
+        Form form = session.desk().get().form();
+        return switch (line) {
+            case EntryLine.Of of ->
+                Optional.of(side == Side.TOP ? FormPlace.before(form, of.index()) : FormPlace.after(form, of.index()));
+            case EntryLine.Head head ->
+                side == Side.TOP ? Optional.empty() : Optional.of(new FormPlace(head.part(), 0));
+        };
+    }
+
+    private void dropped(FormPlace place, TransferMode mode) {
+        if (mode == TransferMode.COPY) {
+            stretches.copyTo(place);
+        } else {
+            stretches.moveTo(place);
         }
     }
 

@@ -37,6 +37,7 @@ public final class FormRoom implements Room {
     private final Session session;
     private final RoomPane root;
     private final FormList list;
+    private final StretchEdits stretches;
     private final Label returning = Texts.wrapped("", "room-figures");
     private final WalkView walk = new WalkView();
     private final Ribbon ribbon = new Ribbon();
@@ -49,10 +50,11 @@ public final class FormRoom implements Room {
 
     public FormRoom(Session session, Consumer<Where> go) {
         this.session = session;
-        list = new FormList(session);
+        stretches = new StretchEdits(session);
+        list = new FormList(session, stretches);
         countCard = new CountCard(session);
         findings = new FindingBox(new FindingActions(session, go));
-        entryCard = new EntryCard(session, new WaysIn(session, this::open));
+        entryCard = new EntryCard(session, stretches, new WaysIn(session, this::open));
         VBox.setVgrow(walk, Priority.ALWAYS);
         VBox middle = new VBox(Texts.of("The walk", "room-title"), walk, returning);
         middle.getStyleClass().add("room-middle");
@@ -150,6 +152,7 @@ public final class FormRoom implements Room {
                 .filter(finding -> finding.where() instanceof Where.InForm(var form, int at, var count)
                         && form.equals(desk.choice().form())
                         && at == chosen
+                        && !finding.rule().equals("open-join")
                         && count.equals(open.map(OpenCount::count)))
                 .toList());
         open = open.filter(of -> of.count() < of.holder().counts(desk.project()).size());
@@ -185,9 +188,16 @@ public final class FormRoom implements Room {
     public List<Command> commands() {
         return List.of(
                 Command.of("Add a posture to the form", KeyCode.M, "Ctrl", list::openAdd),
-                Command.of("Move the entry up", KeyCode.UP, "Alt", () -> list.move(-1)),
-                Command.of("Move the entry down", KeyCode.DOWN, "Alt", () -> list.move(1)),
-                Command.of("Take the entry out", KeyCode.DELETE, "Ctrl", list::delete),
+                Command.of("Move what is chosen up", KeyCode.UP, "Alt", () -> stretches.nudge(-1)),
+                Command.of("Move what is chosen down", KeyCode.DOWN, "Alt", () -> stretches.nudge(1)),
+                Command.of("Copy what is chosen after it", KeyCode.D, "Ctrl", stretches::duplicate),
+                Command.of(
+                        "Copy what is chosen, mirrored, to the end of its part",
+                        KeyCode.D,
+                        "Ctrl+Shift",
+                        stretches::appendMirrored),
+                Command.of("Do what is chosen on the other side", KeyCode.O, "Ctrl+Shift", stretches::mirror),
+                Command.of("Take out what is chosen", KeyCode.DELETE, "Ctrl", stretches::takeOut),
                 Command.of("New part", KeyCode.P, "Ctrl+Shift", list::addPart),
                 Command.of("New form", KeyCode.N, "Ctrl+Shift", list::addForm),
                 Command.of("To the entry before", KeyCode.PAGE_UP, "", () -> step(-1))

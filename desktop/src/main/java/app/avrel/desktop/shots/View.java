@@ -29,7 +29,7 @@ enum View {
 
     /** {@return how many frames the window is given: fixes are looked for behind it} */
     int frames() {
-        return this == FINDINGS ? 90 : 6;
+        return this == FINDINGS || this == FORM ? 90 : 6;
     }
 
     String fileName() {

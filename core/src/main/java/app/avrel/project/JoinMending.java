@@ -1,0 +1,97 @@
+package app.avrel.project;
+
+import app.avrel.form.Entry;
+import app.avrel.form.FormId;
+import app.avrel.form.Link;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Track;
+import app.avrel.form.WayIn;
+import app.avrel.posture.Count;
+import app.avrel.posture.Posture;
+import app.avrel.rules.Checkup;
+import app.avrel.rules.Finding;
+import app.avrel.rules.JoinProposal;
+import app.avrel.rules.JoinProposals;
+import app.avrel.rules.Linking;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What can be done about the join before one occurrence of a form.
+ *
+ * @param survey of the project as it is
+ * @param occurrence counted from 0 through the form
+ */
+public record JoinMending(Survey survey, FormId form, int occurrence) {
+
+    /**
+     * What else a proposal does.
+     *
+     * @param joins how many other joins it opens; below 0 where it closes more
+     * @param findings how many findings that are more than notes it adds in all, joins left out
+     */
+    public record Effects(int joins, int findings) {}
+
+    private Track track() {
+        return survey.track(form).orElseThrow();
+    }
+
+    private JoinProposals proposals() {
+        Project project = survey.project();
+        Checkup checkup =
+                new Checkup(project.setting().posing(), project.setting().directions());
+        return new JoinProposals(project.form(form).orElseThrow(), project.shelf(), track(), checkup);
+    }
+
+    /** {@return every proposal that was tried and closes the join} */
+    public List<JoinProposal> all() {
+        return proposals().of(occurrence);
+    }
+
+    /** {@return the link that closes the join, or why there is none} */
+    public Linking.Way link() {
+        return proposals().link(occurrence);
+    }
+
+    /** {@return a project with the proposal carried out; it may have been edited elsewhere since} */
+    public Project applied(Project project, JoinProposal proposal) {
+        return switch (proposal) {
+            case JoinProposal.InsertLink(List<Count> counts) -> linked(project, counts);
+            case JoinProposal.AdjustEnd(Posture _, Posture becomes) ->
+                project.changePosture(becomes.id(), _ -> becomes);
+            case JoinProposal.AdjustStart(Posture _, Posture becomes) ->
+                project.changePosture(becomes.id(), _ -> becomes);
+        };
+    }
+
+    /** A way in that is shared becomes this occurrence's own. */
+    private Project linked(Project project, List<Count> counts) {
+        Occurrence done = track().occurrences().get(occurrence);
+        List<Count> longer = new ArrayList<>(done.link().counts());
+        longer.addAll(counts);
+        Link link = new Link(done.link().name(), longer);
+        return project.changeForm(
+                form,
+                of -> of.change(done.entry(), (Entry entry) -> entry.withWay(done.repeat(), new WayIn.Own(link))));
+    }
+
+    /** {@return what the proposal does beside closing this join} */
+    public Effects effects(JoinProposal proposal) {
+        Survey after = survey.after(applied(survey.project(), proposal));
+        return new Effects(openJoins(after) - openJoins(survey) + 1, others(after) - others(survey));
+    }
+
+    private static int openJoins(Survey survey) {
+        return (int) survey.forms().values().stream()
+                .flatMap(looked -> looked.track().occurrences().stream())
+                .filter(done -> !done.join().fits())
+                .count();
+    }
+
+    private static int others(Survey survey) {
+        return (int) survey.serious().stream()
+                .map(Finding::rule)
+                .filter(rule -> !rule.equals("open-join"))
+                .count();
+    }
+}

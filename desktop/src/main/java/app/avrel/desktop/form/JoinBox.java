@@ -1,0 +1,177 @@
+package app.avrel.desktop.form;
+
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Heading;
+import app.avrel.form.Occurrence;
+import app.avrel.motion.Pose;
+import app.avrel.posture.Count;
+import app.avrel.posture.CueLevel;
+import app.avrel.posture.Posture;
+import app.avrel.project.Edit;
+import app.avrel.project.JoinMending;
+import app.avrel.project.Setting;
+import app.avrel.rules.JoinProposal;
+import app.avrel.rules.JoinWords;
+import app.avrel.words.CountWords;
+import app.avrel.words.Saying;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+import javafx.scene.control.Button;
+import javafx.scene.layout.VBox;
+
+/** What is open where one posture meets the next, and what can be done about it; nothing where they join. */
+final class JoinBox extends VBox {
+
+    private static final ExecutorService SEARCH = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("join-search").factory());
+
+    private final Session session;
+    private final VBox proposals = new VBox();
+    private Optional<Asked> shown = Optional.empty();
+
+    /** What the shown proposals answer. */
+    private record Asked(Pose arrived, Posture posture, List<Posture> shelf) {}
+
+    /** A proposal with what else it does. */
+    private record Weighed(JoinProposal proposal, JoinMending.Effects effects) {}
+
+    /** What came of looking. */
+    private record Answer(List<Weighed> proposals, Optional<String> noLink) {}
+
+    JoinBox(Session session) {
+        this.session = session;
+        getStyleClass().add("join-box");
+        proposals.getStyleClass().add("join-proposals");
+    }
+
+    /** Shows the first open join of an entry. */
+    void show(Session.Desk desk, int entry) {
+        List<Occurrence> all =
+                desk.survey().track(desk.choice().form()).orElseThrow().occurrences();
+        Optional<Occurrence> open = all.stream()
+                .filter(done -> done.entry() == entry && !done.join().fits())
+                .findFirst();
+        setVisible(open.isPresent());
+        setManaged(open.isPresent());
+        if (open.isEmpty()) {
+            shown = Optional.empty();
+            return;
+        }
+        Occurrence done = open.get();
+        Asked asked = new Asked(done.arrived(), done.posture(), desk.project().postures());
+        getChildren().setAll(differences(desk, done), proposals);
+        if (!shown.equals(Optional.of(asked))) {
+            shown = Optional.of(asked);
+            look(asked, new JoinMending(desk.survey(), desk.choice().form(), all.indexOf(done)), desk, done);
+        }
+    }
+
+    private static VBox differences(Session.Desk desk, Occurrence done) {
+        JoinWords words = new JoinWords(desk.project().setting().chosenBody());
+        VBox box = new VBox(Texts.wrapped("They do not join", "finding-title"));
+        box.getStyleClass().add("join-differences");
+        done.join()
+                .mismatches()
+                .forEach(mismatch -> box.getChildren().add(Texts.wrapped(words.sentence(mismatch), "join-words")));
+        return box;
+    }
+
+    private void look(Asked asked, JoinMending mending, Session.Desk desk, Occurrence done) {
+        proposals.getChildren().setAll(Texts.wrapped("Looking for ways to join them…", "quiet"));
+        CompletableFuture.supplyAsync(() -> answer(mending), SEARCH)
+                .thenAccept(answer -> Platform.runLater(() -> {
+                    if (shown.equals(Optional.of(asked))) {
+                        show(answer, mending, desk, done);
+                    }
+                }));
+    }
+
+    private static Answer answer(JoinMending mending) {
+        List<Weighed> all = mending.all().stream()
+                .map(proposal -> new Weighed(proposal, mending.effects(proposal)))
+                .toList();
+        boolean linked = all.stream().anyMatch(one -> one.proposal() instanceof JoinProposal.InsertLink);
+        return new Answer(
+                all, linked ? Optional.empty() : Optional.of(mending.link().why()));
+    }
+
+    private void show(Answer answer, JoinMending mending, Session.Desk desk, Occurrence done) {
+        proposals.getChildren().clear();
+        answer.noLink()
+                .ifPresent(why -> proposals
+                        .getChildren()
+                        .addAll(Texts.of("No link joins them", "section"), Texts.wrapped(why, "join-words")));
+        answer.proposals().forEach(one -> proposal(one, mending, desk, done));
+    }
+
+    private void proposal(Weighed weighed, JoinMending mending, Session.Desk desk, Occurrence done) {
+        switch (weighed.proposal()) {
+            case JoinProposal.InsertLink(List<Count> counts) -> {
+                proposals.getChildren().add(Texts.of("A link that would join them", "section"));
+                lines(counts, desk, done);
+                button("Insert the link", "Put these counts between the two", true, weighed, mending);
+            }
+            case JoinProposal.AdjustEnd(Posture before, Posture becomes) -> {
+                button("Adjust the end of " + before.name(), "Change how the one before ends", false, weighed, mending);
+                said(weighed, ended(before, becomes));
+            }
+            case JoinProposal.AdjustStart(Posture before, Posture _) -> {
+                button(
+                        "Adjust the start of " + before.name(),
+                        "Let this posture start where one arrives",
+                        false,
+                        weighed,
+                        mending);
+                said(weighed, "");
+            }
+        }
+    }
+
+    private static String ended(Posture before, Posture becomes) {
+        int more = becomes.counts().size() - before.counts().size();
+        return more == 0 ? "in its last count" : "with " + more + (more == 1 ? " count more" : " counts more");
+    }
+
+    private void said(Weighed weighed, String how) {
+        int joins = weighed.effects().joins();
+        int findings = weighed.effects().findings();
+        String elsewhere = joins > 0 ? "opens " + joins + (joins == 1 ? " other join" : " other joins") : "";
+        String more = findings > 0 ? "brings " + findings + (findings == 1 ? " finding" : " findings") : "";
+        List<String> all = java.util.stream.Stream.of(how, elsewhere, more)
+                .filter(words -> !words.isEmpty())
+                .toList();
+        if (!all.isEmpty()) {
+            proposals.getChildren().add(Texts.wrapped(String.join("; ", all), "quiet"));
+        }
+    }
+
+    private void button(String words, String says, boolean accent, Weighed weighed, JoinMending mending) {
+        Button button = Buttons.words(
+                words,
+                says,
+                () -> session.apply(Edit.of(words, project -> mending.applied(project, weighed.proposal()))));
+        button.setWrapText(true);
+        if (accent) {
+            button.getStyleClass().setAll("button", "accent");
+        }
+        proposals.getChildren().add(button);
+    }
+
+    private void lines(List<Count> counts, Session.Desk desk, Occurrence done) {
+        Setting setting = desk.project().setting();
+        Saying saying = new Saying(setting.directions(), Heading.FRONT, setting.rules())
+                .withFront(done.arrived().facing());
+        CountWords words = new CountWords(saying);
+        for (int i = 0; i < counts.size(); i++) {
+            proposals
+                    .getChildren()
+                    .add(Texts.wrapped((i + 1) + "  " + words.say(counts.get(i), CueLevel.GUIDE), "join-words"));
+        }
+    }
+}
