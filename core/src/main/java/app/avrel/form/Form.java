@@ -1,5 +1,6 @@
 package app.avrel.form;
 
+import app.avrel.house.HouseRules;
 import app.avrel.posture.PostureId;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,15 +15,16 @@ import java.util.stream.IntStream;
  * @param name as shown
  * @param parts at least one
  * @param said what is stated of it
+ * @param rules the house rules it is done by, where they are not the project's
  */
-public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim> said) {
+public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim> said, Optional<HouseRules> rules) {
 
     public Form {
         parts = parts.isEmpty() ? List.of(new Part("", List.of())) : List.copyOf(parts);
     }
 
     public Form(FormId id, String name, List<Part> parts) {
-        this(id, name, parts, Optional.empty());
+        this(id, name, parts, Optional.empty(), Optional.empty());
     }
 
     public FormClaim claim() {
@@ -30,7 +32,15 @@ public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim>
     }
 
     public Form withClaim(FormClaim changed) {
-        return new Form(id, name, parts, changed.orNothing());
+        return new Form(id, name, parts, changed.orNothing(), rules);
+    }
+
+    public Form withRules(Optional<HouseRules> changed) {
+        return new Form(id, name, parts, said, changed);
+    }
+
+    public Form withId(FormId changed) {
+        return new Form(changed, name, parts, said, rules);
     }
 
     /** {@return every entry of every part, in order} */
@@ -61,11 +71,11 @@ public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim>
     }
 
     public Form withParts(List<Part> changed) {
-        return new Form(id, name, changed, said);
+        return new Form(id, name, changed, said, rules);
     }
 
     public Form withName(String changed) {
-        return new Form(id, changed, parts, said);
+        return new Form(id, changed, parts, said, rules);
     }
 
     /** {@return the form with the entry at a position changed; positions run through all parts} */

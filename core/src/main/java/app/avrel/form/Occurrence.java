@@ -1,9 +1,11 @@
 package app.avrel.form;
 
 import app.avrel.floor.FloorPoint;
+import app.avrel.floor.FloorVector;
 import app.avrel.floor.Turn;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -53,6 +55,24 @@ public record Occurrence(
 
     private static Pose turned(Pose pose, Turn turn) {
         return pose.turned(FloorPoint.ORIGIN, turn);
+    }
+
+    /** {@return the way from the middle between the heels where one comes from to that at the end, its way in included} */
+    public FloorVector travel() {
+        Pose from = moments.isEmpty() ? start : moments.getFirst().before();
+        return Track.middle(end).plus(Track.middle(from).times(-1));
+    }
+
+    /** {@return the last moment of each count, the way in first} */
+    public List<Moment> ends() {
+        List<Moment> ends = new ArrayList<>();
+        for (Moment moment : moments) {
+            if (!ends.isEmpty() && ends.getLast().place().sameCount(moment.place())) {
+                ends.removeLast();
+            }
+            ends.add(moment);
+        }
+        return ends;
     }
 
     /** {@return how many counts this takes, its way in included} */

@@ -5,7 +5,6 @@ import app.avrel.body.Side;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Breath;
 import app.avrel.posture.Move;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -43,21 +42,9 @@ public record Totals(
         Adding adding = new Adding(body);
         for (Occurrence one : done) {
             one.moments().forEach(adding::turn);
-            ends(one).forEach(adding::count);
+            one.ends().forEach(adding::count);
         }
         return adding.totals();
-    }
-
-    /** The last moment of each count, ways in first. */
-    private static List<Moment> ends(Occurrence done) {
-        List<Moment> ends = new ArrayList<>();
-        for (Moment moment : done.moments()) {
-            if (!ends.isEmpty() && ends.getLast().place().sameCount(moment.place())) {
-                ends.removeLast();
-            }
-            ends.add(moment);
-        }
-        return ends;
     }
 
     /** {@return seconds at so many a beat} */

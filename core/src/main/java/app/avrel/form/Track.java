@@ -71,7 +71,7 @@ public record Track(Pose start, List<Occurrence> occurrences, List<Integer> miss
         return occurrences.stream().mapToDouble(Occurrence::beats).sum();
     }
 
-    private static FloorVector middle(Pose pose) {
+    static FloorVector middle(Pose pose) {
         var left = pose.left().heel().value();
         var right = pose.right().heel().value();
         return new FloorVector((left.right() + right.right()) / 2, (left.ahead() + right.ahead()) / 2);

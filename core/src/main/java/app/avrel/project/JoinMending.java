@@ -1,6 +1,7 @@
 package app.avrel.project;
 
 import app.avrel.form.Entry;
+import app.avrel.form.Form;
 import app.avrel.form.FormId;
 import app.avrel.form.Link;
 import app.avrel.form.Occurrence;
@@ -38,9 +39,9 @@ public record JoinMending(Survey survey, FormId form, int occurrence) {
 
     private JoinProposals proposals() {
         Project project = survey.project();
-        Checkup checkup =
-                new Checkup(project.setting().posing(), project.setting().directions());
-        return new JoinProposals(project.form(form).orElseThrow(), project.shelf(), track(), checkup);
+        Form of = project.form(form).orElseThrow();
+        Checkup checkup = new Checkup(project.posing(of), project.setting().directions());
+        return new JoinProposals(of, project.shelf(), track(), checkup);
     }
 
     /** {@return every proposal that was tried and closes the join} */

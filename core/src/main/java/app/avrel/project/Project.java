@@ -5,7 +5,10 @@ import app.avrel.form.FormId;
 import app.avrel.form.Link;
 import app.avrel.form.LinkId;
 import app.avrel.form.Shelf;
+import app.avrel.form.hall.Hall;
+import app.avrel.house.HouseRules;
 import app.avrel.lesson.Lesson;
+import app.avrel.motion.Posing;
 import app.avrel.posture.Count;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
@@ -33,6 +36,7 @@ import java.util.function.UnaryOperator;
  * @param forms ids are unlike each other
  * @param accepted findings that may stand
  * @param learners whose bodies and cautions are looked after
+ * @param halls to practise in
  */
 public record Project(
         String name,
@@ -42,7 +46,8 @@ public record Project(
         List<Form> forms,
         List<Lesson> lessons,
         List<Accepted> accepted,
-        List<Learner> learners) {
+        List<Learner> learners,
+        List<Hall> halls) {
 
     public Project {
         postures = List.copyOf(postures);
@@ -51,6 +56,7 @@ public record Project(
         lessons = List.copyOf(lessons);
         accepted = List.copyOf(accepted);
         learners = List.copyOf(learners);
+        halls = List.copyOf(halls);
         unlike(postures.stream().map(posture -> posture.id().key()).toList(), "posture");
         unlike(forms.stream().map(form -> form.id().key()).toList(), "form");
     }
@@ -69,7 +75,8 @@ public record Project(
     /** {@return a project with an empty shelf and one empty form} */
     public static Project empty(String name, Setting setting) {
         Form form = new Form(new FormId("form"), "Form", List.of());
-        return new Project(name, setting, List.of(), Map.of(), List.of(form), List.of(), List.of(), List.of());
+        return new Project(
+                name, setting, List.of(), Map.of(), List.of(form), List.of(), List.of(), List.of(), List.of());
     }
 
     public Optional<Posture> posture(PostureId id) {
@@ -116,27 +123,27 @@ public record Project(
     }
 
     public Project withName(String changed) {
-        return new Project(changed, setting, postures, links, forms, lessons, accepted, learners);
+        return new Project(changed, setting, postures, links, forms, lessons, accepted, learners, halls);
     }
 
     public Project withSetting(Setting changed) {
-        return new Project(name, changed, postures, links, forms, lessons, accepted, learners);
+        return new Project(name, changed, postures, links, forms, lessons, accepted, learners, halls);
     }
 
     public Project withPostures(List<Posture> changed) {
-        return new Project(name, setting, changed, links, forms, lessons, accepted, learners);
+        return new Project(name, setting, changed, links, forms, lessons, accepted, learners, halls);
     }
 
     public Project withLinks(Map<LinkId, Link> changed) {
-        return new Project(name, setting, postures, changed, forms, lessons, accepted, learners);
+        return new Project(name, setting, postures, changed, forms, lessons, accepted, learners, halls);
     }
 
     public Project withForms(List<Form> changed) {
-        return new Project(name, setting, postures, links, changed, lessons, accepted, learners);
+        return new Project(name, setting, postures, links, changed, lessons, accepted, learners, halls);
     }
 
     public Project withLessons(List<Lesson> changed) {
-        return new Project(name, setting, postures, links, forms, changed, accepted, learners);
+        return new Project(name, setting, postures, links, forms, changed, accepted, learners, halls);
     }
 
     /** {@return this project with one posture changed; its id stays} */
@@ -161,11 +168,25 @@ public record Project(
     }
 
     public Project withAccepted(List<Accepted> changed) {
-        return new Project(name, setting, postures, links, forms, lessons, changed, learners);
+        return new Project(name, setting, postures, links, forms, lessons, changed, learners, halls);
     }
 
     public Project withLearners(List<Learner> changed) {
-        return new Project(name, setting, postures, links, forms, lessons, accepted, changed);
+        return new Project(name, setting, postures, links, forms, lessons, accepted, changed, halls);
+    }
+
+    public Project withHalls(List<Hall> changed) {
+        return new Project(name, setting, postures, links, forms, lessons, accepted, learners, changed);
+    }
+
+    /** {@return the house rules of a form: its own, or the project's} */
+    public HouseRules rules(Form form) {
+        return form.rules().orElse(setting.rules());
+    }
+
+    /** {@return the body and the rules by which a form is unrolled} */
+    public Posing posing(Form form) {
+        return new Posing(setting.chosenBody(), rules(form));
     }
 
     /** {@return this project with a finding let stand for a reason} */

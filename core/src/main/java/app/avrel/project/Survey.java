@@ -82,7 +82,9 @@ public record Survey(
             }
             Map<FormId, LookedForm> forms = new LinkedHashMap<>();
             for (Form form : project.forms()) {
-                forms.put(form.id(), known(form).orElseGet(() -> looked(form, checkup)));
+                Checkup own =
+                        new Checkup(project.posing(form), project.setting().directions());
+                forms.put(form.id(), known(form).orElseGet(() -> looked(form, own)));
             }
             Set<Finding> all = new LinkedHashSet<>();
             postures.values().forEach(one -> all.addAll(one.found()));
@@ -126,7 +128,11 @@ public record Survey(
 
         private LookedForm looked(Form form, Checkup checkup) {
             Track track = Unroll.form(form, project.shelf(), checkup.posing());
-            List<Checkup.Looked> before = known.map(survey -> survey.forms().get(form.id()))
+            List<Checkup.Looked> before = known.filter(survey -> survey.project()
+                            .form(form.id())
+                            .filter(was -> was.rules().equals(form.rules()))
+                            .isPresent())
+                    .map(survey -> survey.forms().get(form.id()))
                     .map(LookedForm::each)
                     .orElse(List.of());
             List<Checkup.Looked> each = checkup.each(form, track, before);

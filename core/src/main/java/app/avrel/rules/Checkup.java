@@ -88,6 +88,7 @@ public record Checkup(Posing posing, Directions directions) {
         each.forEach(looked -> found.addAll(looked.found()));
         track.missing().forEach(entry -> found.add(missing(form, entry)));
         MissingVersion.examine(form, track, found::add);
+        ClaimedForm.examine(form, track, posing.rules(), directions, found::add);
         return List.copyOf(found);
     }
 
@@ -116,9 +117,12 @@ public record Checkup(Posing posing, Directions directions) {
         List<Finding> found = new ArrayList<>();
         OpenJoin.examine(form.id(), done, posing, found::add);
         wayIn(form, done, known.computeIfAbsent(Map.of(), _ -> new InForce(posing)), found::add);
-        if (done.posture().start() instanceof Start.Carried) {
-            Map<HouseRule, Integer> own = done.posture().ownRules();
-            moments(done, known.computeIfAbsent(own, rules -> new InForce(posing.with(rules))), found::add);
+        Map<HouseRule, Integer> own = done.posture().ownRules();
+        InForce inForce = known.computeIfAbsent(own, rules -> new InForce(posing.with(rules)));
+        if (form.rules().isPresent()) {
+            underOwnRules(form, done, inForce, found::add);
+        } else if (done.posture().start() instanceof Start.Carried) {
+            moments(done, inForce, found::add);
         }
         if (done.repeat() == entry.times() - 1) {
             ClaimedFacing.examine(form.id(), entry, done, posing, directions, found::add);
@@ -136,6 +140,18 @@ public record Checkup(Posing posing, Directions directions) {
                 Where where = new Where.InPosture(
                         done.posture().id(), Optional.of(moment.place().count()));
                 examine(moment, inForce, where, found);
+            }
+        }
+    }
+
+    /** Under other rules than the project's, other things are sound: each posture is looked at again where it stands. */
+    private void underOwnRules(Form form, Occurrence done, InForce inForce, Consumer<Finding> found) {
+        Where where = new Where.InForm(form.id(), done.entry(), Optional.empty());
+        for (Moment moment : done.moments()) {
+            if (moment.place().section() == Moment.Section.POSTURE) {
+                String prefix = "Count " + (moment.place().count() + 1) + " under "
+                        + posing.rules().name() + ": ";
+                examine(moment, inForce, where, finding -> found.accept(finding.moved(where, prefix)));
             }
         }
     }

@@ -15,7 +15,9 @@ record SampleForms(Form form, Shelf shelf, Posing posing) {
     static SampleForms of(long seed) {
         Project project = SampleProjects.of(seed, 8);
         return new SampleForms(
-                project.forms().getFirst(), project.shelf(), project.setting().posing());
+                project.forms().getFirst(),
+                project.shelf(),
+                project.posing(project.forms().getFirst()));
     }
 
     /** With no posture that is done differently on its other side. */

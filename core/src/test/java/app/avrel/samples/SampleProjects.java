@@ -6,12 +6,18 @@ import app.avrel.floor.DirectionWords;
 import app.avrel.form.Entry;
 import app.avrel.form.EntryId;
 import app.avrel.form.Form;
+import app.avrel.form.FormClaim;
 import app.avrel.form.FormId;
 import app.avrel.form.Link;
 import app.avrel.form.LinkId;
 import app.avrel.form.Part;
 import app.avrel.form.Played;
 import app.avrel.form.WayIn;
+import app.avrel.form.hall.Arrangement;
+import app.avrel.form.hall.Door;
+import app.avrel.form.hall.Hall;
+import app.avrel.form.hall.Pillar;
+import app.avrel.form.hall.Wall;
 import app.avrel.house.HouseRules;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonDraft;
@@ -63,7 +69,8 @@ public final class SampleProjects {
                 List.of(form),
                 lessons,
                 List.of(),
-                samples.several(0, 2, this::learner));
+                samples.several(0, 2, this::learner),
+                samples.several(0, 1, this::hall));
     }
 
     private Form form(List<Posture> postures, int entries) {
@@ -76,7 +83,11 @@ public final class SampleProjects {
             }
             parts.add(new Part("Part " + (parts.size() + 1), part));
         }
-        return new Form(new FormId("form"), "Form", parts);
+        FormClaim claim = new FormClaim(
+                samples.maybe(() -> samples.number(1, 99)), Optional.empty(), samples.maybe(samples::heading));
+        return new Form(new FormId("form"), "Form", parts)
+                .withClaim(samples.chance(0.5) ? claim : FormClaim.NONE)
+                .withRules(samples.chance(0.2) ? Optional.of(HouseRules.COMPACT_FRAME) : Optional.empty());
     }
 
     private Entry entry(List<Posture> postures, String id) {
@@ -89,6 +100,13 @@ public final class SampleProjects {
                 samples.maybe(() -> "high"),
                 samples.chance(0.2) ? "net" : "",
                 samples.chance(0.2) ? Optional.of(samples.number(1, 99)) : Optional.empty());
+    }
+
+    private Hall hall() {
+        return Hall.of("Mill room", samples.number(5, 12), samples.number(4, 9))
+                .withDoors(samples.several(0, 1, () -> new Door(samples.one(Wall.values()), 1, 0.9)))
+                .withPillars(samples.several(0, 2, () -> new Pillar(samples.number(1, 4), 2, 0.4)))
+                .withClass(samples.one(Arrangement.values()), samples.maybe(() -> 2.0));
     }
 
     private Learner learner() {

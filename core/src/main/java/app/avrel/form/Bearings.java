@@ -1,0 +1,53 @@
+package app.avrel.form;
+
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.motion.Estimate;
+import app.avrel.motion.Pose;
+import java.util.List;
+
+/**
+ * Where everything points after a count, in the hall.
+ *
+ * @param place the last stage of the count
+ * @param count the count itself
+ * @param facing of the chest
+ * @param hips of the pelvis
+ * @param left where the left toes point; drawn where not known
+ * @param right where the right toes point; drawn where not known
+ * @param turned in this count, to the right positive
+ * @param running all turning since the form began, whole turns kept
+ */
+public record Bearings(
+        Moment.Place place,
+        app.avrel.posture.Count count,
+        Heading facing,
+        Heading hips,
+        Estimate<Heading> left,
+        Estimate<Heading> right,
+        Turn turned,
+        Turn running) {
+
+    /** {@return the bearings after every count of an occurrence, its way in first} */
+    public static List<Bearings> of(Track track, Occurrence done) {
+        return done.ends().stream().map(end -> after(track, done, end)).toList();
+    }
+
+    private static Bearings after(Track track, Occurrence done, Moment end) {
+        Pose pose = end.after();
+        Moment begin = done.moments().stream()
+                .filter(moment -> moment.place().sameCount(end.place()))
+                .findFirst()
+                .orElse(end);
+        Turn now = pose.chest().value();
+        return new Bearings(
+                end.place(),
+                end.count(),
+                pose.facing(),
+                pose.pelvis(),
+                pose.left().heading(),
+                pose.right().heading(),
+                now.minus(begin.before().chest().value()),
+                now.minus(track.start().chest().value()));
+    }
+}
