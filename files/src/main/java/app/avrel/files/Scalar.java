@@ -38,6 +38,7 @@ record Scalar<T>(
             whole(int.class, value -> value, value -> value),
             whole(Integer.class, value -> value, value -> value),
             number(double.class, "a number", value -> value, value -> value),
+            number(Double.class, "a number", value -> value, value -> value),
             number(Heading.class, "degrees from 0 to below 360", Heading::new, Heading::degrees),
             number(Turn.class, "degrees, to the right positive", Turn::new, Turn::degrees),
             whole(Reach.class, Reach::new, Reach::percent),
