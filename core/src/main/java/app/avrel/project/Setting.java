@@ -4,6 +4,8 @@ import app.avrel.body.Body;
 import app.avrel.floor.DirectionWords;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.form.hall.Hall;
 import app.avrel.house.HouseRules;
 import app.avrel.motion.Posing;
 import java.util.List;
@@ -40,6 +42,11 @@ public record Setting(Heading startFaces, DirectionWords words, List<Body> bodie
 
     public Posing posing() {
         return new Posing(chosenBody(), rules);
+    }
+
+    /** {@return how the front that forms start at is turned against the front wall of a hall} */
+    public Turn facingIn(Hall hall) {
+        return hall.front().turnTo(startFaces);
     }
 
     public Setting withStartFaces(Heading changed) {

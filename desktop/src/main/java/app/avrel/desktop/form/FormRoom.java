@@ -13,20 +13,14 @@ import app.avrel.desktop.session.Command;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
-import app.avrel.desktop.stagefloor.WalkView;
-import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
-import app.avrel.floor.Numbers;
 import app.avrel.form.Track;
 import app.avrel.rules.Where;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The form room. */
@@ -38,9 +32,8 @@ public final class FormRoom implements Room {
     private final RoomPane root;
     private final FormList list;
     private final StretchEdits stretches;
-    private final Label returning = Texts.wrapped("", "room-figures");
-    private final WalkView walk = new WalkView();
     private final Ribbon ribbon = new Ribbon();
+    private final FormStage stage;
     private final EntryCard entryCard;
     private final CountCard countCard;
     private final FindingBox findings;
@@ -55,14 +48,12 @@ public final class FormRoom implements Room {
         countCard = new CountCard(session);
         findings = new FindingBox(new FindingActions(session, go));
         entryCard = new EntryCard(session, stretches, new WaysIn(session, this::open));
-        VBox.setVgrow(walk, Priority.ALWAYS);
-        VBox middle = new VBox(Texts.of("The walk", "room-title"), walk, returning);
-        middle.getStyleClass().add("room-middle");
+        stage = new FormStage(session, new HallChoice(), ribbon);
         card.getStyleClass().add("card");
         ScrollPane scroll = new ScrollPane(card);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().addAll("bare", "card-scroll");
-        root = new RoomPane("form-room", list, middle, scroll, ribbon);
+        root = new RoomPane("form-room", list, stage, scroll, ribbon);
     }
 
     @Override
@@ -79,38 +70,9 @@ public final class FormRoom implements Room {
             entry = chosen;
             open = Optional.empty();
         }
-        walk.show(
-                track,
-                desk.project().setting().chosenBody(),
-                chosen,
-                desk.project().setting().directions().say(Heading.FRONT));
-        returning.setText(returning(desk, track) + TotalsWords.of(desk, track));
+        stage.show(desk);
         ribbon(desk, track);
         card(desk);
-    }
-
-    private static String returning(Session.Desk desk, Track track) {
-        if (track.occurrences().isEmpty()) {
-            return "Add postures to see where they lead.";
-        }
-        String facing = "Ends facing "
-                + desk.project().setting().directions().say(track.end().facing()) + ", net turn "
-                + turn(track.netTurn().degrees());
-        if (!track.placed()) {
-            return facing + ". Where it ends is open: a distance or a width is not said.";
-        }
-        FloorVector offset = track.offset();
-        return facing + ". From start to end " + way(offset.ahead(), "ahead", "back") + " and "
-                + way(offset.right(), "to the right", "to the left") + ".";
-    }
-
-    private static String turn(double degrees) {
-        long size = Math.round(Math.abs(degrees));
-        return size == 0 ? "0°" : size + "° to the " + (degrees > 0 ? "right" : "left");
-    }
-
-    private static String way(double metres, String plus, String minus) {
-        return Numbers.plain(Math.abs(metres)) + " m " + (metres < 0 ? minus : plus);
     }
 
     private void ribbon(Session.Desk desk, Track track) {
@@ -204,6 +166,8 @@ public final class FormRoom implements Room {
                         .repeating(),
                 Command.of("To the entry after", KeyCode.PAGE_DOWN, "", () -> step(1))
                         .repeating(),
+                Command.of("Play the form, or stop", KeyCode.P, "Ctrl", stage::play),
+                Command.of("Halls", KeyCode.H, "Ctrl+Shift", stage::openHalls),
                 Command.of("To the next open join", KeyCode.F7, "", this::nextOpenJoin));
     }
 

@@ -1,5 +1,6 @@
 package app.avrel.desktop.form;
 
+import app.avrel.desktop.parts.Behind;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
@@ -18,18 +19,13 @@ import app.avrel.words.CountWords;
 import app.avrel.words.Saying;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 
 /** What is open where one posture meets the next, and what can be done about it; nothing where they join. */
 final class JoinBox extends VBox {
 
-    private static final ExecutorService SEARCH = Executors.newSingleThreadExecutor(
-            Thread.ofPlatform().daemon().name("join-search").factory());
+    private final Behind search = new Behind();
 
     private final Session session;
     private final VBox proposals = new VBox();
@@ -61,6 +57,7 @@ final class JoinBox extends VBox {
         setManaged(open.isPresent());
         if (open.isEmpty()) {
             shown = Optional.empty();
+            search.forget();
             return;
         }
         Occurrence done = open.get();
@@ -68,7 +65,7 @@ final class JoinBox extends VBox {
         getChildren().setAll(differences(desk, done), proposals);
         if (!shown.equals(Optional.of(asked))) {
             shown = Optional.of(asked);
-            look(asked, new JoinMending(desk.survey(), desk.choice().form(), all.indexOf(done)), desk, done);
+            look(new JoinMending(desk.survey(), desk.choice().form(), all.indexOf(done)), desk, done);
         }
     }
 
@@ -82,14 +79,9 @@ final class JoinBox extends VBox {
         return box;
     }
 
-    private void look(Asked asked, JoinMending mending, Session.Desk desk, Occurrence done) {
+    private void look(JoinMending mending, Session.Desk desk, Occurrence done) {
         proposals.getChildren().setAll(Texts.wrapped("Looking for ways to join them…", "quiet"));
-        CompletableFuture.supplyAsync(() -> answer(mending), SEARCH)
-                .thenAccept(answer -> Platform.runLater(() -> {
-                    if (shown.equals(Optional.of(asked))) {
-                        show(answer, mending, desk, done);
-                    }
-                }));
+        search.ask(() -> answer(mending), answer -> show(answer, mending, desk, done));
     }
 
     private static Answer answer(JoinMending mending) {

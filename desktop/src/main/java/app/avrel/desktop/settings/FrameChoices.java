@@ -8,16 +8,19 @@ import java.util.List;
 /** What can be chosen for the frame. */
 public final class FrameChoices {
 
-    static final List<String> BEARINGS =
+    /** Eight points of the compass, from north to the right. */
+    public static final List<String> BEARINGS =
             List.of("north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west");
 
     private FrameChoices() {}
 
-    static int bearing(Heading heading) {
+    /** {@return the place in {@link #BEARINGS} that is nearest} */
+    public static int bearing(Heading heading) {
         return (int) Math.round(heading.degrees() / 45) % 8;
     }
 
-    static Heading bearing(int at) {
+    /** {@return the bearing of a place in {@link #BEARINGS}} */
+    public static Heading bearing(int at) {
         return new Heading(at * 45);
     }
 

@@ -1,80 +1,108 @@
 package app.avrel.desktop.stagefloor;
 
-import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.Drawing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
-import app.avrel.form.Track;
+import app.avrel.form.hall.HallPlan;
 import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Pose;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
 
-/** The walk of a form: where its postures end, and the path of the centre of mass between them. */
+/** The walk of a form, in its hall: where its postures end, and the path of the centre of mass between them. */
 public final class WalkView extends Drawing {
 
     private static final double GRID = 0.5;
+    private static final double ROUND_THE_HALL = 0.35;
 
-    private Track track;
-    private Body body;
-    private int entry = -1;
-    private String front = "";
+    private final WalkPlaying playing = new WalkPlaying();
+    private WalkPicture picture;
 
     public WalkView() {
         super("walk");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     }
 
-    /**
-     * Shows a track with one entry lit.
-     *
-     * @param frontWords what the direction at the top is called
-     */
-    public void show(Track newTrack, Body newBody, int litEntry, String frontWords) {
-        track = newTrack;
-        body = newBody;
-        entry = litEntry;
-        front = frontWords;
-        setAccessibleText("Walk of the form, " + track.occurrences().size() + " postures");
+    /** {@return what is to be laid over this: whoever moves through the hall while the form plays} */
+    public Region over() {
+        return playing;
+    }
+
+    /** Shows a walk. */
+    public void show(WalkPicture shown) {
+        picture = shown;
+        setAccessibleText("Walk of the form, " + shown.track().occurrences().size() + " postures");
         requestLayout();
+    }
+
+    /** Shows where playing is: a pose of the track, or nobody. */
+    public void playing(Optional<Pose> pose) {
+        if (picture != null) {
+            playing.show(picture, scale(), pose);
+        }
+    }
+
+    private FloorScale scale() {
+        return picture.plan()
+                .map(plan -> FloorScale.fitting(
+                        HallPainter.corners(plan.hall()), ROUND_THE_HALL, 2, getWidth(), getHeight()))
+                .orElseGet(() -> FloorScale.fitting(path(), 0.5, 2.2, getWidth(), getHeight()));
     }
 
     @Override
     protected void draw(GraphicsContext g) {
-        if (track == null) {
+        if (picture == null) {
             return;
         }
+        FloorScale scale = scale();
+        Optional<HallPainter> hall =
+                picture.plan().map(plan -> new HallPainter(g, scale, plan, ink(), soft(), textSize()));
+        hall.ifPresentOrElse(this::hall, () -> grid(g, scale));
         List<FloorPoint> path = path();
-        FloorScale scale = FloorScale.fitting(path, 0.5, 2.2, getWidth(), getHeight());
-        grid(g, scale);
         walked(g, scale, path);
-        Sole sole = new Sole(g, scale, body);
-        feet(sole, track.start(), 0.35);
-        for (Occurrence done : track.occurrences()) {
-            feet(sole, done.end(), done.entry() == entry ? 1 : 0.35);
+        Sole sole = new Sole(g, scale, picture.body());
+        feet(sole, picture.track().start(), 0.35);
+        for (Occurrence done : picture.track().occurrences()) {
+            feet(sole, done.end(), done.entry() == picture.entry() ? 1 : 0.35);
         }
         ends(g, scale, path);
         lit(g, scale);
-        frontWords(g);
+        hall.ifPresentOrElse(of -> of.lookout(picture.part(), font(1, ""), accent()), () -> frontWords(g));
+    }
+
+    private void hall(HallPainter hall) {
+        hall.floor(paper(), line());
+        if (picture.plan().filter(HallPlan::fits).isPresent()) {
+            hall.room(panel());
+        }
+        hall.learners();
+        hall.walls(paper(), font(0.9, ""));
     }
 
     private List<FloorPoint> path() {
-        List<FloorPoint> path = new ArrayList<>(List.of(CentreOfMass.of(track.start(), body)));
-        for (Occurrence done : track.occurrences()) {
+        List<FloorPoint> path = new ArrayList<>(List.of(centre(picture.track().start())));
+        for (Occurrence done : picture.track().occurrences()) {
             for (Moment moment : done.moments()) {
-                path.add(CentreOfMass.of(moment.after(), body));
+                path.add(centre(moment.after()));
             }
         }
         return path;
     }
 
-    private void feet(Sole sole, Pose pose, double strength) {
+    private FloorPoint centre(Pose pose) {
+        return picture.at(CentreOfMass.of(pose, picture.body()));
+    }
+
+    private void feet(Sole sole, Pose ofTrack, double strength) {
+        Pose pose = picture.at(ofTrack);
         for (Side side : Side.values()) {
             double load = pose.weight().middle(side) / 100;
             sole.draw(side, pose.foot(side), load * strength, side(side).deriveColor(0, 1, 1, strength));
@@ -108,8 +136,14 @@ public final class WalkView extends Drawing {
     }
 
     private void ends(GraphicsContext g, FloorScale scale, List<FloorPoint> path) {
-        mark(g, scale, path.getFirst(), "start", -1);
-        mark(g, scale, path.getLast(), "end", 1);
+        boolean near = path.getFirst().distance(path.getLast()) * scale.pixels() < textSize() * 5;
+        if (near) {
+            mark(g, scale, path.getLast(), "", 1);
+            mark(g, scale, path.getFirst(), "start and end", -1);
+        } else {
+            mark(g, scale, path.getFirst(), "start", -1);
+            mark(g, scale, path.getLast(), "end", 1);
+        }
     }
 
     private void mark(GraphicsContext g, FloorScale scale, FloorPoint at, String words, int below) {
@@ -128,10 +162,11 @@ public final class WalkView extends Drawing {
     }
 
     private void lit(GraphicsContext g, FloorScale scale) {
-        track.lastOf(entry).ifPresent(done -> {
-            FloorPoint at = CentreOfMass.of(done.end(), body);
+        picture.track().lastOf(picture.entry()).ifPresent(done -> {
+            Pose end = picture.at(done.end());
+            FloorPoint at = CentreOfMass.of(end, picture.body());
             double radius = textSize() * 0.5;
-            FloorPoint ahead = at.plus(done.end().facing().vector(0.3));
+            FloorPoint ahead = at.plus(end.facing().vector(0.3));
             g.setStroke(accent());
             g.setLineWidth(3);
             g.strokeLine(scale.x(at), scale.y(at), scale.x(ahead), scale.y(ahead));
@@ -141,10 +176,10 @@ public final class WalkView extends Drawing {
     }
 
     private void frontWords(GraphicsContext g) {
-        g.setFont(bold(1.1, front));
+        g.setFont(bold(1.1, picture.front()));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.TOP);
         g.setFill(ink());
-        g.fillText(front, getWidth() / 2, textSize() * 0.5);
+        g.fillText(picture.front(), getWidth() / 2, textSize() * 0.5);
     }
 }

@@ -1,0 +1,67 @@
+package app.avrel.form.hall;
+
+import app.avrel.floor.Numbers;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Doors and pillars as people write them; what is said is read back. */
+public final class HallText {
+
+    private static final Pattern NUMBER = Pattern.compile("\\d+(?:[.,]\\d+)?");
+
+    private HallText() {}
+
+    /** {@return such as {@code back wall, 6.1 m along it, 1 m wide}} */
+    public static String say(Door door) {
+        return door.wall().words() + ", " + Numbers.plain(door.from()) + " m along it, " + Numbers.plain(door.width())
+                + " m wide";
+    }
+
+    /** {@return the door that a line means: a wall and two numbers; empty where it means none} */
+    public static Optional<Door> door(String line) {
+        String plain = line.toLowerCase(Locale.ROOT);
+        Optional<Wall> wall = Arrays.stream(Wall.values())
+                .filter(one -> plain.contains(one.words().split(" ")[0]))
+                .findFirst();
+        List<Double> numbers = numbers(line);
+        return wall.isPresent() && numbers.size() == 2
+                ? made(() -> new Door(wall.get(), numbers.get(0), numbers.get(1)))
+                : Optional.empty();
+    }
+
+    /** {@return such as {@code 3 m from the left, 2 m from the front, 0.4 m wide}} */
+    public static String say(Pillar pillar) {
+        return Numbers.plain(pillar.fromLeft()) + " m from the left, " + Numbers.plain(pillar.fromFront())
+                + " m from the front, " + Numbers.plain(pillar.width()) + " m wide";
+    }
+
+    /** {@return the pillar that a line means: three numbers; empty where it means none} */
+    public static Optional<Pillar> pillar(String line) {
+        List<Double> numbers = numbers(line);
+        return numbers.size() == 3
+                ? made(() -> new Pillar(numbers.get(0), numbers.get(1), numbers.get(2)))
+                : Optional.empty();
+    }
+
+    private static <T> Optional<T> made(java.util.function.Supplier<T> making) {
+        try {
+            return Optional.of(making.get());
+        } catch (IllegalArgumentException outOfRange) {
+            return Optional.empty();
+        }
+    }
+
+    private static List<Double> numbers(String line) {
+        List<Double> numbers = new ArrayList<>();
+        Matcher matcher = NUMBER.matcher(line);
+        while (matcher.find()) {
+            numbers.add(Double.parseDouble(matcher.group().replace(',', '.')));
+        }
+        return numbers;
+    }
+}

@@ -1,0 +1,190 @@
+package app.avrel.desktop.form;
+
+import app.avrel.desktop.figure.Player;
+import app.avrel.desktop.parts.Behind;
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.ribbon.Ribbon;
+import app.avrel.desktop.session.Session;
+import app.avrel.desktop.stagefloor.WalkPicture;
+import app.avrel.desktop.stagefloor.WalkView;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.form.Form;
+import app.avrel.form.Moment;
+import app.avrel.form.Playing;
+import app.avrel.form.Track;
+import app.avrel.form.hall.Hall;
+import app.avrel.form.hall.HallPlan;
+import app.avrel.project.Setting;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The walk of the form in its hall, and what is to be said of it; it plays with the ribbon. */
+final class FormStage extends VBox implements Player.Shown {
+
+    private static final double SECONDS_A_BEAT = 1;
+
+    /** What a plan was worked out for. */
+    private record Asked(Hall hall, Track track, Turn facing) {}
+
+    private final Session session;
+    private final HallChoice halls;
+    private final Ribbon ribbon;
+    private final Label title = Texts.of("The walk", "room-title");
+    private final WalkView walk = new WalkView();
+    private final Label said = Texts.wrapped("", "room-figures");
+    private final Behind behind = new Behind();
+    private final Player player = new Player(this);
+    private Optional<Asked> asked = Optional.empty();
+    private Optional<HallPlan> plan = Optional.empty();
+    private List<List<Moment>> counts = List.of();
+
+    FormStage(Session session, HallChoice halls, Ribbon ribbon) {
+        this.session = session;
+        this.halls = halls;
+        this.ribbon = ribbon;
+        getStyleClass().add("room-middle");
+        StackPane floor = new StackPane(walk, walk.over());
+        VBox.setVgrow(floor, Priority.ALWAYS);
+        floor.setMinHeight(120);
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        HBox head = new HBox(
+                title,
+                between,
+                Buttons.words("Play", "Play the form from the chosen entry, or stop (Ctrl+P)", this::play),
+                Buttons.words("Halls", "The halls of the project (Ctrl+Shift+H)", this::openHalls));
+        head.getStyleClass().add("walk-head");
+        getChildren().addAll(head, floor, said);
+    }
+
+    void openHalls() {
+        HallSheet.open(session, halls, (StackPane) getScene().getRoot());
+    }
+
+    void show(Session.Desk desk) {
+        Track track = desk.survey().track(desk.choice().form()).orElseThrow();
+        counts = counts(track);
+        Optional<Hall> hall = halls.of(desk.project());
+        Texts.set(title, hall.map(of -> "The walk in " + of.name()).orElse("The walk"));
+        if (hall.isEmpty() || track.occurrences().isEmpty()) {
+            plan = Optional.empty();
+            asked = Optional.empty();
+            behind.forget();
+        } else {
+            ask(desk, new Asked(hall.get(), track, facing(desk, hall.get())));
+        }
+        draw(desk, track);
+    }
+
+    private static Turn facing(Session.Desk desk, Hall hall) {
+        return desk.project()
+                .setting()
+                .facingIn(hall)
+                .plus(new Turn(desk.staging().degrees()));
+    }
+
+    private void ask(Session.Desk desk, Asked wanted) {
+        if (asked.equals(Optional.of(wanted))) {
+            return;
+        }
+        boolean other = asked.map(was -> !was.hall().equals(wanted.hall())).orElse(true);
+        plan = other ? Optional.empty() : plan;
+        asked = Optional.of(wanted);
+        Form form = desk.form();
+        Setting setting = desk.project().setting();
+        behind.ask(
+                () -> HallPlan.of(wanted.hall(), form, wanted.track(), setting.chosenBody(), wanted.facing()),
+                found -> {
+                    plan = Optional.of(found);
+                    Session.Desk now = session.desk().get();
+                    draw(now, now.survey().track(now.choice().form()).orElseThrow());
+                });
+    }
+
+    private void draw(Session.Desk desk, Track track) {
+        Setting setting = desk.project().setting();
+        int entry = desk.choice().entry();
+        int part = entry < 0 ? 0 : desk.form().partOf(entry);
+        Track shown = plan.isPresent() ? track : desk.formTrack();
+        walk.show(new WalkPicture(
+                shown,
+                setting.chosenBody(),
+                plan,
+                entry,
+                part,
+                setting.directions().say(Heading.FRONT)));
+        String words = Stream.of(
+                        plan.map(of -> HallWords.room(desk, of)).orElse(""),
+                        plan.map(HallWords::learners).orElse(""),
+                        plan.map(of -> HallWords.seen(desk.form(), of)).orElse(""),
+                        ReturnWords.of(desk, desk.formTrack()))
+                .filter(line -> !line.isEmpty())
+                .collect(Collectors.joining("\n"));
+        said.setText(words);
+    }
+
+    /** Plays on from the first count of the chosen entry, or stops. */
+    void play() {
+        if (player.running()) {
+            player.stop();
+            return;
+        }
+        Track track =
+                session.desk().get().survey().track(session.choice().form()).orElseThrow();
+        for (int at = 0; at < counts.size(); at++) {
+            int occurrence = counts.get(at).getFirst().place().occurrence();
+            if (track.occurrences().get(occurrence).entry() >= session.choice().entry()) {
+                player.play(at);
+                return;
+            }
+        }
+    }
+
+    private static List<List<Moment>> counts(Track track) {
+        List<List<Moment>> counts = new ArrayList<>();
+        for (Moment moment : track.moments()) {
+            if (counts.isEmpty() || !counts.getLast().getFirst().place().sameCount(moment.place())) {
+                counts.add(new ArrayList<>());
+            }
+            counts.getLast().add(moment);
+        }
+        return counts;
+    }
+
+    @Override
+    public void at(int count, double share) {
+        walk.playing(Optional.of(playing(count).pose(share)));
+        ribbon.playhead(count + share);
+    }
+
+    private Playing playing(int count) {
+        return new Playing(counts.get(count), session.project().setting().chosenBody());
+    }
+
+    @Override
+    public double seconds(int count) {
+        return playing(count).seconds(SECONDS_A_BEAT);
+    }
+
+    @Override
+    public int counts() {
+        return counts.size();
+    }
+
+    @Override
+    public void ended() {
+        walk.playing(Optional.empty());
+        ribbon.playhead(-1);
+    }
+}

@@ -1,0 +1,184 @@
+package app.avrel.desktop.form;
+
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.LinesField;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.desktop.settings.FrameChoices;
+import app.avrel.floor.Numbers;
+import app.avrel.form.hall.Arrangement;
+import app.avrel.form.hall.Hall;
+import app.avrel.form.hall.HallText;
+import app.avrel.project.Edit;
+import app.avrel.project.Project;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.beans.value.ChangeListener;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The halls of a project. Every change is made at once and can be undone. */
+final class HallSheet {
+
+    private final Session session;
+    private final HallChoice choice;
+    private final ChoiceField which = new ChoiceField("Hall");
+    private final FieldGrid grid = new FieldGrid();
+    private final EntryField name;
+    private final EntryField width;
+    private final EntryField depth;
+    private final ChoiceField front;
+    private final EntryField clearance;
+    private final LinesField doors =
+            new LinesField("Doors", "back wall, 6.1 m along it, 1 m wide", "A wall and two numbers.");
+    private final LinesField pillars =
+            new LinesField("Pillars", "3 m from the left, 2 m from the front, 0.4 m wide", "Three numbers.");
+    private final ChoiceField arrangement;
+    private final EntryField spacing;
+    private final VBox none = new VBox(Texts.wrapped("No hall yet. Add one to see whether the form fits.", "empty"));
+
+    private HallSheet(Session session, HallChoice choice) {
+        this.session = session;
+        this.choice = choice;
+        name = grid.line("Name", "the mill room");
+        width = grid.line("Width, m", "9");
+        depth = grid.line("Front to back, m", "6.5");
+        front = grid.choice("The front wall is to the");
+        clearance = grid.line("Kept free around, cm", "30");
+        grid.node("Doors", doors);
+        grid.node("Pillars", pillars);
+        arrangement = grid.choice("Learners stand");
+        spacing = grid.line("Metres apart", "as little as the form allows");
+    }
+
+    static void open(Session session, HallChoice choice, StackPane over) {
+        HallSheet halls = new HallSheet(session, choice);
+        HBox buttons = new HBox(
+                Buttons.words("Add a hall", "Add a hall of 8 by 6 m", halls::add),
+                Buttons.words("Take this hall out", "Take this hall out of the project", halls::takeOut));
+        VBox content = new VBox(halls.which, halls.none, halls.grid, buttons);
+        content.getStyleClass().add("hall-sheet");
+        ChangeListener<Session.Desk> listener = (_, _, desk) -> halls.show(desk.project());
+        session.desk().addListener(listener);
+        halls.show(session.project());
+        Sheet sheet = Sheet.show(over, "Halls", content, List.of(new Sheet.Answer("Done", () -> {})));
+        sheet.parentProperty().addListener((_, _, parent) -> {
+            if (parent == null) {
+                session.desk().removeListener(listener);
+            }
+        });
+    }
+
+    private void show(Project project) {
+        Optional<Hall> chosen = choice.of(project);
+        grid.setVisible(chosen.isPresent());
+        grid.setManaged(chosen.isPresent());
+        none.setVisible(chosen.isEmpty());
+        none.setManaged(chosen.isEmpty());
+        which.setVisible(project.halls().size() > 1);
+        which.setManaged(project.halls().size() > 1);
+        which.show(project.halls().stream().map(Hall::name).toList(), choice.at(project), at -> {
+            choice.choose(at);
+            session.choose(session.choice());
+            show(session.project());
+        });
+        chosen.ifPresent(this::show);
+    }
+
+    private void show(Hall hall) {
+        name.show(hall.name(), text -> !text.isBlank() && change("name", of -> of.withName(text.strip())));
+        number(width, hall.width(), (of, metres) -> of.withSize(metres, of.depth()));
+        number(depth, hall.depth(), (of, metres) -> of.withSize(of.width(), metres));
+        front.show(
+                FrameChoices.BEARINGS,
+                FrameChoices.bearing(hall.front()),
+                at -> change("front", of -> of.withFront(FrameChoices.bearing(at))));
+        number(clearance, hall.clearance() * 100, (of, cm) -> of.withClearance(cm / 100));
+        doors.show(
+                hall.doors().stream().map(HallText::say).toList(),
+                lines -> all(lines, HallText::door, (of, found) -> of.withDoors(found)));
+        pillars.show(
+                hall.pillars().stream().map(HallText::say).toList(),
+                lines -> all(lines, HallText::pillar, (of, found) -> of.withPillars(found)));
+        arrangement.show(
+                Arrays.stream(Arrangement.values()).map(Arrangement::words).toList(),
+                hall.arrangement().ordinal(),
+                at -> change("class", of -> of.withClass(Arrangement.values()[at], of.spacing())));
+        spacing.show(
+                hall.spacing().map(Numbers::plain).orElse(""),
+                text -> text.isBlank()
+                        ? change("spacing", of -> of.withClass(of.arrangement(), Optional.empty()))
+                        : taken("spacing", text, (of, metres) -> of.withClass(of.arrangement(), Optional.of(metres))));
+    }
+
+    private interface With<T> {
+        Hall with(Hall hall, T value);
+    }
+
+    private void number(EntryField field, double shown, With<Double> with) {
+        field.show(Numbers.plain(Math.round(shown * 100) / 100.0), text -> taken("size", text, with));
+    }
+
+    private boolean taken(String field, String text, With<Double> with) {
+        try {
+            double number = Double.parseDouble(text.strip().replace(',', '.'));
+            Hall possible = with.with(choice.of(session.project()).orElseThrow(), number);
+            return change(field, _ -> possible);
+        } catch (IllegalArgumentException notPossible) {
+            return false;
+        }
+    }
+
+    private <T> boolean all(List<String> lines, Function<String, Optional<T>> read, With<List<T>> with) {
+        List<T> found = lines.stream()
+                .filter(line -> !line.isBlank())
+                .map(read)
+                .flatMap(Optional::stream)
+                .toList();
+        boolean understood =
+                found.size() == lines.stream().filter(line -> !line.isBlank()).count();
+        return understood && change("things", of -> with.with(of, found));
+    }
+
+    private boolean change(String field, UnaryOperator<Hall> edit) {
+        int at = choice.at(session.project());
+        session.apply(Edit.running("Change the hall", "hall/" + at + "/" + field, project -> {
+            List<Hall> halls = new ArrayList<>(project.halls());
+            halls.set(at, edit.apply(halls.get(at)));
+            return project.withHalls(halls);
+        }));
+        return true;
+    }
+
+    private void add() {
+        choice.choose(session.project().halls().size());
+        session.apply(Edit.of("Add a hall", project -> {
+            List<Hall> halls = new ArrayList<>(project.halls());
+            halls.add(Hall.of("Hall " + (halls.size() + 1), 8, 6));
+            return project.withHalls(halls);
+        }));
+        name.field().requestFocus();
+        name.field().selectAll();
+    }
+
+    private void takeOut() {
+        int at = choice.at(session.project());
+        if (choice.of(session.project()).isPresent()) {
+            choice.choose(0);
+            session.apply(Edit.of("Take a hall out", project -> {
+                List<Hall> halls = new ArrayList<>(project.halls());
+                halls.remove(at);
+                return project.withHalls(halls);
+            }));
+        }
+    }
+}
