@@ -32,14 +32,15 @@ public record Comparison(int cost, List<Difference> differences) {
         return of(sided(first, second), counts(second));
     }
 
-    private static List<Count> counts(Occurrence done) {
+    /** {@return the counts of an occurrence, its way in first} */
+    public static List<Count> counts(Occurrence done) {
         List<Count> counts = new ArrayList<>(done.link().counts());
         counts.addAll(done.posture().counts());
         return counts;
     }
 
-    /** Left and right of one posture are compared on the side of the second. */
-    private static List<Count> sided(Occurrence first, Occurrence second) {
+    /** {@return the counts of the first, on the side of the second: left and right of one posture are compared so} */
+    public static List<Count> sided(Occurrence first, Occurrence second) {
         Optional<Side> one = first.posture().side();
         Optional<Side> other = second.posture().side();
         return one.isPresent() && other.isPresent() && one.get() != other.get()

@@ -4,6 +4,7 @@ import app.avrel.form.Comparison;
 import app.avrel.form.Difference;
 import app.avrel.posture.Move;
 import app.avrel.words.CountWords;
+import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
@@ -23,6 +24,15 @@ public record ComparisonWords(CountWords words) {
                 .collect(Collectors.joining("; "));
         int more = comparison.differences().size() - MOST;
         return "As " + first + ", but " + said + (more > 0 ? "; and " + more + " more" : "") + ".";
+    }
+
+    /** {@return every difference, a line each} */
+    public List<String> lines(Comparison comparison) {
+        return comparison.differences().stream()
+                .map(this::difference)
+                .map(LoadedStep::capital)
+                .map(line -> line + ".")
+                .toList();
     }
 
     private String difference(Difference difference) {

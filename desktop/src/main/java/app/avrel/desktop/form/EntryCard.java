@@ -10,6 +10,7 @@ import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
+import app.avrel.form.Numbering;
 import app.avrel.form.Part;
 import app.avrel.form.Played;
 import app.avrel.posture.Gentler;
@@ -67,7 +68,11 @@ final class EntryCard extends VBox {
         Entry entry = desk.form().entries().get(index);
         Optional<Posture> recorded = desk.project().posture(entry.posture());
         String name = recorded.map(Posture::name).orElse(entry.posture().key());
-        Texts.set(title, (index + 1) + "  " + name);
+        String numbered = new Numbering(desk.project().rules(desk.form()))
+                .of(desk.form())
+                .get(index)
+                .toString();
+        Texts.set(title, numbered.isEmpty() ? name : numbered + "  " + name);
         List<Posture> shelf = desk.project().postures();
         posture.show(
                 shelf.stream().map(Posture::name).toList(),

@@ -39,7 +39,7 @@ sealed interface EntryLine {
     static List<EntryLine> of(Session.Desk desk) {
         List<EntryLine> lines = new ArrayList<>();
         int index = 0;
-        List<Numbering.Numbers> numbers = new Numbering(desk.project().setting().rules()).of(desk.form());
+        List<Numbering.Numbers> numbers = new Numbering(desk.project().rules(desk.form())).of(desk.form());
         for (int at = 0; at < desk.form().parts().size(); at++) {
             Part part = desk.form().parts().get(at);
             if (!part.name().isEmpty() || desk.form().parts().size() > 1) {
@@ -74,7 +74,7 @@ sealed interface EntryLine {
 
     private static String below(Session.Desk desk, Entry entry, int index) {
         Setting setting = desk.project().setting();
-        SideNaming sides = new SideNaming(setting.rules(), setting.chosenBody());
+        SideNaming sides = new SideNaming(desk.project().rules(desk.form()), setting.chosenBody());
         String side = desk.formTrack().lastOf(index).flatMap(sides::of).orElse("");
         String mirrored = side.isEmpty() && entry.played() == Played.OTHER_SIDE ? "mirrored" : side;
         String times = switch (entry.times()) {
@@ -100,7 +100,7 @@ sealed interface EntryLine {
     /** {@return how an occurrence is called: its number and name} */
     static String title(Session.Desk desk, Occurrence done) {
         Numbering.Numbers numbers =
-                new Numbering(desk.project().setting().rules()).of(desk.form()).get(done.entry());
+                new Numbering(desk.project().rules(desk.form())).of(desk.form()).get(done.entry());
         String number = numbers.first() == 0 ? "" : numbers.of(done.repeat()) + ", ";
         return number + done.posture().name();
     }

@@ -1,5 +1,6 @@
 package app.avrel.desktop.form;
 
+import app.avrel.body.Body;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
@@ -7,12 +8,12 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
-import app.avrel.floor.Numbers;
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.FormPlace;
 import app.avrel.form.Played;
 import app.avrel.form.Stretch;
+import app.avrel.form.Totals;
 import app.avrel.form.Track;
 import app.avrel.posture.Posture;
 import app.avrel.project.Edit;
@@ -43,7 +44,7 @@ final class FormList extends VBox {
     private final EntryField name = new EntryField("Name of the form", "Name of the form", _ -> false);
     private final Label totals = Texts.wrapped("", "list-totals");
     private final ListView<EntryLine> list = new ListView<>();
-    private final MenuButton add = new MenuButton("Add a posture");
+    private final MenuButton add = new MenuButton("Add");
     private final StretchEdits stretches;
     private boolean showing;
 
@@ -61,7 +62,7 @@ final class FormList extends VBox {
         list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         list.addEventFilter(KeyEvent.KEY_PRESSED, this::clipboard);
         list.setAccessibleText("Entries of the form");
-        list.setPlaceholder(Texts.wrapped("No entry yet. Press “Add a posture” to begin the form.", "empty"));
+        list.setPlaceholder(Texts.wrapped("No entry yet. Press “Add” to begin the form.", "empty"));
         list.getSelectionModel().getSelectedItems().addListener((ListChangeListener<EntryLine>) _ -> chosen());
         VBox.setVgrow(list, Priority.ALWAYS);
         add.getStyleClass().addAll("flat", "word-button");
@@ -92,7 +93,7 @@ final class FormList extends VBox {
                 all.indexOf(desk.form()),
                 at -> session.choose(session.choice().withForm(all.get(at).id())));
         name.show(desk.form().name(), this::rename);
-        totals.setText(totals(desk.formTrack()) + unrecorded(desk));
+        totals.setText(totals(desk.formTrack(), desk.project().setting().chosenBody()) + unrecorded(desk));
         List<EntryLine> lines = EntryLine.of(desk);
         if (!list.getItems().equals(lines)) {
             list.getItems().setAll(lines);
@@ -106,11 +107,11 @@ final class FormList extends VBox {
         showing = false;
     }
 
-    private static String totals(Track track) {
+    private static String totals(Track track, Body body) {
         int postures = track.occurrences().size();
-        double seconds = track.beats() * 4;
+        long seconds = Math.round(4 * Totals.of(track.occurrences(), body).measures());
         return postures + (postures == 1 ? " posture · " : " postures · ") + track.counts() + " counts · "
-                + (int) (seconds / 60) + " min " + Numbers.whole(seconds % 60) + " s at 4 s a beat";
+                + seconds / 60 + " min " + seconds % 60 + " s at 4 s a beat";
     }
 
     /** How many postures of the form have no count yet. */

@@ -76,7 +76,7 @@ public final class FormRoom implements Room {
     }
 
     private void ribbon(Session.Desk desk, Track track) {
-        List<RibbonCell> cells = RibbonCells.ofForm(desk, track.occurrences());
+        List<RibbonCell> cells = RibbonCells.ofWhole(desk, desk.form(), track.occurrences());
         int chosen = -1;
         for (int i = 0; i < cells.size() && chosen < 0; i++) {
             if (entryOf(track, cells.get(i)) == desk.choice().entry()) {
@@ -168,6 +168,9 @@ public final class FormRoom implements Room {
                         .repeating(),
                 Command.of("Play the form, or stop", KeyCode.P, "Ctrl", stage::play),
                 Command.of("Halls", KeyCode.H, "Ctrl+Shift", stage::openHalls),
+                Command.of("Directions, count by count", KeyCode.I, "Ctrl+Shift", stage::openDirections),
+                Command.of("Totals", KeyCode.T, "Ctrl", stage::openTotals),
+                Command.of("Compare side by side", KeyCode.E, "Ctrl", stage::openCompare),
                 Command.of("To the next open join", KeyCode.F7, "", this::nextOpenJoin));
     }
 

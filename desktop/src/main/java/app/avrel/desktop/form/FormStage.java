@@ -63,20 +63,40 @@ final class FormStage extends VBox implements Player.Shown {
                 title,
                 between,
                 Buttons.words("Play", "Play the form from the chosen entry, or stop (Ctrl+P)", this::play),
+                Buttons.words(
+                        "Directions", "Where everything points, count by count (Ctrl+Shift+I)", this::openDirections),
+                Buttons.words("Totals", "What the form adds up to (Ctrl+T)", this::openTotals),
+                Buttons.words("Compare", "Two doings, halves or forms side by side (Ctrl+E)", this::openCompare),
                 Buttons.words("Halls", "The halls of the project (Ctrl+Shift+H)", this::openHalls));
         head.getStyleClass().add("walk-head");
         getChildren().addAll(head, floor, said);
     }
 
     void openHalls() {
-        HallSheet.open(session, halls, (StackPane) getScene().getRoot());
+        HallSheet.open(session, halls, over());
+    }
+
+    void openDirections() {
+        DirectionsSheet.open(session, over());
+    }
+
+    void openTotals() {
+        TotalsSheet.open(session, over());
+    }
+
+    void openCompare() {
+        CompareSheet.open(session, over());
+    }
+
+    private StackPane over() {
+        return (StackPane) getScene().getRoot();
     }
 
     void show(Session.Desk desk) {
         Track track = desk.survey().track(desk.choice().form()).orElseThrow();
         counts = counts(track);
         Optional<Hall> hall = halls.of(desk.project());
-        Texts.set(title, hall.map(of -> "The walk in " + of.name()).orElse("The walk"));
+
         if (hall.isEmpty() || track.occurrences().isEmpty()) {
             plan = Optional.empty();
             asked = Optional.empty();

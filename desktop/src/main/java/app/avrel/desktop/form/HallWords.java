@@ -21,10 +21,10 @@ final class HallWords {
     static String room(Session.Desk desk, HallPlan plan) {
         Hall hall = plan.hall();
         Walk walk = plan.walk();
-        String needs = "Needs " + metres(walk.width(hall.clearance())) + " by " + metres(walk.depth(hall.clearance()))
-                + " m with arms and kicks";
+        String needs = "In " + hall.name() + " it needs " + metres(walk.width(hall.clearance())) + " by "
+                + metres(walk.depth(hall.clearance())) + " m with arms and kicks";
         if (!plan.fits()) {
-            return needs + ": it does not fit in " + hall.name() + ", whichever way it is begun.";
+            return needs + ": it does not fit, whichever way it is begun.";
         }
         String turned = plan.asked() ? "" : " (it fits only this way)";
         return needs + ": fits. Start " + metres(plan.from().right()) + " m from the left wall and "

@@ -28,6 +28,7 @@ public final class ChoiceField extends ComboBox<String> {
         showing = true;
         take = newTake;
         if (!getItems().equals(words)) {
+            getSelectionModel().clearSelection();
             getItems().setAll(words);
         }
         getSelectionModel().select(chosen);

@@ -40,6 +40,9 @@ public final class Sheet extends StackPane {
         fill(answers);
         VBox sheet = new VBox(Texts.wrapped(title, "sheet-title"), scroll, buttons);
         sheet.getStyleClass().add("laid-sheet");
+        if (content.getStyleClass().contains("table-sheet")) {
+            sheet.getStyleClass().add("wide");
+        }
         sheet.setMaxHeight(USE_PREF_SIZE);
         getChildren().add(sheet);
         addEventHandler(KeyEvent.KEY_PRESSED, event -> {

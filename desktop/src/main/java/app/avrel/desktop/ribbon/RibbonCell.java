@@ -12,6 +12,7 @@ import java.util.Set;
  * @param place which count
  * @param label its number
  * @param group what it begins: a posture's name in a form; empty within one
+ * @param part the name of the part it begins; empty within one
  * @param beats how long it lasts
  * @param stages how the load goes
  * @param turned degrees the body turns in it, to the right positive
@@ -24,6 +25,7 @@ public record RibbonCell(
         Moment.Place place,
         String label,
         String group,
+        String part,
         double beats,
         List<Stage> stages,
         double turned,
@@ -32,6 +34,10 @@ public record RibbonCell(
         String words,
         int cautions,
         boolean gap) {
+
+    RibbonCell beginning(String newPart) {
+        return new RibbonCell(place, label, group, newPart, beats, stages, turned, moved, breath, words, cautions, gap);
+    }
 
     /**
      * How the left foot's load goes over one stage.

@@ -3,6 +3,7 @@ package app.avrel.desktop.ribbon;
 import app.avrel.body.Side;
 import app.avrel.cue.CueScript;
 import app.avrel.desktop.session.Session;
+import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.posture.CueLevel;
@@ -44,6 +45,23 @@ public final class RibbonCells {
                 .toList();
     }
 
+    /** {@return the cells of a whole form, the names of its parts over their first} */
+    public static List<RibbonCell> ofWhole(Session.Desk desk, Form form, List<Occurrence> all) {
+        RibbonCells maker = new RibbonCells(desk);
+        List<RibbonCell> cells = new ArrayList<>();
+        int part = -1;
+        for (Occurrence done : all) {
+            List<RibbonCell> own = new ArrayList<>(maker.cells(done, true));
+            int now = form.partOf(done.entry());
+            if (now != part && !own.isEmpty()) {
+                own.set(0, own.getFirst().beginning(form.parts().get(now).name()));
+                part = now;
+            }
+            cells.addAll(own);
+        }
+        return cells;
+    }
+
     private List<RibbonCell> cells(Occurrence done, boolean named) {
         List<RibbonCell> cells = new ArrayList<>();
         List<Moment> count = new ArrayList<>();
@@ -76,6 +94,7 @@ public final class RibbonCells {
                 place,
                 link ? "·" : Integer.toString(place.count() + 1),
                 begins ? done.posture().name() : "",
+                "",
                 first.count().beats(),
                 count.stream().map(RibbonCells::stage).toList(),
                 turned,

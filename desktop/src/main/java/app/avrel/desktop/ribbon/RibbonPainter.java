@@ -138,6 +138,9 @@ final class RibbonPainter {
         if (!cell.group().isEmpty()) {
             group(cells, i, x, chosen);
         }
+        if (!cell.part().isEmpty() && width <= text * 4) {
+            label(cell.part(), x, text * 0.85, bold.at(0.9, cell.part()), accent);
+        }
         boolean form = cells.stream().anyMatch(other -> !other.group().isEmpty());
         double y = form ? text * 1.85 : text * 1.3;
         if (width > text * 1.6) {
@@ -166,9 +169,9 @@ final class RibbonPainter {
         }
         double top = middle + half + text * 2.4;
         int most = (int) Math.max(1, (height - top) / (text * 1.2));
-        String[] lines = Wrapping.lines(cells.get(i).group(), room / (text * 0.53), most);
+        String[] lines = Wrapping.brief(cells.get(i).group(), room / (text * 0.44), most);
         for (int l = 0; l < lines.length; l++) {
-            Font how = chosen ? bold.at(1, lines[l]) : font.at(1, lines[l]);
+            Font how = chosen ? bold.at(0.88, lines[l]) : font.at(0.88, lines[l]);
             label(lines[l], x, top + l * text * 1.2, how, chosen ? accent : ink);
         }
     }

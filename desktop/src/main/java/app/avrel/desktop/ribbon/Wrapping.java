@@ -28,6 +28,28 @@ final class Wrapping {
                 .toArray(String[]::new);
     }
 
+    /**
+     * {@return as many whole words as stand in the lines, none of them cut; small words at the end are left out}
+     *
+     * <p>A name of which not one word fits is left out: half a word says nothing.
+     */
+    static String[] brief(String words, double width, int most) {
+        List<String> kept = new ArrayList<>(pieces(words));
+        while (!kept.isEmpty()) {
+            String left = String.join("", kept).stripTrailing();
+            String[] lines = lines(left, width, most);
+            boolean small = kept.getLast().stripTrailing().matches("(?i)the|a|of|on|over|up|to|in|and");
+            boolean whole = String.join(" ", lines).replace("…", "").length() >= left.length();
+            if (whole
+                    && !(small && kept.size() < pieces(words).size())
+                    && List.of(lines).stream().noneMatch(line -> line.endsWith("…"))) {
+                return lines;
+            }
+            kept.removeLast();
+        }
+        return new String[0];
+    }
+
     /** What may stand at a line's start: a word with the space after it, or a Chinese character. */
     private static List<String> pieces(String words) {
         List<String> pieces = new ArrayList<>();

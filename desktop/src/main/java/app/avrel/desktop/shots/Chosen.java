@@ -26,6 +26,18 @@ final class Chosen {
         }
     }
 
+    /** An entry whose posture came before, entered otherwise: the last there is. */
+    static void repeated(Session session) {
+        var doings = session.desk().get().formTrack().occurrences();
+        doings.stream()
+                .filter(done -> !done.link().counts().isEmpty())
+                .filter(done -> doings.stream()
+                        .anyMatch(other -> other.entry() < done.entry()
+                                && other.posture().id().equals(done.posture().id())))
+                .reduce((_, last) -> last)
+                .ifPresent(done -> session.choose(session.choice().withEntry(done.entry())));
+    }
+
     private static int moves(Posture posture) {
         return posture.side().isPresent()
                 ? posture.counts().stream()

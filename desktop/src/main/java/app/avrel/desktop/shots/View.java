@@ -25,6 +25,10 @@ enum View {
     BALANCE,
     FITTER,
     LEARNERS,
+    DIRECTIONS,
+    TOTALS,
+    COMPARE,
+    HALLS,
     HALL;
 
     /** {@return how many frames the window is given: fixes are looked for behind it} */
@@ -68,6 +72,10 @@ enum View {
                 Event.fireEvent(shell.root(), pressed(KeyCode.B, true));
             }
             case FITTER -> Event.fireEvent(shell.root(), pressed(KeyCode.G, true));
+            case DIRECTIONS -> form(session, shell, KeyCode.I, true);
+            case TOTALS -> form(session, shell, KeyCode.T, false);
+            case COMPARE -> form(session, shell, KeyCode.E, false);
+            case HALLS -> form(session, shell, KeyCode.H, true);
             case LEARNERS -> {
                 shell.closeSheets();
                 shell.openLearners();
@@ -98,6 +106,13 @@ enum View {
     private static void room(Shell.RoomName room, Session session, Shell shell) {
         Chosen.in(session, room);
         shell.go(room);
+    }
+
+    /** A sheet of the form room. */
+    private static void form(Session session, Shell shell, KeyCode key, boolean shift) {
+        room(Shell.RoomName.FORM, session, shell);
+        Chosen.repeated(session);
+        Event.fireEvent(shell.root(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, shift, true, false, false));
     }
 
     private static KeyEvent pressed(KeyCode key, boolean control) {

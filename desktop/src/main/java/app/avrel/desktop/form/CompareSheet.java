@@ -1,0 +1,205 @@
+package app.avrel.desktop.form;
+
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.ribbon.PairedRibbon;
+import app.avrel.desktop.ribbon.RibbonCell;
+import app.avrel.desktop.ribbon.RibbonCells;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Heading;
+import app.avrel.form.Alignment;
+import app.avrel.form.Comparison;
+import app.avrel.form.Form;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Track;
+import app.avrel.posture.Count;
+import app.avrel.project.Setting;
+import app.avrel.rules.ComparisonWords;
+import app.avrel.words.CountWords;
+import app.avrel.words.Saying;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** Two doings of a posture, two parts, the halves of a form or two forms, one ribbon over the other. */
+final class CompareSheet {
+
+    private final Session.Desk desk;
+    private final List<Comparable> all;
+    private final ChoiceField first = new ChoiceField("The first");
+    private final ChoiceField second = new ChoiceField("The second");
+    private final PairedRibbon ribbon = new PairedRibbon();
+    private final Label headline = Texts.wrapped("", "card-title");
+    private final VBox lines = new VBox();
+    private int one;
+    private int other;
+
+    /** Something that can be compared. */
+    record Comparable(String name, List<Occurrence> doings) {}
+
+    private CompareSheet(Session.Desk desk, int one, int other) {
+        this.desk = desk;
+        this.all = comparables(desk);
+        this.one = one;
+        this.other = other;
+        lines.getStyleClass().add("compare-lines");
+    }
+
+    /** Compares a doing with the one before of the same posture, or the first two forms where there is none. */
+    static void open(Session session, StackPane over) {
+        Session.Desk desk = session.desk().get();
+        List<Occurrence> doings = desk.formTrack().occurrences();
+        if (doings.isEmpty()) {
+            Sheet.tell(over, "Nothing to compare yet", "Add postures to the form first; then any two can be compared.");
+            return;
+        }
+        int chosen = chosen(doings, desk.choice().entry());
+        int before = before(doings, chosen);
+        CompareSheet sheet = new CompareSheet(desk, before < 0 ? chosen : before, chosen);
+        sheet.first.setPrefWidth(320);
+        sheet.second.setPrefWidth(320);
+        HBox choices = new HBox(sheet.first, Texts.of("beside", "field-label"), sheet.second);
+        choices.getStyleClass().add("compare-choices");
+        HBox.setHgrow(sheet.first, Priority.ALWAYS);
+        HBox.setHgrow(sheet.second, Priority.ALWAYS);
+        VBox content = new VBox(choices, sheet.ribbon, sheet.headline, sheet.lines);
+        content.getStyleClass().add("table-sheet");
+        sheet.show();
+        Sheet.show(over, "Side by side", content, List.of(new Sheet.Answer("Close", () -> {})));
+    }
+
+    private static int chosen(List<Occurrence> doings, int entry) {
+        for (int i = 0; i < doings.size(); i++) {
+            if (doings.get(i).entry() == entry) {
+                return i;
+            }
+        }
+        return 0;
+    }
+
+    /** The doing of the same posture before, or else the next; -1 where it is the only one. */
+    private static int before(List<Occurrence> doings, int chosen) {
+        var posture = doings.get(chosen).posture().id();
+        int found = -1;
+        for (int i = 0; i < doings.size(); i++) {
+            boolean same = i != chosen && doings.get(i).posture().id().equals(posture);
+            if (same && (found < 0 || i < chosen)) {
+                found = i;
+            }
+        }
+        return found;
+    }
+
+    /** Every doing of the chosen form, its halves and parts, and every form as a whole. */
+    static List<Comparable> comparables(Session.Desk desk) {
+        List<Comparable> all = new ArrayList<>();
+        List<Occurrence> doings = desk.formTrack().occurrences();
+        for (Occurrence done : doings) {
+            String side = done.posture().side().map(of -> ", " + of.word()).orElse("");
+            all.add(new Comparable(EntryLine.title(desk, done) + side, List.of(done)));
+        }
+        int half = doings.size() / 2;
+        all.add(new Comparable("The first half of " + desk.form().name(), doings.subList(0, half)));
+        all.add(new Comparable("The second half of " + desk.form().name(), doings.subList(half, doings.size())));
+        Form form = desk.form();
+        for (int part = 0; part < form.parts().size() && form.parts().size() > 1; part++) {
+            int at = part;
+            all.add(new Comparable(
+                    "Part: " + form.parts().get(part).name(),
+                    doings.stream()
+                            .filter(done -> form.partOf(done.entry()) == at)
+                            .toList()));
+        }
+        for (Form other : desk.project().forms()) {
+            Track track = desk.survey().track(other.id()).orElseThrow();
+            all.add(new Comparable("The whole of " + other.name(), track.occurrences()));
+        }
+        return all;
+    }
+
+    private void show() {
+        List<String> names = all.stream().map(Comparable::name).toList();
+        first.show(names, one, at -> {
+            one = at;
+            fill();
+        });
+        second.show(names, other, at -> {
+            other = at;
+            fill();
+        });
+        fill();
+    }
+
+    private void fill() {
+        List<Alignment.Pair<Occurrence>> pairs = pairs();
+        List<PairedRibbon.Column> columns = new ArrayList<>();
+        pairs.forEach(pair -> columns.addAll(columns(pair)));
+        ribbon.show(columns);
+        long differ = columns.stream().filter(PairedRibbon.Column::lit).count();
+        Texts.set(headline, differ == 0 ? "Nothing differs." : differ + " of " + columns.size() + " counts differ");
+        lines.getChildren().clear();
+        pairs.forEach(this::lines);
+    }
+
+    /** Single doings are always laid beside each other; longer stretches as they fit. */
+    private List<Alignment.Pair<Occurrence>> pairs() {
+        List<Occurrence> above = all.get(one).doings();
+        List<Occurrence> below = all.get(other).doings();
+        if (above.size() == 1 && below.size() == 1) {
+            return List.of(new Alignment.Pair<>(Optional.of(above.getFirst()), Optional.of(below.getFirst()), 1));
+        }
+        return Alignment.ofOccurrences(above, below).pairs();
+    }
+
+    private List<PairedRibbon.Column> columns(Alignment.Pair<Occurrence> pair) {
+        List<Count> above = pair.first()
+                .map(done ->
+                        pair.second().map(with -> Comparison.sided(done, with)).orElse(Comparison.counts(done)))
+                .orElse(List.of());
+        List<Count> below = pair.second().map(Comparison::counts).orElse(List.of());
+        List<RibbonCell> firstCells = pair.first().map(this::cells).orElse(List.of());
+        List<RibbonCell> secondCells = pair.second().map(this::cells).orElse(List.of());
+        List<PairedRibbon.Column> columns = new ArrayList<>();
+        int i = 0;
+        int j = 0;
+        for (Alignment.Pair<Count> counts : Alignment.ofCounts(above, below).pairs()) {
+            Optional<RibbonCell> over =
+                    counts.first().isPresent() ? Optional.of(firstCells.get(i++)) : Optional.empty();
+            Optional<RibbonCell> under =
+                    counts.second().isPresent() ? Optional.of(secondCells.get(j++)) : Optional.empty();
+            columns.add(new PairedRibbon.Column(over, under, counts.differs()));
+        }
+        return columns;
+    }
+
+    private List<RibbonCell> cells(Occurrence done) {
+        return RibbonCells.ofForm(desk, List.of(done));
+    }
+
+    private void lines(Alignment.Pair<Occurrence> pair) {
+        if (pair.first().isPresent() && pair.second().isPresent()) {
+            Comparison comparison =
+                    Comparison.of(pair.first().get(), pair.second().get());
+            if (comparison.alike()) {
+                return;
+            }
+            lines.getChildren().add(Texts.of(pair.second().get().posture().name(), "section"));
+            words().lines(comparison).forEach(line -> lines.getChildren().add(Texts.wrapped(line, "join-words")));
+        } else {
+            String only = pair.first().isPresent() ? "Only in the first: " : "Only in the second: ";
+            Occurrence done = pair.first().or(pair::second).orElseThrow();
+            lines.getChildren().add(Texts.wrapped(only + done.posture().name() + ".", "join-words"));
+        }
+    }
+
+    private ComparisonWords words() {
+        Setting setting = desk.project().setting();
+        return new ComparisonWords(new CountWords(new Saying(setting.directions(), Heading.FRONT, setting.rules())));
+    }
+}

@@ -1,0 +1,127 @@
+package app.avrel.desktop.form;
+
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Directions;
+import app.avrel.floor.FloorVector;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Numbers;
+import app.avrel.form.Bearings;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Track;
+import app.avrel.motion.Estimate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** Where chest, hips and feet point after every count of the form, how far it has turned, and where each posture travels. */
+final class DirectionsSheet {
+
+    /** A count of the form. */
+    record Line(
+            String posture,
+            String count,
+            String facing,
+            String hips,
+            String left,
+            String right,
+            String turned,
+            String running,
+            String travels) {}
+
+    private DirectionsSheet() {}
+
+    static void open(Session session, StackPane over) {
+        Session.Desk desk = session.desk().get();
+        TableView<Line> table = new TableView<>();
+        table.getStyleClass().add("plain-table");
+        table.setAccessibleText("Directions after every count");
+        table.setPlaceholder(Texts.wrapped("The form has no counts yet.", "empty"));
+        column(table, "Posture", 190, Line::posture);
+        column(table, "Count", 60, Line::count);
+        column(table, "Faces", 80, Line::facing);
+        column(table, "Hips", 80, Line::hips);
+        column(table, "Left toes", 90, Line::left);
+        column(table, "Right toes", 90, Line::right);
+        column(table, "Turns", 90, Line::turned);
+        column(table, "In all", 90, Line::running);
+        column(table, "Travels", 160, Line::travels);
+        List<Line> lines = lines(desk);
+        table.getItems().setAll(lines);
+        table.setPrefHeight(460);
+        table.setPrefWidth(960);
+        VBox content = new VBox(Texts.wrapped(ReturnWords.of(desk, desk.formTrack()), "sheet-text"), table);
+        content.getStyleClass().add("table-sheet");
+        Sheet.show(over, "Directions of " + desk.form().name(), content, List.of(new Sheet.Answer("Close", () -> {})));
+    }
+
+    private static void column(TableView<Line> table, String name, double width, Function<Line, String> value) {
+        TableColumn<Line, String> column = new TableColumn<>(name);
+        column.setCellValueFactory(line -> new ReadOnlyStringWrapper(value.apply(line.getValue())));
+        column.setPrefWidth(width);
+        column.setSortable(false);
+        column.setReorderable(false);
+        table.getColumns().add(column);
+    }
+
+    /** {@return a line for every count} */
+    static List<Line> lines(Session.Desk desk) {
+        Track track = desk.formTrack();
+        Directions directions = desk.project().setting().directions();
+        List<Line> lines = new ArrayList<>();
+        for (Occurrence done : track.occurrences()) {
+            List<Bearings> all = Bearings.of(track, done);
+            for (int i = 0; i < all.size(); i++) {
+                boolean last = i == all.size() - 1;
+                lines.add(line(
+                        i == 0 ? EntryLine.title(desk, done) : "",
+                        all.get(i),
+                        directions,
+                        last ? travels(done, directions) : ""));
+            }
+        }
+        return lines;
+    }
+
+    private static Line line(String posture, Bearings after, Directions directions, String travels) {
+        boolean link = after.place().section() == Moment.Section.LINK;
+        return new Line(
+                posture,
+                (link ? "· " : "") + (after.place().count() + 1),
+                directions.say(after.facing()),
+                directions.say(after.hips()),
+                toes(after.left(), directions),
+                toes(after.right(), directions),
+                turn(after.turned().degrees()),
+                turn(after.running().degrees()),
+                travels);
+    }
+
+    private static String toes(Estimate<Heading> toes, Directions directions) {
+        return toes.known() ? directions.say(toes.value()) : "open";
+    }
+
+    private static String turn(double degrees) {
+        long size = Math.round(Math.abs(degrees));
+        return size == 0 ? "–" : size + "° " + (degrees > 0 ? "right" : "left");
+    }
+
+    private static String travels(Occurrence done, Directions directions) {
+        FloorVector way = done.travel();
+        return way.length() < 0.03
+                ? "stays"
+                : Numbers.plain(Math.round(way.length() * 100) / 100.0) + " m toward "
+                        + directions.say(rounded(way.heading()));
+    }
+
+    private static Heading rounded(Heading heading) {
+        return Heading.wrapping(Math.round(heading.degrees() / 5) * 5);
+    }
+}

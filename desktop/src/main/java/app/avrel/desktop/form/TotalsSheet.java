@@ -1,0 +1,239 @@
+package app.avrel.desktop.form;
+
+import app.avrel.body.Body;
+import app.avrel.body.Side;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Numbers;
+import app.avrel.form.Form;
+import app.avrel.form.FormClaim;
+import app.avrel.form.Numbering;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Part;
+import app.avrel.form.Totals;
+import app.avrel.form.Track;
+import app.avrel.posture.Breath;
+import app.avrel.posture.Count;
+import app.avrel.project.Edit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.beans.value.ChangeListener;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** What the form and each of its parts add up to, and what is said of them. */
+final class TotalsSheet {
+
+    private static final double LEAST_TEMPO = 0.2;
+
+    private final Session session;
+    private final GridPane grid = new GridPane();
+    private final Label breath = Texts.wrapped("", "sheet-text");
+    private final EntryField tempo = new EntryField("Seconds a beat", "4", _ -> false);
+    private final List<EntryField> postures = new ArrayList<>();
+    private final List<EntryField> counts = new ArrayList<>();
+    private double secondsABeat = 4;
+
+    private TotalsSheet(Session session) {
+        this.session = session;
+        grid.getStyleClass().add("totals-grid");
+    }
+
+    static void open(Session session, StackPane over) {
+        TotalsSheet totals = new TotalsSheet(session);
+        HBox tempo = new HBox(Texts.of("Seconds a beat", "field-label"), totals.tempo);
+        tempo.getStyleClass().add("tempo-row");
+        ScrollPane wide = new ScrollPane(totals.grid);
+        wide.getStyleClass().add("bare");
+        VBox content = new VBox(tempo, wide, totals.breath);
+        content.getStyleClass().add("table-sheet");
+        totals.tempo.show("4", text -> totals.tempo(text));
+        ChangeListener<Session.Desk> listener = (_, _, desk) -> totals.show(desk);
+        session.desk().addListener(listener);
+        totals.show(session.desk().get());
+        Sheet sheet = Sheet.show(
+                over,
+                "Totals of " + session.desk().get().form().name(),
+                content,
+                List.of(new Sheet.Answer("Close", () -> {})));
+        sheet.parentProperty().addListener((_, _, parent) -> {
+            if (parent == null) {
+                session.desk().removeListener(listener);
+            }
+        });
+    }
+
+    private boolean tempo(String text) {
+        try {
+            double seconds = Double.parseDouble(text.strip().replace(',', '.'));
+            if (!(seconds >= LEAST_TEMPO && seconds <= 60)) {
+                return false;
+            }
+            secondsABeat = seconds;
+            show(session.desk().get());
+            return true;
+        } catch (NumberFormatException notANumber) {
+            return false;
+        }
+    }
+
+    private void show(Session.Desk desk) {
+        Form form = desk.form();
+        Track track = desk.formTrack();
+        Body body = desk.project().setting().chosenBody();
+        List<String> names = new ArrayList<>();
+        List<Totals> totals = new ArrayList<>();
+        List<Integer> used = new ArrayList<>(new Numbering(desk.project().rules(form)).used(form));
+        for (int part = 0; part < form.parts().size(); part++) {
+            int at = part;
+            String name = form.parts().get(part).name();
+            names.add(name.isEmpty() ? "Part " + (part + 1) : name);
+            totals.add(Totals.of(
+                    track.occurrences().stream()
+                            .filter(done -> form.partOf(done.entry()) == at)
+                            .toList(),
+                    body));
+        }
+        if (totals.size() == 1) {
+            names.clear();
+            totals.clear();
+            used.clear();
+        }
+        names.add("The whole");
+        totals.add(Totals.of(track.occurrences(), body));
+        used.add(new Numbering(desk.project().rules(form))
+                .used(form).stream().mapToInt(Integer::intValue).sum());
+        fill(names, totals, used, form);
+        breath.setText(breaths(desk, track));
+    }
+
+    private void fill(List<String> names, List<Totals> totals, List<Integer> used, Form form) {
+        boolean same = grid.getColumnCount() == names.size() + 1 && !postures.isEmpty();
+        if (!same) {
+            grid.getChildren().clear();
+            postures.clear();
+            counts.clear();
+        } else {
+            grid.getChildren().removeIf(node -> !(node instanceof EntryField));
+        }
+        for (int i = 0; i < names.size(); i++) {
+            grid.add(Texts.of(names.get(i), "section"), i + 1, 0);
+        }
+        int row = 1;
+        row = numbers(
+                row, "Postures, as numbered", used.stream().map(String::valueOf).toList());
+        row = row(row, "Counts", totals, of -> Integer.toString(of.counts()));
+        row = row(row, "Beats", totals, of -> Numbers.plain(of.beats()));
+        row = row(row, "Lasts", totals, of -> lasts(of.seconds(secondsABeat)));
+        row = row(row, "On the left leg", totals, of -> percent(of.share(Side.LEFT)));
+        row = row(row, "On the right leg", totals, of -> percent(of.share(Side.RIGHT)));
+        row = row(row, "On one leg", totals, of -> share(of, of.oneLegged()));
+        row = row(row, "Longest on one leg", totals, of -> lasts(of.longestOneLegged() * secondsABeat));
+        row = row(row, "Low", totals, of -> share(of, of.low()));
+        row = row(row, "Kicks", totals, of -> Integer.toString(of.kicks()));
+        row = row(row, "Turns to the left", totals, of -> Numbers.whole(of.turnedLeft()) + "°");
+        row = row(row, "Turns to the right", totals, of -> Numbers.whole(of.turnedRight()) + "°");
+        claims(row, form, names.size());
+    }
+
+    private int row(int row, String name, List<Totals> totals, Function<Totals, String> value) {
+        return numbers(row, name, totals.stream().map(value).toList());
+    }
+
+    private int numbers(int row, String name, List<String> values) {
+        grid.add(Texts.of(name, "field-label"), 0, row);
+        for (int i = 0; i < values.size(); i++) {
+            grid.add(Texts.of(values.get(i), "total"), i + 1, row);
+        }
+        return row + 1;
+    }
+
+    /** What a hand-out says: checked against what is recorded. */
+    private void claims(int row, Form form, int columns) {
+        grid.add(Texts.of("Said: postures", "field-label"), 0, row);
+        grid.add(Texts.of("Said: counts", "field-label"), 0, row + 1);
+        for (int i = 0; i < columns; i++) {
+            if (postures.size() <= i) {
+                postures.add(new EntryField("Number of postures as said", "27", _ -> false));
+                counts.add(new EntryField("Number of counts as said", "153", _ -> false));
+                grid.add(postures.get(i), i + 1, row);
+                grid.add(counts.get(i), i + 1, row + 1);
+            }
+            int part = i == columns - 1 ? -1 : i;
+            FormClaim claim = part < 0 ? form.claim() : form.parts().get(part).claim();
+            postures.get(i).show(said(claim.postures()), text -> take(text, part, (of, many) -> of.withPostures(many)));
+            counts.get(i).show(said(claim.counts()), text -> take(text, part, (of, many) -> of.withCounts(many)));
+        }
+    }
+
+    private static String said(Optional<Integer> many) {
+        return many.map(String::valueOf).orElse("");
+    }
+
+    private interface With {
+        FormClaim with(FormClaim claim, Optional<Integer> many);
+    }
+
+    private boolean take(String text, int part, With with) {
+        if (!text.isBlank() && !text.strip().matches("\\d{1,5}")) {
+            return false;
+        }
+        Optional<Integer> many = text.isBlank() ? Optional.empty() : Optional.of(Integer.valueOf(text.strip()));
+        UnaryOperator<Form> edit = form -> {
+            if (part < 0) {
+                return form.withClaim(with.with(form.claim(), many));
+            }
+            List<Part> parts = new ArrayList<>(form.parts());
+            parts.set(part, parts.get(part).withClaim(with.with(parts.get(part).claim(), many)));
+            return form.withParts(parts);
+        };
+        session.apply(Edit.running(
+                "Say a total",
+                session.choice().form() + "/said/" + part,
+                project -> project.changeForm(session.choice().form(), edit)));
+        return true;
+    }
+
+    private static String lasts(double seconds) {
+        long whole = Math.round(seconds);
+        return whole < 60 ? whole + " s" : whole / 60 + " min " + whole % 60 + " s";
+    }
+
+    private static String percent(double share) {
+        return Numbers.whole(share * 100) + " %";
+    }
+
+    private static String share(Totals totals, double measures) {
+        return totals.measures() == 0 ? "–" : percent(measures / totals.measures());
+    }
+
+    /** Where one breathes in twice running, or out. */
+    private static String breaths(Session.Desk desk, Track track) {
+        List<String> places = new ArrayList<>();
+        Breath before = Breath.FREE;
+        for (Occurrence done : track.occurrences()) {
+            List<Count> all = new ArrayList<>(done.link().counts());
+            all.addAll(done.posture().counts());
+            for (Count count : all) {
+                boolean flows = count.breath() == Breath.IN || count.breath() == Breath.OUT;
+                if (flows && count.breath() == before) {
+                    places.add(EntryLine.title(desk, done));
+                }
+                before = count.breath();
+            }
+        }
+        return places.isEmpty()
+                ? "Breathing in and out alternates throughout, where it is said."
+                : "The same breath twice running in "
+                        + String.join("; ", places.stream().distinct().toList()) + ".";
+    }
+}

@@ -1,0 +1,59 @@
+package app.avrel.files.table;
+
+import app.avrel.floor.Heading;
+import app.avrel.motion.Pose;
+import app.avrel.motion.Posing;
+import app.avrel.posture.Count;
+import app.avrel.posture.Language;
+import app.avrel.posture.Stage;
+import app.avrel.project.Project;
+import app.avrel.words.Said;
+import app.avrel.words.Saying;
+import app.avrel.words.reading.Line;
+import app.avrel.words.reading.LineReading;
+import java.util.List;
+
+/** Counts as typed lines, and typed lines as counts. */
+final class Lines {
+
+    private final Project project;
+    private final Posing posing;
+
+    Lines(Project project, Posing posing) {
+        this.project = project;
+        this.posing = posing;
+    }
+
+    private Saying saying(Heading front) {
+        return new Saying(project.setting().directions(), front, posing.rules());
+    }
+
+    /** {@return the line one would type to get the count again} */
+    String of(Count count, Heading front) {
+        return new Said(saying(front)).line(count);
+    }
+
+    /** {@return what a line means to one who stands so; {@code was} keeps its own words and its note} */
+    Count read(String line, Pose pose, Heading front, Count was, long row) throws Unfit {
+        LineReading reading = new Line(Language.ENGLISH, saying(front), posing.body()).read(line, pose);
+        if (!reading.understood()) {
+            String what = reading.words(LineReading.Role.UNKNOWN).stream()
+                    .map(word -> "“" + word.text() + "”")
+                    .reduce((one, other) -> one + ", " + other)
+                    .map(words -> "the words " + words + " are not known")
+                    .orElse("it does not say enough");
+            throw Unfit.in(row, "the count “" + line + "” is not understood: " + what + ".");
+        }
+        return reading.over(was);
+    }
+
+    Pose after(Pose pose, List<Count> counts, Heading front) {
+        Pose now = pose;
+        for (Count count : counts) {
+            for (Stage stage : count.stages()) {
+                now = posing.after(now, stage, front);
+            }
+        }
+        return now;
+    }
+}
