@@ -68,14 +68,43 @@ class CommandsTest {
         Ran ran = run("form", "demo", "--json");
         JsonNode form = JsonMapper.shared().readTree(ran.out()).get("forms").get(0);
         assertThat(ran.code()).isZero();
-        assertThat(form.get("entries")).hasSize(10);
-        JsonNode last = form.get("entries").get(9);
-        assertThat(last.get("facing_deg").doubleValue()).isZero();
-        assertThat(last.get("join")).hasSize(1);
-        assertThat(last.get("position_m")).hasSize(2);
-        assertThat(form.get("totals").get("counts").intValue()).isEqualTo(47);
+        assertThat(form.get("entries")).hasSize(29);
+        JsonNode plank = form.get("entries").get(9);
+        assertThat(plank.get("number").intValue()).isEqualTo(10);
+        assertThat(plank.get("side").stringValue()).isEqualTo("left");
+        assertThat(plank.get("facing_deg").doubleValue()).isZero();
+        assertThat(plank.get("join")).hasSize(1);
+        assertThat(plank.get("position_m")).hasSize(2);
+        assertThat(plank.get("directions")).hasSize(plank.get("counts").intValue());
+        assertThat(form.get("totals").get("counts").intValue()).isEqualTo(153);
+        assertThat(form.get("totals").get("numbered").intValue()).isEqualTo(27);
         assertThat(form.get("net_turn_deg").doubleValue()).isZero();
-        assertThat(form.get("offset_m").get(0).doubleValue()).isGreaterThan(2);
+        assertThat(form.get("returns").booleanValue()).isTrue();
+        assertThat(form.get("halls").get(0).get("fits").booleanValue()).isTrue();
+    }
+
+    @Test
+    void aGroupHasOneNumberAndTheShortFormItsOwnHouseRules() {
+        JsonNode forms = JsonMapper.shared()
+                .readTree(run("form", "demo", "--json").out())
+                .get("forms");
+        assertThat(forms.get(0)
+                        .get("entries")
+                        .valueStream()
+                        .filter(entry -> entry.has("group"))
+                        .map(entry -> entry.get("number").intValue()))
+                .containsExactly(16, 16, 16);
+        assertThat(forms.get(1).get("houseRules").stringValue()).isEqualTo("compact frame, follow steps");
+    }
+
+    @Test
+    void aFormIsPrintedAsATable() {
+        assertThat(run("form", "demo", "--csv", "--form", "short-form").out().lines())
+                .hasSizeGreaterThan(13);
+        assertThat(run("form", "demo", "--csv-counts").out()).startsWith("entry,time,number,posture");
+        Ran ran = run("form", "demo", "--csv", "--form", "none");
+        assertThat(ran.code()).isEqualTo(1);
+        assertThat(ran.error()).contains("There is no form \"none\"; there are: weirside-form, short-form.");
     }
 
     @Test

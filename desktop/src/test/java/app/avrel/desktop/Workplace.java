@@ -50,6 +50,16 @@ final class Workplace {
         public Optional<Path> toSave(String suggested) {
             return Optional.of(file);
         }
+
+        @Override
+        public Optional<Path> toWrite(String suggested) {
+            return Optional.of(table());
+        }
+    }
+
+    /** {@return where tables are written} */
+    Path table() {
+        return file.resolveSibling("form.csv");
     }
 
     /** Opens a window of the size that the offscreen screen can hold. */

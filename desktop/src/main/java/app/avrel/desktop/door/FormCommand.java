@@ -1,5 +1,7 @@
 package app.avrel.desktop.door;
 
+import app.avrel.files.table.CountTable;
+import app.avrel.files.table.EntryTable;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Form;
@@ -27,6 +29,15 @@ final class FormCommand implements Callable<Integer> {
     @Option(names = "--json", description = "print JSON")
     private boolean json;
 
+    @Option(names = "--csv", description = "print the first form, or the one named, as a table with a line an entry")
+    private boolean csv;
+
+    @Option(names = "--csv-counts", description = "the same with a line a count")
+    private boolean csvCounts;
+
+    @Option(names = "--form", paramLabel = "ID", description = "the form to print as a table")
+    private String id;
+
     private static String number(Numbering.Numbers numbers, Occurrence done) {
         return numbers.first() == 0 ? "" : Integer.toString(numbers.of(done.repeat()));
     }
@@ -36,6 +47,9 @@ final class FormCommand implements Callable<Integer> {
         Optional<Project> project = Reports.project(file);
         if (project.isEmpty()) {
             return Reports.FOUND;
+        }
+        if (csv || csvCounts) {
+            return table(project.get());
         }
         Survey survey = Survey.of(project.get());
         ArrayNode all = JsonNodeFactory.instance.arrayNode();
@@ -50,6 +64,28 @@ final class FormCommand implements Callable<Integer> {
         if (json) {
             Reports.print(JsonNodeFactory.instance.objectNode().set("forms", all));
         }
+        return Reports.FINE;
+    }
+
+    private int table(Project project) {
+        Optional<Form> form = id == null
+                ? project.forms().stream().findFirst()
+                : project.forms().stream()
+                        .filter(one -> one.id().key().equals(id))
+                        .findFirst();
+        if (form.isEmpty()) {
+            System.err.println("There is no form "
+                    + (id == null
+                            ? "in this project."
+                            : "\"" + id + "\"; there are: "
+                                    + String.join(
+                                            ", ",
+                                            project.forms().stream()
+                                                    .map(one -> one.id().key())
+                                                    .toList()) + "."));
+            return Reports.FOUND;
+        }
+        System.out.print(csv ? EntryTable.of(project, form.get()) : CountTable.of(project, form.get()));
         return Reports.FINE;
     }
 

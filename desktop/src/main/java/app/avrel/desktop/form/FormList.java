@@ -202,10 +202,13 @@ final class FormList extends VBox {
         if (showing || entries.isEmpty()) {
             return;
         }
-        stretches.choose(new Stretch(entries.getFirst(), entries.getLast()));
-        if (list.getSelectionModel().getSelectedItem() instanceof EntryLine.Of of) {
-            session.choose(session.choice().withEntry(of.index()));
-        }
+        Stretch stretch = new Stretch(entries.getFirst(), entries.getLast());
+        stretches.choose(stretch);
+        boolean last = list.getSelectionModel().getSelectedItem() instanceof EntryLine.Of of && stretch.has(of.index());
+        int looked = last && list.getSelectionModel().getSelectedItem() instanceof EntryLine.Of of
+                ? of.index()
+                : stretch.last();
+        session.choose(session.choice().withEntry(looked));
     }
 
     private void clipboard(KeyEvent event) {

@@ -11,6 +11,7 @@ import app.avrel.desktop.stagefloor.WalkView;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.form.Form;
+import app.avrel.form.FormId;
 import app.avrel.form.Moment;
 import app.avrel.form.Playing;
 import app.avrel.form.Track;
@@ -35,7 +36,7 @@ final class FormStage extends VBox implements Player.Shown {
     private static final double SECONDS_A_BEAT = 1;
 
     /** What a plan was worked out for. */
-    private record Asked(Hall hall, Track track, Turn facing) {}
+    private record Asked(FormId form, Hall hall, Track track, Turn facing) {}
 
     private final Session session;
     private final HallChoice halls;
@@ -102,7 +103,7 @@ final class FormStage extends VBox implements Player.Shown {
             asked = Optional.empty();
             behind.forget();
         } else {
-            ask(desk, new Asked(hall.get(), track, facing(desk, hall.get())));
+            ask(desk, new Asked(desk.choice().form(), hall.get(), track, facing(desk, hall.get())));
         }
         draw(desk, track);
     }
@@ -118,7 +119,9 @@ final class FormStage extends VBox implements Player.Shown {
         if (asked.equals(Optional.of(wanted))) {
             return;
         }
-        boolean other = asked.map(was -> !was.hall().equals(wanted.hall())).orElse(true);
+        boolean other = asked.map(
+                        was -> !was.hall().equals(wanted.hall()) || !was.form().equals(wanted.form()))
+                .orElse(true);
         plan = other ? Optional.empty() : plan;
         asked = Optional.of(wanted);
         Form form = desk.form();

@@ -2,13 +2,13 @@ package app.avrel.desktop.form;
 
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.Compass;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
-import app.avrel.desktop.settings.FrameChoices;
 import app.avrel.floor.Numbers;
 import app.avrel.form.hall.Arrangement;
 import app.avrel.form.hall.Hall;
@@ -99,9 +99,9 @@ final class HallSheet {
         number(width, hall.width(), (of, metres) -> of.withSize(metres, of.depth()));
         number(depth, hall.depth(), (of, metres) -> of.withSize(of.width(), metres));
         front.show(
-                FrameChoices.BEARINGS,
-                FrameChoices.bearing(hall.front()),
-                at -> change("front", of -> of.withFront(FrameChoices.bearing(at))));
+                Compass.BEARINGS,
+                Compass.bearing(hall.front()),
+                at -> change("front", of -> of.withFront(Compass.bearing(at))));
         number(clearance, hall.clearance() * 100, (of, cm) -> of.withClearance(cm / 100));
         doors.show(
                 hall.doors().stream().map(HallText::say).toList(),

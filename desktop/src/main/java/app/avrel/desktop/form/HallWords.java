@@ -54,7 +54,7 @@ final class HallWords {
     static String seen(Form form, HallPlan plan) {
         List<String> said = new ArrayList<>();
         for (int part = 0; part < plan.seen().size(); part++) {
-            if (form.parts().get(part).entries().isEmpty()) {
+            if (part >= form.parts().size() || form.parts().get(part).entries().isEmpty()) {
                 continue;
             }
             Sightlines.Seen best = plan.seen().get(part).getFirst();

@@ -2,6 +2,7 @@ package app.avrel.desktop.settings;
 
 import app.avrel.body.Body;
 import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.Compass;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Sheet;
@@ -45,7 +46,7 @@ public final class NewProjectSheet {
             return true;
         });
         ChoiceField faces = grid.choice("The form starts facing");
-        faces.show(FrameChoices.BEARINGS, 0, at -> front = FrameChoices.bearing(at));
+        faces.show(Compass.BEARINGS, 0, at -> front = Compass.bearing(at));
         ChoiceField said = grid.choice("Directions are said as");
         said.show(FrameChoices.words(), words.ordinal(), at -> words = FrameChoices.words(at));
         EntryField tall = grid.line("Your stature in cm", "80 to 250");

@@ -2,6 +2,7 @@ package app.avrel.desktop.settings;
 
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.Compass;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.RuleField;
@@ -85,9 +86,9 @@ public final class SettingsSheet {
             return true;
         });
         front.show(
-                FrameChoices.BEARINGS,
-                FrameChoices.bearing(setting.startFaces()),
-                at -> change("front", whole -> whole.withStartFaces(FrameChoices.bearing(at))));
+                Compass.BEARINGS,
+                Compass.bearing(setting.startFaces()),
+                at -> change("front", whole -> whole.withStartFaces(Compass.bearing(at))));
         words.show(
                 FrameChoices.words(),
                 setting.words().ordinal(),

@@ -1,12 +1,17 @@
 package app.avrel.desktop.shell;
 
+import app.avrel.desktop.exchange.BringOverSheet;
+import app.avrel.desktop.exchange.Tables;
 import app.avrel.desktop.form.NameListSheet;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.settings.NewProjectSheet;
 import app.avrel.files.Demo;
+import app.avrel.files.Opened;
+import app.avrel.files.ProjectFile;
 import app.avrel.files.Recovery;
+import app.avrel.project.Project;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.ZoneId;
@@ -58,6 +63,39 @@ public final class FileActions {
     /** Makes a form of a list of names, typed, pasted or from a file. */
     void bringIn() {
         NameListSheet.open(session, over, choosing::toRead);
+    }
+
+    private Tables tables() {
+        return new Tables(session, over);
+    }
+
+    private String formName() {
+        return session.desk().get().form().name();
+    }
+
+    /** Writes the chosen form as a table, a line an entry. */
+    void entriesOut() {
+        choosing.toWrite(formName()).ifPresent(tables()::entriesTo);
+    }
+
+    /** Writes the chosen form as a table, a line a count. */
+    void countsOut() {
+        choosing.toWrite(formName() + ", counts").ifPresent(tables()::countsTo);
+    }
+
+    /** Takes a table into the chosen form. */
+    void tableIn() {
+        choosing.toRead().ifPresent(tables()::from);
+    }
+
+    /** Brings postures and forms over from another project. */
+    void bringOver() {
+        choosing.toOpen().ifPresent(path -> {
+            switch (ProjectFile.open(path)) {
+                case Opened.Read(Project there) -> BringOverSheet.open(session, over, there);
+                case Opened.Refused(String message) -> Sheet.tell(over, "This file cannot be opened", message);
+            }
+        });
     }
 
     void save() {

@@ -12,4 +12,7 @@ public interface FileChoosing {
     Optional<Path> toRead();
 
     Optional<Path> toSave(String suggested);
+
+    /** {@return a file for a table} */
+    Optional<Path> toWrite(String suggested);
 }

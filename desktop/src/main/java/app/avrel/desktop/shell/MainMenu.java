@@ -56,6 +56,8 @@ final class MainMenu {
                 item("Findings", "F8", shell::toggleFindings),
                 item("In the hall…", "F11", shell::openHall),
                 item("Bring in a list of names…", "Ctrl+Shift+B", files::bringIn),
+                item("Bring over from another project…", "Ctrl+Shift+F", files::bringOver),
+                tables(),
                 item("Learners…", "Ctrl+U", shell::openLearners),
                 item("Settings…", "Ctrl+Comma", shell::openSettings),
                 item(
@@ -81,6 +83,16 @@ final class MainMenu {
             item.setAccelerator(KeyCombination.valueOf(key));
         }
         return item;
+    }
+
+    private Menu tables() {
+        Menu menu = new Menu("The form as a table");
+        menu.getItems()
+                .addAll(
+                        item("Write a line an entry…", "Ctrl+Shift+E", files::entriesOut),
+                        item("Write a line a count…", "Ctrl+Shift+K", files::countsOut),
+                        item("Take a table in…", "Ctrl+Shift+J", files::tableIn));
+        return menu;
     }
 
     private Menu recent() {

@@ -281,6 +281,10 @@ public final class Shell {
                         .repeating(),
                 Command.of("In the hall, full screen", KeyCode.F11, "", this::openHall),
                 Command.of("Bring in a list of names", KeyCode.B, "Ctrl+Shift", files::bringIn),
+                Command.of("Bring over from another project", KeyCode.F, "Ctrl+Shift", files::bringOver),
+                Command.of("Write the form as a table, a line an entry", KeyCode.E, "Ctrl+Shift", files::entriesOut),
+                Command.of("Write the form as a table, a line a count", KeyCode.K, "Ctrl+Shift", files::countsOut),
+                Command.of("Take a table into the form", KeyCode.J, "Ctrl+Shift", files::tableIn),
                 Command.of("Light or dark", KeyCode.L, "Ctrl+Shift", () -> dark(!preferences.dark())),
                 Command.of("Larger text", KeyCode.EQUALS, "Ctrl", () -> resize(1)),
                 Command.of("Smaller text", KeyCode.MINUS, "Ctrl", () -> resize(-1)));

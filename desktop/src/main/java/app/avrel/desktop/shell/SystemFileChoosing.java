@@ -52,6 +52,15 @@ final class SystemFileChoosing implements FileChoosing {
                 .map(SystemFileChoosing::ended);
     }
 
+    @Override
+    public Optional<Path> toWrite(String suggested) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Write a table");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Tables", "*.csv"));
+        chooser.setInitialFileName(suggested + ".csv");
+        return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
+    }
+
     private static Path ended(Path path) {
         String name = path.getFileName().toString();
         return name.contains(".") ? path : path.resolveSibling(name + ProjectFile.ENDING);

@@ -48,6 +48,11 @@ public final class Shots {
         public Optional<Path> toSave(String suggested) {
             return Optional.empty();
         }
+
+        @Override
+        public Optional<Path> toWrite(String suggested) {
+            return Optional.empty();
+        }
     };
 
     private Shots() {}

@@ -1,0 +1,118 @@
+package app.avrel.desktop.exchange;
+
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.form.Form;
+import app.avrel.form.FormId;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
+import app.avrel.project.BringingOver;
+import app.avrel.project.Edit;
+import app.avrel.project.Project;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** Chooses what comes over from another project; what would clash is told before it is done. */
+public final class BringOverSheet {
+
+    private final Session session;
+    private final BringingOver bringing;
+    private final Map<FormId, CheckBox> forms = new LinkedHashMap<>();
+    private final Map<PostureId, CheckBox> postures = new LinkedHashMap<>();
+    private final ChoiceField clashes = new ChoiceField("What clashes");
+    private final Label report = Texts.wrapped("", "sheet-text");
+    private BringingOver.Clashes answer = BringingOver.Clashes.KEEP_OURS;
+
+    private BringOverSheet(Session session, Project there) {
+        this.session = session;
+        this.bringing = new BringingOver(session.project(), there);
+    }
+
+    /** Lays the sheet over the window. */
+    public static void open(Session session, StackPane over, Project there) {
+        new BringOverSheet(session, there).show(over);
+    }
+
+    private void show(StackPane over) {
+        Project there = bringing.there();
+        VBox content = new VBox(Texts.of("Forms", "section"));
+        content.getStyleClass().add("bring-over");
+        for (Form form : there.forms()) {
+            CheckBox box = box(form.name() + ", with its postures and ways in");
+            forms.put(form.id(), box);
+            content.getChildren().add(box);
+        }
+        content.getChildren().add(Texts.of("Postures", "section"));
+        for (Posture posture : there.postures()) {
+            String clash = bringing.clash(posture.id())
+                    .map(how -> " (clashes: " + how + ")")
+                    .orElse("");
+            CheckBox box = box(posture.name() + clash);
+            postures.put(posture.id(), box);
+            content.getChildren().add(box);
+        }
+        clashes.show(
+                Arrays.stream(BringingOver.Clashes.values())
+                        .map(BringingOver.Clashes::words)
+                        .toList(),
+                answer.ordinal(),
+                at -> {
+                    answer = BringingOver.Clashes.values()[at];
+                    told();
+                });
+        content.getChildren().addAll(Texts.of("What is here already and is otherwise", "section"), clashes, report);
+        told();
+        Sheet.show(
+                over,
+                "Bring over from " + there.name(),
+                content,
+                List.of(new Sheet.Answer("Bring over", this::bring), new Sheet.Answer("Cancel", () -> {})));
+    }
+
+    private CheckBox box(String words) {
+        CheckBox box = new CheckBox(words);
+        box.setWrapText(true);
+        box.selectedProperty().addListener(_ -> told());
+        return box;
+    }
+
+    private static <T> List<T> chosen(Map<T, CheckBox> boxes) {
+        List<T> chosen = new ArrayList<>();
+        boxes.forEach((id, box) -> {
+            if (box.isSelected()) {
+                chosen.add(id);
+            }
+        });
+        return chosen;
+    }
+
+    private void told() {
+        List<PostureId> some = chosen(postures);
+        List<FormId> whole = chosen(forms);
+        report.setText(
+                some.isEmpty() && whole.isEmpty()
+                        ? "Choose what shall come over."
+                        : String.join("\n", bringing.of(some, whole, answer).report()));
+    }
+
+    private void bring() {
+        List<PostureId> some = chosen(postures);
+        List<FormId> whole = chosen(forms);
+        if (!some.isEmpty() || !whole.isEmpty()) {
+            session.apply(Edit.of(
+                    "Bring over from " + bringing.there().name(),
+                    project -> new BringingOver(project, bringing.there())
+                            .of(some, whole, answer)
+                            .project()));
+        }
+    }
+}

@@ -1,0 +1,87 @@
+package app.avrel.desktop.exchange;
+
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.session.Session;
+import app.avrel.files.SafeFile;
+import app.avrel.files.TextFile;
+import app.avrel.files.table.Brought;
+import app.avrel.files.table.CountTable;
+import app.avrel.files.table.EntryTable;
+import app.avrel.form.Form;
+import app.avrel.project.Edit;
+import app.avrel.project.Project;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.layout.StackPane;
+
+/** The chosen form as a table in a file, and a table from a file as the chosen form. */
+public final class Tables {
+
+    private final Session session;
+    private final StackPane over;
+
+    public Tables(Session session, StackPane over) {
+        this.session = session;
+        this.over = over;
+    }
+
+    private Form form() {
+        return session.desk().get().form();
+    }
+
+    /** Writes one line an entry. */
+    public void entriesTo(Path file) {
+        write(file, EntryTable.of(session.project(), form()));
+    }
+
+    /** Writes one line a count. */
+    public void countsTo(Path file) {
+        write(file, CountTable.of(session.project(), form()));
+    }
+
+    private void write(Path file, String table) {
+        try {
+            SafeFile.write(file, table);
+        } catch (IOException e) {
+            Sheet.tell(over, "The table is not written", file + ": " + e.getMessage() + ". Choose another folder.");
+        }
+    }
+
+    /** Takes a table of entries or of counts: the heading line tells which. */
+    public void from(Path file) {
+        switch (TextFile.read(file)) {
+            case TextFile.Got.Refused(String message) -> refused(message);
+            case TextFile.Got.Text(String text) -> {
+                boolean counts = text.lines().findFirst().orElse("").contains("section");
+                Optional<String> refused = counts ? counts(text) : entries(text);
+                refused.ifPresent(this::refused);
+            }
+        }
+    }
+
+    private Optional<String> entries(String text) {
+        return switch (EntryTable.read(session.project(), form().id(), text)) {
+            case Brought.Taken<Form>(Form taken) -> {
+                session.apply(
+                        Edit.of("Take in a table of entries", project -> project.changeForm(taken.id(), _ -> taken)));
+                yield Optional.empty();
+            }
+            case Brought.Refused<Form>(String message) -> Optional.of(message);
+        };
+    }
+
+    private Optional<String> counts(String text) {
+        return switch (CountTable.read(session.project(), form().id(), text)) {
+            case Brought.Taken<Project>(Project taken) -> {
+                session.apply(Edit.of("Take in a table of counts", _ -> taken));
+                yield Optional.empty();
+            }
+            case Brought.Refused<Project>(String message) -> Optional.of(message);
+        };
+    }
+
+    private void refused(String message) {
+        Sheet.tell(over, "The table cannot be taken in", message + " Nothing was changed.");
+    }
+}
