@@ -11,12 +11,17 @@ import app.avrel.motion.FootPose;
  * @param ankle where the ankle is
  * @param heading degrees, whole turns kept while going over
  * @param pitch degrees the toes are up; negative is heel up
- * @param planted whether it touches the floor
+ * @param free 0 where it stands, 1 where it hangs in the air; between on the way from one to the other
  */
-public record FootRig(SpacePoint ankle, double heading, double pitch, boolean planted) {
+public record FootRig(SpacePoint ankle, double heading, double pitch, double free) {
 
     private static final double ARC = 0.035;
     private static final double STANDS = 0.002;
+
+    /** {@return whether it touches the floor, or is nearer to that than to hanging free} */
+    public boolean planted() {
+        return free < 0.5;
+    }
 
     /** {@return the point at a share of the sole from the heel, at the sole's height} */
     public SpacePoint sole(Body body, double share) {
@@ -34,8 +39,8 @@ public record FootRig(SpacePoint ankle, double heading, double pitch, boolean pl
 
     /** {@return the foot whose sole point at {@code share} lies there} */
     static FootRig standing(SpacePoint point, double share, double heading, double pitch, Body body) {
-        FootRig about = new FootRig(new SpacePoint(0, 0, 0), heading, pitch, true);
-        return new FootRig(point.minus(about.sole(body, share)), heading, pitch, true);
+        FootRig about = new FootRig(new SpacePoint(0, 0, 0), heading, pitch, 0);
+        return new FootRig(point.minus(about.sole(body, share)), heading, pitch, 0);
     }
 
     /**
@@ -48,7 +53,7 @@ public record FootRig(SpacePoint ankle, double heading, double pitch, boolean pl
         double turn = Math.IEEEremainder(other.heading - heading, 360);
         double newHeading = heading + turn * share;
         double newPitch = pitch + (other.pitch - pitch) * share;
-        if (planted && other.planted) {
+        if (planted() && other.planted()) {
             double pivot = pivot(other, body);
             double drift = sole(body, pivot).distance(other.sole(body, pivot));
             if (drift < STANDS * body.stature()) {
@@ -59,7 +64,7 @@ public record FootRig(SpacePoint ankle, double heading, double pitch, boolean pl
         double way = ankle.distance(other.ankle);
         double lift = Math.sin(Math.PI * share) * Math.min(ARC * body.stature(), way * 0.25);
         SpacePoint between = ankle.towards(other.ankle, share).plus(SpacePoint.UP.times(lift));
-        return new FootRig(between, newHeading, newPitch, share < 0.5 ? planted : other.planted);
+        return new FootRig(between, newHeading, newPitch, free + (other.free - free) * share);
     }
 
     /** The point of the sole that moves least. */

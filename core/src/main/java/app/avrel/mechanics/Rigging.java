@@ -56,7 +56,7 @@ final class Rigging {
     }
 
     private static FootRig hold(FootRig foot) {
-        return new FootRig(foot.ankle(), foot.heading(), foot.pitch(), false);
+        return new FootRig(foot.ankle(), foot.heading(), foot.pitch(), 1);
     }
 
     private static double toes(Air air) {
@@ -81,7 +81,7 @@ final class Rigging {
         SpacePoint at = hip.plus(SpacePoint.along(heading).times(ahead)).plus(SpacePoint.UP.times(above));
         SpacePoint down = SpacePoint.along(heading).times(-0.12).plus(SpacePoint.UP.times(-1));
         SpacePoint ankle = at.plus(down.unit(SpacePoint.UP).times(Proportions.SHANK * stature));
-        return new FootRig(ankle, heading, toes(air), false);
+        return new FootRig(ankle, heading, toes(air), 1);
     }
 
     private static FootRig kicking(Pose pose, Side side, Air.Out out, FloorPoint pelvis, Body body) {
@@ -99,7 +99,7 @@ final class Rigging {
             case TOP_OF_FOOT -> -35;
             case OUTER_SWEEP, INNER_SWEEP -> 50;
         };
-        return new FootRig(ankle, heading, pitch, false);
+        return new FootRig(ankle, heading, pitch, 1);
     }
 
     static SpacePoint hip(Pose pose, Side side, FloorPoint pelvis, Body body) {

@@ -105,8 +105,7 @@ public record Skeleton(
                     pelvis.plus(SpacePoint.along(rig.hips() + 90).times(side.sign() * Proportions.HALF_HIPS * stature));
             FootRig foot = reached(rig.foot(side), hip);
             SpacePoint toes = SpacePoint.along(foot.heading());
-            SpacePoint pole =
-                    foot.planted() ? toes : SpacePoint.along(rig.hips()).plus(toes);
+            SpacePoint pole = SpacePoint.along(rig.hips()).times(foot.free()).plus(toes);
             SpacePoint knee =
                     TwoBones.between(hip, foot.ankle(), Proportions.THIGH * stature, Proportions.SHANK * stature, pole);
             SpacePoint shoulder = chest.plus(
@@ -148,7 +147,7 @@ public record Skeleton(
         /** A foot further away than the leg is long comes to where the leg ends. */
         private FootRig reached(FootRig foot, SpacePoint hip) {
             SpacePoint ankle = within(hip, foot.ankle(), Proportions.LEG * body.stature());
-            return new FootRig(ankle, foot.heading(), foot.pitch(), foot.planted());
+            return new FootRig(ankle, foot.heading(), foot.pitch(), foot.free());
         }
 
         private static SpacePoint within(SpacePoint from, SpacePoint to, double most) {

@@ -21,10 +21,18 @@ public final class Ground {
     private final int columns;
     private final int rows;
     private final double[] margins;
+    private final double left;
+    private final double right;
+    private final double back;
+    private final double ahead;
 
     private Ground(Hall hall, Walk walk) {
         this.hall = hall;
         this.walk = walk;
+        left = walk.left();
+        right = walk.right();
+        back = walk.back();
+        ahead = walk.ahead();
         columns = (int) Math.round(hall.width() / STEP) + 1;
         rows = (int) Math.round(hall.depth() / STEP) + 1;
         margins = new double[columns * rows];
@@ -59,9 +67,8 @@ public final class Ground {
 
     /** How far the walk stays from walls and pillars when it starts here, with the clearance taken off. */
     private double margin(double x, double y) {
-        double walls = Math.min(
-                Math.min(x + walk.left(), hall.width() - x - walk.right()),
-                Math.min(y - walk.ahead(), hall.depth() - y + walk.back()));
+        double walls =
+                Math.min(Math.min(x + left, hall.width() - x - right), Math.min(y - ahead, hall.depth() - y + back));
         double margin = walls - hall.clearance();
         for (Pillar pillar : hall.pillars()) {
             for (FloorPoint point : margin < 0 ? List.<FloorPoint>of() : walk.reached()) {

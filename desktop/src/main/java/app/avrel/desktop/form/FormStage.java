@@ -23,10 +23,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.beans.binding.Bindings;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -34,6 +35,9 @@ import javafx.scene.layout.VBox;
 final class FormStage extends VBox implements Player.Shown {
 
     private static final double SECONDS_A_BEAT = 1;
+
+    /** The share of the height that words may take from the walk. */
+    private static final double MOST_WORDS = 0.3;
 
     /** What a plan was worked out for. */
     private record Asked(FormId form, Hall hall, Track track, Turn facing) {}
@@ -58,11 +62,8 @@ final class FormStage extends VBox implements Player.Shown {
         StackPane floor = new StackPane(walk, walk.over());
         VBox.setVgrow(floor, Priority.ALWAYS);
         floor.setMinHeight(120);
-        Region between = new Region();
-        HBox.setHgrow(between, Priority.ALWAYS);
-        HBox head = new HBox(
+        FlowPane head = new FlowPane(
                 title,
-                between,
                 Buttons.words("Play", "Play the form from the chosen entry, or stop (Ctrl+P)", this::play),
                 Buttons.words(
                         "Directions", "Where everything points, count by count (Ctrl+Shift+I)", this::openDirections),
@@ -70,7 +71,13 @@ final class FormStage extends VBox implements Player.Shown {
                 Buttons.words("Compare", "Two doings, halves or forms side by side (Ctrl+E)", this::openCompare),
                 Buttons.words("Halls", "The halls of the project (Ctrl+Shift+H)", this::openHalls));
         head.getStyleClass().add("walk-head");
-        getChildren().addAll(head, floor, said);
+        ScrollPane words = new ScrollPane(said);
+        words.setFitToWidth(true);
+        words.getStyleClass().add("bare");
+        var room = Bindings.min(said.heightProperty().add(4), heightProperty().multiply(MOST_WORDS));
+        words.minHeightProperty().bind(room);
+        words.maxHeightProperty().bind(room);
+        getChildren().addAll(head, floor, words);
     }
 
     void openHalls() {

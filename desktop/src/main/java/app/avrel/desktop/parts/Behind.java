@@ -10,8 +10,8 @@ import javafx.application.Platform;
 /** Works something out behind the window. Only what was asked for last is answered; what waits and is old is not begun. */
 public final class Behind {
 
-    private static final ExecutorService WORKER = Executors.newSingleThreadExecutor(
-            Thread.ofPlatform().daemon().name("behind").factory());
+    private static final ExecutorService WORKER = Executors.newFixedThreadPool(
+            2, Thread.ofPlatform().daemon().name("behind", 1).factory());
 
     private final AtomicLong asked = new AtomicLong();
 

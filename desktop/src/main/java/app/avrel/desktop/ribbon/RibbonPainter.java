@@ -30,6 +30,8 @@ final class RibbonPainter {
     private Color right;
     private FontOf font;
     private FontOf bold;
+    private boolean form;
+    private boolean spelled;
     private double middle;
     private double half;
     private double height;
@@ -70,6 +72,8 @@ final class RibbonPainter {
         this.height = height;
         half = text * 2.1;
         middle = text * 2.4 + half;
+        form = cells.stream().anyMatch(cell -> !cell.group().isEmpty());
+        spelled = spelled(cells);
         legend();
         g.save();
         g.beginPath();
@@ -124,7 +128,7 @@ final class RibbonPainter {
         load(cell, x, width);
         head(cells, i, chosen);
         notches(cell, x, width);
-        if (width > scale.text() * 4) {
+        if (spelled) {
             words(cell, x, width, chosen, height);
         }
         marks(cell, x, width, height);
@@ -138,10 +142,9 @@ final class RibbonPainter {
         if (!cell.group().isEmpty()) {
             group(cells, i, x, chosen);
         }
-        if (!cell.part().isEmpty() && width <= text * 4) {
+        if (!cell.part().isEmpty() && !spelled) {
             label(cell.part(), x, text * 0.85, bold.at(0.9, cell.part()), accent);
         }
-        boolean form = cells.stream().anyMatch(other -> !other.group().isEmpty());
         double y = form ? text * 1.85 : text * 1.3;
         if (width > text * 1.6) {
             label(cell.label(), x, y, bold.at(form ? 0.8 : 1.34, ""), chosen ? accent : ink);
@@ -157,8 +160,7 @@ final class RibbonPainter {
     private void group(List<RibbonCell> cells, int i, double x, boolean chosen) {
         double text = scale.text();
         double room = groupEnd(cells, i) - x - text * 0.4;
-        boolean wordsBelow = scale.right(i) - scale.left(i) > text * 4;
-        if (wordsBelow) {
+        if (spelled) {
             label(
                     shortened(cells.get(i).group(), room, 0.9),
                     x,
@@ -174,6 +176,12 @@ final class RibbonPainter {
             Font how = chosen ? bold.at(0.88, lines[l]) : font.at(0.88, lines[l]);
             label(lines[l], x, top + l * text * 1.2, how, chosen ? accent : ink);
         }
+    }
+
+    /** Whether a beat is wide enough for the words of its count; if not, names of postures stand in their place. */
+    private boolean spelled(List<RibbonCell> cells) {
+        double beat = (scale.right(0) - scale.left(0)) / cells.getFirst().beats();
+        return beat > scale.text() * 4;
     }
 
     private double groupEnd(List<RibbonCell> cells, int i) {

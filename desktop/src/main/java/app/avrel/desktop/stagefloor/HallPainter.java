@@ -169,6 +169,10 @@ final class HallPainter {
         double y = scale.y(best.from().at());
         g.setFill(ink);
         g.fillOval(x - radius, y - radius, 2 * radius, 2 * radius);
+        boolean tight = x(hall.width()) - x(0) < text * 22;
+        if (tight) {
+            return;
+        }
         boolean right = x > x(hall.width() / 2);
         g.setTextAlign(right ? TextAlignment.RIGHT : TextAlignment.LEFT);
         g.setTextBaseline(VPos.CENTER);

@@ -21,7 +21,9 @@ import javafx.scene.text.TextAlignment;
 public final class WalkView extends Drawing {
 
     private static final double GRID = 0.5;
-    private static final double ROUND_THE_HALL = 0.35;
+
+    /** Heights of a line of text. */
+    private static final double ROUND_THE_HALL = 1.7;
 
     private final WalkPlaying playing = new WalkPlaying();
     private WalkPicture picture;
@@ -52,9 +54,20 @@ public final class WalkView extends Drawing {
 
     private FloorScale scale() {
         return picture.plan()
-                .map(plan -> FloorScale.fitting(
-                        HallPainter.corners(plan.hall()), ROUND_THE_HALL, 2, getWidth(), getHeight()))
+                .map(this::hallScale)
                 .orElseGet(() -> FloorScale.fitting(path(), 0.5, 2.2, getWidth(), getHeight()));
+    }
+
+    /** The hall fills the picture but for a line of words on each side. */
+    private FloorScale hallScale(HallPlan plan) {
+        double round = 2 * ROUND_THE_HALL * textSize();
+        FloorScale fitted = FloorScale.fitting(
+                HallPainter.corners(plan.hall()),
+                0,
+                2,
+                Math.max(40, getWidth() - round),
+                Math.max(40, getHeight() - round));
+        return new FloorScale(fitted.centre(), fitted.pixels(), getWidth(), getHeight());
     }
 
     @Override
@@ -153,6 +166,9 @@ public final class WalkView extends Drawing {
         g.setStroke(ink());
         g.setLineWidth(2);
         g.strokeOval(x - radius, y - radius, 2 * radius, 2 * radius);
+        if (scale.pixels() < textSize() * 2.2) {
+            return;
+        }
         double lift = below * Math.max(textSize() * 1.6, scale.pixels() * 0.28);
         g.setFont(bold(1, words));
         g.setTextAlign(TextAlignment.CENTER);
