@@ -2,10 +2,14 @@ package app.avrel.bench;
 
 import app.avrel.files.Opened;
 import app.avrel.files.ProjectText;
+import app.avrel.floor.Turn;
 import app.avrel.form.Form;
 import app.avrel.form.Shelf;
 import app.avrel.form.Track;
 import app.avrel.form.Unroll;
+import app.avrel.form.hall.Hall;
+import app.avrel.form.hall.HallPlan;
+import app.avrel.form.hall.Pillar;
 import app.avrel.motion.Posing;
 import app.avrel.posture.Counts;
 import app.avrel.posture.PostureId;
@@ -38,6 +42,8 @@ public class FormBenchmark {
 
     @Param({"108", "216", "432", "1000"})
     public int entries;
+
+    private static final Hall HALL = Hall.of("Hall", 30, 30).withPillars(List.of(new Pillar(6, 6, 0.4)));
 
     private Project project;
     private Form form;
@@ -77,6 +83,21 @@ public class FormBenchmark {
     public Survey surveyAfterAnEdit() {
         return known.after(
                 project.changePosture(edited, posture -> posture.withCounts(Counts.duplicate(posture.counts(), 0))));
+    }
+
+    /** One entry in the middle is done on its other side: what stands before it is as it was. */
+    @Benchmark
+    public Survey surveyAfterAnEntryIsTurned() {
+        return known.after(project.changeForm(
+                form.id(),
+                of -> of.change(
+                        entries / 2, entry -> entry.withPlayed(entry.played().other()))));
+    }
+
+    /** The room the form takes in a hall, where to start, how many fit and from where the instructor is seen. */
+    @Benchmark
+    public HallPlan hall() {
+        return HallPlan.of(HALL, form, known.track(form.id()).orElseThrow(), posing.body(), Turn.NONE);
     }
 
     /** A posture that is in no form is edited. */

@@ -38,7 +38,14 @@ final class GeneratedForm {
                     .toList();
             WayIn in = new WayIn.Own(new Link("", way));
             all.add(new Entry(
-                    new EntryId("e" + i), posture.id(), played, List.of(in), Optional.empty(), Optional.empty()));
+                    new EntryId("e" + i),
+                    posture.id(),
+                    played,
+                    List.of(in),
+                    Optional.empty(),
+                    Optional.empty(),
+                    "",
+                    Optional.empty()));
         }
         Form form = new Form(new FormId("long"), "Long", List.of(new Part("", all)));
         return demo.withForms(List.of(form)).withLessons(List.of());

@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 
 /**
  * Runs every rule over a posture or a form.
@@ -28,6 +29,9 @@ import java.util.function.Consumer;
  * @param directions the words in which headings are said
  */
 public record Checkup(Posing posing, Directions directions) {
+
+    /** Doings that are looked at in one go. */
+    private static final int STRETCH = 60;
 
     private static final List<MomentRule> MOMENT_RULES = List.of(
             new LoadedStep(),
@@ -100,15 +104,30 @@ public record Checkup(Posing posing, Directions directions) {
      * @param before what was found before an edit under the same rules: where nothing is other, it is taken over
      */
     public List<Looked> each(Form form, Track track, List<Looked> before) {
+        List<Entry> entries = form.entries();
+        int size = track.occurrences().size();
+        int stretches = Math.max(1, size / STRETCH);
+        return IntStream.range(0, stretches)
+                .parallel()
+                .mapToObj(at -> each(form, entries, before, track.occurrences(), new int[] {
+                    size * at / stretches, size * (at + 1) / stretches
+                }))
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    /** A stretch of doings: in long forms, stretches are looked at side by side. */
+    private List<Looked> each(
+            Form form, List<Entry> entries, List<Looked> before, List<Occurrence> done, int[] stretch) {
         Map<Map<HouseRule, Integer>, InForce> known = new HashMap<>();
         List<Looked> each = new ArrayList<>();
-        for (Occurrence done : track.occurrences()) {
-            Entry entry = form.entries().get(done.entry());
-            int at = each.size();
+        for (int at = stretch[0]; at < stretch[1]; at++) {
+            Occurrence one = done.get(at);
+            Entry entry = entries.get(one.entry());
             boolean same = at < before.size()
-                    && before.get(at).done().equals(done)
+                    && before.get(at).done().equals(one)
                     && before.get(at).entry().equals(entry);
-            each.add(same ? before.get(at) : new Looked(entry, done, found(form, entry, done, known)));
+            each.add(same ? before.get(at) : new Looked(entry, one, found(form, entry, one, known)));
         }
         return each;
     }

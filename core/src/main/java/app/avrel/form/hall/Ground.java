@@ -15,6 +15,7 @@ import java.util.Optional;
 public final class Ground {
 
     private static final double STEP = 0.1;
+    private static final double FAR = 1;
 
     private final Hall hall;
     private final Walk walk;
@@ -38,8 +39,11 @@ public final class Ground {
         margins = new double[columns * rows];
         for (int row = 0; row < rows; row++) {
             for (int column = 0; column < columns; column++) {
-                margins[row * columns + column] = margin(column * STEP, row * STEP);
+                margins[row * columns + column] = walls(column * STEP, row * STEP);
             }
+        }
+        for (Pillar pillar : hall.pillars()) {
+            walk.reached().forEach(point -> keepOff(pillar, point));
         }
     }
 
@@ -65,18 +69,28 @@ public final class Ground {
         return walk;
     }
 
-    /** How far the walk stays from walls and pillars when it starts here, with the clearance taken off. */
-    private double margin(double x, double y) {
-        double walls =
+    /** How far the walk stays from the walls when it starts here, with the clearance taken off. */
+    private double walls(double x, double y) {
+        double nearest =
                 Math.min(Math.min(x + left, hall.width() - x - right), Math.min(y - ahead, hall.depth() - y + back));
-        double margin = walls - hall.clearance();
-        for (Pillar pillar : hall.pillars()) {
-            for (FloorPoint point : margin < 0 ? List.<FloorPoint>of() : walk.reached()) {
-                double off = pillar.distance(x + point.right(), y - point.ahead());
-                margin = Math.min(margin, off - hall.clearance());
+        return nearest - hall.clearance();
+    }
+
+    /** Starts from which one place of the walk comes near a pillar; what is further than a metre is as good as far. */
+    private void keepOff(Pillar pillar, FloorPoint point) {
+        double near = pillar.width() / 2 + hall.clearance() + FAR;
+        int middleColumn = (int) Math.round((pillar.fromLeft() - point.right()) / STEP);
+        int middleRow = (int) Math.round((pillar.fromFront() + point.ahead()) / STEP);
+        int around = (int) Math.ceil(near / STEP);
+        for (int row = Math.max(0, middleRow - around); row <= Math.min(rows - 1, middleRow + around); row++) {
+            for (int column = Math.max(0, middleColumn - around);
+                    column <= Math.min(columns - 1, middleColumn + around);
+                    column++) {
+                double off = pillar.distance(column * STEP + point.right(), row * STEP - point.ahead());
+                int cell = row * columns + column;
+                margins[cell] = Math.min(margins[cell], off - hall.clearance());
             }
         }
-        return margin;
     }
 
     private double at(int column, int row) {

@@ -21,7 +21,7 @@ public record Pillar(double fromLeft, double fromFront, double width) {
     double distance(double x, double y) {
         double across = Math.max(0, Math.abs(x - fromLeft) - width / 2);
         double along = Math.max(0, Math.abs(y - fromFront) - width / 2);
-        return Math.hypot(across, along);
+        return Math.sqrt(across * across + along * along);
     }
 
     /** {@return the middle, as a point of the floor: ahead is toward the front wall, the front wall at 0} */

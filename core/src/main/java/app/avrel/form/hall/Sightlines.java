@@ -21,7 +21,7 @@ import java.util.List;
  */
 public final class Sightlines {
 
-    private static final double TO_THE_SIDE = 80;
+    private static final double SEEN = Math.cos(Math.toRadians(80));
 
     private final Body body;
     private final List<FloorPoint> learners;
@@ -77,12 +77,14 @@ public final class Sightlines {
     private double share(Pose pose, FloorPoint instructor) {
         FloorPoint middle = CentreOfMass.of(pose, body);
         FloorVector moved = middle.minus(FloorPoint.ORIGIN);
-        long seeing = learners.stream()
-                .filter(start -> {
-                    FloorVector way = instructor.minus(start.plus(moved));
-                    return way.length() < 1e-9 || way.heading().degreesFrom(pose.facing()) <= TO_THE_SIDE + 1e-9;
-                })
-                .count();
+        FloorVector ahead = pose.facing().vector(1);
+        int seeing = 0;
+        for (FloorPoint start : learners) {
+            double right = instructor.right() - start.right() - moved.right();
+            double forward = instructor.ahead() - start.ahead() - moved.ahead();
+            double along = right * ahead.right() + forward * ahead.ahead();
+            seeing += along + 1e-9 >= SEEN * Math.sqrt(right * right + forward * forward) ? 1 : 0;
+        }
         return learners.isEmpty() ? 1 : seeing / (double) learners.size();
     }
 

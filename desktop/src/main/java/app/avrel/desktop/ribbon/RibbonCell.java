@@ -5,6 +5,7 @@ import app.avrel.form.Moment;
 import app.avrel.posture.Breath;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Supplier;
 
 /**
  * One count on the ribbon.
@@ -17,7 +18,7 @@ import java.util.Set;
  * @param stages how the load goes
  * @param turned degrees the body turns in it, to the right positive
  * @param moved the feet that leave their place
- * @param words what is said
+ * @param said gives what is said; asked for only where there is room for it
  * @param cautions how many findings it has
  * @param gap whether the way into it does not join
  */
@@ -31,12 +32,17 @@ public record RibbonCell(
         double turned,
         Set<Side> moved,
         Breath breath,
-        String words,
+        Supplier<String> said,
         int cautions,
         boolean gap) {
 
     RibbonCell beginning(String newPart) {
-        return new RibbonCell(place, label, group, newPart, beats, stages, turned, moved, breath, words, cautions, gap);
+        return new RibbonCell(place, label, group, newPart, beats, stages, turned, moved, breath, said, cautions, gap);
+    }
+
+    /** {@return what is said} */
+    public String words() {
+        return said.get();
     }
 
     /**

@@ -8,7 +8,6 @@ import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.posture.CueLevel;
 import app.avrel.posture.Move;
-import app.avrel.posture.PostureId;
 import app.avrel.project.Setting;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
@@ -17,17 +16,21 @@ import app.avrel.words.Saying;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Makes the ribbon's cells from a stretch of a track. */
 public final class RibbonCells {
 
     private final Session.Desk desk;
     private final Saying saying;
+    private final Map<Where, Long> serious;
 
     private RibbonCells(Session.Desk desk) {
         this.desk = desk;
+        this.serious = serious(desk);
         Setting setting = desk.project().setting();
         this.saying = new Saying(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
     }
@@ -83,7 +86,6 @@ public final class RibbonCells {
         Moment.Place place = first.place();
         boolean link = place.section() == Moment.Section.LINK;
         boolean starts = !link && place.count() == 0;
-        CountWords words = new CountWords(saying.withFront(CueScript.front(done, place.section())));
         double turned = count.getLast()
                 .after()
                 .chest()
@@ -100,7 +102,7 @@ public final class RibbonCells {
                 turned,
                 moved(count),
                 first.count().breath(),
-                words.say(first.count(), CueLevel.PROMPT),
+                () -> words(done, place).say(first.count(), CueLevel.PROMPT),
                 cautions(done, place),
                 starts && !done.join().fits());
     }
@@ -140,21 +142,22 @@ public final class RibbonCells {
         return moved;
     }
 
-    private int cautions(Occurrence done, Moment.Place place) {
-        PostureId posture = done.posture().id();
-        return (int) desk.survey().findings().stream()
+    private CountWords words(Occurrence done, Moment.Place place) {
+        return new CountWords(saying.withFront(CueScript.front(done, place.section())));
+    }
+
+    /** How many findings are more than notes, by the place they are at. */
+    private static Map<Where, Long> serious(Session.Desk desk) {
+        return desk.survey().findings().stream()
                 .filter(Finding::serious)
-                .filter(finding -> switch (finding.where()) {
-                    case Where.InPosture(PostureId id, Optional<Integer> count) ->
-                        place.section() == Moment.Section.POSTURE
-                                && id.equals(posture)
-                                && count.equals(Optional.of(place.count()));
-                    case Where.InForm(var form, int entry, Optional<Integer> count) ->
-                        place.section() == Moment.Section.LINK
-                                && form.equals(desk.choice().form())
-                                && entry == done.entry()
-                                && count.equals(Optional.of(place.count()));
-                })
-                .count();
+                .collect(Collectors.groupingBy(Finding::where, Collectors.counting()));
+    }
+
+    private int cautions(Occurrence done, Moment.Place place) {
+        Optional<Integer> count = Optional.of(place.count());
+        Where where = place.section() == Moment.Section.POSTURE
+                ? new Where.InPosture(done.posture().id(), count)
+                : new Where.InForm(desk.choice().form(), done.entry(), count);
+        return serious.getOrDefault(where, 0L).intValue();
     }
 }

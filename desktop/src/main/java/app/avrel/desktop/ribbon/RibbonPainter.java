@@ -13,6 +13,9 @@ final class RibbonPainter {
 
     private static final int STEPS = 12;
 
+    /** Pixels below which a count is drawn as part of a band. */
+    private static final double NARROW = 3;
+
     /** A font at a multiple of plain text's size, fit for the script of the words. */
     interface FontOf {
         Font at(double times, String words);
@@ -82,13 +85,21 @@ final class RibbonPainter {
         if (chosen >= 0 && chosen < cells.size()) {
             frame(chosen, height, focused);
         }
-        for (int i = 0; i < cells.size(); i++) {
-            if (scale.right(i) > 0 && scale.left(i) < scale.width()) {
-                cell(cells, i, i == chosen, height);
-            }
+        int first = scale.firstSeen();
+        int past = scale.pastSeen();
+        if (dense(first, past)) {
+            new DenseBand(g, scale, middle, half).paint(cells, first, past, left, right);
         }
-        breath(cells);
+        for (int i = first; i < past; i++) {
+            cell(cells, i, i == chosen, height);
+        }
+        breath(cells, first, past);
         g.restore();
+    }
+
+    /** Whether counts are too narrow to be told apart. */
+    private boolean dense(int first, int past) {
+        return past > first && (scale.right(past - 1) - scale.left(first)) / (past - first) < NARROW;
     }
 
     private void legend() {
@@ -120,18 +131,22 @@ final class RibbonPainter {
         RibbonCell cell = cells.get(i);
         double x = scale.left(i);
         double width = scale.right(i) - x;
-        if (!chosen && (width > scale.text() || !cell.group().isEmpty())) {
+        boolean narrow = width < NARROW;
+        if (!chosen && (width > scale.text() || (!cell.group().isEmpty() && !narrow))) {
             g.setStroke(line);
             g.setLineWidth(1);
             g.strokeLine(x, scale.text() * 2.2, x, height - scale.text() * 0.4);
         }
-        load(cell, x, width);
         head(cells, i, chosen);
+        marks(cell, x, width, height);
+        if (narrow) {
+            return;
+        }
+        load(cell, x, width);
         notches(cell, x, width);
         if (spelled) {
             words(cell, x, width, chosen, height);
         }
-        marks(cell, x, width, height);
     }
 
     private void head(List<RibbonCell> cells, int i, boolean chosen) {
@@ -279,15 +294,18 @@ final class RibbonPainter {
     }
 
     /** The breath line rises on the in-breath and falls on the out-breath. */
-    private void breath(List<RibbonCell> cells) {
+    private void breath(List<RibbonCell> cells, int first, int past) {
+        if (past <= first || dense(first, past)) {
+            return;
+        }
         double low = middle + half + scale.text() * 1.5;
         double high = middle + half + scale.text() * 0.7;
         g.setStroke(soft);
         g.setLineWidth(1.5);
         g.beginPath();
         double y = low;
-        g.moveTo(scale.left(0), y);
-        for (int i = 0; i < cells.size(); i++) {
+        g.moveTo(scale.left(first), y);
+        for (int i = first; i < past; i++) {
             double to = switch (cells.get(i).breath()) {
                 case IN -> high;
                 case OUT -> low;

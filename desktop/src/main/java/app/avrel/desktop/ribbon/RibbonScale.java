@@ -38,6 +38,22 @@ record RibbonScale(double[] lefts, double margin, double width, double scrolled,
         return lefts[cell + 1] - scrolled;
     }
 
+    /** {@return the first cell that is in sight} */
+    int firstSeen() {
+        return Math.max(0, at(margin * 0.5));
+    }
+
+    /** {@return the cell after the last that is in sight} */
+    int pastSeen() {
+        return Math.min(lefts.length - 1, at(width) + 1);
+    }
+
+    /** The cell at a place across the ribbon, or the one before the first. */
+    private int at(double x) {
+        int found = java.util.Arrays.binarySearch(lefts, x + scrolled);
+        return found >= 0 ? found : -found - 2;
+    }
+
     double clamp(double wanted) {
         double most = Math.max(0, lefts[lefts.length - 1] + text - width);
         return Math.clamp(wanted, 0, most);

@@ -30,7 +30,7 @@ class RibbonScaleTest {
 
     private static RibbonCell cell(String group, double beats) {
         Moment.Place place = new Moment.Place(0, Moment.Section.POSTURE, 0, 0);
-        return new RibbonCell(place, "1", group, "", beats, List.of(), 0, Set.of(), Breath.FREE, "", 0, false);
+        return new RibbonCell(place, "1", group, "", beats, List.of(), 0, Set.of(), Breath.FREE, () -> "", 0, false);
     }
 
     private static double width(RibbonScale scale, int cell) {

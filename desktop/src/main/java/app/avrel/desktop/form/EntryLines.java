@@ -1,0 +1,102 @@
+package app.avrel.desktop.form;
+
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Directions;
+import app.avrel.form.Entry;
+import app.avrel.form.Form;
+import app.avrel.form.Groups;
+import app.avrel.form.Numbering;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Part;
+import app.avrel.form.Played;
+import app.avrel.form.SideNaming;
+import app.avrel.form.Stretch;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
+import app.avrel.project.Project;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Makes the lines of a form's list, in one pass over form and track. */
+final class EntryLines {
+
+    private final Form form;
+    private final Directions directions;
+    private final SideNaming sides;
+    private final List<Numbering.Numbers> numbers;
+    private final Map<Integer, List<Occurrence>> doings = new HashMap<>();
+    private final Map<Integer, Stretch> groups = new HashMap<>();
+    private final Map<PostureId, Posture> shelf;
+
+    EntryLines(Session.Desk desk) {
+        Project project = desk.project();
+        form = desk.form();
+        directions = project.setting().directions();
+        sides = new SideNaming(project.rules(form), project.setting().chosenBody());
+        numbers = new Numbering(project.rules(form)).of(form);
+        shelf = project.shelf().postures();
+        desk.formTrack()
+                .occurrences()
+                .forEach(done -> doings.computeIfAbsent(done.entry(), _ -> new ArrayList<>())
+                        .add(done));
+        for (Stretch stretch : Groups.of(form)) {
+            for (int at = stretch.first(); at <= stretch.last(); at++) {
+                groups.put(at, stretch);
+            }
+        }
+    }
+
+    List<EntryLine> all() {
+        List<EntryLine> lines = new ArrayList<>();
+        int index = 0;
+        for (int at = 0; at < form.parts().size(); at++) {
+            Part part = form.parts().get(at);
+            if (!part.name().isEmpty() || form.parts().size() > 1) {
+                lines.add(new EntryLine.Head(at, part.name(), part.entries().size()));
+            }
+            for (Entry entry : part.entries()) {
+                lines.add(line(entry, index++));
+            }
+        }
+        return lines;
+    }
+
+    private EntryLine line(Entry entry, int index) {
+        List<Occurrence> done = doings.getOrDefault(index, List.of());
+        Posture posture = shelf.get(entry.posture());
+        return new EntryLine.Of(
+                index,
+                numbers.get(index).toString(),
+                posture == null ? "Not on the shelf: " + entry.posture() : posture.name(),
+                below(entry, index, done),
+                done.isEmpty() ? "" : directions.say(done.getLast().end().facing()),
+                done.stream().allMatch(one -> one.join().fits()));
+    }
+
+    private String below(Entry entry, int index, List<Occurrence> done) {
+        String side = done.isEmpty() ? "" : sides.of(done.getLast()).orElse("");
+        String mirrored = side.isEmpty() && entry.played() == Played.OTHER_SIDE ? "mirrored" : side;
+        return Stream.of(mirrored, times(entry.times()), entry.gentler().orElse(""), group(entry, index))
+                .filter(said -> !said.isEmpty())
+                .collect(Collectors.joining(", "));
+    }
+
+    private static String times(int times) {
+        return switch (times) {
+            case 1 -> "";
+            case 2 -> "twice";
+            case 3 -> "three times";
+            default -> times + " times";
+        };
+    }
+
+    /** Which one it is of the group it is taught in. */
+    private String group(Entry entry, int index) {
+        Stretch stretch = groups.get(index);
+        return stretch == null ? "" : entry.group() + " " + (index - stretch.first() + 1) + " of " + stretch.size();
+    }
+}
