@@ -6,10 +6,13 @@ import app.avrel.motion.Posing;
 import app.avrel.motion.Starting;
 import app.avrel.posture.Count;
 import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
 import app.avrel.posture.Start;
 import app.avrel.posture.StartPose;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Unrolls forms and single postures into tracks, for one body under one set of house rules. */
@@ -19,6 +22,7 @@ public final class Unroll {
     private final Posing posing;
     private final List<Occurrence> done = new ArrayList<>();
     private final List<Integer> missing = new ArrayList<>();
+    private final Map<Doing, Optional<Posture>> doings = new HashMap<>();
     private Pose pose;
     private boolean begun;
 
@@ -29,18 +33,71 @@ public final class Unroll {
     }
 
     /**
+     * What a form was unrolled to before an edit, for the same body under the same rules.
+     *
+     * @param form as it was
+     * @param shelf as it was
+     */
+    public record Known(Form form, Shelf shelf, Track track) {}
+
+    /** Which posture is done how. */
+    private record Doing(PostureId posture, Played played, Optional<String> gentler) {}
+
+    /**
      * {@return the track of a form}
      *
      * <p>The first posture starts about the origin, facing the front; every other is laid where the one before ends.
      */
     public static Track form(Form form, Shelf shelf, Posing posing) {
+        return form(form, shelf, posing, Optional.empty());
+    }
+
+    /** {@return the track of a form; what stands before the first change is taken over from what is known} */
+    public static Track form(Form form, Shelf shelf, Posing posing, Optional<Known> known) {
         List<Entry> entries = form.entries();
-        Pose start = Starting.of(first(entries, shelf), posing.body());
+        int same = known.map(was -> same(entries, shelf, was)).orElse(0);
+        Pose start = same > 0 ? known.get().track().start() : Starting.of(first(entries, shelf), posing.body());
         Unroll unroll = new Unroll(shelf, posing, start);
-        for (int i = 0; i < entries.size(); i++) {
+        if (same > 0) {
+            unroll.take(known.get().track(), same);
+        }
+        for (int i = same; i < entries.size(); i++) {
             unroll.entry(entries.get(i), i);
         }
         return new Track(start, unroll.done, unroll.missing);
+    }
+
+    /** How many entries at the head of a form are as they were, with all they draw on. */
+    private static int same(List<Entry> entries, Shelf shelf, Known was) {
+        List<Entry> old = was.form().entries();
+        int same = 0;
+        while (same < Math.min(entries.size(), old.size())
+                && same(entries.get(same), old.get(same), shelf, was.shelf())) {
+            same++;
+        }
+        return same;
+    }
+
+    private static boolean same(Entry entry, Entry was, Shelf shelf, Shelf old) {
+        boolean alike = entry == was || entry.equals(was);
+        boolean posture =
+                shelf.postures().get(entry.posture()) == old.postures().get(entry.posture());
+        return alike && posture && entry.ways().stream().allMatch(way -> same(way, shelf, old));
+    }
+
+    private static boolean same(WayIn way, Shelf shelf, Shelf old) {
+        return switch (way) {
+            case WayIn.Own _ -> true;
+            case WayIn.Shared(LinkId id, var _) ->
+                shelf.links().get(id) == old.links().get(id);
+        };
+    }
+
+    private void take(Track track, int entries) {
+        track.occurrences().stream().filter(one -> one.entry() < entries).forEach(done::add);
+        track.missing().stream().filter(entry -> entry < entries).forEach(missing::add);
+        begun = !done.isEmpty();
+        pose = begun ? done.getLast().end() : pose;
     }
 
     /** {@return the track of one posture from its usual start} */
@@ -67,7 +124,9 @@ public final class Unroll {
     }
 
     private void entry(Entry entry, int index) {
-        Optional<Posture> posture = shelf.posture(entry.posture()).map(entry::done);
+        Optional<Posture> posture = doings.computeIfAbsent(
+                new Doing(entry.posture(), entry.played(), entry.gentler()),
+                _ -> shelf.posture(entry.posture()).map(entry::done));
         if (posture.isEmpty()) {
             missing.add(index);
             return;

@@ -127,14 +127,17 @@ public record Survey(
         }
 
         private LookedForm looked(Form form, Checkup checkup) {
-            Track track = Unroll.form(form, project.shelf(), checkup.posing());
-            List<Checkup.Looked> before = known.filter(survey -> survey.project()
-                            .form(form.id())
-                            .filter(was -> was.rules().equals(form.rules()))
-                            .isPresent())
-                    .map(survey -> survey.forms().get(form.id()))
-                    .map(LookedForm::each)
-                    .orElse(List.of());
+            Optional<Survey> alike = known.filter(survey -> survey.project()
+                    .form(form.id())
+                    .filter(was -> was.rules().equals(form.rules()))
+                    .isPresent());
+            Optional<Unroll.Known> was = alike.map(survey -> new Unroll.Known(
+                    survey.project().form(form.id()).orElseThrow(),
+                    survey.project().shelf(),
+                    survey.forms().get(form.id()).track()));
+            Track track = Unroll.form(form, project.shelf(), checkup.posing(), was);
+            List<Checkup.Looked> before =
+                    alike.map(survey -> survey.forms().get(form.id()).each()).orElse(List.of());
             List<Checkup.Looked> each = checkup.each(form, track, before);
             return new LookedForm(track, each, checkup.all(form, track, each));
         }

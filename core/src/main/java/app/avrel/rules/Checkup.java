@@ -125,7 +125,7 @@ public record Checkup(Posing posing, Directions directions) {
             Occurrence one = done.get(at);
             Entry entry = entries.get(one.entry());
             boolean same = at < before.size()
-                    && before.get(at).done().equals(one)
+                    && (before.get(at).done() == one || before.get(at).done().equals(one))
                     && before.get(at).entry().equals(entry);
             each.add(same ? before.get(at) : new Looked(entry, one, found(form, entry, one, known)));
         }

@@ -4,6 +4,7 @@ import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 
@@ -13,8 +14,9 @@ final class MissingVersion {
     private MissingVersion() {}
 
     static void examine(Form form, Track track, Consumer<Finding> found) {
+        List<Entry> entries = form.entries();
         for (Occurrence done : track.occurrences()) {
-            Entry entry = form.entries().get(done.entry());
+            Entry entry = entries.get(done.entry());
             entry.gentler()
                     .filter(name -> done.repeat() == 0
                             && done.posture().sheet().gentlerCalled(name).isEmpty())

@@ -49,6 +49,27 @@ class SurveyTest {
         assertThat(after).isEqualTo(Survey.of(edited));
     }
 
+    @RepeatedTest(20)
+    void afterAnyChangeOfAnEntryItIsAsIfEverythingWereLookedAtAnew(RepetitionInfo repetition) {
+        Project project = SampleProjects.of(repetition.getCurrentRepetition(), 12);
+        var form = project.forms().getFirst();
+        int at = repetition.getCurrentRepetition() % form.entries().size();
+        Survey survey = Survey.of(project);
+        for (Project edited : List.of(
+                project.changeForm(
+                        form.id(),
+                        of -> of.change(
+                                at, entry -> entry.withPlayed(entry.played().other()))),
+                project.changeForm(form.id(), of -> of.delete(at)),
+                project.changeForm(
+                        form.id(),
+                        of -> of.insertAfter(at, of.entries().getFirst().withId(of.freshId()))),
+                project.withLinks(java.util.Map.of()))) {
+            survey = survey.after(edited);
+            assertThat(survey).isEqualTo(Survey.of(edited));
+        }
+    }
+
     @Test
     void whatAnEditCannotTouchIsTakenOver() {
         Project two = SampleProjects.of(3, 8);

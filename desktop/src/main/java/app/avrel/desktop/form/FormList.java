@@ -111,7 +111,13 @@ final class FormList extends VBox {
         int postures = track.occurrences().size();
         long seconds = Math.round(4 * Totals.of(track.occurrences(), body).measures());
         return postures + (postures == 1 ? " posture · " : " postures · ") + track.counts() + " counts · "
-                + seconds / 60 + " min " + seconds % 60 + " s at 4 s a beat";
+                + lasts(seconds) + " at 4 s a beat";
+    }
+
+    private static String lasts(long seconds) {
+        return seconds < 3600
+                ? seconds / 60 + " min " + seconds % 60 + " s"
+                : seconds / 3600 + " h " + seconds % 3600 / 60 + " min";
     }
 
     /** How many postures of the form have no count yet. */

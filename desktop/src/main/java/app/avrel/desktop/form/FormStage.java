@@ -40,7 +40,16 @@ final class FormStage extends VBox implements Player.Shown {
     private static final double MOST_WORDS = 0.3;
 
     /** What a plan was worked out for. */
-    private record Asked(FormId form, Hall hall, Track track, Turn facing) {}
+    private record Asked(FormId form, Hall hall, Track track, Turn facing) {
+
+        /** Tracks are not compared, only told apart: a track that was not unrolled again is the same. */
+        boolean same(Asked other) {
+            return track == other.track
+                    && form.equals(other.form)
+                    && hall.equals(other.hall)
+                    && facing.equals(other.facing);
+        }
+    }
 
     private final Session session;
     private final HallChoice halls;
@@ -123,7 +132,7 @@ final class FormStage extends VBox implements Player.Shown {
     }
 
     private void ask(Session.Desk desk, Asked wanted) {
-        if (asked.equals(Optional.of(wanted))) {
+        if (asked.filter(was -> was.same(wanted)).isPresent()) {
             return;
         }
         boolean other = asked.map(

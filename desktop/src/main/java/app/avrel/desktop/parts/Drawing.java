@@ -15,6 +15,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
+import javafx.scene.transform.Scale;
 
 /**
  * Something drawn by hand on a canvas that fills it. Its colours are the theme's roles, set by the style sheet, so that
@@ -52,9 +53,11 @@ public abstract class Drawing extends Region {
     private final Canvas canvas = new Canvas();
     private final Runnable beforeFrame = this::drawWhatIsStale;
     private boolean stale;
+    private double beyond;
 
     protected Drawing(String styleClass) {
         getStyleClass().addAll("drawing", styleClass);
+        canvas.setManaged(false);
         getChildren().add(canvas);
         setFocusTraversable(true);
         sceneProperty().addListener((_, before, after) -> {
@@ -82,9 +85,29 @@ public abstract class Drawing extends Region {
         return property;
     }
 
+    /** Draws so many pixels more on either side, for what is going to be pushed into sight. */
+    protected final void beyond(double pixels) {
+        if (beyond != pixels) {
+            beyond = pixels;
+            canvas.setWidth(getWidth() + 2 * beyond);
+        }
+        push(0);
+    }
+
+    /** Pushes what is drawn to the right, without drawing it anew. */
+    protected final void push(double pixels) {
+        canvas.setTranslateX(pixels - beyond);
+    }
+
+    /** Stretches what is drawn sideways about a place, and pushes it, without drawing it anew. */
+    protected final void stretch(double times, double about, double pixels) {
+        canvas.getTransforms().setAll(new Scale(times, 1, about + beyond, 0));
+        push(pixels);
+    }
+
     @Override
     protected final void layoutChildren() {
-        canvas.setWidth(getWidth());
+        canvas.setWidth(getWidth() + 2 * beyond);
         canvas.setHeight(getHeight());
         redraw();
     }
@@ -104,8 +127,9 @@ public abstract class Drawing extends Region {
     /** Draws everything anew. */
     protected final void redraw() {
         stale = false;
+        canvas.getTransforms().clear();
         GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, getWidth(), getHeight());
+        g.clearRect(0, 0, getWidth() + 2 * beyond, getHeight());
         if (getWidth() > 1 && getHeight() > 1) {
             draw(g);
         }

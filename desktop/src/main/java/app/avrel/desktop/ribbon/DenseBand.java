@@ -10,34 +10,30 @@ record DenseBand(GraphicsContext g, RibbonScale scale, double middle, double hal
     void paint(List<RibbonCell> cells, int first, int past, Color left, Color right) {
         int from = (int) Math.floor(Math.max(scale.left(first), scale.margin()));
         int to = (int) Math.ceil(Math.min(scale.right(past - 1), scale.width()));
-        int pixels = Math.max(0, to - from);
-        double[] xs = new double[2 * pixels];
-        double[] above = new double[2 * pixels];
-        double[] below = new double[2 * pixels];
+        int begun = from;
         int cell = first;
-        for (int i = 0; i < pixels; i++) {
-            double x = from + i + 0.5;
-            while (cell < past - 1 && scale.right(cell) < x) {
+        double share = cells.get(first).stages().getLast().to();
+        for (int x = from; x <= to; x++) {
+            while (cell < past - 1 && scale.right(cell) < x + 0.5) {
                 cell++;
             }
-            double share = cells.get(cell).stages().getLast().to() / 100;
-            put(xs, above, i, x, middle - half * share);
-            put(xs, below, i, x, middle + half * (1 - share));
+            double now = cells.get(cell).stages().getLast().to();
+            if (now != share || x == to) {
+                column(begun, x, share / 100, left, right);
+                begun = x;
+                share = now;
+            }
         }
-        fill(xs, above, left);
-        fill(xs, below, right);
     }
 
-    /** A point of the outline and the one under it on the middle line, which the outline comes back along. */
-    private void put(double[] xs, double[] ys, int i, double x, double y) {
-        xs[i] = x;
-        ys[i] = y;
-        xs[xs.length - 1 - i] = x;
-        ys[xs.length - 1 - i] = middle;
-    }
-
-    private void fill(double[] xs, double[] ys, Color colour) {
-        g.setFill(colour);
-        g.fillPolygon(xs, ys, xs.length);
+    /** Whole pixels, so that nothing has to be smoothed. */
+    private void column(int from, int to, double share, Color left, Color right) {
+        double line = Math.rint(middle);
+        double above = Math.rint(half * share);
+        double below = Math.rint(half * (1 - share));
+        g.setFill(left);
+        g.fillRect(from, line - above, to - from, above);
+        g.setFill(right);
+        g.fillRect(from, line, to - from, below);
     }
 }

@@ -1,14 +1,19 @@
 package app.avrel.desktop.ribbon;
 
+import app.avrel.body.Side;
 import app.avrel.desktop.parts.Drawing;
 import java.util.List;
 import java.util.function.IntConsumer;
+import javafx.animation.Animation;
+import javafx.animation.PauseTransition;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
+import javafx.scene.shape.Rectangle;
+import javafx.util.Duration;
 
 /**
  * The ribbon as a control: it shows cells, and one of them chosen.
@@ -17,23 +22,39 @@ import javafx.scene.layout.Region;
  */
 public final class Ribbon extends Drawing {
 
+    /** While one zooms on, what is drawn is stretched; it is drawn anew when that has ended for so long. */
+    private static final double SETTLES_MILLIS = 250;
+
     private List<RibbonCell> cells = List.of();
+    private RibbonScale.Beats beats = RibbonScale.Beats.of(List.of());
     private int chosen = -1;
     private String empty = "";
     private IntConsumer choose = _ -> {};
     private double zoom = 1;
     private double scrolled;
     private final Region head = new Region();
+    private final RibbonLegend legend = new RibbonLegend();
     private double playhead = -1;
+    private double drawnAt;
+    private double drawnZoom = 1;
+    private final PauseTransition settling = new PauseTransition(Duration.millis(SETTLES_MILLIS));
+    private double beyond;
+    private boolean scrolling;
 
     public Ribbon() {
         super("ribbon");
+        settling.setOnFinished(_ -> refresh());
         setAccessibleRole(AccessibleRole.SLIDER);
         head.getStyleClass().add("playhead");
         head.setManaged(false);
         head.setVisible(false);
         head.setMouseTransparent(true);
-        getChildren().add(head);
+        legend.setManaged(false);
+        getChildren().addAll(head, legend);
+        Rectangle sight = new Rectangle();
+        sight.widthProperty().bind(widthProperty());
+        sight.heightProperty().bind(heightProperty());
+        setClip(sight);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
         addEventHandler(ScrollEvent.SCROLL, this::scroll);
@@ -48,6 +69,7 @@ public final class Ribbon extends Drawing {
      */
     public void show(List<RibbonCell> newCells, int index, String whenEmpty, IntConsumer chooser) {
         cells = newCells;
+        beats = RibbonScale.Beats.of(newCells);
         chosen = index;
         empty = whenEmpty;
         choose = chooser;
@@ -90,7 +112,7 @@ public final class Ribbon extends Drawing {
     }
 
     private RibbonScale scale() {
-        return RibbonScale.of(cells, getWidth(), textSize(), zoom, scrolled);
+        return RibbonScale.of(beats, getWidth(), textSize(), zoom, scrolled);
     }
 
     private void reveal() {
@@ -132,32 +154,60 @@ public final class Ribbon extends Drawing {
             zoom(event.getDeltaY() > 0 ? 1.1 : 0.9);
         } else {
             double by = event.getDeltaX() == 0 ? event.getDeltaY() : event.getDeltaX();
-            scrolled = scale().clamp(scrolled - by);
-            requestLayout();
+            scrollTo(scale().clamp(scrolled - by));
         }
         event.consume();
     }
 
+    /** What is drawn beyond the edges is pushed into sight; only where that ends is it drawn anew. */
+    private void scrollTo(double wanted) {
+        scrolled = wanted;
+        if (Math.abs(scrolled - drawnAt) <= beyond) {
+            push(drawnAt - scrolled);
+            placePlayhead();
+        } else {
+            beyond = getWidth();
+            scrolling = true;
+            refresh();
+        }
+    }
+
     private void zoom(double times) {
-        zoom = Math.clamp(zoom * times, 0.1, 8);
+        zoom = RibbonScale.zoomed(beats, getWidth(), textSize(), zoom * times);
         reveal();
         scrolled = scale().clamp(scrolled);
-        requestLayout();
+        boolean going = settling.getStatus() == Animation.Status.RUNNING;
+        settling.playFromStart();
+        if (going) {
+            double by = zoom / drawnZoom;
+            stretch(by, scale().margin(), drawnAt * by - scrolled);
+            placePlayhead();
+        } else {
+            refresh();
+        }
     }
 
     @Override
     protected void draw(GraphicsContext g) {
+        legend.setVisible(!cells.isEmpty());
         if (cells.isEmpty()) {
+            beyond(0);
             g.setFill(soft());
             g.setFont(font(1.15, empty));
             g.fillText(empty, textSize() * 1.4, getHeight() / 2);
             return;
         }
         scrolled = scale().clamp(scrolled);
-        new RibbonPainter(g, scale(), ink(), soft(), line(), caution(), accent(), panel())
-                .sides(side(app.avrel.body.Side.LEFT), side(app.avrel.body.Side.RIGHT))
+        beyond = scrolling ? getWidth() : 0;
+        scrolling = false;
+        drawnAt = scrolled;
+        drawnZoom = zoom;
+        beyond(beyond);
+        new RibbonPainter(g, scale().widened(beyond), ink(), soft(), line(), caution(), accent(), panel())
+                .sides(side(Side.LEFT), side(Side.RIGHT))
                 .fonts(this::font, this::bold)
                 .paint(cells, chosen, getHeight(), isFocused());
+        legend.resizeRelocate(0, 1, scale().margin() - 1, getHeight() - 1);
         placePlayhead();
     }
 

@@ -11,8 +11,6 @@ import javafx.scene.text.TextAlignment;
 /** Paints the ribbon's cells: rows from the top are numbers, load, breath, words, findings. */
 final class RibbonPainter {
 
-    private static final int STEPS = 12;
-
     /** Pixels below which a count is drawn as part of a band. */
     private static final double NARROW = 3;
 
@@ -35,6 +33,8 @@ final class RibbonPainter {
     private FontOf bold;
     private boolean form;
     private boolean spelled;
+    private boolean dense;
+    private double partEnd = -1;
     private double middle;
     private double half;
     private double height;
@@ -58,6 +58,16 @@ final class RibbonPainter {
         this.panel = panel;
     }
 
+    /** {@return how high either half of the band can be, for a size of text} */
+    static double half(double text) {
+        return text * 2.1;
+    }
+
+    /** {@return where the halves of the band meet, from the top} */
+    static double middle(double text) {
+        return text * 2.4 + half(text);
+    }
+
     RibbonPainter sides(Color leftColour, Color rightColour) {
         left = leftColour;
         right = rightColour;
@@ -73,40 +83,30 @@ final class RibbonPainter {
     void paint(List<RibbonCell> cells, int chosen, double height, boolean focused) {
         double text = scale.text();
         this.height = height;
-        half = text * 2.1;
-        middle = text * 2.4 + half;
+        half = half(text);
+        middle = middle(text);
         form = cells.stream().anyMatch(cell -> !cell.group().isEmpty());
         spelled = spelled(cells);
-        legend();
-        g.save();
-        g.beginPath();
-        g.rect(scale.margin() - 1, 0, scale.width(), height);
-        g.clip();
         if (chosen >= 0 && chosen < cells.size()) {
             frame(chosen, height, focused);
         }
         int first = scale.firstSeen();
         int past = scale.pastSeen();
-        if (dense(first, past)) {
+        dense = dense(first, past);
+        if (dense) {
             new DenseBand(g, scale, middle, half).paint(cells, first, past, left, right);
+        } else {
+            new LoadBand(g, scale, middle, half).paint(cells, first, past, left, right);
         }
         for (int i = first; i < past; i++) {
             cell(cells, i, i == chosen, height);
         }
         breath(cells, first, past);
-        g.restore();
     }
 
     /** Whether counts are too narrow to be told apart. */
     private boolean dense(int first, int past) {
         return past > first && (scale.right(past - 1) - scale.left(first)) / (past - first) < NARROW;
-    }
-
-    private void legend() {
-        double text = scale.text();
-        label("L", text * 0.9, middle - half / 2, bold.at(1, ""), left);
-        label("R", text * 0.9, middle + half / 2, bold.at(1, ""), right);
-        label("breath", text * 0.3, middle + half + text * 1.1, font.at(0.8, ""), soft);
     }
 
     private void label(String words, double x, double y, Font how, Color colour) {
@@ -131,7 +131,7 @@ final class RibbonPainter {
         RibbonCell cell = cells.get(i);
         double x = scale.left(i);
         double width = scale.right(i) - x;
-        boolean narrow = width < NARROW;
+        boolean narrow = dense;
         if (!chosen && (width > scale.text() || (!cell.group().isEmpty() && !narrow))) {
             g.setStroke(line);
             g.setLineWidth(1);
@@ -142,7 +142,6 @@ final class RibbonPainter {
         if (narrow) {
             return;
         }
-        load(cell, x, width);
         notches(cell, x, width);
         if (spelled) {
             words(cell, x, width, chosen, height);
@@ -157,7 +156,8 @@ final class RibbonPainter {
         if (!cell.group().isEmpty()) {
             group(cells, i, x, chosen);
         }
-        if (!cell.part().isEmpty() && !spelled) {
+        if (!cell.part().isEmpty() && !spelled && x > partEnd) {
+            partEnd = x + Wrapping.letters(cell.part()) * text * 0.52;
             label(cell.part(), x, text * 0.85, bold.at(0.9, cell.part()), accent);
         }
         double y = form ? text * 1.85 : text * 1.3;
@@ -186,6 +186,9 @@ final class RibbonPainter {
         }
         double top = middle + half + text * 2.4;
         int most = (int) Math.max(1, (height - top) / (text * 1.2));
+        if (room < text * 1.2) {
+            return;
+        }
         String[] lines = Wrapping.brief(cells.get(i).group(), room / (text * 0.44), most);
         for (int l = 0; l < lines.length; l++) {
             Font how = chosen ? bold.at(0.88, lines[l]) : font.at(0.88, lines[l]);
@@ -210,37 +213,6 @@ final class RibbonPainter {
 
     private String shortened(String words, double room, double size) {
         return Wrapping.lines(words, room / (scale.text() * size * 0.54), 1)[0];
-    }
-
-    private void load(RibbonCell cell, double x, double width) {
-        int stages = cell.stages().size();
-        for (int s = 0; s < stages; s++) {
-            RibbonCell.Stage stage = cell.stages().get(s);
-            double from = x + width * s / stages;
-            double span = width / stages;
-            half(stage, from, span, left, -1);
-            half(stage, from, span, right, 1);
-        }
-    }
-
-    /** One foot's half of the band: as thick as the load; paler where the load is not known. */
-    private void half(RibbonCell.Stage stage, double x, double span, Color colour, int down) {
-        double[] xs = new double[STEPS + 3];
-        double[] ys = new double[STEPS + 3];
-        for (int i = 0; i <= STEPS; i++) {
-            double t = i / (double) STEPS;
-            double eased = t * t * (3 - 2 * t);
-            double leftShare = (stage.from() + (stage.to() - stage.from()) * eased) / 100;
-            double share = down < 0 ? leftShare : 1 - leftShare;
-            xs[i] = x + span * t + (i == STEPS ? 0.6 : 0);
-            ys[i] = middle + down * half * share;
-        }
-        xs[STEPS + 1] = x + span + 0.6;
-        ys[STEPS + 1] = middle;
-        xs[STEPS + 2] = x;
-        ys[STEPS + 2] = middle;
-        g.setFill(stage.known() ? colour : colour.deriveColor(0, 1, 1, 0.4));
-        g.fillPolygon(xs, ys, xs.length);
     }
 
     /** A small tent where a foot leaves its place, on that foot's side. */
@@ -295,7 +267,7 @@ final class RibbonPainter {
 
     /** The breath line rises on the in-breath and falls on the out-breath. */
     private void breath(List<RibbonCell> cells, int first, int past) {
-        if (past <= first || dense(first, past)) {
+        if (past <= first || dense) {
             return;
         }
         double low = middle + half + scale.text() * 1.5;

@@ -70,6 +70,11 @@ final class Wrapping {
         return pieces;
     }
 
+    /** {@return how wide words are, in Latin letters} */
+    static double letters(String words) {
+        return width(words);
+    }
+
     private static double width(CharSequence text) {
         return text.codePoints()
                 .mapToDouble(point -> Fonts.chinese(Character.toString(point)) ? 2 : 1)

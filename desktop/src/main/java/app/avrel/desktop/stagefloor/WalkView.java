@@ -21,6 +21,7 @@ import javafx.scene.text.TextAlignment;
 public final class WalkView extends Drawing {
 
     private static final double GRID = 0.5;
+    private static final int MOST_STANDINGS = 160;
 
     /** Heights of a line of text. */
     private static final double ROUND_THE_HALL = 1.7;
@@ -83,7 +84,7 @@ public final class WalkView extends Drawing {
         walked(g, scale, path);
         Sole sole = new Sole(g, scale, picture.body());
         feet(sole, picture.track().start(), 0.35);
-        for (Occurrence done : picture.track().occurrences()) {
+        for (Occurrence done : near()) {
             feet(sole, done.end(), done.entry() == picture.entry() ? 1 : 0.35);
         }
         ends(g, scale, path);
@@ -108,6 +109,16 @@ public final class WalkView extends Drawing {
             }
         }
         return path;
+    }
+
+    /** In a long form, the feet of what stands around the chosen entry; all at once would be a heap. */
+    private List<Occurrence> near() {
+        List<Occurrence> all = picture.track().occurrences();
+        return all.size() <= MOST_STANDINGS
+                ? all
+                : all.stream()
+                        .filter(done -> Math.abs(done.entry() - picture.entry()) <= MOST_STANDINGS / 4)
+                        .toList();
     }
 
     private FloorPoint centre(Pose pose) {
@@ -141,11 +152,20 @@ public final class WalkView extends Drawing {
     }
 
     private void walked(GraphicsContext g, FloorScale scale, List<FloorPoint> path) {
-        double[] xs = path.stream().mapToDouble(scale::x).toArray();
-        double[] ys = path.stream().mapToDouble(scale::y).toArray();
+        double[] xs = new double[path.size()];
+        double[] ys = new double[path.size()];
+        int kept = 0;
+        for (FloorPoint point : path) {
+            double x = scale.x(point);
+            double y = scale.y(point);
+            if (kept == 0 || Math.abs(x - xs[kept - 1]) + Math.abs(y - ys[kept - 1]) > 1) {
+                xs[kept] = x;
+                ys[kept++] = y;
+            }
+        }
         g.setStroke(soft().deriveColor(0, 1, 1, 0.55));
         g.setLineWidth(1.6);
-        g.strokePolyline(xs, ys, xs.length);
+        g.strokePolyline(xs, ys, kept);
     }
 
     private void ends(GraphicsContext g, FloorScale scale, List<FloorPoint> path) {
