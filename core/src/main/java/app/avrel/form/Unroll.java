@@ -79,7 +79,11 @@ public final class Unroll {
     }
 
     private static boolean same(Entry entry, Entry was, Shelf shelf, Shelf old) {
-        boolean alike = entry == was || entry.equals(was);
+        boolean alike = entry == was
+                || entry.posture().equals(was.posture())
+                        && entry.played() == was.played()
+                        && entry.gentler().equals(was.gentler())
+                        && entry.ways().equals(was.ways());
         boolean posture =
                 shelf.postures().get(entry.posture()) == old.postures().get(entry.posture());
         return alike && posture && entry.ways().stream().allMatch(way -> same(way, shelf, old));

@@ -71,6 +71,22 @@ class SurveyTest {
     }
 
     @Test
+    void whatIsSaidOfAnEntryIsCheckedWithoutWalkingTheFormAgain() {
+        Project project = SampleProjects.of(4, 12);
+        var form = project.forms().getFirst();
+        Survey before = Survey.of(project);
+        Survey after = before.after(project.changeForm(
+                form.id(),
+                of -> of.change(0, entry -> entry.withNumber(Optional.of(77)).withGroup("net"))));
+        var was = before.track(form.id()).orElseThrow().occurrences();
+        var is = after.track(form.id()).orElseThrow().occurrences();
+        for (int at = 0; at < was.size(); at++) {
+            assertThat(is.get(at)).isSameAs(was.get(at));
+        }
+        assertThat(after.findings()).extracting(Finding::rule).contains("claimed-number");
+    }
+
+    @Test
     void whatAnEditCannotTouchIsTakenOver() {
         Project two = SampleProjects.of(3, 8);
         Survey before = Survey.of(two);

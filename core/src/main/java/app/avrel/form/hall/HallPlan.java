@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param spacing metres from one learner to the next
  * @param learners where as many as fit start; the hall's middle where none does
  * @param seen for each part of the form, from where the instructor is seen longest, the best place first
+ * @param away entries, from 0, in which most of the time most have their back to the middle of the front
  */
 public record HallPlan(
         Hall hall,
@@ -27,13 +28,15 @@ public record HallPlan(
         Optional<FloorPoint> start,
         double spacing,
         List<FloorPoint> learners,
-        List<List<Sightlines.Seen>> seen) {
+        List<List<Sightlines.Seen>> seen,
+        List<Integer> away) {
 
     private static final double[] WAYS = {0, 90, 180, 270};
 
     public HallPlan {
         learners = List.copyOf(learners);
         seen = List.copyOf(seen);
+        away = List.copyOf(away);
     }
 
     /**
@@ -60,8 +63,18 @@ public record HallPlan(
         double spacing = Math.max(hall.spacing().orElse(0.0), ground.leastSpacing());
         List<FloorPoint> watching =
                 learners.isEmpty() ? List.of(new FloorPoint(hall.width() / 2, -hall.depth() / 2)) : learners;
-        List<List<Sightlines.Seen>> seen = new Sightlines(body, watching).parts(form, track, hall);
-        return new HallPlan(hall, turned, asked, ground.walk(), ground.best(), spacing, learners, seen);
+        Sightlines lines = new Sightlines(body, watching);
+        List<Integer> away = lines.turnedAway(track, Lookout.in(hall).getFirst().at());
+        return new HallPlan(
+                hall,
+                turned,
+                asked,
+                ground.walk(),
+                ground.best(),
+                spacing,
+                learners,
+                lines.parts(form, track, hall),
+                away);
     }
 
     public boolean fits() {

@@ -102,5 +102,7 @@ class HallPlanTest {
                         .from()
                         .name())
                 .contains("back");
+        assertThat(plan(6, 8, Turn.NONE).away()).isEmpty();
+        assertThat(plan(6, 8, Turn.right(180)).away()).containsExactly(0);
     }
 }

@@ -167,6 +167,8 @@ final class FormNodes {
         node.put("learners", plan.learners().size())
                 .put("spacing_m", rounded(plan.spacing()))
                 .put("arrangement", hall.arrangement().words());
+        ArrayNode away = node.putArray("backs_to_the_front_in_entries");
+        plan.away().forEach(entry -> away.add(entry + 1));
         ArrayNode seen = node.putArray("seen");
         plan.seen()
                 .forEach(places -> seen.addObject()

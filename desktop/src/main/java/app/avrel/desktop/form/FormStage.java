@@ -167,6 +167,7 @@ final class FormStage extends VBox implements Player.Shown {
                         plan.map(of -> HallWords.room(desk, of)).orElse(""),
                         plan.map(HallWords::learners).orElse(""),
                         plan.map(of -> HallWords.seen(desk.form(), of)).orElse(""),
+                        plan.map(of -> HallWords.away(desk, of)).orElse(""),
                         ReturnWords.of(desk, desk.formTrack()))
                 .filter(line -> !line.isEmpty())
                 .collect(Collectors.joining("\n"));

@@ -4,6 +4,7 @@ import app.avrel.desktop.session.Session;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Form;
+import app.avrel.form.Numbering;
 import app.avrel.form.hall.Hall;
 import app.avrel.form.hall.HallPlan;
 import app.avrel.form.hall.Sightlines;
@@ -67,6 +68,18 @@ final class HallWords {
                     + (front.equals(best) ? "" : " (front middle " + percent(front) + ")"));
         }
         return said.isEmpty() ? "" : "Seen longest from: " + String.join("; ", said) + ".";
+    }
+
+    /** {@return a sentence on when the class has its back to the front; empty where it never has} */
+    static String away(Session.Desk desk, HallPlan plan) {
+        List<Numbering.Numbers> numbers = new Numbering(desk.project().rules(desk.form())).of(desk.form());
+        List<String> said = plan.away().stream()
+                .filter(entry -> entry < numbers.size())
+                .map(entry -> numbers.get(entry).toString())
+                .filter(number -> !number.isEmpty())
+                .distinct()
+                .toList();
+        return said.isEmpty() ? "" : "The class has its back to the front in " + String.join(", ", said) + ".";
     }
 
     private static String percent(Sightlines.Seen seen) {

@@ -16,6 +16,11 @@ import javafx.scene.layout.VBox;
 /** Which time this is that a posture comes, of how many, and what is different from the time before. */
 final class Repeats extends VBox {
 
+    private static final List<String> ORDINALS =
+            List.of("First", "Second", "Third", "Fourth", "Fifth", "Sixth", "Seventh", "Eighth", "Ninth", "Tenth");
+    private static final List<String> CARDINALS =
+            List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten");
+
     Repeats() {
         getStyleClass().add("repeats");
     }
@@ -43,7 +48,7 @@ final class Repeats extends VBox {
         if (same.size() < 2) {
             return;
         }
-        getChildren().add(Texts.wrapped("Time " + (time + 1) + " of " + same.size(), "section"));
+        getChildren().add(Texts.wrapped(ordinal(time) + " of " + cardinal(same.size()), "section"));
         if (time > 0) {
             Occurrence before = same.get(time - 1);
             getChildren()
@@ -51,6 +56,14 @@ final class Repeats extends VBox {
                             words(desk).sentence(EntryLine.title(desk, before), Comparison.of(before, done)),
                             "repeat-words"));
         }
+    }
+
+    private static String ordinal(int time) {
+        return time < ORDINALS.size() ? ORDINALS.get(time) : "Time " + (time + 1);
+    }
+
+    private static String cardinal(int many) {
+        return many <= CARDINALS.size() ? CARDINALS.get(many - 1) : Integer.toString(many);
     }
 
     private static ComparisonWords words(Session.Desk desk) {

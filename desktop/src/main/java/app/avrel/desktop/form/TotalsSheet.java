@@ -2,6 +2,7 @@ package app.avrel.desktop.form;
 
 import app.avrel.body.Body;
 import app.avrel.body.Side;
+import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
@@ -14,6 +15,7 @@ import app.avrel.form.Occurrence;
 import app.avrel.form.Part;
 import app.avrel.form.Totals;
 import app.avrel.form.Track;
+import app.avrel.house.HouseRules;
 import app.avrel.posture.Breath;
 import app.avrel.posture.Count;
 import app.avrel.project.Edit;
@@ -39,6 +41,7 @@ final class TotalsSheet {
     private final GridPane grid = new GridPane();
     private final Label breath = Texts.wrapped("", "sheet-text");
     private final EntryField tempo = new EntryField("Seconds a beat", "4", _ -> false);
+    private final ChoiceField rules = new ChoiceField("House rules of the form");
     private final List<EntryField> postures = new ArrayList<>();
     private final List<EntryField> counts = new ArrayList<>();
     private double secondsABeat = 4;
@@ -50,7 +53,11 @@ final class TotalsSheet {
 
     static void open(Session session, StackPane over) {
         TotalsSheet totals = new TotalsSheet(session);
-        HBox tempo = new HBox(Texts.of("Seconds a beat", "field-label"), totals.tempo);
+        HBox tempo = new HBox(
+                Texts.of("Seconds a beat", "field-label"),
+                totals.tempo,
+                Texts.of("House rules", "field-label"),
+                totals.rules);
         tempo.getStyleClass().add("tempo-row");
         ScrollPane wide = new ScrollPane(totals.grid);
         wide.getStyleClass().add("bare");
@@ -114,6 +121,22 @@ final class TotalsSheet {
                 .used(form).stream().mapToInt(Integer::intValue).sum());
         fill(names, totals, used, form);
         breath.setText(breaths(desk, track));
+        rules(desk, form);
+    }
+
+    /** A form may be done by other house rules than the project's: a short version, another school's. */
+    private void rules(Session.Desk desk, Form form) {
+        List<HouseRules> sets = new ArrayList<>(HouseRules.presets());
+        form.rules().filter(own -> !sets.contains(own)).ifPresent(sets::add);
+        List<String> names = new ArrayList<>(
+                List.of("the project's: " + desk.project().setting().rules().name()));
+        sets.forEach(set -> names.add(set.name()));
+        rules.show(names, form.rules().map(own -> 1 + sets.indexOf(own)).orElse(0), at -> {
+            Optional<HouseRules> chosen = at == 0 ? Optional.empty() : Optional.of(sets.get(at - 1));
+            session.apply(Edit.of(
+                    "Choose the form's house rules",
+                    project -> project.changeForm(form.id(), of -> of.withRules(chosen))));
+        });
     }
 
     private void fill(List<String> names, List<Totals> totals, List<Integer> used, Form form) {
