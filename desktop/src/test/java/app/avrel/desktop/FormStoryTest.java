@@ -154,7 +154,7 @@ class FormStoryTest {
         TableView<?> table = (TableView<?>) read(() -> root().lookup(".plain-table"));
         assertThat(table.getItems()).hasSize(153);
         keys.press(KeyCode.ESCAPE).ctrl(KeyCode.T);
-        assertThat(words("total")).contains("27", "153", "187");
+        assertThat(words("total")).contains("27", "153");
         keys.press(KeyCode.ESCAPE).ctrl(KeyCode.E);
         assertThat(words("card-title"))
                 .anyMatch(words -> words.endsWith("counts differ") || words.equals("Nothing differs."));

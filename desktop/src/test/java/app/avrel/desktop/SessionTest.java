@@ -128,10 +128,24 @@ class SessionTest {
         Session.Desk desk = session.desk().get();
         List<RibbonCell> cells = RibbonCells.ofForm(desk, desk.formTrack().occurrences());
         assertThat(cells).hasSize(desk.formTrack().counts());
-        assertThat(cells.stream().filter(cell -> !cell.group().isEmpty())).hasSize(10);
+        assertThat(cells.stream().filter(cell -> !cell.group().isEmpty())).hasSize(29);
         assertThat(cells.stream().filter(RibbonCell::gap)).hasSize(1);
+        int linking = desk.formTrack().occurrences().stream()
+                .mapToInt(done -> done.link().counts().size())
+                .sum();
         assertThat(cells.stream().filter(cell -> cell.place().section() == Moment.Section.LINK))
-                .hasSize(8);
+                .hasSize(linking);
+    }
+
+    @Test
+    void theRibbonOfAWholeFormNamesItsPartsOverTheirFirstCounts() {
+        Session.Desk desk = session.desk().get();
+        List<RibbonCell> cells =
+                RibbonCells.ofWhole(desk, desk.form(), desk.formTrack().occurrences());
+        assertThat(cells)
+                .extracting(RibbonCell::part)
+                .filteredOn(part -> !part.isEmpty())
+                .containsExactly("The weir", "The mill", "The bank");
     }
 
     @Test

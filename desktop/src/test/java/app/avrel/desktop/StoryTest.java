@@ -118,7 +118,7 @@ class StoryTest {
         assertThat(track.occurrences().get(0).end().facing().degrees()).isCloseTo(45, within(1e-9));
         assertThat(track.end().facing().degrees()).isCloseTo(0, within(1e-9));
         assertThat(labels("entry-facing")).contains("1:30", "12");
-        assertThat(labels("finding-headline")).contains("The way into Lift the Latch does not join");
+        assertThat(labels("finding-headline")).contains("They do not join");
     }
 
     private void makesALessonAndReadsItsCues(Keyboard keys) {

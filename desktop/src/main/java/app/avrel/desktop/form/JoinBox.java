@@ -71,7 +71,7 @@ final class JoinBox extends VBox {
 
     private static VBox differences(Session.Desk desk, Occurrence done) {
         JoinWords words = new JoinWords(desk.project().setting().chosenBody());
-        VBox box = new VBox(Texts.wrapped("They do not join", "finding-title"));
+        VBox box = new VBox(Texts.wrapped("They do not join", "finding-headline"));
         box.getStyleClass().add("join-differences");
         done.join()
                 .mismatches()
