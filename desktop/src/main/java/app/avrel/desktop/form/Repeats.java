@@ -55,7 +55,23 @@ final class Repeats extends VBox {
                     .add(Texts.wrapped(
                             words(desk).sentence(EntryLine.title(desk, before), Comparison.of(before, done)),
                             "repeat-words"));
+            String onward = onward(all, before, done);
+            if (!onward.isEmpty()) {
+                getChildren().add(Texts.wrapped(onward, "repeat-words"));
+            }
         }
+    }
+
+    /** Where this one leads to another posture than the one before did. */
+    private static String onward(List<Occurrence> all, Occurrence before, Occurrence done) {
+        String then = next(all, before);
+        String now = next(all, done);
+        return now.equals(then) ? "" : "It goes on to " + now + "; that one went on to " + then + ".";
+    }
+
+    private static String next(List<Occurrence> all, Occurrence done) {
+        int at = all.indexOf(done) + 1;
+        return at < all.size() ? all.get(at).posture().name() : "the end";
     }
 
     private static String ordinal(int time) {

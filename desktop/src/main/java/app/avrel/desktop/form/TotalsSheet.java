@@ -7,6 +7,8 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.floor.Directions;
+import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Form;
 import app.avrel.form.FormClaim;
@@ -44,6 +46,7 @@ final class TotalsSheet {
     private final ChoiceField rules = new ChoiceField("House rules of the form");
     private final List<EntryField> postures = new ArrayList<>();
     private final List<EntryField> counts = new ArrayList<>();
+    private final List<EntryField> facings = new ArrayList<>();
     private double secondsABeat = 4;
 
     private TotalsSheet(Session session) {
@@ -145,6 +148,7 @@ final class TotalsSheet {
             grid.getChildren().clear();
             postures.clear();
             counts.clear();
+            facings.clear();
         } else {
             grid.getChildren().removeIf(node -> !(node instanceof EntryField));
         }
@@ -184,17 +188,22 @@ final class TotalsSheet {
     private void claims(int row, Form form, int columns) {
         grid.add(Texts.of("Said: postures", "field-label"), 0, row);
         grid.add(Texts.of("Said: counts", "field-label"), 0, row + 1);
+        grid.add(Texts.of("Said: ends facing", "field-label"), 0, row + 2);
+        Directions directions = session.project().setting().directions();
         for (int i = 0; i < columns; i++) {
             if (postures.size() <= i) {
                 postures.add(new EntryField("Number of postures as said", "27", _ -> false));
                 counts.add(new EntryField("Number of counts as said", "153", _ -> false));
                 grid.add(postures.get(i), i + 1, row);
+                facings.add(new EntryField("Facing at the end as said", "12", _ -> false));
                 grid.add(counts.get(i), i + 1, row + 1);
+                grid.add(facings.get(i), i + 1, row + 2);
             }
             int part = i == columns - 1 ? -1 : i;
             FormClaim claim = part < 0 ? form.claim() : form.parts().get(part).claim();
             postures.get(i).show(said(claim.postures()), text -> take(text, part, (of, many) -> of.withPostures(many)));
             counts.get(i).show(said(claim.counts()), text -> take(text, part, (of, many) -> of.withCounts(many)));
+            facings.get(i).show(claim.facing().map(directions::say).orElse(""), text -> facing(text, part, directions));
         }
     }
 
@@ -211,19 +220,33 @@ final class TotalsSheet {
             return false;
         }
         Optional<Integer> many = text.isBlank() ? Optional.empty() : Optional.of(Integer.valueOf(text.strip()));
-        UnaryOperator<Form> edit = form -> {
+        claim(part, claim -> with.with(claim, many));
+        return true;
+    }
+
+    private boolean facing(String text, int part, Directions directions) {
+        Optional<Heading> said = text.isBlank() ? Optional.empty() : directions.parse(text);
+        if (said.isEmpty() && !text.isBlank()) {
+            return false;
+        }
+        claim(part, claim -> claim.withFacing(said));
+        return true;
+    }
+
+    /** Changes what is said of a part, or of the whole where that is below 0. */
+    private void claim(int part, UnaryOperator<FormClaim> edit) {
+        UnaryOperator<Form> inForm = form -> {
             if (part < 0) {
-                return form.withClaim(with.with(form.claim(), many));
+                return form.withClaim(edit.apply(form.claim()));
             }
             List<Part> parts = new ArrayList<>(form.parts());
-            parts.set(part, parts.get(part).withClaim(with.with(parts.get(part).claim(), many)));
+            parts.set(part, parts.get(part).withClaim(edit.apply(parts.get(part).claim())));
             return form.withParts(parts);
         };
         session.apply(Edit.running(
                 "Say a total",
                 session.choice().form() + "/said/" + part,
-                project -> project.changeForm(session.choice().form(), edit)));
-        return true;
+                project -> project.changeForm(session.choice().form(), inForm)));
     }
 
     private static String lasts(double seconds) {

@@ -68,6 +68,28 @@ class RibbonScaleTest {
     }
 
     @Test
+    void onlyTheCountsInSightNeedBeDrawn() {
+        double[] forty = new double[40];
+        Arrays.fill(forty, 1);
+        RibbonScale middle = posture(1, 2000, forty);
+        assertThat(middle.right(middle.firstSeen())).isPositive();
+        assertThat(middle.left(middle.firstSeen())).isLessThanOrEqualTo(0);
+        assertThat(middle.left(middle.pastSeen() - 1)).isLessThan(1000);
+        assertThat(middle.left(middle.pastSeen())).isGreaterThanOrEqualTo(1000);
+        RibbonScale wider = middle.widened(1000);
+        assertThat(wider.left(5)).isCloseTo(middle.left(5) + 1000, within(1e-9));
+        assertThat(wider.firstSeen()).isLessThan(middle.firstSeen());
+    }
+
+    @Test
+    void oneZoomsInUntilACountIsEasilyReadHoweverLongTheForm() {
+        RibbonScale.Beats beats = new RibbonScale.Beats(new double[] {0, 6000}, true);
+        double most = RibbonScale.zoomed(beats, 1000, TEXT, 1e9);
+        assertThat(RibbonScale.of(beats, 1000, TEXT, most, 0).beat()).isCloseTo(TEXT * 18, within(1e-6));
+        assertThat(RibbonScale.zoomed(beats, 1000, TEXT, 0.001)).isEqualTo(0.1);
+    }
+
+    @Test
     void scrollingBringsTheChosenCountIntoViewAndNeverBeyondTheEnds() {
         double[] forty = new double[40];
         Arrays.fill(forty, 1);

@@ -32,6 +32,14 @@ class WrappingTest {
         assertThat(Wrapping.lines("", 10, 2)).containsExactly("");
     }
 
+    @Test
+    void aBriefNameKeepsWholeWordsAndDropsSmallOnesAtItsEnd() {
+        assertThat(Wrapping.brief("Hold up the Eaves", 20, 1)).containsExactly("Hold up the Eaves");
+        assertThat(Wrapping.brief("Hold up the Eaves", 12, 1)).containsExactly("Hold");
+        assertThat(Wrapping.brief("Kick the Stone", 8, 2)).containsExactly("Kick the", "Stone");
+        assertThat(Wrapping.brief("Raise", 3, 1)).isEmpty();
+    }
+
     @RepeatedTest(40)
     void noLineIsWiderThanAskedAndNoWordIsLostWhereThereIsRoom(RepetitionInfo repetition) {
         Random random = new Random(repetition.getCurrentRepetition());
