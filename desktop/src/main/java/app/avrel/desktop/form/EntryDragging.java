@@ -8,6 +8,7 @@ import javafx.geometry.Side;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.Dragboard;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 
 /** Dragging the chosen entries up and down the list; with Ctrl they are copied. A line shows where they would go. */
@@ -32,9 +33,10 @@ final class EntryDragging {
     }
 
     void on(EntryCell cell) {
+        keepStretch(cell);
         cell.setOnDragDetected(event -> {
             if (cell.getItem() instanceof EntryLine.Of of) {
-                Dragboard board = cell.startDragAndDrop(TransferMode.COPY_OR_MOVE);
+                Dragboard board = cell.startDragAndDrop(event.isShortcutDown() ? TransferMode.COPY : TransferMode.MOVE);
                 ClipboardContent content = new ClipboardContent();
                 content.putString(of.name());
                 board.setContent(content);
@@ -54,6 +56,25 @@ final class EntryDragging {
             place(cell, event).ifPresent(to -> drop.accept(to, event.getTransferMode()));
             event.setDropCompleted(true);
             event.consume();
+        });
+    }
+
+    /** Pressing on one of several chosen entries keeps them all, so that they can be dragged; a mere click chooses it alone. */
+    private static void keepStretch(EntryCell cell) {
+        cell.addEventFilter(MouseEvent.MOUSE_PRESSED, event -> {
+            boolean plain = !event.isShortcutDown() && !event.isShiftDown();
+            boolean several =
+                    cell.getListView().getSelectionModel().getSelectedIndices().size() > 1;
+            if (plain && several && cell.isSelected()) {
+                cell.getListView().requestFocus();
+                event.consume();
+            }
+        });
+        cell.addEventFilter(MouseEvent.MOUSE_CLICKED, event -> {
+            boolean plain = !event.isShortcutDown() && !event.isShiftDown();
+            if (plain && event.isStillSincePress() && !cell.isEmpty()) {
+                cell.getListView().getSelectionModel().clearAndSelect(cell.getIndex());
+            }
         });
     }
 
