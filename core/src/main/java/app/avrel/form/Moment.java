@@ -3,6 +3,8 @@ package app.avrel.form;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Count;
 import app.avrel.posture.Stage;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * One stage of a track: the pose before, what moved, the pose after.
@@ -11,6 +13,18 @@ import app.avrel.posture.Stage;
  * @param count the whole count that the stage belongs to
  */
 public record Moment(Place place, Count count, Stage stage, Pose before, Pose after) {
+
+    /** {@return moments in order, parted into their counts} */
+    public static List<List<Moment>> byCount(List<Moment> moments) {
+        List<List<Moment>> counts = new ArrayList<>();
+        for (Moment moment : moments) {
+            if (counts.isEmpty() || !counts.getLast().getFirst().place().sameCount(moment.place())) {
+                counts.add(new ArrayList<>());
+            }
+            counts.getLast().add(moment);
+        }
+        return counts;
+    }
 
     /**
      * Where in a track.

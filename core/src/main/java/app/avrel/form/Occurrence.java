@@ -5,7 +5,6 @@ import app.avrel.floor.FloorVector;
 import app.avrel.floor.Turn;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -65,14 +64,7 @@ public record Occurrence(
 
     /** {@return the last moment of each count, the way in first} */
     public List<Moment> ends() {
-        List<Moment> ends = new ArrayList<>();
-        for (Moment moment : moments) {
-            if (!ends.isEmpty() && ends.getLast().place().sameCount(moment.place())) {
-                ends.removeLast();
-            }
-            ends.add(moment);
-        }
-        return ends;
+        return Moment.byCount(moments).stream().map(List::getLast).toList();
     }
 
     /** {@return how many counts this takes, its way in included} */

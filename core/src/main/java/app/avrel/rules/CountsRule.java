@@ -15,14 +15,8 @@ interface CountsRule {
 
     /** {@return the last moment of each of the posture's own counts} */
     static List<Moment> ends(Occurrence done) {
-        List<Moment> own = done.moments().stream()
+        return done.ends().stream()
                 .filter(moment -> moment.place().section() == Moment.Section.POSTURE)
-                .toList();
-        return own.stream()
-                .filter(moment -> own.stream()
-                        .noneMatch(later -> later.place().count()
-                                        == moment.place().count()
-                                && later.place().stage() > moment.place().stage()))
                 .toList();
     }
 

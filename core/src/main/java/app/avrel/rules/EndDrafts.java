@@ -4,7 +4,6 @@ import app.avrel.body.Side;
 import app.avrel.form.Mismatch;
 import app.avrel.posture.Contact;
 import app.avrel.posture.Count;
-import app.avrel.posture.FootPart;
 import app.avrel.posture.HandPlace;
 import app.avrel.posture.Move;
 import app.avrel.posture.Pivot;
@@ -39,7 +38,8 @@ final class EndDrafts {
         return switch (mismatch) {
             case Mismatch.Weight(var _, var share) -> Optional.of(new Move.Shift(new Split.Said(share)));
             case Mismatch.Hand(Side hand, var _, HandPlace place) -> Optional.of(new Move.PlaceHand(hand, place));
-            case Mismatch.Touch(Side foot, var _, Contact contact) -> Optional.of(touch(foot, contact));
+            case Mismatch.Touch(Side foot, Contact arrived, Contact contact) ->
+                Optional.of(LinkMoves.touch(foot, arrived == Contact.LIFTED, contact));
             case Mismatch.ToesOut(Side foot, double arrived, double out) ->
                 Optional.of(new Move.TurnFoot(
                         foot,
@@ -47,15 +47,6 @@ final class EndDrafts {
                         Optional.of(new Toes.Turned(Math.clamp(Math.round(out - arrived), -180, 180)))));
             case Mismatch.Drop _ -> Optional.of(new Move.ChangeDepth(new app.avrel.posture.Depth.To(wanted.drop())));
             case Mismatch.Held _, Mismatch.Length _, Mismatch.Width _, Mismatch.Hips _ -> Optional.empty();
-        };
-    }
-
-    private static Move touch(Side foot, Contact contact) {
-        return switch (contact) {
-            case FLAT -> new Move.Lower(foot, Contact.FLAT, Optional.empty());
-            case HEEL -> new Move.Raise(foot, FootPart.TOES);
-            case BALL -> new Move.Raise(foot, FootPart.HEEL);
-            case LIFTED -> new Move.Lift(foot, Optional.empty());
         };
     }
 

@@ -101,14 +101,14 @@ record LinkMoves(Pose pose, StartPose start, Posing posing) {
             }
         }
         if (foot.contact() != wanted) {
-            options.add(new Option(List.of(touch(side, foot, wanted)), FOOT));
+            options.add(new Option(List.of(touch(side, foot.lifted(), wanted)), FOOT));
         }
         if (!foot.lifted() && foot.contact() != Contact.FLAT && wanted == Contact.FLAT) {
             Move shift = new Move.Shift(new Split.Said(wanted()));
-            options.add(new Option(List.of(touch(side, foot, wanted), shift), SHIFT));
+            options.add(new Option(List.of(touch(side, foot.lifted(), wanted), shift), SHIFT));
         }
         if (foot.lifted() && wanted != Contact.FLAT) {
-            options.add(new Option(List.of(touch(side, foot, Contact.FLAT)), FOOT));
+            options.add(new Option(List.of(touch(side, foot.lifted(), Contact.FLAT)), FOOT));
         }
     }
 
@@ -124,18 +124,15 @@ record LinkMoves(Pose pose, StartPose start, Posing posing) {
                 new Option(List.of(new Move.Step(side, place(side), Optional.of(landing), Optional.of(toes))), STEP));
     }
 
-    private static Move touch(Side side, FootPose foot, Contact wanted) {
+    /** {@return the move by which another part of a foot comes to touch} */
+    static Move touch(Side side, boolean lifted, Contact wanted) {
         return switch (wanted) {
             case LIFTED -> new Move.Lift(side, Optional.empty());
             case FLAT -> new Move.Lower(side, Contact.FLAT, Optional.empty());
             case HEEL ->
-                foot.lifted()
-                        ? new Move.Lower(side, Contact.HEEL, Optional.empty())
-                        : new Move.Raise(side, FootPart.TOES);
+                lifted ? new Move.Lower(side, Contact.HEEL, Optional.empty()) : new Move.Raise(side, FootPart.TOES);
             case BALL ->
-                foot.lifted()
-                        ? new Move.Lower(side, Contact.BALL, Optional.empty())
-                        : new Move.Raise(side, FootPart.HEEL);
+                lifted ? new Move.Lower(side, Contact.BALL, Optional.empty()) : new Move.Raise(side, FootPart.HEEL);
         };
     }
 

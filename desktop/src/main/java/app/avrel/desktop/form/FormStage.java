@@ -18,7 +18,6 @@ import app.avrel.form.Track;
 import app.avrel.form.hall.Hall;
 import app.avrel.form.hall.HallPlan;
 import app.avrel.project.Setting;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -111,7 +110,7 @@ final class FormStage extends VBox implements Player.Shown {
 
     void show(Session.Desk desk) {
         Track track = desk.survey().track(desk.choice().form()).orElseThrow();
-        counts = counts(track);
+        counts = Moment.byCount(track.moments());
         Optional<Hall> hall = halls.of(desk.project());
 
         if (hall.isEmpty() || track.occurrences().isEmpty()) {
@@ -189,17 +188,6 @@ final class FormStage extends VBox implements Player.Shown {
                 return;
             }
         }
-    }
-
-    private static List<List<Moment>> counts(Track track) {
-        List<List<Moment>> counts = new ArrayList<>();
-        for (Moment moment : track.moments()) {
-            if (counts.isEmpty() || !counts.getLast().getFirst().place().sameCount(moment.place())) {
-                counts.add(new ArrayList<>());
-            }
-            counts.getLast().add(moment);
-        }
-        return counts;
     }
 
     @Override

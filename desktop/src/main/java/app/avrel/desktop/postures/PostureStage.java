@@ -20,7 +20,6 @@ import app.avrel.mechanics.Skeleton;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import app.avrel.rules.Finding;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -72,7 +71,7 @@ final class PostureStage extends HBox implements Player.Shown {
     void show(Session.Desk desk, Occurrence done, Pose before, Pose after, String state) {
         body = desk.project().setting().chosenBody();
         directions = desk.project().setting().directions();
-        counts = counts(done);
+        counts = Moment.byCount(done.moments());
         all = Stream.concat(Stream.of(done.start()), done.moments().stream().map(Moment::after))
                 .toList();
         around = all.stream().mapToDouble(this::around).max().orElse(0);
@@ -109,17 +108,6 @@ final class PostureStage extends HBox implements Player.Shown {
                         .max()
                         .orElse(0)
                 + ROOM;
-    }
-
-    private static List<List<Moment>> counts(Occurrence done) {
-        List<List<Moment>> counts = new ArrayList<>();
-        for (Moment moment : done.moments()) {
-            if (counts.isEmpty() || !counts.getLast().getFirst().place().sameCount(moment.place())) {
-                counts.add(new ArrayList<>());
-            }
-            counts.getLast().add(moment);
-        }
-        return counts;
     }
 
     @Override

@@ -130,7 +130,7 @@ public final class EntryTable {
         return switch (way) {
             case WayIn.Own(Link link) when link.equals(Link.NONE) -> "direct";
             case WayIn.Own(Link link) -> {
-                StringBuilder text = new StringBuilder("own " + link.name()).append("");
+                StringBuilder text = new StringBuilder("own " + link.name());
                 link.counts().forEach(count -> text.append("\n").append(lines.of(count, front)));
                 yield text.toString().strip();
             }
