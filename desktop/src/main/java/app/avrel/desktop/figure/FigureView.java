@@ -67,20 +67,30 @@ public final class FigureView extends Drawing {
     }
 
     public void show(Picture picture) {
+        if (shown.equals(Optional.of(picture))) {
+            return;
+        }
         shown = Optional.of(picture);
-        setAccessibleText("Figure " + view.words() + ": " + picture.description());
+        describe();
         refresh();
+    }
+
+    private void describe() {
+        shown.ifPresent(picture -> setAccessibleText("Figure " + view.words() + ": " + picture.description()));
     }
 
     /** Rings the part of the body that a finding is about, or none. */
     public void mark(Optional<Spot> part) {
-        spot = part;
-        refresh();
+        if (!spot.equals(part)) {
+            spot = part;
+            refresh();
+        }
     }
 
     /** Looks from somewhere else. */
     public void look(Viewpoint from) {
         view = from;
+        describe();
         refresh();
     }
 

@@ -2,6 +2,7 @@ package app.avrel.desktop.findings;
 
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.rules.Finding;
@@ -13,7 +14,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -34,7 +34,7 @@ public final class FindingsPanel extends VBox {
     private final ChoiceField place = new ChoiceField("Which place");
     private final ChoiceField weight = new ChoiceField("How serious");
     private final VBox list = new VBox();
-    private final ScrollPane scroll = new ScrollPane(list);
+    private final Scroller scroll = new Scroller(list);
     private int placeAt;
     private int weightAt;
     private List<Finding> shown = List.of();
@@ -44,8 +44,7 @@ public final class FindingsPanel extends VBox {
         this.actions = actions;
         getStyleClass().add("findings-panel");
         list.getStyleClass().add("findings");
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("bare");
+
         VBox.setVgrow(scroll, Priority.ALWAYS);
         HBox.setHgrow(title, Priority.ALWAYS);
         title.setMaxWidth(Double.MAX_VALUE);

@@ -4,6 +4,7 @@ import app.avrel.desktop.findings.FindingActions;
 import app.avrel.desktop.findings.FindingBox;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.RoomPane;
+import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.postures.CountCard;
 import app.avrel.desktop.ribbon.Ribbon;
@@ -19,7 +20,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 
@@ -50,9 +50,8 @@ public final class FormRoom implements Room {
         entryCard = new EntryCard(session, stretches, new WaysIn(session, this::open));
         stage = new FormStage(session, new HallChoice(), ribbon);
         card.getStyleClass().add("card");
-        ScrollPane scroll = new ScrollPane(card);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().addAll("bare", "card-scroll");
+        Scroller scroll = new Scroller(card);
+        scroll.getStyleClass().add("card-scroll");
         root = new RoomPane("form-room", list, stage, scroll, ribbon);
     }
 

@@ -3,6 +3,7 @@ package app.avrel.desktop.form;
 import app.avrel.desktop.figure.Player;
 import app.avrel.desktop.parts.Behind;
 import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.session.Session;
@@ -24,7 +25,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -79,9 +79,7 @@ final class FormStage extends VBox implements Player.Shown {
                 Buttons.words("Compare", "Two doings, halves or forms side by side (Ctrl+E)", this::openCompare),
                 Buttons.words("Halls", "The halls of the project (Ctrl+Shift+H)", this::openHalls));
         head.getStyleClass().add("walk-head");
-        ScrollPane words = new ScrollPane(said);
-        words.setFitToWidth(true);
-        words.getStyleClass().add("bare");
+        Scroller words = new Scroller(said);
         var room = Bindings.min(said.heightProperty().add(4), heightProperty().multiply(MOST_WORDS));
         words.minHeightProperty().bind(room);
         words.maxHeightProperty().bind(room);

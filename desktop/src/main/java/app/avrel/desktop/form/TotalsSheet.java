@@ -4,6 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
@@ -28,7 +29,6 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.beans.value.ChangeListener;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
@@ -62,8 +62,8 @@ final class TotalsSheet {
                 Texts.of("House rules", "field-label"),
                 totals.rules);
         tempo.getStyleClass().add("tempo-row");
-        ScrollPane wide = new ScrollPane(totals.grid);
-        wide.getStyleClass().add("bare");
+        Scroller wide = new Scroller(totals.grid);
+        wide.setFitToWidth(false);
         VBox content = new VBox(tempo, wide, totals.breath);
         content.getStyleClass().add("table-sheet");
         totals.tempo.show("4", text -> totals.tempo(text));

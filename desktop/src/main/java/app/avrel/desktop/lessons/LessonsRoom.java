@@ -3,6 +3,7 @@ package app.avrel.desktop.lessons;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.RoomPane;
+import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCells;
@@ -29,7 +30,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -69,9 +69,8 @@ public final class LessonsRoom implements Room {
         middle.getChildren().addAll(head, total, bar, segments, foot());
         middle.getStyleClass().add("room-middle");
         card.getStyleClass().add("card");
-        ScrollPane scroll = new ScrollPane(card);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().addAll("bare", "card-scroll");
+        Scroller scroll = new Scroller(card);
+        scroll.getStyleClass().add("card-scroll");
         root = new RoomPane("lessons-room", list, middle, scroll, ribbon);
     }
 

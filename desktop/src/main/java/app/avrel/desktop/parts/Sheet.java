@@ -10,7 +10,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -54,7 +53,7 @@ public final class Sheet extends StackPane {
     }
 
     /** Scrolls only where its content is higher than there is room. */
-    private static final class Fitting extends ScrollPane {
+    private static final class Fitting extends Scroller {
 
         private static final double BAR = 18;
         private final Region content;
@@ -62,8 +61,6 @@ public final class Sheet extends StackPane {
         Fitting(Region content) {
             super(content);
             this.content = content;
-            setFitToWidth(true);
-            getStyleClass().add("bare");
             setMinHeight(60);
         }
 

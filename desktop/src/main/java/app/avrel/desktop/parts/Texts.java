@@ -49,9 +49,11 @@ public final class Texts {
         if (chinese) {
             Fonts.familyFor(label.getText(), Fonts.TEXT);
         }
-        label.getStyleClass().remove("chinese");
-        if (chinese) {
-            label.getStyleClass().add("chinese");
+        if (chinese != label.getStyleClass().contains("chinese")) {
+            label.getStyleClass().remove("chinese");
+            if (chinese) {
+                label.getStyleClass().add("chinese");
+            }
         }
     }
 }

@@ -4,7 +4,9 @@ import app.avrel.desktop.figure.Viewpoint;
 import app.avrel.desktop.findings.FindingActions;
 import app.avrel.desktop.findings.FindingBox;
 import app.avrel.desktop.fitter.FitterSheet;
+import app.avrel.desktop.parts.AfterPicture;
 import app.avrel.desktop.parts.RoomPane;
+import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCells;
@@ -32,9 +34,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Node;
-import javafx.scene.Scene;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Priority;
@@ -59,10 +59,10 @@ public final class PosturesRoom implements Room {
     private final VBox ribbons = new VBox();
     private Optional<PostureCard> postureCard = Optional.empty();
     private final FindingBox findings;
-    private Optional<Session.Desk> due = Optional.empty();
     private final Consumer<Where> go;
     private final StageHands hands;
     private final VBox card = new VBox();
+    private final AfterPicture afterPicture = new AfterPicture(card);
     private final VBox middle = new VBox();
 
     public PosturesRoom(Session session, Consumer<Where> go) {
@@ -78,9 +78,8 @@ public final class PosturesRoom implements Room {
         middle.getChildren().addAll(names, state, stage, figures);
         middle.getStyleClass().add("room-middle");
         card.getStyleClass().add("card");
-        ScrollPane scroll = new ScrollPane(card);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().addAll("bare", "card-scroll");
+        Scroller scroll = new Scroller(card);
+        scroll.getStyleClass().add("card-scroll");
         root = new RoomPane("postures-room", list, middle, scroll, ribbons);
         stage.addEventHandler(KeyEvent.KEY_PRESSED, this::arrows);
         hands = new StageHands(session);
@@ -146,28 +145,12 @@ public final class PosturesRoom implements Room {
         if (ribbons.getChildren().contains(otherRibbon)) {
             showOther(desk, posture.get(), count);
         }
+        Runnable filled = () -> card(desk, posture.get(), count);
         if (line.typing()) {
-            cardAfterPicture(desk);
+            afterPicture.later(filled);
         } else {
-            card(desk, posture.get(), count);
+            afterPicture.now(filled);
         }
-    }
-
-    /** While one types, floor, figure and ribbon are drawn first, and the card a frame later. */
-    private void cardAfterPicture(Session.Desk desk) {
-        if (due.isEmpty()) {
-            Scene scene = root.getScene();
-            Runnable[] once = new Runnable[1];
-            once[0] = () -> {
-                scene.removePostLayoutPulseListener(once[0]);
-                Session.Desk last = due.orElseThrow();
-                due = Optional.empty();
-                last.posture()
-                        .ifPresent(posture -> card(last, posture, last.choice().count()));
-            };
-            scene.addPostLayoutPulseListener(once[0]);
-        }
-        due = Optional.of(desk);
     }
 
     /** The other side's ribbon over this one's. */

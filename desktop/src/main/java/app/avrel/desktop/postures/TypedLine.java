@@ -1,28 +1,21 @@
 package app.avrel.desktop.postures;
 
-import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.AfterPicture;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
 import app.avrel.posture.Language;
 import app.avrel.words.reading.LineReading;
-import app.avrel.words.reading.Question;
-import app.avrel.words.reading.Refusal;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Text;
-import javafx.scene.text.TextFlow;
 
 /** The line at the top of the card in which one types what one would say. */
 public final class TypedLine extends VBox {
@@ -30,17 +23,16 @@ public final class TypedLine extends VBox {
     private static final List<String> LANGUAGES = List.of("EN", "ES", "中");
     private static final String PROMPT = "Type what you would say: right heel out to 1, shift 60 right";
 
+    private final Session session;
     private final TypedLineModel model;
     private final TextField field = new TextField();
-    private final TextFlow words = new TextFlow();
-    private final VBox notes = new VBox();
+    private final TypedNotes below = new TypedNotes(new Changes());
 
-    /** Keeps a line's height while one types, so that what is below does not jump. */
-    private final VBox below = new VBox();
-
+    private final AfterPicture afterPicture = new AfterPicture(this);
     private Optional<String> completion = Optional.empty();
 
     public TypedLine(Session session) {
+        this.session = session;
         model = new TypedLineModel(session);
         getStyleClass().add("typed-line");
         field.setPromptText(PROMPT);
@@ -49,9 +41,6 @@ public final class TypedLine extends VBox {
         Tips.give(field, "Enter records the count and starts the next (Ctrl+L comes here, F2 edits the chosen count)");
         field.textProperty().addListener((_, _, text) -> typed(text));
         field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        words.getStyleClass().add("typed-words");
-        notes.getStyleClass().add("typed-notes");
-        below.getStyleClass().add("typed-below");
         ChoiceField language = new ChoiceField("Language of the line");
         language.show(LANGUAGES, 0, this::speak);
         language.getStyleClass().add("line-language");
@@ -103,116 +92,51 @@ public final class TypedLine extends VBox {
     }
 
     private void typed(String text) {
+        Session.Desk before = session.desk().get();
         Optional<LineReading> reading = model.type(text);
+        completion = reading.flatMap(_ -> halfTyped(text)).flatMap(this::goingOn);
+        Runnable notes = () -> notes(text, reading);
+        if (session.desk().get() == before) {
+            afterPicture.now(notes);
+        } else {
+            afterPicture.later(notes);
+        }
+    }
+
+    private void notes(String text, Optional<LineReading> reading) {
         if (text.isEmpty()) {
             getChildren().remove(below);
+            below.begin();
         } else if (!getChildren().contains(below)) {
             getChildren().add(below);
         }
-        completion = Optional.empty();
-        reading.ifPresentOrElse(
-                read -> show(text, read), () -> below.getChildren().clear());
+        reading.ifPresentOrElse(read -> below.show(text, read, completion), below::clear);
     }
 
-    private void show(String text, LineReading reading) {
-        notes.getChildren().clear();
-        completion = halfTyped(text).flatMap(this::goingOn);
-        completion.ifPresent(word -> notes.getChildren().add(Texts.of("Tab: " + word, "quiet")));
-        reading.questions().forEach(this::ask);
-        List<Node> said = new ArrayList<>();
-        boolean unsure = !reading.words(LineReading.Role.UNKNOWN).isEmpty();
-        if (unsure && completion.isEmpty()) {
-            words.getChildren().setAll(marked(text, reading));
-            said.add(words);
+    /** What the notes below may do to the line. */
+    private final class Changes implements TypedNotes.Line {
+
+        @Override
+        public Optional<String> nearest(String unknown) {
+            return model.nearest(unknown);
         }
-        if (completion.isEmpty()) {
-            telling(reading.refusals()).forEach(this::refuse);
-        }
-        if (!notes.getChildren().isEmpty()) {
-            said.add(notes);
-        }
-        if (!below.getChildren().equals(said)) {
-            below.getChildren().setAll(said);
-        }
-    }
 
-    /** The line once more, with what is not understood underlined. */
-    private static List<Node> marked(String text, LineReading reading) {
-        List<Node> nodes = new ArrayList<>();
-        int at = 0;
-        for (LineReading.Word word : reading.words(LineReading.Role.UNKNOWN)) {
-            if (word.from() < at) {
-                continue;
-            }
-            nodes.add(text(text.substring(at, word.from()), "typed-known"));
-            nodes.add(text(text.substring(word.from(), word.to()), "typed-unknown"));
-            at = word.to();
-        }
-        nodes.add(text(text.substring(at), "typed-known"));
-        return nodes;
-    }
-
-    private static Text text(String words, String styleClass) {
-        Text text = new Text(words);
-        text.getStyleClass().add(styleClass);
-        return text;
-    }
-
-    private void ask(Question question) {
-        FlowPane chips = chips();
-        question.choices()
-                .forEach(choice -> chips.getChildren()
-                        .add(chip(choice.label(), "Say " + choice.label(), () -> put(question.word(), choice.add()))));
-        notes.getChildren().addAll(Texts.wrapped(question.question(), "typed-question"), chips);
-    }
-
-    private static FlowPane chips() {
-        FlowPane chips = new FlowPane();
-        chips.setPrefWrapLength(0);
-        chips.getStyleClass().add("typed-chips");
-        return chips;
-    }
-
-    private static Button chip(String words, String says, Runnable action) {
-        Button chip = Buttons.words(words, says, action);
-        chip.getStyleClass().add("chip");
-        return chip;
-    }
-
-    private void put(String before, String add) {
-        String line = field.getText();
-        int at = line.toLowerCase(java.util.Locale.ROOT).indexOf(before);
-        field.setText(at < 0 ? line + " " + add.strip() : line.substring(0, at) + add + line.substring(at));
-        focus();
-    }
-
-    private void refuse(Refusal refusal) {
-        notes.getChildren().add(Texts.wrapped(refusal.message(), "hint"));
-        model.nearest(refusal.word())
-                .filter(near -> !near.equals(refusal.word()))
-                .filter(_ -> refusal.message().contains("Did you mean"))
-                .ifPresent(near -> {
-                    FlowPane chips = chips();
-                    chips.getChildren()
-                            .add(chip(near, "Put “" + near + "” for it", () -> replace(refusal.word(), near)));
-                    notes.getChildren().add(chips);
-                });
-    }
-
-    /** Where a word is not known, what does not fit beside it may well fit once it is. */
-    private static List<Refusal> telling(List<Refusal> refusals) {
-        List<Refusal> unknown = refusals.stream()
-                .filter(refusal -> refusal.message().contains("is not a word I know"))
-                .toList();
-        return unknown.isEmpty() ? refusals : unknown;
-    }
-
-    private void replace(String word, String by) {
-        String line = field.getText();
-        int at = line.toLowerCase(java.util.Locale.ROOT).indexOf(word);
-        if (at >= 0) {
-            field.setText(line.substring(0, at) + by + line.substring(at + word.length()));
+        @Override
+        public void put(String before, String add) {
+            String line = field.getText();
+            int at = line.toLowerCase(Locale.ROOT).indexOf(before);
+            field.setText(at < 0 ? line + " " + add.strip() : line.substring(0, at) + add + line.substring(at));
             focus();
+        }
+
+        @Override
+        public void replace(String word, String by) {
+            String line = field.getText();
+            int at = line.toLowerCase(Locale.ROOT).indexOf(word);
+            if (at >= 0) {
+                field.setText(line.substring(0, at) + by + line.substring(at + word.length()));
+                focus();
+            }
         }
     }
 

@@ -79,7 +79,7 @@ public final class Ribbon extends Drawing {
                                 + cells.get(index).words()
                         : "Ribbon");
         reveal();
-        requestLayout();
+        refresh();
     }
 
     public List<RibbonCell> cells() {

@@ -142,12 +142,13 @@ public final class Session {
     /** Shows a change as if it were made; the document does not know of it. */
     public void preview(Edit edit, Choice then) {
         Project shown = edit.change().apply(project());
+        Choice within = then.within(shown);
+        if (previewing && within.equals(choice()) && shown.equals(desk.get().project())) {
+            return;
+        }
         previewing = true;
         desk.set(new Desk(
-                desk.get().survey().after(shown),
-                then.within(shown),
-                staging,
-                desk.get().selected()));
+                desk.get().survey().after(shown), within, staging, desk.get().selected()));
     }
 
     /** Shows the document again. */

@@ -44,6 +44,7 @@ public final class AvrelApplication extends Application {
         Platform.runLater(() -> {
             shell.files().offerRecovery();
             FirstFrame.seen();
+            Rehearsal.perform(stage.getScene());
         });
     }
 

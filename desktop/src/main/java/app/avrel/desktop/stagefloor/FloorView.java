@@ -108,9 +108,11 @@ public final class FloorView extends Drawing {
 
     /** Draws what a finding is about under the house rules in force, or nothing. */
     public void mark(Optional<Finding> looked, HouseRules inForce) {
-        finding = looked;
-        rules = inForce;
-        refresh();
+        if (!finding.equals(looked) || !rules.equals(inForce)) {
+            finding = looked;
+            rules = inForce;
+            refresh();
+        }
     }
 
     public boolean showsBalance() {
@@ -118,6 +120,9 @@ public final class FloorView extends Drawing {
     }
 
     public void show(FloorPicture shown, String inWords) {
+        if (picture.equals(Optional.of(shown))) {
+            return;
+        }
         picture = Optional.of(shown);
         setAccessibleText("Floor: " + inWords);
         refresh();

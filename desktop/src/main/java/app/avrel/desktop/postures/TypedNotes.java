@@ -1,0 +1,198 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.words.reading.LineReading;
+import app.avrel.words.reading.Question;
+import app.avrel.words.reading.Refusal;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+
+/**
+ * What is said below a line while it is typed: how a word goes on, what is asked, what is not understood.
+ *
+ * <p>Its labels and chips are used again at each key: a new one would have the whole window painted once more.
+ */
+final class TypedNotes extends VBox {
+
+    /** What the notes may do to the line. */
+    interface Line {
+
+        /** {@return the known word that is nearest to an unknown one} */
+        Optional<String> nearest(String unknown);
+
+        /** Adds something before a word. */
+        void put(String before, String add);
+
+        /** Puts one word for another. */
+        void replace(String word, String by);
+    }
+
+    private final Line line;
+    private final TextFlow words = new TextFlow();
+    private final VBox notes = new VBox();
+    private final Label goingOn = Texts.of("", "quiet");
+    private final List<Refused> refused = new ArrayList<>();
+    private final Map<Question, List<Node>> asked = new HashMap<>();
+    private double highest;
+
+    TypedNotes(Line line) {
+        this.line = line;
+        getStyleClass().add("typed-below");
+        words.getStyleClass().add("typed-words");
+        notes.getStyleClass().add("typed-notes");
+    }
+
+    /** Says nothing, and keeps its place. */
+    void clear() {
+        getChildren().clear();
+    }
+
+    /** Begins with another line: the place goes back to one line's height. */
+    void begin() {
+        clear();
+        asked.clear();
+        highest = 0;
+    }
+
+    /** While one types, the place only grows, so that what is below does not jump. */
+    @Override
+    protected double computePrefHeight(double width) {
+        highest = Math.max(highest, super.computePrefHeight(width));
+        return highest;
+    }
+
+    /** Says what is to be said of a line. */
+    void show(String text, LineReading reading, Optional<String> completion) {
+        List<Node> noted = new ArrayList<>();
+        completion.ifPresent(word -> {
+            Texts.set(goingOn, "Tab: " + word);
+            noted.add(goingOn);
+        });
+        reading.questions().forEach(question -> noted.addAll(asked.computeIfAbsent(question, this::asked)));
+        if (completion.isEmpty()) {
+            noted.addAll(refused(telling(reading.refusals())));
+        }
+        List<Node> said = new ArrayList<>();
+        if (completion.isEmpty() && !reading.words(LineReading.Role.UNKNOWN).isEmpty()) {
+            words.getChildren().setAll(marked(text, reading));
+            said.add(words);
+        }
+        if (!noted.isEmpty()) {
+            said.add(notes);
+        }
+        put(notes, noted);
+        put(this, said);
+    }
+
+    private static void put(VBox into, List<Node> wanted) {
+        if (!into.getChildren().equals(wanted)) {
+            into.getChildren().setAll(wanted);
+        }
+    }
+
+    /** The line once more, with what is not understood underlined. */
+    private static List<Node> marked(String text, LineReading reading) {
+        List<Node> nodes = new ArrayList<>();
+        int at = 0;
+        for (LineReading.Word word : reading.words(LineReading.Role.UNKNOWN)) {
+            if (word.from() < at) {
+                continue;
+            }
+            nodes.add(text(text.substring(at, word.from()), "typed-known"));
+            nodes.add(text(text.substring(word.from(), word.to()), "typed-unknown"));
+            at = word.to();
+        }
+        nodes.add(text(text.substring(at), "typed-known"));
+        return nodes;
+    }
+
+    private static Text text(String words, String styleClass) {
+        Text text = new Text(words);
+        text.getStyleClass().add(styleClass);
+        return text;
+    }
+
+    private List<Node> asked(Question question) {
+        FlowPane chips = chips();
+        question.choices()
+                .forEach(choice -> chips.getChildren()
+                        .add(chip(
+                                choice.label(),
+                                "Say " + choice.label(),
+                                () -> line.put(question.word(), choice.add()))));
+        return List.of(Texts.wrapped(question.question(), "typed-question"), chips);
+    }
+
+    private List<Node> refused(List<Refusal> refusals) {
+        List<Node> nodes = new ArrayList<>();
+        for (int i = 0; i < refusals.size(); i++) {
+            if (i == refused.size()) {
+                refused.add(new Refused());
+            }
+            nodes.addAll(refused.get(i).show(refusals.get(i)));
+        }
+        return nodes;
+    }
+
+    /** Where a word is not known, what does not fit beside it may well fit once it is. */
+    private static List<Refusal> telling(List<Refusal> refusals) {
+        List<Refusal> unknown = refusals.stream()
+                .filter(refusal -> refusal.message().contains("is not a word I know"))
+                .toList();
+        return unknown.isEmpty() ? refusals : unknown;
+    }
+
+    private static FlowPane chips() {
+        FlowPane chips = new FlowPane();
+        chips.setPrefWrapLength(0);
+        chips.getStyleClass().add("typed-chips");
+        return chips;
+    }
+
+    private static Button chip(String words, String says, Runnable action) {
+        Button chip = Buttons.words(words, says, action);
+        chip.getStyleClass().add("chip");
+        return chip;
+    }
+
+    /** Why something was not understood, and the word that may have been meant. */
+    private final class Refused {
+
+        private final Label hint = Texts.wrapped("", "hint");
+        private final FlowPane chips = chips();
+        private final Button chip = chip("", "Put this word for the one that is not known", this::replace);
+        private String word = "";
+
+        Refused() {
+            chips.getChildren().add(chip);
+        }
+
+        List<Node> show(Refusal refusal) {
+            word = refusal.word();
+            Texts.set(hint, refusal.message());
+            Optional<String> near = line.nearest(word)
+                    .filter(meant -> !meant.equals(word))
+                    .filter(_ -> refusal.message().contains("Did you mean"));
+            near.ifPresent(meant -> {
+                chip.setText(meant);
+                chip.setAccessibleText("Put “" + meant + "” for it");
+            });
+            return near.isPresent() ? List.of(hint, chips) : List.of(hint);
+        }
+
+        private void replace() {
+            line.replace(word, chip.getText());
+        }
+    }
+}

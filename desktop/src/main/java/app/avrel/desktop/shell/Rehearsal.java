@@ -1,0 +1,98 @@
+package app.avrel.desktop.shell;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.event.EventType;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/**
+ * Goes through a little of the work by itself and ends the program, where the property {@code avrel.rehearse} is set:
+ * what runs often is then known to the start cache, and is quick from the first key on.
+ */
+final class Rehearsal {
+
+    private static final String LINE =
+            "left foot steps forward, weight 70 on the left, right hand rises to the shoulder";
+    private static final int LINES = 4;
+    private static final int EDITS = 8;
+    private static final int PLAYS_FRAMES = 150;
+    private static final int FRAMES_A_KEY = 2;
+
+    private final Scene scene;
+    private final Deque<Runnable> steps = new ArrayDeque<>();
+
+    private Rehearsal(Scene scene) {
+        this.scene = scene;
+    }
+
+    static void perform(Scene scene) {
+        if (Boolean.getBoolean("avrel.rehearse")) {
+            new Rehearsal(scene).perform();
+        }
+    }
+
+    private void perform() {
+        posture();
+        form();
+        step(Platform::exit);
+        new AnimationTimer() {
+            private int frame;
+
+            @Override
+            public void handle(long now) {
+                if (++frame % FRAMES_A_KEY == 0) {
+                    steps.removeFirst().run();
+                }
+            }
+        }.start();
+    }
+
+    private void posture() {
+        for (int i = 0; i < LINES; i++) {
+            press(KeyCode.L, true, false);
+            LINE.chars().forEach(letter -> step(() -> type((char) letter)));
+            press(KeyCode.ESCAPE, false, false);
+        }
+        play();
+    }
+
+    private void form() {
+        press(KeyCode.DIGIT2, true, false);
+        for (int i = 0; i < EDITS; i++) {
+            press(i % 2 == 0 ? KeyCode.DOWN : KeyCode.UP, false, true);
+            press(KeyCode.PLUS, false, false);
+        }
+        play();
+    }
+
+    private void play() {
+        press(KeyCode.P, true, false);
+        for (int i = 0; i < PLAYS_FRAMES / FRAMES_A_KEY; i++) {
+            step(() -> {});
+        }
+        press(KeyCode.P, true, false);
+    }
+
+    private void step(Runnable action) {
+        steps.add(action);
+    }
+
+    private void press(KeyCode code, boolean control, boolean alt) {
+        step(() -> fire(KeyEvent.KEY_PRESSED, KeyEvent.CHAR_UNDEFINED, code, control, alt));
+    }
+
+    private void type(char letter) {
+        fire(KeyEvent.KEY_TYPED, String.valueOf(letter), KeyCode.UNDEFINED, false, false);
+    }
+
+    private void fire(EventType<KeyEvent> type, String letter, KeyCode code, boolean control, boolean alt) {
+        Node at = scene.getFocusOwner() == null ? scene.getRoot() : scene.getFocusOwner();
+        Event.fireEvent(at, new KeyEvent(type, letter, "", code, false, control, alt, false));
+    }
+}
