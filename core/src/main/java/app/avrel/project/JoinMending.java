@@ -83,8 +83,9 @@ public record JoinMending(Survey survey, FormId form, int occurrence) {
     }
 
     private static int openJoins(Survey survey) {
-        return (int) survey.forms().values().stream()
-                .flatMap(looked -> looked.track().occurrences().stream())
+        return (int) survey.project().forms().stream()
+                .flatMap(form -> survey.track(form.id()).stream())
+                .flatMap(track -> track.occurrences().stream())
                 .filter(done -> !done.join().fits())
                 .count();
     }

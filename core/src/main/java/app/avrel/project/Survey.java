@@ -7,6 +7,7 @@ import app.avrel.form.Unroll;
 import app.avrel.motion.Posing;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
+import app.avrel.posture.Start;
 import app.avrel.rules.Checkup;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Fix;
@@ -18,22 +19,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * Everything computed from a project: tracks and findings.
  *
- * @param postures every posture by itself, in the order of the shelf
- * @param forms every form
- * @param findings what is to be looked at: postures first, then forms
- * @param standing what was found and accepted for a reason
+ * <p>Postures are looked at at once; forms, and what was found in all, when they are first asked for.
  */
-public record Survey(
-        Project project,
-        Map<PostureId, Looked> postures,
-        Map<FormId, LookedForm> forms,
-        List<Finding> findings,
-        List<Finding> standing) {
+public final class Survey {
 
     /** A track and what was found on it. */
     public record Looked(Track track, List<Finding> found) {
@@ -42,16 +34,18 @@ public record Survey(
         }
     }
 
-    /**
-     * The same of a form.
-     *
-     * @param each what was found in each doing, so that after an edit only what is other is looked at again
-     */
-    public record LookedForm(Track track, List<Checkup.Looked> each, List<Finding> found) {
-        public LookedForm {
-            each = List.copyOf(each);
-            found = List.copyOf(found);
-        }
+    /** What was found, and what of it was accepted for a reason. */
+    private record Found(List<Finding> open, List<Finding> standing) {}
+
+    private final Project project;
+    private final Map<PostureId, Looked> postures;
+    private final Map<FormId, FormLook> forms;
+    private Optional<Found> found = Optional.empty();
+
+    private Survey(Project project, Map<PostureId, Looked> postures, Map<FormId, FormLook> forms) {
+        this.project = project;
+        this.postures = postures;
+        this.forms = forms;
     }
 
     /** {@return the survey of a project} */
@@ -80,43 +74,35 @@ public record Survey(
             for (Posture posture : project.postures()) {
                 postures.put(posture.id(), known(posture).orElseGet(() -> looked(posture, checkup)));
             }
-            Map<FormId, LookedForm> forms = new LinkedHashMap<>();
+            Map<FormId, FormLook> forms = new LinkedHashMap<>();
             for (Form form : project.forms()) {
-                Checkup own =
-                        new Checkup(project.posing(form), project.setting().directions());
-                forms.put(form.id(), known(form).orElseGet(() -> looked(form, own)));
+                forms.put(form.id(), known(form).orElseGet(() -> look(form)));
             }
-            Set<Finding> all = new LinkedHashSet<>();
-            postures.values().forEach(one -> all.addAll(one.found()));
-            forms.values().forEach(one -> all.addAll(one.found()));
-            Map<Boolean, List<Finding>> parted = all.stream()
-                    .collect(Collectors.partitioningBy(
-                            finding -> project.reason(finding).isPresent()));
-            return new Survey(project, postures, forms, parted.get(false), parted.get(true));
+            return new Survey(project, postures, forms);
         }
 
         private Optional<Looked> known(Posture posture) {
             return known.filter(before -> same(before, posture.id(), posture))
-                    .map(before -> before.postures().get(posture.id()));
+                    .map(before -> before.postures.get(posture.id()));
         }
 
         private static boolean same(Survey before, PostureId id, Posture posture) {
-            return before.project().posture(id).filter(was -> was == posture).isPresent();
+            return before.project.posture(id).filter(was -> was == posture).isPresent();
         }
 
-        private Optional<LookedForm> known(Form form) {
-            return known.filter(before -> before.project()
+        private Optional<FormLook> known(Form form) {
+            return known.filter(before -> before.project
                             .form(form.id())
                             .filter(was -> was == form)
                             .isPresent())
-                    .filter(before -> before.project().links() == project.links()
-                            || before.project().links().equals(project.links()))
+                    .filter(before -> before.project.links() == project.links()
+                            || before.project.links().equals(project.links()))
                     .filter(before -> form.entries().stream().allMatch(entry -> unchanged(before, entry.posture())))
-                    .map(before -> before.forms().get(form.id()));
+                    .map(before -> before.forms.get(form.id()));
         }
 
         private boolean unchanged(Survey before, PostureId id) {
-            Optional<Posture> was = before.project().posture(id);
+            Optional<Posture> was = before.project.posture(id);
             Optional<Posture> is = project.posture(id);
             return was.isPresent() == is.isPresent() && (was.isEmpty() || was.get() == is.get());
         }
@@ -126,21 +112,23 @@ public record Survey(
             return new Looked(track, checkup.posture(track));
         }
 
-        private LookedForm looked(Form form, Checkup checkup) {
-            Optional<Survey> alike = known.filter(survey -> survey.project()
-                    .form(form.id())
-                    .filter(was -> was.rules().equals(form.rules()))
-                    .isPresent());
-            Optional<Unroll.Known> was = alike.map(survey -> new Unroll.Known(
-                    survey.project().form(form.id()).orElseThrow(),
-                    survey.project().shelf(),
-                    survey.forms().get(form.id()).track()));
-            Track track = Unroll.form(form, project.shelf(), checkup.posing(), was);
-            List<Checkup.Looked> before =
-                    alike.map(survey -> survey.forms().get(form.id()).each()).orElse(List.of());
-            List<Checkup.Looked> each = checkup.each(form, track, before);
-            return new LookedForm(track, each, checkup.all(form, track, each));
+        private FormLook look(Form form) {
+            Optional<FormLook.Found> before = known.map(survey -> survey.forms.get(form.id()))
+                    .flatMap(FormLook::known)
+                    .filter(was -> was.form().rules().equals(form.rules()));
+            Checkup checkup =
+                    new Checkup(project.posing(form), project.setting().directions());
+            return new FormLook(form, project.shelf(), checkup, before);
         }
+    }
+
+    public Project project() {
+        return project;
+    }
+
+    /** {@return every posture by itself, in the order of the shelf} */
+    public Map<PostureId, Looked> postures() {
+        return postures;
     }
 
     public Optional<Track> track(PostureId posture) {
@@ -148,12 +136,61 @@ public record Survey(
     }
 
     public Optional<Track> track(FormId form) {
-        return Optional.ofNullable(forms.get(form)).map(LookedForm::track);
+        return Optional.ofNullable(forms.get(form)).map(look -> look.found().track());
+    }
+
+    /** {@return what was found in each doing of a form} */
+    public List<Checkup.Looked> each(FormId form) {
+        return forms.get(form).found().each();
+    }
+
+    /** {@return what is to be looked at: postures first, then forms} */
+    public List<Finding> findings() {
+        return all().open();
+    }
+
+    /** {@return what was found and accepted for a reason} */
+    public List<Finding> standing() {
+        return all().standing();
+    }
+
+    private synchronized Found all() {
+        if (found.isEmpty()) {
+            Set<Finding> all = new LinkedHashSet<>();
+            postures.values().forEach(one -> all.addAll(one.found()));
+            forms.values().forEach(one -> all.addAll(one.found().found()));
+            found = Optional.of(new Found(
+                    all.stream().filter(this::open).toList(),
+                    all.stream().filter(finding -> !open(finding)).toList()));
+        }
+        return found.get();
+    }
+
+    private boolean open(Finding finding) {
+        return project.reason(finding).isEmpty();
+    }
+
+    /**
+     * {@return what is to be looked at in a posture}
+     *
+     * <p>No form is asked, but where the posture starts as the one before it ends: only there is it seen whole.
+     */
+    public List<Finding> findings(PostureId posture) {
+        boolean carried = project.posture(posture)
+                .filter(one -> one.start() instanceof Start.Carried)
+                .isPresent();
+        return carried
+                ? findings().stream().filter(finding -> in(posture, finding)).toList()
+                : postures.get(posture).found().stream().filter(this::open).toList();
+    }
+
+    private static boolean in(PostureId posture, Finding finding) {
+        return finding.where() instanceof Where.InPosture(PostureId id, var _) && id.equals(posture);
     }
 
     /** {@return the findings that are more than notes} */
     public List<Finding> serious() {
-        return findings.stream().filter(Finding::serious).toList();
+        return findings().stream().filter(Finding::serious).toList();
     }
 
     /** {@return a sound way to mend a finding, where there is one} */
@@ -163,5 +200,21 @@ public record Survey(
         return finding.where() instanceof Where.InPosture(PostureId id, var _)
                 ? project.posture(id).flatMap(posture -> new Mending(posture, checkup).fix(finding))
                 : Optional.empty();
+    }
+
+    /** Two surveys are equal where the same was found of the same, at once or bit by bit. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || other instanceof Survey survey
+                        && project.equals(survey.project)
+                        && postures.equals(survey.postures)
+                        && all().equals(survey.all())
+                        && forms.keySet().stream().allMatch(form -> each(form).equals(survey.each(form)));
+    }
+
+    @Override
+    public int hashCode() {
+        return project.hashCode();
     }
 }

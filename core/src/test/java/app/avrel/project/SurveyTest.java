@@ -75,10 +75,10 @@ class SurveyTest {
         Project project = SampleProjects.of(4, 12);
         var form = project.forms().getFirst();
         Survey before = Survey.of(project);
+        var was = before.track(form.id()).orElseThrow().occurrences();
         Survey after = before.after(project.changeForm(
                 form.id(),
                 of -> of.change(0, entry -> entry.withNumber(Optional.of(77)).withGroup("net"))));
-        var was = before.track(form.id()).orElseThrow().occurrences();
         var is = after.track(form.id()).orElseThrow().occurrences();
         for (int at = 0; at < was.size(); at++) {
             assertThat(is.get(at)).isSameAs(was.get(at));
@@ -105,8 +105,8 @@ class SurveyTest {
         int last = form.entries().size() - 1;
         Project edited = project.changeForm(
                 form.id(), whole -> whole.change(last, entry -> entry.withFacing(Optional.of(new Heading(33)))));
-        List<Checkup.Looked> was = before.forms().get(form.id()).each();
-        List<Checkup.Looked> is = before.after(edited).forms().get(form.id()).each();
+        List<Checkup.Looked> was = before.each(form.id());
+        List<Checkup.Looked> is = before.after(edited).each(form.id());
         for (int at = 0; at < was.size(); at++) {
             if (was.get(at).done().entry() < last) {
                 assertThat(is.get(at)).isSameAs(was.get(at));

@@ -6,7 +6,7 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 
 /**
- * Puts off what can wait until the pictures of the next frame are on their way, so that one sees those first.
+ * Puts off what can wait by a frame, so that the pictures are painted first, and alone.
  *
  * <p>What is put off last is done; what was put off before and is not done yet is forgotten.
  */
@@ -14,6 +14,7 @@ public final class AfterPicture {
 
     private final Node in;
     private Optional<Runnable> due = Optional.empty();
+    private boolean pictured;
 
     /** Waits for the frames of the window that a node is in. */
     public AfterPicture(Node in) {
@@ -22,14 +23,20 @@ public final class AfterPicture {
 
     /** Does something after the next frame. */
     public void later(Runnable action) {
-        Scene scene = in.getScene();
         if (due.isEmpty()) {
-            Runnable[] once = new Runnable[1];
-            once[0] = () -> {
-                scene.removePostLayoutPulseListener(once[0]);
-                Platform.runLater(this::run);
+            Scene scene = in.getScene();
+            pictured = false;
+            Runnable[] each = new Runnable[1];
+            each[0] = () -> {
+                if (pictured) {
+                    scene.removePreLayoutPulseListener(each[0]);
+                    run();
+                } else {
+                    pictured = true;
+                    Platform.requestNextPulse();
+                }
             };
-            scene.addPostLayoutPulseListener(once[0]);
+            scene.addPreLayoutPulseListener(each[0]);
         }
         due = Optional.of(action);
     }

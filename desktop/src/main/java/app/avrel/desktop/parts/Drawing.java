@@ -51,8 +51,12 @@ public abstract class Drawing extends Region {
     private final SimpleStyleableDoubleProperty text = new SimpleStyleableDoubleProperty(TEXT, this, "text", 15.0);
 
     private final Canvas canvas = new Canvas();
-    private final Runnable beforeFrame = this::drawWhatIsStale;
+    private final Runnable beforeFrame = this::beforeFrame;
     private boolean stale;
+
+    /** Whether it is drawn in the time before the next frame, once: the frame then only has to paint it. */
+    private boolean early;
+
     private double beyond;
 
     protected Drawing(String styleClass) {
@@ -116,6 +120,15 @@ public abstract class Drawing extends Region {
     protected final void refresh() {
         stale = true;
         Platform.requestNextPulse();
+        if (!early) {
+            early = true;
+            Platform.runLater(this::drawWhatIsStale);
+        }
+    }
+
+    private void beforeFrame() {
+        early = false;
+        drawWhatIsStale();
     }
 
     private void drawWhatIsStale() {

@@ -207,9 +207,8 @@ public final class PosturesRoom implements Room {
     }
 
     private void card(Session.Desk desk, Posture posture, int count) {
-        findings.show(desk.survey().findings().stream()
-                .filter(finding -> finding.where() instanceof Where.InPosture(var id, var at)
-                        && id.equals(posture.id())
+        findings.show(desk.survey().findings(posture.id()).stream()
+                .filter(finding -> finding.where() instanceof Where.InPosture(var _, var at)
                         && (count == Choice.START
                                 ? at.isEmpty()
                                 : at.equals(Optional.of(count))

@@ -28,21 +28,21 @@ public final class RibbonCells {
     private final Saying saying;
     private final Map<Where, Long> serious;
 
-    private RibbonCells(Session.Desk desk) {
+    private RibbonCells(Session.Desk desk, List<Finding> found) {
         this.desk = desk;
-        this.serious = serious(desk);
+        this.serious = serious(found);
         Setting setting = desk.project().setting();
         this.saying = new Saying(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
     }
 
     /** {@return the cells of one posture: its counts, numbered} */
     public static List<RibbonCell> ofPosture(Session.Desk desk, Occurrence done) {
-        return new RibbonCells(desk).cells(done, false);
+        return new RibbonCells(desk, desk.survey().findings(done.posture().id())).cells(done, false);
     }
 
     /** {@return the cells of a stretch of a form, ways in included, each posture's name over its first} */
     public static List<RibbonCell> ofForm(Session.Desk desk, List<Occurrence> stretch) {
-        RibbonCells cells = new RibbonCells(desk);
+        RibbonCells cells = new RibbonCells(desk, desk.survey().findings());
         return stretch.stream()
                 .flatMap(done -> cells.cells(done, true).stream())
                 .toList();
@@ -50,7 +50,7 @@ public final class RibbonCells {
 
     /** {@return the cells of a whole form, the names of its parts over their first} */
     public static List<RibbonCell> ofWhole(Session.Desk desk, Form form, List<Occurrence> all) {
-        RibbonCells maker = new RibbonCells(desk);
+        RibbonCells maker = new RibbonCells(desk, desk.survey().findings());
         List<RibbonCell> cells = new ArrayList<>();
         int part = -1;
         for (Occurrence done : all) {
@@ -147,8 +147,8 @@ public final class RibbonCells {
     }
 
     /** How many findings are more than notes, by the place they are at. */
-    private static Map<Where, Long> serious(Session.Desk desk) {
-        return desk.survey().findings().stream()
+    private static Map<Where, Long> serious(List<Finding> found) {
+        return found.stream()
                 .filter(Finding::serious)
                 .collect(Collectors.groupingBy(Finding::where, Collectors.counting()));
     }

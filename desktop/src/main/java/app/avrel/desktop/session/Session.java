@@ -151,6 +151,11 @@ public final class Session {
                 desk.get().survey().after(shown), within, staging, desk.get().selected()));
     }
 
+    /** {@return whether something is shown that is not recorded} */
+    public boolean previewing() {
+        return previewing;
+    }
+
     /** Shows the document again. */
     public void endPreview(Choice then) {
         if (previewing) {
@@ -207,7 +212,8 @@ public final class Session {
             recovery.forget();
         }
         Survey survey = desk.get().survey().after(present);
-        Optional<Finding> still = desk.get().selected().filter(survey.findings()::contains);
+        Optional<Finding> still =
+                desk.get().selected().filter(selected -> survey.findings().contains(selected));
         desk.set(new Desk(survey, choice.within(present), staging, still));
     }
 

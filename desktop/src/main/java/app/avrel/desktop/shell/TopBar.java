@@ -1,6 +1,7 @@
 package app.avrel.desktop.shell;
 
 import app.avrel.body.Body;
+import app.avrel.desktop.parts.AfterPicture;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
@@ -85,12 +86,22 @@ final class TopBar extends HBox {
     }
 
     private Setting shown;
+    private final AfterPicture afterPicture = new AfterPicture(this);
 
     void show(Session.Desk desk, Shell.RoomName room) {
         Texts.set(project, desk.project().name() + (session.dirty() ? " •" : ""));
         project.getTooltip().setText(where() + (session.dirty() ? ", not saved yet" : ""));
         tabs.get(room.ordinal()).setSelected(true);
         menus(desk.project().setting());
+        Runnable counted = () -> count(desk);
+        if (session.previewing()) {
+            afterPicture.later(counted);
+        } else {
+            afterPicture.now(counted);
+        }
+    }
+
+    private void count(Session.Desk desk) {
         int serious = desk.survey().serious().size();
         findings.setText(serious == 0 ? "nothing found" : Integer.toString(serious));
         findings.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("some"), serious > 0);

@@ -1,0 +1,63 @@
+package app.avrel.project;
+
+import app.avrel.form.Form;
+import app.avrel.form.Shelf;
+import app.avrel.form.Track;
+import app.avrel.form.Unroll;
+import app.avrel.rules.Checkup;
+import app.avrel.rules.Finding;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A form that is unrolled and checked when that is first asked for: while one records a posture, the forms it is in can
+ * wait.
+ */
+final class FormLook {
+
+    /**
+     * What was found in a form.
+     *
+     * @param each what was found in each doing, so that after an edit only what is other is looked at again
+     */
+    record Found(Form form, Shelf shelf, Track track, List<Checkup.Looked> each, List<Finding> found) {}
+
+    private final Form form;
+    private final Shelf shelf;
+    private final Checkup checkup;
+    private Optional<Found> before;
+    private Optional<Found> found = Optional.empty();
+
+    /** @param before what was found in it under the same rules before it was changed */
+    FormLook(Form form, Shelf shelf, Checkup checkup, Optional<Found> before) {
+        this.form = form;
+        this.shelf = shelf;
+        this.checkup = checkup;
+        this.before = before;
+    }
+
+    /** {@return what was found; threads that ask at once look once} */
+    synchronized Found found() {
+        if (found.isEmpty()) {
+            found = Optional.of(look());
+            before = Optional.empty();
+        }
+        return found.get();
+    }
+
+    /** {@return what is known of it by now: what was found, or else what was before} */
+    synchronized Optional<Found> known() {
+        return found.or(() -> before);
+    }
+
+    private Found look() {
+        Track track = Unroll.form(
+                form,
+                shelf,
+                checkup.posing(),
+                before.map(was -> new Unroll.Known(was.form(), was.shelf(), was.track())));
+        List<Checkup.Looked> each =
+                checkup.each(form, track, before.map(Found::each).orElse(List.of()));
+        return new Found(form, shelf, track, each, checkup.all(form, track, each));
+    }
+}
