@@ -63,6 +63,7 @@ public class FormBenchmark {
         checkup = new Checkup(posing, project.setting().directions());
         text = ProjectText.of(project);
         known = Survey.of(project);
+        known.findings();
         edited = form.entries().getFirst().posture();
         System.out.println(Unroll.form(form, shelf, posing).counts() + " counts");
     }
@@ -74,24 +75,27 @@ public class FormBenchmark {
     }
 
     @Benchmark
-    public Survey surveyOfTheWholeProject() {
-        return Survey.of(project);
+    public List<Finding> surveyOfTheWholeProject() {
+        return Survey.of(project).findings();
     }
 
     /** One posture of the form is edited: only it and the forms it is in are looked at again. */
     @Benchmark
-    public Survey surveyAfterAnEdit() {
-        return known.after(
-                project.changePosture(edited, posture -> posture.withCounts(Counts.duplicate(posture.counts(), 0))));
+    public List<Finding> surveyAfterAnEdit() {
+        return known.after(project.changePosture(
+                        edited, posture -> posture.withCounts(Counts.duplicate(posture.counts(), 0))))
+                .findings();
     }
 
     /** One entry in the middle is done on its other side: what stands before it is as it was. */
     @Benchmark
-    public Survey surveyAfterAnEntryIsTurned() {
+    public List<Finding> surveyAfterAnEntryIsTurned() {
         return known.after(project.changeForm(
-                form.id(),
-                of -> of.change(
-                        entries / 2, entry -> entry.withPlayed(entry.played().other()))));
+                        form.id(),
+                        of -> of.change(
+                                entries / 2,
+                                entry -> entry.withPlayed(entry.played().other()))))
+                .findings();
     }
 
     /** The room the form takes in a hall, where to start, how many fit and from where the instructor is seen. */
@@ -102,8 +106,8 @@ public class FormBenchmark {
 
     /** A posture that is in no form is edited. */
     @Benchmark
-    public Survey surveyAfterAnEditElsewhere() {
-        return known.after(project.withName("Another name"));
+    public List<Finding> surveyAfterAnEditElsewhere() {
+        return known.after(project.withName("Another name")).findings();
     }
 
     @Benchmark

@@ -36,6 +36,11 @@ public record Moment(Place place, Count count, Stage stage, Pose before, Pose af
      */
     public record Place(int occurrence, Section section, int count, int stage) {
 
+        /** {@return the same, so many doings later on the track} */
+        Place later(int doings) {
+            return doings == 0 ? this : new Place(occurrence + doings, section, count, stage);
+        }
+
         /** {@return whether both stand in the same count} */
         public boolean sameCount(Place other) {
             return occurrence == other.occurrence && section == other.section && count == other.count;

@@ -1,10 +1,11 @@
 package app.avrel.form;
 
-import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Turn;
+import app.avrel.motion.Carriage;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -33,33 +34,47 @@ public record Occurrence(
 
     /** {@return this, begun in another direction: turned about where the form starts} */
     public Occurrence turned(Turn turn) {
+        return carried(new Carriage(turn, FloorVector.ZERO), 0, 0);
+    }
+
+    /**
+     * {@return the same done elsewhere}
+     *
+     * @param entries how many entries later in the form
+     * @param doings how many doings later on the track
+     */
+    Occurrence carried(Carriage carriage, int entries, int doings) {
+        if (carriage.still() && entries == 0 && doings == 0) {
+            return this;
+        }
+        List<Moment> carried = new ArrayList<>(moments.size());
+        for (Moment moment : moments) {
+            Pose before = !carried.isEmpty() && moments.get(carried.size() - 1).after() == moment.before()
+                    ? carried.getLast().after()
+                    : carriage.of(moment.before());
+            carried.add(new Moment(
+                    moment.place().later(doings), moment.count(), moment.stage(), before, carriage.of(moment.after())));
+        }
         return new Occurrence(
-                entry,
+                entry + entries,
                 repeat,
                 posture,
                 link,
-                turned(arrived, turn),
-                turned(start, turn),
-                turned(end, turn),
-                moments.stream()
-                        .map(moment -> new Moment(
-                                moment.place(),
-                                moment.count(),
-                                moment.stage(),
-                                turned(moment.before(), turn),
-                                turned(moment.after(), turn)))
-                        .toList(),
+                carriage.of(arrived),
+                carriage.of(start),
+                carriage.of(end),
+                carried,
                 join);
     }
 
-    private static Pose turned(Pose pose, Turn turn) {
-        return pose.turned(FloorPoint.ORIGIN, turn);
+    /** {@return the pose one comes from} */
+    public Pose from() {
+        return moments.isEmpty() ? start : moments.getFirst().before();
     }
 
     /** {@return the way from the middle between the heels where one comes from to that at the end, its way in included} */
     public FloorVector travel() {
-        Pose from = moments.isEmpty() ? start : moments.getFirst().before();
-        return Track.middle(end).plus(Track.middle(from).times(-1));
+        return Track.middle(end).plus(Track.middle(from()).times(-1));
     }
 
     /** {@return the last moment of each count, the way in first} */

@@ -1,6 +1,7 @@
 package app.avrel.form;
 
 import app.avrel.floor.Heading;
+import app.avrel.motion.Carriage;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Posing;
 import app.avrel.motion.Starting;
@@ -52,7 +53,12 @@ public final class Unroll {
         return form(form, shelf, posing, Optional.empty());
     }
 
-    /** {@return the track of a form; what stands before the first change is taken over from what is known} */
+    /**
+     * {@return the track of a form}
+     *
+     * <p>What stands before the first change is taken over from what is known, and what is as it was after it is carried
+     * along the floor.
+     */
     public static Track form(Form form, Shelf shelf, Posing posing, Optional<Known> known) {
         List<Entry> entries = form.entries();
         int same = known.map(was -> same(entries, shelf, was)).orElse(0);
@@ -61,10 +67,69 @@ public final class Unroll {
         if (same > 0) {
             unroll.take(known.get().track(), same);
         }
-        for (int i = same; i < entries.size(); i++) {
-            unroll.entry(entries.get(i), i);
+        int at = same;
+        while (at < entries.size()) {
+            int carried = known.isPresent() ? unroll.carry(known.get(), entries, at) : at;
+            if (carried == at) {
+                unroll.entry(entries.get(at), at++);
+            } else {
+                at = carried;
+            }
         }
         return new Track(start, unroll.done, unroll.missing);
+    }
+
+    /**
+     * Carries a run of entries along the floor: from a pose that is as it was, only elsewhere, entries that are as they
+     * were are done as they were, and as far elsewhere.
+     *
+     * @return the entry after the run; where nothing can be carried, the one asked for
+     */
+    private int carry(Known known, List<Entry> entries, int from) {
+        List<Entry> old = known.form().entries();
+        int later = entries.size() - old.size();
+        int to = from;
+        while (to < entries.size()
+                && to >= later
+                && to - later < old.size()
+                && same(entries.get(to), old.get(to - later), shelf, known.shelf())) {
+            to++;
+        }
+        List<Occurrence> were = known.track().occurrences();
+        int first = first(were, from - later);
+        if (to == from || !begun || first == 0) {
+            return from;
+        }
+        Optional<Carriage> carriage = Carriage.between(were.get(first - 1).end(), pose);
+        if (carriage.isEmpty()) {
+            return from;
+        }
+        int doings = done.size() - first;
+        for (Occurrence one : were.subList(first, first(were, to - later))) {
+            done.add(one.carried(carriage.get(), later, doings));
+        }
+        for (int one : known.track().missing()) {
+            if (one >= from - later && one < to - later) {
+                missing.add(one + later);
+            }
+        }
+        pose = done.getLast().end();
+        return to;
+    }
+
+    /** The first doing of an entry or of one after it. */
+    private static int first(List<Occurrence> doings, int entry) {
+        int low = 0;
+        int high = doings.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (doings.get(middle).entry() < entry) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     /** How many entries at the head of a form are as they were, with all they draw on. */

@@ -7,6 +7,7 @@ import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
 import app.avrel.house.HouseRule;
+import app.avrel.motion.Carriage;
 import app.avrel.motion.Posing;
 import app.avrel.posture.Start;
 import java.util.ArrayList;
@@ -79,6 +80,26 @@ public record Checkup(Posing posing, Directions directions) {
         public Looked {
             found = List.copyOf(found);
         }
+
+        /** What is done from the same pose elsewhere is as sound there; only a stated facing looks at the hall. */
+        private Optional<Looked> carriedTo(Entry is, Occurrence now) {
+            if (!entry.equals(is)) {
+                return Optional.empty();
+            }
+            if (done == now) {
+                return Optional.of(this);
+            }
+            boolean alike = done.entry() == now.entry()
+                    && done.posture() == now.posture()
+                    && done.link().equals(now.link())
+                    && done.join().equals(now.join());
+            return alike
+                    ? Carriage.between(done.from(), now.from())
+                            .filter(carriage -> carriage.turn().degrees() == 0
+                                    || is.facing().isEmpty())
+                            .map(_ -> new Looked(is, now, found))
+                    : Optional.empty();
+        }
     }
 
     /** {@return the findings that a form adds to those of its postures} */
@@ -124,10 +145,8 @@ public record Checkup(Posing posing, Directions directions) {
         for (int at = stretch[0]; at < stretch[1]; at++) {
             Occurrence one = done.get(at);
             Entry entry = entries.get(one.entry());
-            boolean same = at < before.size()
-                    && (before.get(at).done() == one || before.get(at).done().equals(one))
-                    && before.get(at).entry().equals(entry);
-            each.add(same ? before.get(at) : new Looked(entry, one, found(form, entry, one, known)));
+            Optional<Looked> was = at < before.size() ? before.get(at).carriedTo(entry, one) : Optional.empty();
+            each.add(was.orElseGet(() -> new Looked(entry, one, found(form, entry, one, known))));
         }
         return each;
     }

@@ -80,7 +80,7 @@ public final class JoinWords {
     }
 
     private static double round(double number) {
-        return Math.round(number * 10) / 10.0;
+        return Numbers.tenths(number);
     }
 
     /** {@return a share as people write it, such as {@code 70 left / 30 right}} */

@@ -21,6 +21,6 @@ final class Measures {
 
     /** {@return a length and its number of foot-lengths, such as {@code 51 cm (2 foot-lengths)}} */
     static String length(double metres, Body body) {
-        return cm(metres) + " (" + Numbers.plain(Math.round(10 * metres / body.footLength()) / 10.0) + " foot-lengths)";
+        return cm(metres) + " (" + Numbers.plain(Numbers.tenths(metres / body.footLength())) + " foot-lengths)";
     }
 }

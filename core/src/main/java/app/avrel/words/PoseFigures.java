@@ -58,7 +58,7 @@ public final class PoseFigures {
     }
 
     private static String fists(double number) {
-        String tenths = Numbers.plain(Math.round(number * 10) / 10.0);
+        String tenths = Numbers.plain(Numbers.tenths(number));
         return tenths + (tenths.equals("1") ? " fist" : " fists");
     }
 
