@@ -23,6 +23,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.collections.ListChangeListener;
+import javafx.collections.ObservableList;
 import javafx.geometry.Side;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -39,6 +40,8 @@ import org.kordamp.ikonli.feather.Feather;
 /** The entries of a form, in their parts. */
 final class FormList extends VBox {
 
+    private static final int FEW = 24;
+
     private final Session session;
     private final ChoiceField forms = new ChoiceField("Form");
     private final EntryField name = new EntryField("Name of the form", "Name of the form", _ -> false);
@@ -46,6 +49,7 @@ final class FormList extends VBox {
     private final ListView<EntryLine> list = new ListView<>();
     private final MenuButton add = new MenuButton("Add");
     private final StretchEdits stretches;
+    private List<Posture> offered = List.of();
     private boolean showing;
 
     FormList(Session session, StretchEdits stretches) {
@@ -93,18 +97,37 @@ final class FormList extends VBox {
                 all.indexOf(desk.form()),
                 at -> session.choose(session.choice().withForm(all.get(at).id())));
         name.show(desk.form().name(), this::rename);
-        totals.setText(totals(desk.formTrack(), desk.project().setting().chosenBody()) + unrecorded(desk));
         List<EntryLine> lines = EntryLine.of(desk);
-        if (!list.getItems().equals(lines)) {
-            list.getItems().setAll(lines);
-        }
+        fill(list.getItems(), lines);
         stretches
                 .chosen()
                 .ifPresent(stretch -> select(lines, stretch, desk.choice().entry()));
-        add.getItems()
-                .setAll(desk.project().postures().stream().flatMap(this::items).toList());
-        add.setDisable(desk.project().postures().isEmpty());
+        if (offered != desk.project().postures()) {
+            offered = desk.project().postures();
+            add.getItems().setAll(offered.stream().flatMap(this::items).toList());
+            add.setDisable(offered.isEmpty());
+        }
         showing = false;
+    }
+
+    /** Says how much there is in the form. */
+    void total(Session.Desk desk) {
+        totals.setText(totals(desk.formTrack(), desk.project().setting().chosenBody()) + unrecorded(desk));
+    }
+
+    /** Where few lines are other, only those are replaced; all anew costs the list all its cells. */
+    private static void fill(ObservableList<EntryLine> shown, List<EntryLine> lines) {
+        List<Integer> other = shown.size() != lines.size()
+                ? List.of()
+                : IntStream.range(0, lines.size())
+                        .filter(i -> !shown.get(i).equals(lines.get(i)))
+                        .boxed()
+                        .toList();
+        if (shown.size() != lines.size() || other.size() > FEW) {
+            shown.setAll(lines);
+        } else {
+            other.forEach(i -> shown.set(i, lines.get(i)));
+        }
     }
 
     private static String totals(Track track, Body body) {

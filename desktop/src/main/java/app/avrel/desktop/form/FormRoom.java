@@ -2,6 +2,7 @@ package app.avrel.desktop.form;
 
 import app.avrel.desktop.findings.FindingActions;
 import app.avrel.desktop.findings.FindingBox;
+import app.avrel.desktop.parts.AfterPicture;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Scroller;
@@ -26,6 +27,9 @@ import javafx.scene.layout.VBox;
 /** The form room. */
 public final class FormRoom implements Room {
 
+    /** From so many doings on, totals and card wait until floor, list and ribbon are painted. */
+    private static final int LONG = 200;
+
     private record OpenCount(Holder holder, int count) {}
 
     private final Session session;
@@ -38,6 +42,7 @@ public final class FormRoom implements Room {
     private final CountCard countCard;
     private final FindingBox findings;
     private final VBox card = new VBox();
+    private final AfterPicture afterPicture = new AfterPicture(card);
     private Optional<OpenCount> open = Optional.empty();
     private int entry = -1;
 
@@ -71,7 +76,16 @@ public final class FormRoom implements Room {
         }
         stage.show(desk);
         ribbon(desk, track);
-        card(desk);
+        Runnable rest = () -> {
+            stage.tell(desk);
+            list.total(desk);
+            card(desk);
+        };
+        if (track.occurrences().size() > LONG && root.getScene() != null) {
+            afterPicture.later(rest);
+        } else {
+            afterPicture.now(rest);
+        }
     }
 
     private void ribbon(Session.Desk desk, Track track) {

@@ -60,7 +60,7 @@ final class FormStage extends VBox implements Player.Shown {
     private final Player player = new Player(this);
     private Optional<Asked> asked = Optional.empty();
     private Optional<HallPlan> plan = Optional.empty();
-    private List<List<Moment>> counts = List.of();
+    private Optional<List<List<Moment>>> counts = Optional.empty();
 
     FormStage(Session session, HallChoice halls, Ribbon ribbon) {
         this.session = session;
@@ -108,7 +108,7 @@ final class FormStage extends VBox implements Player.Shown {
 
     void show(Session.Desk desk) {
         Track track = desk.survey().track(desk.choice().form()).orElseThrow();
-        counts = Moment.byCount(track.moments());
+        counts = Optional.empty();
         Optional<Hall> hall = halls.of(desk.project());
 
         if (hall.isEmpty() || track.occurrences().isEmpty()) {
@@ -145,6 +145,7 @@ final class FormStage extends VBox implements Player.Shown {
                     plan = Optional.of(found);
                     Session.Desk now = session.desk().get();
                     draw(now, now.survey().track(now.choice().form()).orElseThrow());
+                    tell(now);
                 });
     }
 
@@ -160,15 +161,33 @@ final class FormStage extends VBox implements Player.Shown {
                 entry,
                 part,
                 setting.directions().say(Heading.FRONT)));
+    }
+
+    /** Says below the walk what can be said of it. */
+    void tell(Session.Desk desk) {
+        int part =
+                desk.choice().entry() < 0 ? 0 : desk.form().partOf(desk.choice().entry());
         String words = Stream.of(
                         plan.map(of -> HallWords.room(desk, of)).orElse(""),
                         plan.map(HallWords::learners).orElse(""),
-                        plan.map(of -> HallWords.seen(desk.form(), of)).orElse(""),
+                        plan.map(of -> HallWords.seen(desk.form(), of, part)).orElse(""),
                         plan.map(of -> HallWords.away(desk, of)).orElse(""),
                         ReturnWords.of(desk, desk.formTrack()))
                 .filter(line -> !line.isEmpty())
                 .collect(Collectors.joining("\n"));
         said.setText(words);
+    }
+
+    /** The form's counts, parted when they are first played after a change. */
+    private List<List<Moment>> all() {
+        List<List<Moment>> all = counts.orElseGet(() -> Moment.byCount(session.desk()
+                .get()
+                .survey()
+                .track(session.choice().form())
+                .orElseThrow()
+                .moments()));
+        counts = Optional.of(all);
+        return all;
     }
 
     /** Plays on from the first count of the chosen entry, or stops. */
@@ -179,8 +198,9 @@ final class FormStage extends VBox implements Player.Shown {
         }
         Track track =
                 session.desk().get().survey().track(session.choice().form()).orElseThrow();
-        for (int at = 0; at < counts.size(); at++) {
-            int occurrence = counts.get(at).getFirst().place().occurrence();
+        List<List<Moment>> all = all();
+        for (int at = 0; at < all.size(); at++) {
+            int occurrence = all.get(at).getFirst().place().occurrence();
             if (track.occurrences().get(occurrence).entry() >= session.choice().entry()) {
                 player.play(at);
                 return;
@@ -195,7 +215,7 @@ final class FormStage extends VBox implements Player.Shown {
     }
 
     private Playing playing(int count) {
-        return new Playing(counts.get(count), session.project().setting().chosenBody());
+        return new Playing(all().get(count), session.project().setting().chosenBody());
     }
 
     @Override
@@ -205,7 +225,7 @@ final class FormStage extends VBox implements Player.Shown {
 
     @Override
     public int counts() {
-        return counts.size();
+        return all().size();
     }
 
     @Override

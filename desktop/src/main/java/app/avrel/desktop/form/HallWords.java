@@ -16,6 +16,9 @@ import java.util.List;
 /** What a hall has to say to a form: what room it needs, where to start, how many fit, from where one is seen. */
 final class HallWords {
 
+    private static final int MOST_PARTS = 8;
+    private static final int MOST_NUMBERS = 40;
+
     private HallWords() {}
 
     /** {@return a sentence on the room needed and the start} */
@@ -51,11 +54,12 @@ final class HallWords {
         return fit;
     }
 
-    /** {@return a sentence on where to stand, part by part} */
-    static String seen(Form form, HallPlan plan) {
+    /** {@return a sentence on where to stand, part by part; of many parts, for the chosen one} */
+    static String seen(Form form, HallPlan plan, int chosen) {
         List<String> said = new ArrayList<>();
+        boolean all = form.parts().size() <= MOST_PARTS;
         for (int part = 0; part < plan.seen().size(); part++) {
-            if (part >= form.parts().size() || form.parts().get(part).entries().isEmpty()) {
+            if (part >= form.parts().size() || form.parts().get(part).entries().isEmpty() || !all && part != chosen) {
                 continue;
             }
             Sightlines.Seen best = plan.seen().get(part).getFirst();
@@ -79,7 +83,13 @@ final class HallWords {
                 .filter(number -> !number.isEmpty())
                 .distinct()
                 .toList();
-        return said.isEmpty() ? "" : "The class has its back to the front in " + String.join(", ", said) + ".";
+        if (said.isEmpty()) {
+            return "";
+        }
+        int more = said.size() - MOST_NUMBERS;
+        return "The class has its back to the front in "
+                + String.join(", ", said.subList(0, Math.min(MOST_NUMBERS, said.size())))
+                + (more > 0 ? " and " + more + " more." : ".");
     }
 
     private static String percent(Sightlines.Seen seen) {

@@ -3,7 +3,6 @@ package app.avrel.desktop.stagefloor;
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.Drawing;
 import app.avrel.floor.FloorPoint;
-import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.hall.HallPlan;
 import app.avrel.motion.CentreOfMass;
@@ -22,6 +21,9 @@ public final class WalkView extends Drawing {
 
     private static final double GRID = 0.5;
     private static final int MOST_STANDINGS = 160;
+
+    /** In a longer form, those of so many entries before and after the chosen one. */
+    private static final int NEAR = 12;
 
     /** Heights of a line of text. */
     private static final double ROUND_THE_HALL = 1.7;
@@ -101,11 +103,15 @@ public final class WalkView extends Drawing {
         hall.walls(paper(), font(0.9, ""));
     }
 
+    /** Through every stage; in a long form through the end of every posture, as more would be a heap. */
     private List<FloorPoint> path() {
         List<FloorPoint> path = new ArrayList<>(List.of(centre(picture.track().start())));
+        boolean whole = picture.track().occurrences().size() <= MOST_STANDINGS;
         for (Occurrence done : picture.track().occurrences()) {
-            for (Moment moment : done.moments()) {
-                path.add(centre(moment.after()));
+            if (whole) {
+                done.moments().forEach(moment -> path.add(centre(moment.after())));
+            } else {
+                path.add(centre(done.end()));
             }
         }
         return path;
@@ -117,7 +123,7 @@ public final class WalkView extends Drawing {
         return all.size() <= MOST_STANDINGS
                 ? all
                 : all.stream()
-                        .filter(done -> Math.abs(done.entry() - picture.entry()) <= MOST_STANDINGS / 4)
+                        .filter(done -> Math.abs(done.entry() - picture.entry()) <= NEAR)
                         .toList();
     }
 
