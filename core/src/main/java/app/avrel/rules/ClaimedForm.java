@@ -71,10 +71,6 @@ final class ClaimedForm {
     }
 
     private void whole(String name, FormClaim claim, int postures, int first, int past) {
-        int counts = track.occurrences().stream()
-                .filter(done -> done.entry() >= first && done.entry() < past)
-                .mapToInt(Occurrence::counts)
-                .sum();
         claim.postures()
                 .filter(said -> said != postures)
                 .ifPresent(said -> tell(
@@ -83,14 +79,22 @@ final class ClaimedForm {
                         "Number of postures is not as claimed",
                         name + " is said to have " + said + " postures; counted the school's way there are " + postures
                                 + "."));
-        claim.counts()
-                .filter(said -> said != counts)
-                .ifPresent(said -> tell(
-                        first,
-                        "claimed-counts",
-                        "Number of counts is not as claimed",
-                        name + " is said to take " + said + " counts; with the ways in it takes " + counts + "."));
+        claim.counts().ifPresent(said -> counts(name, said, first, past));
         claim.facing().ifPresent(said -> facing(name, said, past - 1));
+    }
+
+    private void counts(String name, int said, int first, int past) {
+        int counts = track.occurrences().stream()
+                .filter(done -> done.entry() >= first && done.entry() < past)
+                .mapToInt(Occurrence::counts)
+                .sum();
+        if (said != counts) {
+            tell(
+                    first,
+                    "claimed-counts",
+                    "Number of counts is not as claimed",
+                    name + " is said to take " + said + " counts; with the ways in it takes " + counts + ".");
+        }
     }
 
     private void facing(String name, Heading said, int last) {

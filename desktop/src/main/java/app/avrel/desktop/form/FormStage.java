@@ -61,6 +61,7 @@ final class FormStage extends VBox implements Player.Shown {
     private Optional<Asked> asked = Optional.empty();
     private Optional<HallPlan> plan = Optional.empty();
     private Optional<List<List<Moment>>> counts = Optional.empty();
+    private Optional<Runnable> planning = Optional.empty();
 
     FormStage(Session session, HallChoice halls, Ribbon ribbon) {
         this.session = session;
@@ -113,6 +114,7 @@ final class FormStage extends VBox implements Player.Shown {
 
         if (hall.isEmpty() || track.occurrences().isEmpty()) {
             plan = Optional.empty();
+            planning = Optional.empty();
             asked = Optional.empty();
             behind.forget();
         } else {
@@ -139,14 +141,14 @@ final class FormStage extends VBox implements Player.Shown {
         asked = Optional.of(wanted);
         Form form = desk.form();
         Setting setting = desk.project().setting();
-        behind.ask(
+        planning = Optional.of(() -> behind.ask(
                 () -> HallPlan.of(wanted.hall(), form, wanted.track(), setting.chosenBody(), wanted.facing()),
                 found -> {
                     plan = Optional.of(found);
                     Session.Desk now = session.desk().get();
                     draw(now, now.survey().track(now.choice().form()).orElseThrow());
                     tell(now);
-                });
+                }));
     }
 
     private void draw(Session.Desk desk, Track track) {
@@ -163,8 +165,10 @@ final class FormStage extends VBox implements Player.Shown {
                 setting.directions().say(Heading.FRONT)));
     }
 
-    /** Says below the walk what can be said of it. */
+    /** Says below the walk what can be said of it, and lets what is not known of the hall be worked out. */
     void tell(Session.Desk desk) {
+        planning.ifPresent(Runnable::run);
+        planning = Optional.empty();
         int part =
                 desk.choice().entry() < 0 ? 0 : desk.form().partOf(desk.choice().entry());
         String words = Stream.of(

@@ -6,6 +6,7 @@ import app.avrel.desktop.session.Session;
 import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
+import app.avrel.posture.Count;
 import app.avrel.posture.CueLevel;
 import app.avrel.posture.Move;
 import app.avrel.project.Setting;
@@ -15,6 +16,7 @@ import app.avrel.words.CountWords;
 import app.avrel.words.Saying;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,6 +29,9 @@ public final class RibbonCells {
     private final Session.Desk desk;
     private final Saying saying;
     private final Map<Where, Long> serious;
+
+    /** The same counts come again and again in a form. */
+    private final Map<Count, Set<Side>> moved = new IdentityHashMap<>();
 
     private RibbonCells(Session.Desk desk, List<Finding> found) {
         this.desk = desk;
@@ -98,13 +103,21 @@ public final class RibbonCells {
                 begins ? done.posture().name() : "",
                 "",
                 first.count().beats(),
-                count.stream().map(RibbonCells::stage).toList(),
+                stages(count),
                 turned,
-                moved(count),
+                moved.computeIfAbsent(first.count(), RibbonCells::moved),
                 first.count().breath(),
                 () -> words(done, place).say(first.count(), CueLevel.PROMPT),
                 cautions(done, place),
                 starts && !done.join().fits());
+    }
+
+    private static List<RibbonCell.Stage> stages(List<Moment> count) {
+        List<RibbonCell.Stage> stages = new ArrayList<>(count.size());
+        for (Moment moment : count) {
+            stages.add(stage(moment));
+        }
+        return stages;
     }
 
     private static RibbonCell.Stage stage(Moment moment) {
@@ -113,9 +126,9 @@ public final class RibbonCells {
         return new RibbonCell.Stage(before.middle(Side.LEFT), after.middle(Side.LEFT), before.exact() && after.exact());
     }
 
-    private static Set<Side> moved(List<Moment> count) {
+    private static Set<Side> moved(Count count) {
         Set<Side> moved = EnumSet.noneOf(Side.class);
-        count.stream().flatMap(moment -> moment.stage().moves().stream()).forEach(move -> {
+        count.stages().stream().flatMap(stage -> stage.moves().stream()).forEach(move -> {
             switch (move) {
                 case Move.Step step -> moved.add(step.foot());
                 case Move.Slide slide -> moved.add(slide.foot());
