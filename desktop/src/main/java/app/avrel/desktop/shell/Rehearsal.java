@@ -13,15 +13,15 @@ import javafx.scene.input.KeyEvent;
 
 /**
  * Goes through a little of the work by itself and ends the program, where the property {@code avrel.rehearse} is set:
- * what runs often is then known to the start cache, and is quick from the first key on.
+ * what is used in it is then in the start cache, and is quick the first time.
  */
 final class Rehearsal {
 
     private static final String LINE =
             "left foot steps forward, weight 70 on the left, right hand rises to the shoulder";
-    private static final int LINES = 4;
-    private static final int EDITS = 8;
-    private static final int PLAYS_FRAMES = 150;
+    private static final int LINES = 1;
+    private static final int EDITS = 2;
+    private static final int PLAYS_FRAMES = 30;
     private static final int FRAMES_A_KEY = 2;
 
     private final Scene scene;
