@@ -14,6 +14,7 @@ import app.avrel.posture.PostureId;
 import app.avrel.posture.Stage;
 import app.avrel.rules.Checkup;
 import app.avrel.rules.Finding;
+import app.avrel.rules.Where;
 import app.avrel.samples.SampleProjects;
 import java.util.List;
 import java.util.Optional;
@@ -151,6 +152,19 @@ class SurveyTest {
             } else {
                 assertThat(is.get(at)).isNotSameAs(was.get(at));
             }
+        }
+    }
+
+    @RepeatedTest(10)
+    void whatIsFoundInAPostureAloneIsWhatIsFoundInItAmongAll(RepetitionInfo repetition) {
+        Project project = SampleProjects.of(repetition.getCurrentRepetition(), 12);
+        Survey survey = Survey.of(project);
+        for (Posture posture : project.postures()) {
+            List<Finding> alone = survey.findings(posture.id());
+            assertThat(survey.findings())
+                    .filteredOn(finding ->
+                            finding.where() instanceof Where.InPosture(var id, var _) && id.equals(posture.id()))
+                    .containsExactlyInAnyOrderElementsOf(alone);
         }
     }
 

@@ -38,6 +38,9 @@ final class TypedNotes extends VBox {
         void replace(String word, String by);
     }
 
+    /** In sizes of the text. */
+    private static final double MOST_KEPT = 6;
+
     private final Line line;
     private final TextFlow words = new TextFlow();
     private final VBox notes = new VBox();
@@ -65,11 +68,13 @@ final class TypedNotes extends VBox {
         highest = 0;
     }
 
-    /** While one types, the place only grows, so that what is below does not jump. */
+    /** While one types, the place keeps the lines it had, up to a few, so that what is below seldom jumps. */
     @Override
     protected double computePrefHeight(double width) {
-        highest = Math.max(highest, super.computePrefHeight(width));
-        return highest;
+        double wanted = super.computePrefHeight(width);
+        highest =
+                Math.max(highest, Math.min(wanted, MOST_KEPT * goingOn.getFont().getSize()));
+        return Math.max(wanted, highest);
     }
 
     /** Says what is to be said of a line. */
