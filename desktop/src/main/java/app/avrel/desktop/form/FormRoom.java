@@ -81,7 +81,7 @@ public final class FormRoom implements Room {
             list.total(desk);
             card(desk);
         };
-        if (track.occurrences().size() > LONG && root.getScene() != null) {
+        if (track.occurrences().size() > LONG) {
             afterPicture.later(rest);
         } else {
             afterPicture.now(rest);

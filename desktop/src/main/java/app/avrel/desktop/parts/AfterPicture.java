@@ -21,10 +21,14 @@ public final class AfterPicture {
         this.in = in;
     }
 
-    /** Does something after the next frame. */
+    /** Does something after the next frame; at once where there is no window yet to wait for. */
     public void later(Runnable action) {
+        Scene scene = in.getScene();
+        if (scene == null) {
+            action.run();
+            return;
+        }
         if (due.isEmpty()) {
-            Scene scene = in.getScene();
             pictured = false;
             Runnable[] each = new Runnable[1];
             each[0] = () -> {
