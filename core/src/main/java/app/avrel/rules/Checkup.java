@@ -90,6 +90,7 @@ public record Checkup(Posing posing, Directions directions) {
                 return Optional.of(this);
             }
             boolean alike = done.entry() == now.entry()
+                    && done.repeat() == now.repeat()
                     && done.posture() == now.posture()
                     && done.link().equals(now.link())
                     && done.join().equals(now.join());

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.avrel.body.Side;
 import app.avrel.floor.Heading;
+import app.avrel.form.Entry;
 import app.avrel.form.Occurrence;
 import app.avrel.posture.Count;
 import app.avrel.posture.Counts;
@@ -18,6 +19,7 @@ import app.avrel.rules.Where;
 import app.avrel.samples.SampleProjects;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -63,6 +65,7 @@ class SurveyTest {
                         of -> of.change(
                                 at, entry -> entry.withPlayed(entry.played().other()))),
                 project.changeForm(form.id(), of -> of.delete(at)),
+                project.changeForm(form.id(), of -> of.change(0, SurveyTest::onceMore)),
                 project.changeForm(
                         form.id(),
                         of -> of.insertAfter(at, of.entries().getFirst().withId(of.freshId()))),
@@ -73,6 +76,12 @@ class SurveyTest {
             assertThat(survey.track(form.id()).orElseThrow().occurrences())
                     .zipSatisfy(anew.track(form.id()).orElseThrow().occurrences(), SurveyTest::sameButForRounding);
         }
+    }
+
+    private static Entry onceMore(Entry entry) {
+        return entry.withWays(
+                Stream.concat(entry.ways().stream(), entry.ways().stream().limit(1))
+                        .toList());
     }
 
     /** What follows an edit may be carried along the floor, which rounds otherwise than walking there. */

@@ -19,8 +19,7 @@ final class Rehearsal {
 
     private static final String LINE =
             "left foot steps forward, weight 70 on the left, right hand rises to the shoulder";
-    private static final int LINES = 1;
-    private static final int EDITS = 2;
+
     private static final int PLAYS_FRAMES = 30;
     private static final int FRAMES_A_KEY = 2;
 
@@ -46,7 +45,7 @@ final class Rehearsal {
 
             @Override
             public void handle(long now) {
-                if (++frame % FRAMES_A_KEY == 0) {
+                if (++frame % FRAMES_A_KEY == 0 && !steps.isEmpty()) {
                     steps.removeFirst().run();
                 }
             }
@@ -54,20 +53,17 @@ final class Rehearsal {
     }
 
     private void posture() {
-        for (int i = 0; i < LINES; i++) {
-            press(KeyCode.L, true, false);
-            LINE.chars().forEach(letter -> step(() -> type((char) letter)));
-            press(KeyCode.ESCAPE, false, false);
-        }
+        press(KeyCode.L, true, false);
+        LINE.chars().forEach(letter -> step(() -> type((char) letter)));
+        press(KeyCode.ESCAPE, false, false);
         play();
     }
 
     private void form() {
         press(KeyCode.DIGIT2, true, false);
-        for (int i = 0; i < EDITS; i++) {
-            press(i % 2 == 0 ? KeyCode.DOWN : KeyCode.UP, false, true);
-            press(KeyCode.PLUS, false, false);
-        }
+        press(KeyCode.DOWN, false, true);
+        press(KeyCode.UP, false, true);
+        press(KeyCode.PLUS, false, false);
         play();
     }
 
