@@ -2,8 +2,8 @@ package app.avrel.files;
 
 import java.util.Iterator;
 import java.util.Map;
+import tools.jackson.core.io.JsonStringEncoder;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.JsonNodeFactory;
 
 /** Lays JSON out so that people can read and compare it: what fits on a line stands on one. */
 final class Layout {
@@ -48,8 +48,12 @@ final class Layout {
 
     /** Writes a node on one line; gives up, leaving the text longer than it was, where it would pass {@code end}. */
     private boolean inline(JsonNode node, int end) {
+        if (node.isString()) {
+            quoted(node.asString());
+            return text.length() <= end;
+        }
         if (!node.isContainer()) {
-            text.append(node);
+            text.append(node.isNumber() ? node.asString() : node.toString());
             return text.length() <= end;
         }
         text.append(node.isObject() ? '{' : '[');
@@ -70,6 +74,13 @@ final class Layout {
     }
 
     private void name(String name) {
-        text.append(JsonNodeFactory.instance.stringNode(name)).append(": ");
+        quoted(name);
+        text.append(": ");
+    }
+
+    private void quoted(String words) {
+        text.append('"');
+        JsonStringEncoder.getInstance().quoteAsString(words, text);
+        text.append('"');
     }
 }

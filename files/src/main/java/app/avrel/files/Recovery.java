@@ -8,67 +8,58 @@ import java.nio.file.attribute.FileTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.BlockingQueue;
-import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 
 /**
  * Keeps unsaved work on disk, so that it outlives a crash.
  *
- * <p>Each running program has one recovery file of its own. The newest state is written as soon as the one before is
- * down, far within a second. Saving or closing in good order removes the file; one whose program no longer runs is
+ * <p>Each running program has one recovery file of its own. The newest state is written a moment after a change, and
+ * within a second of it: whoever edits sees the change first, and what is overtaken by then is not written. Saving or closing in good order removes the file; one whose program no longer runs is
  * offered at the next start.
  */
 public final class Recovery implements AutoCloseable {
 
     private static final String ENDING = ".recovery";
-    private static final Runnable STOP = () -> {};
+    private static final long MOMENT_MILLIS = 250;
 
     private record Unsaved(Project project, Optional<Path> file) {}
 
     private final Path folder;
     private final Path own;
     private final AtomicReference<Unsaved> newest = new AtomicReference<>();
-    private final BlockingQueue<Runnable> work = new LinkedBlockingQueue<>();
-    private final Thread writer;
+    private final ScheduledExecutorService writer = Executors.newSingleThreadScheduledExecutor(
+            Thread.ofPlatform().daemon().name("recovery").factory());
 
     /** @param folder where recovery files stand; made where it is missing */
     public Recovery(Path folder) {
         this.folder = folder;
         this.own = folder.resolve(ProcessHandle.current().pid() + "-" + System.currentTimeMillis() + ENDING);
-        this.writer = Thread.ofPlatform().daemon().name("recovery").start(this::run);
     }
 
     /** Takes down the state of unsaved work; returns at once. */
     public void keep(Project project, Optional<Path> file) {
         if (newest.getAndSet(new Unsaved(project, file)) == null) {
-            work.add(this::write);
+            writer.schedule(this::write, MOMENT_MILLIS, TimeUnit.MILLISECONDS);
         }
     }
 
     /** Forgets what was kept: it is saved, or not wanted any more. */
     public void forget() {
         newest.set(null);
-        work.add(this::delete);
+        writer.execute(this::delete);
     }
 
-    /** Waits until all that was kept is on disk, and stops. */
+    /** Puts all that was kept on disk, and stops. */
     @Override
     public void close() {
-        work.add(STOP);
+        writer.execute(this::write);
+        writer.execute(writer::shutdownNow);
         try {
-            writer.join();
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
-    }
-
-    private void run() {
-        try {
-            for (Runnable next = work.take(); next != STOP; next = work.take()) {
-                next.run();
-            }
+            writer.awaitTermination(Long.MAX_VALUE, TimeUnit.NANOSECONDS);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }

@@ -6,22 +6,24 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 
 /**
- * Puts off what can wait by a frame, so that the pictures are painted first, and alone.
+ * Puts off what can wait for a moment, so that the pictures are painted first, and alone.
  *
  * <p>What is put off last is done; what was put off before and is not done yet is forgotten.
  */
 public final class AfterPicture {
 
+    /** From the frame of the pictures on: it is drawn in that time, and nobody sees that the rest comes after it. */
+    private static final long MOMENT_NANOS = 40_000_000;
+
     private final Node in;
     private Optional<Runnable> due = Optional.empty();
-    private boolean pictured;
 
     /** Waits for the frames of the window that a node is in. */
     public AfterPicture(Node in) {
         this.in = in;
     }
 
-    /** Does something after the next frame; at once where there is no window yet to wait for. */
+    /** Does something a moment after the next frame; at once where there is no window yet to wait for. */
     public void later(Runnable action) {
         Scene scene = in.getScene();
         if (scene == null) {
@@ -29,20 +31,27 @@ public final class AfterPicture {
             return;
         }
         if (due.isEmpty()) {
-            pictured = false;
-            Runnable[] each = new Runnable[1];
-            each[0] = () -> {
-                if (pictured) {
-                    scene.removePreLayoutPulseListener(each[0]);
-                    run();
-                } else {
-                    pictured = true;
-                    Platform.requestNextPulse();
-                }
-            };
-            scene.addPreLayoutPulseListener(each[0]);
+            waitIn(scene);
         }
         due = Optional.of(action);
+    }
+
+    private void waitIn(Scene scene) {
+        long[] pictured = new long[1];
+        Runnable[] each = new Runnable[1];
+        each[0] = () -> {
+            long now = System.nanoTime();
+            if (pictured[0] == 0) {
+                pictured[0] = now;
+            }
+            if (now - pictured[0] >= MOMENT_NANOS) {
+                scene.removePreLayoutPulseListener(each[0]);
+                run();
+            } else {
+                Platform.requestNextPulse();
+            }
+        };
+        scene.addPreLayoutPulseListener(each[0]);
     }
 
     private void run() {

@@ -87,15 +87,19 @@ final class RibbonPainter {
         middle = middle(text);
         form = cells.stream().anyMatch(cell -> !cell.group().isEmpty());
         spelled = spelled(cells);
-        if (chosen >= 0 && chosen < cells.size()) {
-            frame(chosen, height, focused);
-        }
         int first = scale.firstSeen();
         int past = scale.pastSeen();
         dense = dense(first, past);
+        boolean chooses = chosen >= 0 && chosen < cells.size();
         if (dense) {
             new DenseBand(g, scale, middle, half).paint(cells, first, past, left, right);
+            if (chooses) {
+                needle(chosen, height);
+            }
         } else {
+            if (chooses) {
+                frame(chosen, height, focused);
+            }
             new LoadBand(g, scale, middle, half).paint(cells, first, past, left, right);
         }
         for (int i = first; i < past; i++) {
@@ -125,6 +129,12 @@ final class RibbonPainter {
         g.setStroke(accent);
         g.setLineWidth(focused ? 2.5 : 1.5);
         g.strokeRoundRect(x, 2, width, height - 4, 6, 6);
+    }
+
+    /** Where a frame would be narrower than its own lines. */
+    private void needle(int chosen, double height) {
+        g.setFill(accent);
+        g.fillRect(Math.rint(scale.left(chosen)) - 1, 2, 3, height - 4);
     }
 
     private void cell(List<RibbonCell> cells, int i, boolean chosen, double height) {

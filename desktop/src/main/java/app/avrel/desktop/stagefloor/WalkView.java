@@ -7,23 +7,19 @@ import app.avrel.form.Occurrence;
 import app.avrel.form.hall.HallPlan;
 import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Pose;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
 /** The walk of a form, in its hall: where its postures end, and the path of the centre of mass between them. */
 public final class WalkView extends Drawing {
 
     private static final double GRID = 0.5;
-    private static final int MOST_STANDINGS = 160;
-
-    /** In a longer form, those of so many entries before and after the chosen one. */
-    private static final int NEAR = 12;
 
     /** Heights of a line of text. */
     private static final double ROUND_THE_HALL = 1.7;
@@ -58,7 +54,7 @@ public final class WalkView extends Drawing {
     private FloorScale scale() {
         return picture.plan()
                 .map(this::hallScale)
-                .orElseGet(() -> FloorScale.fitting(path(), 0.5, 2.2, getWidth(), getHeight()));
+                .orElseGet(() -> FloorScale.fitting(new WalkPath(picture).extent(), 0.5, 2.2, getWidth(), getHeight()));
     }
 
     /** The hall fills the picture but for a line of words on each side. */
@@ -82,11 +78,12 @@ public final class WalkView extends Drawing {
         Optional<HallPainter> hall =
                 picture.plan().map(plan -> new HallPainter(g, scale, plan, ink(), soft(), textSize()));
         hall.ifPresentOrElse(this::hall, () -> grid(g, scale));
-        List<FloorPoint> path = path();
-        walked(g, scale, path);
+        WalkPath path = new WalkPath(picture);
+        walked(g, scale, path.atLarge(), line().interpolate(soft(), 0.4), 1);
+        walked(g, scale, path.steps(), soft().deriveColor(0, 1, 1, 0.55), 1.6);
         Sole sole = new Sole(g, scale, picture.body());
         feet(sole, picture.track().start(), 0.35);
-        for (Occurrence done : near()) {
+        for (Occurrence done : path.standings()) {
             feet(sole, done.end(), done.entry() == picture.entry() ? 1 : 0.35);
         }
         ends(g, scale, path);
@@ -101,34 +98,6 @@ public final class WalkView extends Drawing {
         }
         hall.learners();
         hall.walls(paper(), font(0.9, ""));
-    }
-
-    /** Through every stage; in a long form through the end of every posture, as more would be a heap. */
-    private List<FloorPoint> path() {
-        List<FloorPoint> path = new ArrayList<>(List.of(centre(picture.track().start())));
-        boolean whole = picture.track().occurrences().size() <= MOST_STANDINGS;
-        for (Occurrence done : picture.track().occurrences()) {
-            if (whole) {
-                done.moments().forEach(moment -> path.add(centre(moment.after())));
-            } else {
-                path.add(centre(done.end()));
-            }
-        }
-        return path;
-    }
-
-    /** In a long form, the feet of what stands around the chosen entry; all at once would be a heap. */
-    private List<Occurrence> near() {
-        List<Occurrence> all = picture.track().occurrences();
-        return all.size() <= MOST_STANDINGS
-                ? all
-                : all.stream()
-                        .filter(done -> Math.abs(done.entry() - picture.entry()) <= NEAR)
-                        .toList();
-    }
-
-    private FloorPoint centre(Pose pose) {
-        return picture.at(CentreOfMass.of(pose, picture.body()));
     }
 
     private void feet(Sole sole, Pose ofTrack, double strength) {
@@ -157,7 +126,7 @@ public final class WalkView extends Drawing {
         }
     }
 
-    private void walked(GraphicsContext g, FloorScale scale, List<FloorPoint> path) {
+    private void walked(GraphicsContext g, FloorScale scale, List<FloorPoint> path, Color colour, double width) {
         double[] xs = new double[path.size()];
         double[] ys = new double[path.size()];
         int kept = 0;
@@ -169,19 +138,19 @@ public final class WalkView extends Drawing {
                 ys[kept++] = y;
             }
         }
-        g.setStroke(soft().deriveColor(0, 1, 1, 0.55));
-        g.setLineWidth(1.6);
+        g.setStroke(colour);
+        g.setLineWidth(width);
         g.strokePolyline(xs, ys, kept);
     }
 
-    private void ends(GraphicsContext g, FloorScale scale, List<FloorPoint> path) {
-        boolean near = path.getFirst().distance(path.getLast()) * scale.pixels() < textSize() * 5;
+    private void ends(GraphicsContext g, FloorScale scale, WalkPath path) {
+        boolean near = path.start().distance(path.end()) * scale.pixels() < textSize() * 5;
         if (near) {
-            mark(g, scale, path.getLast(), "", 1);
-            mark(g, scale, path.getFirst(), "start and end", -1);
+            mark(g, scale, path.end(), "", 1);
+            mark(g, scale, path.start(), "start and end", -1);
         } else {
-            mark(g, scale, path.getFirst(), "start", -1);
-            mark(g, scale, path.getLast(), "end", 1);
+            mark(g, scale, path.start(), "start", -1);
+            mark(g, scale, path.end(), "end", 1);
         }
     }
 
