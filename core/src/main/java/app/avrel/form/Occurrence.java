@@ -5,7 +5,6 @@ import app.avrel.floor.Turn;
 import app.avrel.motion.Carriage;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -47,14 +46,7 @@ public record Occurrence(
         if (carriage.still() && entries == 0 && doings == 0) {
             return this;
         }
-        List<Moment> carried = new ArrayList<>(moments.size());
-        for (Moment moment : moments) {
-            Pose before = !carried.isEmpty() && moments.get(carried.size() - 1).after() == moment.before()
-                    ? carried.getLast().after()
-                    : carriage.of(moment.before());
-            carried.add(new Moment(
-                    moment.place().later(doings), moment.count(), moment.stage(), before, carriage.of(moment.after())));
-        }
+
         return new Occurrence(
                 entry + entries,
                 repeat,
@@ -63,8 +55,29 @@ public record Occurrence(
                 carriage.of(arrived),
                 carriage.of(start),
                 carriage.of(end),
-                carried,
+                CarriedMoments.of(moments, carriage, doings),
                 join);
+    }
+
+    /**
+     * {@return the moments where they were first walked: loads and turns are the same there}
+     *
+     * <p>A doing that is carried elsewhere gives the very list that it was walked with.
+     */
+    public List<Moment> walked() {
+        return CarriedMoments.walked(moments);
+    }
+
+    /** {@return where a moment, from 0, is on the track} */
+    public Moment.Place place(int moment) {
+        return moments instanceof CarriedMoments elsewhere
+                ? elsewhere.place(moment)
+                : moments.get(moment).place();
+    }
+
+    /** {@return whether this is another doing, carried elsewhere} */
+    public boolean isCarried(Occurrence other) {
+        return walked() == other.walked() && !moments.isEmpty();
     }
 
     /** {@return the pose one comes from} */

@@ -41,6 +41,13 @@ public record Carriage(Turn turn, FloorVector by) {
         return by.equals(FloorVector.ZERO) ? turned : turned.moved(by);
     }
 
+    /** {@return one carriage for this and then another} */
+    public Carriage then(Carriage next) {
+        return new Carriage(
+                new Turn(turn.degrees() + next.turn.degrees()),
+                by.turned(next.turn).plus(next.by));
+    }
+
     /** {@return whether nothing moves} */
     public boolean still() {
         return turn.degrees() == 0 && near(by.right(), 0) && near(by.ahead(), 0);

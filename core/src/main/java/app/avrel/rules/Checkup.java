@@ -90,16 +90,18 @@ public record Checkup(Posing posing, Directions directions) {
                 return Optional.of(this);
             }
             boolean alike = done.entry() == now.entry()
-                    && done.repeat() == now.repeat()
+                    && (is.facing().isEmpty()
+                            || done.end().facing().equals(now.end().facing()))
+                    && (now.isCarried(done) || likewise(now));
+            return alike ? Optional.of(new Looked(is, now, found)) : Optional.empty();
+        }
+
+        private boolean likewise(Occurrence now) {
+            return done.repeat() == now.repeat()
                     && done.posture() == now.posture()
                     && done.link().equals(now.link())
-                    && done.join().equals(now.join());
-            return alike
-                    ? Carriage.between(done.from(), now.from())
-                            .filter(carriage -> carriage.turn().degrees() == 0
-                                    || is.facing().isEmpty())
-                            .map(_ -> new Looked(is, now, found))
-                    : Optional.empty();
+                    && done.join().equals(now.join())
+                    && Carriage.between(done.from(), now.from()).isPresent();
         }
     }
 

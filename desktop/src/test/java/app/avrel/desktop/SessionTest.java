@@ -141,7 +141,7 @@ class SessionTest {
     void theRibbonOfAWholeFormNamesItsPartsOverTheirFirstCounts() {
         Session.Desk desk = session.desk().get();
         List<RibbonCell> cells =
-                RibbonCells.ofWhole(desk, desk.form(), desk.formTrack().occurrences());
+                new RibbonCells().ofWhole(desk, desk.form(), desk.formTrack().occurrences());
         assertThat(cells)
                 .extracting(RibbonCell::part)
                 .filteredOn(part -> !part.isEmpty())

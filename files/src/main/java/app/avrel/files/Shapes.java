@@ -10,12 +10,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /** Finds the shape of a type from the type itself. */
 final class Shapes {
 
     private static final Map<Type, Shape> KNOWN = new HashMap<>();
+    private static final Map<String, String> WORDS = new ConcurrentHashMap<>();
 
     static {
         Scalar.ALL.forEach(scalar -> KNOWN.put(scalar.type(), new Shape.Plain(scalar)));
@@ -94,6 +96,10 @@ final class Shapes {
 
     /** {@return a Java name as a word of the file: {@code SOLAR_PLEXUS} and {@code SolarPlexus} are solar-plexus} */
     static String word(String name) {
+        return WORDS.computeIfAbsent(name, Shapes::parted);
+    }
+
+    private static String parted(String name) {
         String parted = name.contains("_") || name.equals(name.toUpperCase(Locale.ROOT))
                 ? name.replace('_', '-')
                 : name.replaceAll("(?<!^)(?=[A-Z])", "-");

@@ -18,8 +18,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.Optional;
 
 /** Makes the lines of a form's list, in one pass over form and track. */
 final class EntryLines {
@@ -28,8 +27,10 @@ final class EntryLines {
     private final Directions directions;
     private final SideNaming sides;
     private final List<Numbering.Numbers> numbers;
-    private final Map<Integer, List<Occurrence>> doings = new HashMap<>();
     private final Map<Integer, Stretch> groups = new HashMap<>();
+    private final List<Occurrence> doings;
+    private int doing;
+
     private final Map<PostureId, Posture> shelf;
 
     EntryLines(Session.Desk desk) {
@@ -39,10 +40,8 @@ final class EntryLines {
         sides = new SideNaming(project.rules(form), project.setting().chosenBody());
         numbers = new Numbering(project.rules(form)).of(form);
         shelf = project.shelf().postures();
-        desk.formTrack()
-                .occurrences()
-                .forEach(done -> doings.computeIfAbsent(done.entry(), _ -> new ArrayList<>())
-                        .add(done));
+        doings = desk.formTrack().occurrences();
+
         for (Stretch stretch : Groups.of(form)) {
             for (int at = stretch.first(); at <= stretch.last(); at++) {
                 groups.put(at, stretch);
@@ -66,23 +65,31 @@ final class EntryLines {
     }
 
     private EntryLine line(Entry entry, int index) {
-        List<Occurrence> done = doings.getOrDefault(index, List.of());
+        Optional<Occurrence> last = Optional.empty();
+        boolean joins = true;
+        for (; doing < doings.size() && doings.get(doing).entry() == index; doing++) {
+            last = Optional.of(doings.get(doing));
+            joins &= last.get().join().fits();
+        }
         Posture posture = shelf.get(entry.posture());
         return new EntryLine.Of(
                 index,
                 numbers.get(index).toString(),
                 posture == null ? "Not on the shelf: " + entry.posture() : posture.name(),
-                below(entry, index, done),
-                done.isEmpty() ? "" : directions.say(done.getLast().end().facing()),
-                done.stream().allMatch(one -> one.join().fits()));
+                below(entry, index, last),
+                last.map(done -> directions.say(done.end().facing())).orElse(""),
+                joins);
     }
 
-    private String below(Entry entry, int index, List<Occurrence> done) {
-        String side = done.isEmpty() ? "" : sides.of(done.getLast()).orElse("");
+    private String below(Entry entry, int index, Optional<Occurrence> done) {
+        String side = done.flatMap(sides::of).orElse("");
         String mirrored = side.isEmpty() && entry.played() == Played.OTHER_SIDE ? "mirrored" : side;
-        return Stream.of(mirrored, times(entry.times()), entry.gentler().orElse(""), group(entry, index))
-                .filter(said -> !said.isEmpty())
-                .collect(Collectors.joining(", "));
+        return joined(
+                joined(joined(mirrored, times(entry.times())), entry.gentler().orElse("")), group(entry, index));
+    }
+
+    private static String joined(String said, String more) {
+        return said.isEmpty() || more.isEmpty() ? said + more : said + ", " + more;
     }
 
     private static String times(int times) {

@@ -37,6 +37,8 @@ public final class FormRoom implements Room {
     private final FormList list;
     private final StretchEdits stretches;
     private final Ribbon ribbon = new Ribbon();
+    private final RibbonCells ribbonCells = new RibbonCells();
+
     private final FormStage stage;
     private final EntryCard entryCard;
     private final CountCard countCard;
@@ -89,7 +91,7 @@ public final class FormRoom implements Room {
     }
 
     private void ribbon(Session.Desk desk, Track track) {
-        List<RibbonCell> cells = RibbonCells.ofWhole(desk, desk.form(), track.occurrences());
+        List<RibbonCell> cells = ribbonCells.ofWhole(desk, desk.form(), track.occurrences());
         int chosen = -1;
         for (int i = 0; i < cells.size() && chosen < 0; i++) {
             if (entryOf(track, cells.get(i)) == desk.choice().entry()) {

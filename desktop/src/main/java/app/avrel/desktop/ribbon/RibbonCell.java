@@ -11,33 +11,53 @@ import java.util.function.Supplier;
  * One count on the ribbon.
  *
  * @param place which count
- * @param label its number
  * @param group what it begins: a posture's name in a form; empty within one
  * @param part the name of the part it begins; empty within one
- * @param beats how long it lasts
- * @param stages how the load goes
- * @param turned degrees the body turns in it, to the right positive
- * @param moved the feet that leave their place
+ * @param look how its load goes
  * @param said gives what is said; asked for only where there is room for it
  * @param cautions how many findings it has
  * @param gap whether the way into it does not join
  */
 public record RibbonCell(
         Moment.Place place,
-        String label,
         String group,
         String part,
-        double beats,
-        List<Stage> stages,
-        double turned,
-        Set<Side> moved,
-        Breath breath,
+        CountLook look,
         Supplier<String> said,
         int cautions,
         boolean gap) {
 
     RibbonCell beginning(String newPart) {
-        return new RibbonCell(place, label, group, newPart, beats, stages, turned, moved, breath, said, cautions, gap);
+        return new RibbonCell(place, group, newPart, look, said, cautions, gap);
+    }
+
+    /** {@return its number} */
+    public String label() {
+        return look.label();
+    }
+
+    /** {@return how long it lasts} */
+    public double beats() {
+        return look.beats();
+    }
+
+    /** {@return how the load goes} */
+    public List<Stage> stages() {
+        return look.stages();
+    }
+
+    /** {@return degrees the body turns in it, to the right positive} */
+    public double turned() {
+        return look.turned();
+    }
+
+    /** {@return the feet that leave their place} */
+    public Set<Side> moved() {
+        return look.moved();
+    }
+
+    public Breath breath() {
+        return look.breath();
     }
 
     /** {@return what is said} */

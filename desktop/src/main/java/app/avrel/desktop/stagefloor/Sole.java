@@ -11,7 +11,11 @@ import javafx.scene.paint.Color;
 /** Draws a sole about its heel, then moves and turns it. */
 final class Sole {
 
+    /** Pixels of length below which corners are too near each other to be seen. */
+    private static final double TINY = 30;
+
     private final GraphicsContext g;
+
     private final FloorScale scale;
     private final Body body;
 
@@ -26,10 +30,16 @@ final class Sole {
         g.save();
         place(side, foot);
         trace();
-        g.setFill(colour.deriveColor(0, 1, 1, 0.12 + 0.5 * load));
-        if (!foot.lifted()) {
+        double sole = 0.12 + 0.5 * load;
+        double touching = 0.25 + 0.55 * load;
+        if (foot.contact() == Contact.FLAT && !foot.lifted()) {
+            g.setFill(colour.deriveColor(0, 1, 1, sole + touching - sole * touching));
             g.fill();
-            contact(foot.contact(), load, colour);
+        } else if (!foot.lifted()) {
+            g.setFill(colour.deriveColor(0, 1, 1, sole));
+            g.fill();
+            g.setFill(colour.deriveColor(0, 1, 1, touching));
+            contact(foot.contact());
         }
         outline(foot, colour);
         g.restore();
@@ -61,6 +71,13 @@ final class Sole {
         int n = SoleShape.OUTLINE.length;
         g.beginPath();
         g.moveTo(SoleShape.OUTLINE[0][1] * breadth, -SoleShape.OUTLINE[0][0] * length);
+        if (length < TINY) {
+            for (double[] corner : SoleShape.OUTLINE) {
+                g.lineTo(corner[1] * breadth, -corner[0] * length);
+            }
+            g.closePath();
+            return;
+        }
         for (int i = 0; i < n; i++) {
             double[] before = SoleShape.OUTLINE[(i + n - 1) % n];
             double[] from = SoleShape.OUTLINE[i];
@@ -78,14 +95,10 @@ final class Sole {
     }
 
     /** The part that touches, filled by itself: cutting it out of the whole sole would be slow. */
-    private void contact(Contact contact, double load, Color colour) {
-        g.setFill(colour.deriveColor(0, 1, 1, 0.25 + 0.55 * load));
+    private void contact(Contact contact) {
         double from = contact == Contact.BALL ? 0.62 : 0;
         double to = contact == Contact.HEEL ? 0.30 : 1.02;
-        if (contact == Contact.FLAT) {
-            g.fill();
-            return;
-        }
+
         double length = body.footLength() * scale.pixels();
         double breadth = body.footBreadth() * scale.pixels();
         List<double[]> part = SoleShape.between(from, to);

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.avrel.form.Moment;
-import app.avrel.posture.Breath;
+import app.avrel.posture.Count;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
@@ -30,7 +30,8 @@ class RibbonScaleTest {
 
     private static RibbonCell cell(String group, double beats) {
         Moment.Place place = new Moment.Place(0, Moment.Section.POSTURE, 0, 0);
-        return new RibbonCell(place, "1", group, "", beats, List.of(), 0, Set.of(), Breath.FREE, () -> "", 0, false);
+        CountLook look = new CountLook("1", Count.blank().withBeats(beats), List.of(), 0, Set.of());
+        return new RibbonCell(place, group, "", look, () -> "", 0, false);
     }
 
     private static double width(RibbonScale scale, int cell) {

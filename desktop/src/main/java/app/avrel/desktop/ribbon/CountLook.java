@@ -1,0 +1,106 @@
+package app.avrel.desktop.ribbon;
+
+import app.avrel.body.Side;
+import app.avrel.form.Moment;
+import app.avrel.posture.Breath;
+import app.avrel.posture.Count;
+import app.avrel.posture.Move;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * How a count looks on the ribbon, wherever on the floor it is done.
+ *
+ * @param label its number
+ * @param count the count
+ * @param stages how the load goes
+ * @param turned degrees the body turns in it, to the right positive
+ * @param moved the feet that leave their place
+ */
+record CountLook(String label, Count count, List<RibbonCell.Stage> stages, double turned, Set<Side> moved) {
+
+    /** {@return the looks of counts, from their moments in order} */
+    static List<CountLook> of(List<Moment> moments) {
+        List<CountLook> looks = new ArrayList<>();
+        int first = 0;
+        for (int i = 1; i <= moments.size(); i++) {
+            boolean ends = i == moments.size()
+                    || !moments.get(i).place().sameCount(moments.get(first).place());
+            if (ends) {
+                looks.add(one(moments.subList(first, i)));
+                first = i;
+            }
+        }
+        return looks;
+    }
+
+    private static CountLook one(List<Moment> count) {
+        Moment first = count.getFirst();
+        boolean link = first.place().section() == Moment.Section.LINK;
+        double turned = count.getLast()
+                .after()
+                .chest()
+                .value()
+                .minus(first.before().chest().value())
+                .degrees();
+        return new CountLook(
+                link ? "·" : Integer.toString(first.place().count() + 1),
+                first.count(),
+                stages(count),
+                turned,
+                moved(first.count()));
+    }
+
+    private static List<RibbonCell.Stage> stages(List<Moment> count) {
+        List<RibbonCell.Stage> stages = new ArrayList<>(count.size());
+        for (Moment moment : count) {
+            stages.add(stage(moment));
+        }
+        return stages;
+    }
+
+    private static RibbonCell.Stage stage(Moment moment) {
+        var before = moment.before().weight();
+        var after = moment.after().weight();
+        return new RibbonCell.Stage(before.middle(Side.LEFT), after.middle(Side.LEFT), before.exact() && after.exact());
+    }
+
+    private static Set<Side> moved(Count count) {
+        Set<Side> moved = EnumSet.noneOf(Side.class);
+        count.stages().stream().flatMap(stage -> stage.moves().stream()).forEach(move -> {
+            switch (move) {
+                case Move.Step step -> moved.add(step.foot());
+                case Move.Slide slide -> moved.add(slide.foot());
+                case Move.Stamp stamp -> moved.add(stamp.foot());
+                case Move.Kicking kick -> moved.add(kick.foot());
+                case Move.DrawBack back -> moved.add(back.foot());
+                case Move.DrawIn draw -> moved.add(draw.foot());
+                case Move.HalfStep half -> moved.add(half.foot());
+                case Move.Lift lift -> moved.add(lift.foot());
+                case Move.Lower _,
+                        Move.Raise _,
+                        Move.TurnFoot _,
+                        Move.Shift _,
+                        Move.TurnBody _,
+                        Move.ChangeDepth _,
+                        Move.PlaceHand _,
+                        Move.HoldBall _,
+                        Move.RelateHands _,
+                        Move.HandleProp _,
+                        Move.Incline _,
+                        Move.Look _ -> {}
+            }
+        });
+        return moved;
+    }
+
+    double beats() {
+        return count.beats();
+    }
+
+    Breath breath() {
+        return count.breath();
+    }
+}
