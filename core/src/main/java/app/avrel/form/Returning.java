@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param offset from the middle between the heels at the start to that at the end
  * @param netTurn all turning, whole turns kept
  * @param astray from which occurrence on the walk was never near its start again; empty where it ends near it
- * @param farthest the occurrence since then that travels farthest
+ * @param farthest the occurrence since then that travels farthest, the first of those as far
  */
 public record Returning(FloorVector offset, Turn netTurn, Optional<Occurrence> astray, Optional<Occurrence> farthest) {
 
@@ -31,9 +31,12 @@ public record Returning(FloorVector offset, Turn netTurn, Optional<Occurrence> a
                 track.offset(),
                 track.netTurn(),
                 stretch.stream().findFirst(),
-                stretch.stream()
-                        .max(Comparator.comparingDouble(
-                                (Occurrence done) -> done.travel().length())));
+                stretch.stream().max(Comparator.comparingLong(Returning::micrometres)));
+    }
+
+    /** What is as far but for rounding is as far: the first of them is named. */
+    private static long micrometres(Occurrence done) {
+        return Math.round(done.travel().length() * 1e6);
     }
 
     private static boolean away(Track track, Occurrence done) {

@@ -89,11 +89,14 @@ public record Checkup(Posing posing, Directions directions) {
             if (done == now) {
                 return Optional.of(this);
             }
-            boolean alike = done.entry() == now.entry()
-                    && (is.facing().isEmpty()
+            boolean alike = (is.facing().isEmpty()
                             || done.end().facing().equals(now.end().facing()))
                     && (now.isCarried(done) || likewise(now));
-            return alike ? Optional.of(new Looked(is, now, found)) : Optional.empty();
+            int later = now.entry() - done.entry();
+            return alike
+                    ? Optional.of(new Looked(
+                            is, now, found.stream().map(one -> one.later(later)).toList()))
+                    : Optional.empty();
         }
 
         private boolean likewise(Occurrence now) {
@@ -148,10 +151,16 @@ public record Checkup(Posing posing, Directions directions) {
         for (int at = stretch[0]; at < stretch[1]; at++) {
             Occurrence one = done.get(at);
             Entry entry = entries.get(one.entry());
-            Optional<Looked> was = at < before.size() ? before.get(at).carriedTo(entry, one) : Optional.empty();
+            int fromEnd = at - done.size() + before.size();
+            Optional<Looked> was = taken(before, at, entry, one).or(() -> taken(before, fromEnd, entry, one));
+
             each.add(was.orElseGet(() -> new Looked(entry, one, found(form, entry, one, known))));
         }
         return each;
+    }
+
+    private static Optional<Looked> taken(List<Looked> before, int at, Entry entry, Occurrence now) {
+        return at >= 0 && at < before.size() ? before.get(at).carriedTo(entry, now) : Optional.empty();
     }
 
     private List<Finding> found(Form form, Entry entry, Occurrence done, Map<Map<HouseRule, Integer>, InForce> known) {

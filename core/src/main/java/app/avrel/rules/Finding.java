@@ -36,6 +36,21 @@ public record Finding(
         return new Finding(rule, severity, to, headline, begun + sentence, why, spot, Optional.empty());
     }
 
+    /** {@return the same where its entry stands so many entries later in the form} */
+    Finding later(int entries) {
+        return where instanceof Where.InForm(var form, int entry, var count) && entries != 0
+                ? new Finding(
+                        rule,
+                        severity,
+                        new Where.InForm(form, entry + entries, count),
+                        headline,
+                        sentence,
+                        why,
+                        spot,
+                        stage)
+                : this;
+    }
+
     /** {@return the same, seen at the end of a stage} */
     Finding inStage(int at) {
         return new Finding(rule, severity, where, headline, sentence, why, spot, Optional.of(at));

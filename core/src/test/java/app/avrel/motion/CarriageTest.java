@@ -42,6 +42,24 @@ class CarriageTest {
                 .isEmpty();
     }
 
+    @RepeatedTest(50)
+    void beingCarriedTwiceIsBeingCarriedByBothInOne(RepetitionInfo repetition) {
+        Random random = new Random(repetition.getCurrentRepetition());
+        Carriage one = anyWay(random);
+        Carriage other = anyWay(random);
+        Pose twice = other.of(one.of(STANDING));
+        assertThat(Carriage.between(one.then(other).of(STANDING), twice)
+                        .orElseThrow()
+                        .still())
+                .isTrue();
+    }
+
+    private static Carriage anyWay(Random random) {
+        return new Carriage(
+                new Turn(random.nextInt(-36, 36) * 15),
+                new FloorVector(random.nextDouble(-9, 9), random.nextDouble(-9, 9)));
+    }
+
     @Test
     void wholeTurnsAreKept() {
         Pose round = STANDING.turned(FloorPoint.ORIGIN, new Turn(360));

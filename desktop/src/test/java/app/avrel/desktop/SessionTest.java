@@ -2,14 +2,11 @@ package app.avrel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.avrel.desktop.ribbon.RibbonCell;
-import app.avrel.desktop.ribbon.RibbonCells;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
 import app.avrel.files.Demo;
 import app.avrel.files.Recovery;
-import app.avrel.form.Moment;
 import app.avrel.form.WayIn;
 import app.avrel.posture.Count;
 import app.avrel.posture.Counts;
@@ -22,6 +19,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -31,11 +29,18 @@ class SessionTest {
     @TempDir
     private Path folder;
 
+    private Recovery recovery;
     private Session session;
 
     @BeforeEach
     void open() {
-        session = new Session(Demo.project(), new Recovery(folder.resolve("recovery")));
+        recovery = new Recovery(folder.resolve("recovery"));
+        session = new Session(Demo.project(), recovery);
+    }
+
+    @AfterEach
+    void close() {
+        recovery.close();
     }
 
     private static Edit rename(String name) {
@@ -106,46 +111,6 @@ class SessionTest {
         assertThat(session.project().name()).isEqualTo("Lost and found");
         assertThat(session.dirty()).isTrue();
         assertThat(session.file().get()).contains(folder.resolve("hall.avrel"));
-    }
-
-    @Test
-    void theRibbonOfAPostureHasACellForEveryCountAsLongAsItsBeats() {
-        session.choose(session.choice().withPosture(new PostureId("lean-on-the-gate"), 0));
-        Session.Desk desk = session.desk().get();
-        var done = desk.survey()
-                .track(new PostureId("lean-on-the-gate"))
-                .orElseThrow()
-                .occurrences()
-                .getFirst();
-        List<RibbonCell> cells = RibbonCells.ofPosture(desk, done);
-        assertThat(cells).extracting(RibbonCell::beats).containsExactly(1.0, 2.0, 1.0, 2.0);
-        assertThat(cells).extracting(cell -> cell.stages().getLast().to()).containsExactly(100.0, 35.0, 60.0, 35.0);
-        assertThat(cells.get(1).words()).isEqualTo("press the gate");
-    }
-
-    @Test
-    void theRibbonOfAFormNamesEachPostureAndMarksTheJoinThatDoesNotFit() {
-        Session.Desk desk = session.desk().get();
-        List<RibbonCell> cells = RibbonCells.ofForm(desk, desk.formTrack().occurrences());
-        assertThat(cells).hasSize(desk.formTrack().counts());
-        assertThat(cells.stream().filter(cell -> !cell.group().isEmpty())).hasSize(29);
-        assertThat(cells.stream().filter(RibbonCell::gap)).hasSize(1);
-        int linking = desk.formTrack().occurrences().stream()
-                .mapToInt(done -> done.link().counts().size())
-                .sum();
-        assertThat(cells.stream().filter(cell -> cell.place().section() == Moment.Section.LINK))
-                .hasSize(linking);
-    }
-
-    @Test
-    void theRibbonOfAWholeFormNamesItsPartsOverTheirFirstCounts() {
-        Session.Desk desk = session.desk().get();
-        List<RibbonCell> cells =
-                new RibbonCells().ofWhole(desk, desk.form(), desk.formTrack().occurrences());
-        assertThat(cells)
-                .extracting(RibbonCell::part)
-                .filteredOn(part -> !part.isEmpty())
-                .containsExactly("The weir", "The mill", "The bank");
     }
 
     @Test

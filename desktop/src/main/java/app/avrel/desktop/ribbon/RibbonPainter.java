@@ -134,7 +134,8 @@ final class RibbonPainter {
     /** Where a frame would be narrower than its own lines. */
     private void needle(int chosen, double height) {
         g.setFill(accent);
-        g.fillRect(Math.rint(scale.left(chosen)) - 1, 2, 3, height - 4);
+        double top = scale.text() * 1.5;
+        g.fillRect(Math.rint(scale.left(chosen)) - 1, top, 3, height - top - 2);
     }
 
     private void cell(List<RibbonCell> cells, int i, boolean chosen, double height) {
