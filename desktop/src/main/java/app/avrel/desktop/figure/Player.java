@@ -24,6 +24,9 @@ public final class Player extends AnimationTimer {
         void ended();
     }
 
+    /** No eye needs more than sixty pictures a second, however often the window could be painted. */
+    private static final long LEAST_NANOS = 12_000_000;
+
     private final Shown shown;
     private int count;
     private double into;
@@ -58,6 +61,9 @@ public final class Player extends AnimationTimer {
 
     @Override
     public void handle(long now) {
+        if (last != 0 && now - last < LEAST_NANOS) {
+            return;
+        }
         into += last == 0 ? 0 : Math.min(0.1, (now - last) / 1e9);
         last = now;
         while (count < shown.counts() && into >= shown.seconds(count)) {
