@@ -2,6 +2,7 @@ package app.avrel.desktop.door;
 
 import app.avrel.desktop.shell.AvrelApplication;
 import app.avrel.desktop.shell.Opening;
+import app.avrel.desktop.shell.Painting;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.application.Application;
@@ -23,7 +24,9 @@ public final class Main {
     }
 
     private static void window(Optional<Path> file) {
+        Painting.prepare();
         Opening.begin(file);
+
         Application.launch(AvrelApplication.class);
     }
 }

@@ -3,6 +3,7 @@ package app.avrel.desktop.shots;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.shell.AvrelApplication;
 import app.avrel.desktop.shell.FileChoosing;
+import app.avrel.desktop.shell.Painting;
 import app.avrel.desktop.shell.Shell;
 import app.avrel.files.Recovery;
 import app.avrel.project.Project;
@@ -63,6 +64,7 @@ public final class Shots {
         Path state = Files.createTempDirectory("avrel-shots");
         System.setProperty("avrel.state", state.toString());
         CompletableFuture<List<Path>> written = new CompletableFuture<>();
+        Painting.prepare();
         Platform.startup(() -> {
             try {
                 new Sitting(window(project, look), folder, written).start();
