@@ -6,10 +6,15 @@ final class EnglishBody {
     private EnglishBody() {}
 
     static final String WORDS = """
-            Act.TURN = turn | pivot | rotate | swivel | twist | spin | wheel | swing
+            Act.TURN = turn | pivot | pivoting | turning | rotate | swivel | twist | spin | wheel | swing
+            Act.FACE Way.DOWN = faces the floor | face the floor | facing the floor | faces the ground | facing the ground | looks at the floor
+            Act.FACE Way.UP = faces the ceiling | face the ceiling | facing the ceiling | faces the sky | face the sky | facing the sky
+            Way.UP = toward the ceiling | towards the ceiling | to the ceiling | toward the sky | towards the sky | to the sky
+            Way.DOWN = toward the floor | towards the floor | toward the ground | towards the ground
             Act.FACE = face | square to | squared to | square up to | look toward with the body
-            Act.SINK = sink | sit lower | sits lower | sit deeper | sit down | go down | goes down | drop down | squat | crouch | lower yourself | lower the body | go lower | get lower | bend the knees | bend your knees | sinking | lower the hips | lower your body
-            Act.RISE = rise | stand up | stand | come up | get up | go up | straighten the legs | comes up | straighten up
+            Act.SINK Act.SHIFT = sit down on | sits down on | sit low on | sits low on | sit down low on | sink down on | sit deep on | sit deep into | sit down into
+            Act.SINK = sink | sit low | sits low | sit down low | sink low | sit lower | sits lower | sit deeper | sit down | go down | goes down | drop down | squat | crouch | lower yourself | lower the body | go lower | get lower | bend the knees | bend your knees | sinking | lower the hips | lower your body
+            Act.RISE = rise | stand up | stand tall | stand straight | stand | come up | get up | go up | straighten the legs | comes up | straighten up
             Act.SIT Way.BACK = sit back | sits back | sitting back | rock back | rocks back | settle back | settles back | lean back onto
             Act.SIT = sit | rock
             Act.LEAN = lean | incline | tilt
@@ -27,11 +32,11 @@ final class EnglishBody {
             Manner.OUT_BREATH = out breath | breathe out | exhale | exhales | breathing out | breath out | exhaling | on an out breath | on the out breath | breathes out
             Manner.HOLD_BREATH = hold the breath | hold your breath | holding the breath | breath held | holds the breath
             Manner.FREE_BREATH = breathe freely | breath free | free breath | breathe naturally
-            Manner.SLOW = slow | slowly | unhurried | unhurriedly
-            Manner.QUICK = quick | quickly | fast | sudden | suddenly | briskly | swiftly | sharply
+            Manner.SLOW = slow count | on a slow count | slow | slowly | unhurried | unhurriedly
+            Manner.QUICK = quick count | on a quick count | quick | quickly | fast | sudden | suddenly | briskly | swiftly | sharply
             Manner.EVENLY = evenly | steady | steadily | at an even pace | even pace
             Manner.HELD = held | hold for | stay for | holds for | wait | hold it | pause | hold the position | hold still | hold there | hold this
-            Manner.WIDE_VIEW = wide view | wide vision | wide | wide eyed | peripheral | seeing wide | soft eyes | with wide vision
+            Manner.WIDE_VIEW = wide view | soft focus | with soft focus | soft gaze | with a soft gaze | wide vision | wide | wide eyed | peripheral | seeing wide | soft eyes | with wide vision
             Manner.HIGH_FRAME = high stance | high frame | high posture | high height | stay high
             Manner.MEDIUM_FRAME = medium stance | medium frame | middle height | middle frame | medium height | medium posture | middle stance | medium
             Manner.LOW_FRAME = low stance | low frame | low posture | low height | stay low
@@ -45,13 +50,13 @@ final class EnglishBody {
             Manner.HANDS_THROUGHOUT = hands all through | hands throughout | hands move throughout | hands all the while
             Manner.HEIGHT = height | high | level | in height
             Compass.0 = north | north wall
-            Compass.1 = north east | northeast | ne
+            Compass.1 = north east | northeast | north east corner | northeast corner | ne
             Compass.2 = east | east wall
-            Compass.3 = south east | southeast | se
+            Compass.3 = south east | southeast | south east corner | southeast corner | se
             Compass.4 = south | south wall
-            Compass.5 = south west | southwest | sw
+            Compass.5 = south west | southwest | south west corner | southwest corner | sw
             Compass.6 = west | west wall
-            Compass.7 = north west | northwest | nw
+            Compass.7 = north west | northwest | north west corner | northwest corner | nw
             Place.0 = front wall | front of the hall | front of the room | front side
             Place.1 = front right corner | right front corner | front corner on the right
             Place.2 = right wall | right hand wall | right side of the hall | wall on the right

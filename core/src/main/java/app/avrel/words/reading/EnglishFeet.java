@@ -6,10 +6,17 @@ final class EnglishFeet {
     private EnglishFeet() {}
 
     static final String WORDS = """
-            Act.STEP = step | stride | walk | advance | tread | travel
+            Part.TOES Act.RAISE = toes rise | toe rises | toes come up | toes go up | toes come off the floor
+            Part.HEEL Act.RAISE = heel rises | heels rise | heel comes up | heels come up | heel comes off the floor | heel comes off the ground | heel leaves the floor | heel off the floor | heel off the ground | heels leave the floor
+            Act.STEP = step | step wide | steps wide | wide step | stride | walk | advance | tread | travel
             Act.STEP Way.BACK = retreat
             Act.LAND = land | touch | meet | support | touch down | touching down | arrive | rest | come down | comes down | set | touches down
-            Act.SHIFT = shift | transfer | settle | roll | pour | sink onto | sink into | put the weight | load | lean onto | sit on | sit onto
+            Act.SHIFT = shift | split | transfer | settle | roll | pour | sink onto | sink into | put the weight | load | lean onto | sit on | sit onto
+            Act.SHIFT Manner.ALL = stand on | stands on | standing on | balance on | balances on | balancing on | balanced on
+            Act.SHIFT Manner.ALL Who.LEFT = stay on the left | stays on the left | staying on the left | remain on the left
+            Act.SHIFT Manner.ALL Who.RIGHT = stay on the right | stays on the right | staying on the right | remain on the right
+            Act.SHIFT Manner.ALL Who.LEFT = right foot empty | right foot is empty | right leg empty | right leg is empty
+            Act.SHIFT Manner.ALL Who.RIGHT = left foot empty | left foot is empty | left leg empty | left leg is empty
             Act.EMPTY = empty | unload | unweight
             Act.DRAW = draw | draw in | gather | collect | bring in | draws in | drawing in
             Act.HALF_STEP = half step | half steps | follow step | follow steps | follow up | follows up | follow | follows | half a step | half step up
@@ -23,7 +30,7 @@ final class EnglishFeet {
             Act.HOVER = hover
             Act.PULL_BACK = pull back | pulls back | draw back | draws back | withdraw | retract | take back
             Act.CROSS = cross
-            Act.MOVE = move | float | bring | put | place | take | go | come | get | carry | send | make | comes | goes | taking | making | let | lay | float up
+            Act.MOVE = move | line | align | pull | pulls | slides down | slide down | slides up | slide up | glides up | glides down | float | bring | put | place | take | go | come | get | carry | send | make | comes | goes | taking | making | let | lay | float up
             Act.STAY = stay | keep | remain | leave | keeping
             Part.FOOT = foot | feet
             Part.LEG = leg | legs
@@ -81,7 +88,7 @@ final class EnglishFeet {
             Manner.HOUSE_FRONT = house front loaded share | house front loaded | front loaded share
             Manner.HOUSE_LIGHT = house light foot share | house light foot | house share
             Manner.STRAIGHT = in a straight line | directly | straight
-            Manner.ARC = in an arc | arc | arcs | curves | circles | curve | in a curve | arcing | curving | circling | circle | in a circle
+            Manner.ARC = in an arc | draws an arc | draw an arc | drawing an arc | makes an arc | draws a circle | draw a circle | draws a curve | arc | arcs | curves | circles | curve | in a curve | arcing | curving | circling | circle | in a circle
             Manner.BENT = bent | bend
             Act.KICK Manner.OUTER = outer sweep | outward sweep | outside sweep | sweeps outward kick
             Act.KICK Manner.INNER = inner sweep | inward sweep | inside sweep
@@ -93,7 +100,7 @@ final class EnglishFeet {
             Rel.BEFORE = in front of | before | ahead of
             Rel.BEHIND = behind the | in back of
             Rel.BESIDE = beside | next to | alongside | by the side of | near to | by | close to | together with
-            Rel.LEVEL_WITH = level with | in line with | even with | abreast of
+            Rel.LEVEL_WITH = level with | up with | lined up with | aligned with | in line with | even with | abreast of
             Rel.LINE_OF = on the line of | onto the line of | in the line of | on the same line as | on line with
             Rel.WHERE = where | to where
             Rel.WAS = was | had been | stood | came from | started

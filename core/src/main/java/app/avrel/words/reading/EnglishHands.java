@@ -21,6 +21,7 @@ final class EnglishHands {
             Part.ARM = arm | arms
             Part.WRIST = wrist | wrists
             Part.ELBOW = elbow | elbows
+            Part.ELBOW Way.DOWN = elbow drops | elbows drop | elbow heavy | elbows heavy | elbow sunk | elbows sunk | elbow relaxed | elbows relaxed | elbow sinks | elbows sink | elbows hang | elbow hangs
             Part.FOREARM = forearm | forearms
             Part.FINGERS = fingers | finger
             Part.FINGERTIPS = fingertips | finger tips | fingertip | tips of the fingers
@@ -49,10 +50,11 @@ final class EnglishHands {
             Related.FOLDED_FOREARMS = forearms folded | fold the forearms | folded forearms | arms folded | fold the arms | fold your forearms
             Related.APART = side by side
             Manner.BALL_HELD = a ball | the ball held | holding a ball | hold a ball | hold the ball | ball hold | holds a ball | carry a ball | cradle a ball | embrace a ball | hug a ball | ball in front
-            Manner.ROUNDED = rounded | curved | round | softly bent | half bent
+            Manner.ROUNDED = rounded | bent round | bent in an arc | curved | round | softly bent | half bent
             Manner.NEAR = close in | near | close by | close
             Manner.CENTRE_LINE = centre line | center line | midline | centreline | the middle | on the centre line | on the midline | along the centre | in the centre
             Manner.OWN_SIDE = own side | on its own side | on its side | own shoulder | on their own sides | at its side | at the sides | at your sides | by the sides | at the side
+            Act.POINT Way.DOWN = point to the floor | points to the floor | pointing to the floor | point at the floor | pointing at the floor
             Act.POINT = point
             Manner.HALVES = halves | shoulder halves | half shoulders
             Manner.MEASURED = measured at | measured at the

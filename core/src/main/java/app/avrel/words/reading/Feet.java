@@ -87,6 +87,9 @@ final class Feet {
         if (lifts()) {
             return Optional.of(lift(foot));
         }
+        if (atKnee()) {
+            return Optional.of(new Move.Lift(foot, Optional.of(Landmark.HIP), hangingToes()));
+        }
         if (raises()) {
             return Optional.of(raise(foot));
         }
@@ -118,6 +121,22 @@ final class Feet {
                 && !clause.has(Term.Part.FOOT)
                 && !clause.has(Term.Part.LEG);
         return up && !clause.has(Term.Act.STEP) && !(end && !clause.has(Term.Part.KNEE)) && !toesOnly;
+    }
+
+    /** A foot at the other knee: its own knee is then as high as the hip. */
+    private boolean atKnee() {
+        boolean knee = !clause.has(Term.Act.STEP)
+                && clause.take(
+                                Term.Anchor.class,
+                                anchor -> anchor.part() == Term.Part.KNEE
+                                        && (anchor.rel() == Term.Rel.AT
+                                                || anchor.rel() == Term.Rel.BESIDE
+                                                || anchor.rel() == Term.Rel.TO))
+                        .isPresent();
+        if (knee) {
+            clause.takeAny(Term.Part.FOOT, Term.Part.SOLE, Term.Part.HEEL);
+        }
+        return knee;
     }
 
     private boolean raises() {

@@ -202,8 +202,8 @@ final class Hands {
                 pointed = pointed.withPalm(Palm.DOWN);
             }
         }
-        if (clause.take(Term.Part.ELBOW)
-                && clause.has(term -> term instanceof Term.Height)
+        if (clause.has(Term.Height.class::isInstance)
+                && clause.take(Term.Part.ELBOW)
                 && pointed.elbow().isEmpty()) {
             pointed = pointed.withPoint(HandPoint.ELBOW);
         }
@@ -300,9 +300,8 @@ final class Hands {
         }
         Optional<Term.Measure> apart = clause.take(Term.Measure.class, Term.Measure::wide);
         if (apart.isPresent()) {
-            boolean shoulders = apart.get().length().unit() == LengthUnit.SHOULDER_WIDTH;
-            double halves = shoulders ? Math.clamp(apart.get().length().amount(), 0, 3) : 0.3;
-            return place.withSideways(new Sideways.Across(halves));
+            return place.withSideways(new Sideways.Across(
+                    Math.clamp(hearing.shoulderWidths(apart.get().length()), 0, 3)));
         }
         if (directed()) {
             return new DirectionReading(clause, hearing)

@@ -1,5 +1,7 @@
 package app.avrel.words.reading;
 
+import app.avrel.body.Body;
+import app.avrel.body.Length;
 import app.avrel.body.Side;
 import app.avrel.floor.Heading;
 import app.avrel.motion.Pose;
@@ -13,6 +15,8 @@ import java.util.Optional;
 final class Hearing {
 
     private final Saying saying;
+    private final Body body;
+
     private final List<Question> questions = new ArrayList<>();
     private final List<Refusal> refusals = new ArrayList<>();
     private Pose pose;
@@ -20,8 +24,10 @@ final class Hearing {
     private Optional<Side> lastHand = Optional.empty();
     private boolean sideOpen;
 
-    Hearing(Saying saying, Pose pose) {
+    Hearing(Saying saying, Body body, Pose pose) {
         this.saying = saying;
+        this.body = body;
+
         this.pose = pose;
     }
 
@@ -35,6 +41,11 @@ final class Hearing {
 
     void stands(Pose after) {
         pose = after;
+    }
+
+    /** {@return a length in this body's shoulder widths, to a hundredth} */
+    double shoulderWidths(Length length) {
+        return Math.round(body.metres(length) / body.shoulderWidth() * 100) / 100.0;
     }
 
     /** {@return a heading of the hall against the posture's front} */

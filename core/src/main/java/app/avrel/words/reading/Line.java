@@ -8,6 +8,7 @@ import app.avrel.posture.Move;
 import app.avrel.posture.Stage;
 import app.avrel.words.Saying;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -69,13 +70,18 @@ public final class Line {
         private final List<LineReading.Word> words = new ArrayList<>();
         private int moves;
 
+        /** The words of each move of this stage. */
+        private final List<List<String>> said = new ArrayList<>();
+
         Run(Pose pose) {
-            hearing = new Hearing(saying, pose);
+            hearing = new Hearing(saying, body, pose);
         }
 
         void stage(List<Clause> clauses) {
             List<Move> stage = new ArrayList<>();
-            clauses.forEach(clause -> stage.addAll(clause(clause)));
+            said.clear();
+
+            clauses.forEach(clause -> clause(clause, stage));
             if (!stage.isEmpty()) {
                 Stage done = new Stage(stage);
                 stages.add(done);
@@ -83,7 +89,8 @@ public final class Line {
             }
         }
 
-        private List<Move> clause(Clause clause) {
+        /** Reads a clause into a stage; what says the same once more in other words adds nothing. */
+        private void clause(Clause clause, List<Move> stage) {
             int questions = hearing.questions().size();
             int asked = hearing.questions().size() + hearing.refusals().size();
             List<Move> read = read(clause, hearing);
@@ -98,12 +105,22 @@ public final class Line {
                         .toList();
             }
             left.forEach(token -> hearing.refuse(token.text(), Nearest.message(token, language)));
+            int before = read.size() == 1 ? stage.indexOf(read.getFirst()) : -1;
+            boolean again = before >= 0 && !words(clause).equals(said.get(before));
+            int move = again ? moves - stage.size() + before : moves;
             for (Token token : clause.tokens()) {
                 LineReading.Role role = role(token, left);
-                words.add(word(token, role, role == LineReading.Role.MOVE ? moves : -1));
+                words.add(word(token, role, role == LineReading.Role.MOVE ? move : -1));
             }
-            moves += read.size();
-            return read;
+            if (!again) {
+                moves += read.size();
+                stage.addAll(read);
+                said.addAll(Collections.nCopies(read.size(), words(clause)));
+            }
+        }
+
+        private static List<String> words(Clause clause) {
+            return clause.tokens().stream().map(Token::text).toList();
         }
 
         private static LineReading.Role role(Token token, List<Token> left) {

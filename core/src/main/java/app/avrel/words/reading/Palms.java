@@ -25,7 +25,8 @@ final class Palms {
         if (elbow.isPresent()) {
             said = said.withElbow(elbow.get());
         }
-        Optional<Palm> palm = toThing().or(() -> after(Term.Part.PALM).map(Palms::palm));
+        Optional<Palm> palm =
+                toThing().or(this::towardTrunk).or(() -> after(Term.Part.PALM).map(Palms::palm));
         boolean pushing = palm.isEmpty()
                 && clause.has(Term.Act.PUSH)
                 && clause.has(Term.Way.FORWARD)
@@ -85,12 +86,32 @@ final class Palms {
                         default -> Palm.TO_THE_OTHER_HAND;
                     });
         }
+        return trunk();
+    }
+
+    private Optional<Palm> trunk() {
         boolean trunk =
                 clause.takeAny(Term.Part.BODY, Term.Part.CHEST, Term.Part.NAVEL, Term.Part.HIPS, Term.Part.WAIST);
         if (trunk) {
             clause.take(Term.Part.PALM);
         }
         return trunk ? Optional.of(Palm.IN) : Optional.empty();
+    }
+
+    /** A palm toward the chest looks in; a palm to the chest goes there. */
+    private Optional<Palm> towardTrunk() {
+        int palm = clause.indexOf(term -> term == Term.Part.PALM);
+        Optional<Token> toward = palm < 0
+                ? Optional.empty()
+                : clause.near(palm, 1)
+                        .filter(token -> token.text().startsWith("toward")
+                                && token.term() instanceof Term.Height height
+                                && height.who() == Term.Who.OWN);
+        toward.ifPresent(token -> {
+            clause.takeAt(token);
+            clause.takeAt(clause.tokens().get(palm));
+        });
+        return toward.map(_ -> Palm.IN);
     }
 
     /** "Facing the other hand" has no small word between. */
@@ -136,10 +157,13 @@ final class Palms {
     private Optional<Token> wayFrom(int from) {
         for (int i = from; i < clause.tokens().size(); i++) {
             Token token = clause.tokens().get(i);
-            if (pointing(token.term()).isPresent()) {
+            boolean whose = token.term() instanceof Term.Who
+                    && clause.near(i, -1).filter(of -> of.is(Term.Rel.OF)).isPresent();
+            if (pointing(token.term()).isPresent() && !whose) {
                 return Optional.of(token);
             }
-            boolean small = token.filler()
+            boolean small = whose
+                    || token.filler()
                     || token.term() instanceof Term.Act
                     || token.term() instanceof Term.Rel
                     || token.is(Term.Part.HAND);

@@ -261,6 +261,10 @@ final class Reducing {
                     || term == Term.Mark.STOP
                     || term == Term.Mark.COMMA
                     || term == Term.Mark.WHILE
+                    || term == Term.Act.TURN
+                    || term == Term.Act.FACE
+                    || term == Term.Act.LOOK
+                    || term == Term.Act.STEP
                     || Topic.trunk(term)
                     || Topic.foot(term)) {
                 return false;

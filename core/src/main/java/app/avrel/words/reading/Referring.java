@@ -48,6 +48,7 @@ final class Referring {
         while (referring.at < tokens.size()) {
             if (!referring.anchor()
                     && !referring.touched()
+                    && !referring.faced()
                     && !referring.across()
                     && !referring.height()
                     && !referring.named()) {
@@ -125,19 +126,39 @@ final class Referring {
 
     /** The left hand touches the right wrist: what is touched is where the hand is. */
     private boolean touched() {
-        boolean touches = at < in.size() && in.get(at).is(Term.Act.LAND);
-        boolean hands = out.stream().anyMatch(token -> Topic.hand(token.term()));
-        int who = skip(at + 1);
+        if (at >= in.size() || !in.get(at).is(Term.Act.LAND)) {
+            return false;
+        }
+        return of(at + 1)
+                .filter(touched -> put(touched.end(), touched.anchor()))
+                .isPresent();
+    }
+
+    /** The left palm faces the right palm: that is not a second hand that does something. */
+    private boolean faced() {
+        boolean faces = at < in.size()
+                && (in.get(at).is(Term.Act.FACE) || in.get(at).is(Term.Act.LOOK))
+                && out.stream().anyMatch(token -> token.is(Term.Part.PALM));
+        Optional<Named> faced = faces ? of(at + 1) : Optional.empty();
+        if (faced.filter(limb -> Term.side(limb.anchor().who()) != null).isEmpty()) {
+            return false;
+        }
+        out.add(in.get(at++));
+        return put(faced.get().end(), faced.get().anchor());
+    }
+
+    private record Named(int end, Term.Anchor anchor) {}
+
+    /** Whose hand, and which part of it, where a hand is spoken of. */
+    private Optional<Named> of(int from) {
+        int who = skip(from);
         int part = skip(who + 1);
-        boolean limb = term(who, Term.Who.class).isPresent()
-                && term(part, Term.Part.class).filter(LIMBS::contains).isPresent();
-        return touches
-                && hands
-                && limb
-                && put(
-                        part + 1,
-                        new Term.Anchor(Term.Rel.AT, (Term.Who) in.get(who).term(), (Term.Part)
-                                in.get(part).term()));
+        boolean hands = out.stream().anyMatch(token -> Topic.hand(token.term()));
+        Optional<Term.Who> whose = term(who, Term.Who.class);
+        Optional<Term.Part> limb = term(part, Term.Part.class).filter(LIMBS::contains);
+        return hands && whose.isPresent() && limb.isPresent()
+                ? Optional.of(new Named(part + 1, new Term.Anchor(Term.Rel.AT, whose.get(), limb.get())))
+                : Optional.empty();
     }
 
     /** Across the chest: the chest is only how high. */

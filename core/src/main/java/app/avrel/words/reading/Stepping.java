@@ -71,6 +71,13 @@ final class Stepping {
                         .isPresent();
     }
 
+    /** A heel that stays up leaves the ball to land on. */
+    private static boolean heelUp(Clause clause) {
+        int heel = clause.indexOf(term -> term == Term.Part.HEEL);
+        return heel >= 0
+                && clause.near(heel, 1).filter(token -> token.is(Term.Way.UP)).isPresent();
+    }
+
     /** Heels level, or on one line: the heel is named for its place, not for its landing. */
     private static boolean aligned(StepPlace place) {
         return place instanceof StepPlace.LevelWithHeel || place instanceof StepPlace.OnHeelLine;
@@ -110,9 +117,10 @@ final class Stepping {
             clause.takeAny(Term.Part.SOLE);
             return Optional.of(Contact.FLAT);
         }
+        boolean heelUp = heelUp(clause);
         if (clause.take(Term.Part.HEEL)) {
             clause.take(Term.Part.HEEL);
-            return Optional.of(Contact.HEEL);
+            return Optional.of(heelUp ? Contact.BALL : Contact.HEEL);
         }
         if (clause.take(Term.Part.BALL)) {
             clause.take(Term.Part.BALL);

@@ -83,7 +83,7 @@ final class WhichHand {
                 .anyMatch(token -> Topic.of(token.term()).equals(Optional.of(Topic.HAND))
                         && token.text()
                                 .matches(
-                                        "fists|punos|hands|palms|arms|wrists|elbows|forearms|fingertips|fingers|manos|palmas"
-                                                + "|brazos|munecas|codos|双手|双掌|两手|两掌|双臂"));
+                                        "(fists|punos|hands|palms|arms|wrists|elbows|forearms|fingertips|fingers|manos|palmas"
+                                                + "|brazos|munecas|codos|双手|双掌|两手|两掌|双臂)( .*)?"));
     }
 }
