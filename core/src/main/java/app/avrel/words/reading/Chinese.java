@@ -6,8 +6,11 @@ final class Chinese {
     private Chinese() {}
 
     static final String WORDS = """
-            Act.STEP = 上步 | 迈步 | 迈出 | 迈 | 退步 | 出步 | 跨步 | 邁出 | 邁步 | 开步 | 開步 | 上一步 | 步 | 跨出 | 落步
-            Act.STEP Way.BACK = 后退 | 退一步 | 撤步 | 後退 | 退
+            Act.SHIFT Manner.ALL Who.LEFT = 左腿独立 | 左脚独立 | 左独立 | 左腿站立 | 左脚站立 | 左腿獨立
+            Act.SHIFT Manner.ALL Who.RIGHT = 右腿独立 | 右脚独立 | 右独立 | 右腿站立 | 右脚站立 | 右腿獨立
+            Act.STEP Way.ACROSS Way.BACK = 插步 | 后插步 | 倒插步 | 向后插步 | 後插步
+            Act.STEP = 一步 | 前进一步 | 上步 | 迈步 | 迈出 | 迈 | 退步 | 出步 | 跨步 | 邁出 | 邁步 | 开步 | 開步 | 上一步 | 步 | 跨出 | 落步
+            Act.STEP Way.BACK = 后撤一步 | 后撤 | 向后撤步 | 後撤 | 撤一步 | 后退一步 | 后退 | 退一步 | 撤步 | 後退 | 退
             Act.LAND = 着地 | 落地 | 点地 | 點地 | 著地
             Act.SHIFT = 移 | 移动 | 移到 | 移至 | 移向 | 转移 | 轉移 | 移重心
             Act.EMPTY = 虚 | 变虚
@@ -19,7 +22,7 @@ final class Chinese {
             Act.SINK = 下沉
             Act.HALF_STEP = 跟步 | 半步 | 跟半步 | 跟上半步 | 跟上
             Act.SLIDE = 滑 | 滑步 | 拖
-            Act.LOWER = 落下 | 放下 | 落 | 踏实 | 放平
+            Act.LOWER = 踩实 | 踩實 | 落实 | 落下 | 放下 | 落 | 踏实 | 放平
             Act.RAISE = 翘起 | 翘 | 掀起 | 抬脚跟
             Act.LIFT = 提 | 提起 | 抬 | 抬起 | 提膝
             Act.KICK = 踢 | 踢出
@@ -35,7 +38,7 @@ final class Chinese {
             Act.LEAN = 前倾 | 倾斜
             Act.CLOSE = 握 | 变 | 握成 | 变成
             Act.OPEN = 张开 | 打开
-            Act.MOVE = 放 | 放在 | 移手 | 举 | 举到 | 置于 | 到 | 在
+            Act.MOVE = 放 | 放在 | 移手 | 举 | 举到 | 置于 | 升到 | 升至 | 抬到 | 抬至 | 举至 | 提到 | 落到 | 落至 | 在
             Act.STAY = 保持 | 不动 | 留在
             Act.HOVER = 悬 | 悬空 | 悬在
             Act.HOLD = 抱 | 持
@@ -49,7 +52,7 @@ final class Chinese {
             Part.KNEE = 膝 | 膝盖 | 膝蓋
             Part.ANKLE = 脚踝 | 踝 | 腳踝
             Part.HAND = 手
-            Part.PALM = 掌 | 掌心 | 手心 | 手掌
+            Part.PALM = 拳心 | 掌 | 掌心 | 手心 | 手掌
             Part.ARM = 臂 | 手臂 | 胳膊
             Part.WRIST = 腕 | 手腕
             Part.ELBOW = 肘
@@ -86,7 +89,8 @@ final class Chinese {
             Way.DIAGONAL = 斜 | 斜向 | 斜方向
             Way.UP = 上 | 向上 | 朝上
             Way.DOWN = 下 | 向下 | 朝下
-            Rel.TO = 向 | 往 | 至 | 转向 | 到达 | 转至
+            Rel.AT Part.HIPS = 收到腰间 | 收至腰间 | 收于腰间 | 收到腰旁 | 腰间
+            Rel.TO = 到 | 向 | 往 | 至 | 转向 | 到达 | 转至
             Rel.ABOVE = 在上 | 在上面 | 上方
             Rel.BELOW = 在下 | 在下面
             Rel.INSIDE = 在内 | 在里
@@ -102,7 +106,7 @@ final class Chinese {
             Manner.FIRST = 先
             Manner.WIDE = 宽 | 寬
             Manner.APART = 距离 | 相距 | 距
-            Manner.HEIGHT = 高 | 高度
+            Manner.HEIGHT = 同高 | 等高 | 平齐 | 齐 | 高 | 高度
             Manner.FLAT = 全脚 | 全脚掌 | 平 | 踏平
             Manner.EVEN = 均匀 | 平均 | 中间 | 各半 | 均分
             Manner.ALL = 全部 | 完全 | 全 | 都
@@ -155,7 +159,7 @@ final class Chinese {
             Mark.THEN = 然后 | 再 | 接着 | 随后 | 之后 | 然後
             Mark.WHILE = 同时 | 同時
             Mark.AND = 和 | 并 | 与
-            Mark.FILLER = 轻轻 | 现在 | 你的 | 请 | 把 | 将 | 了 | 着 | 成为 | 地 | 于 | 方向 | 侧的
+            Mark.FILLER = 为轴 | 為軸 | 轻轻 | 现在 | 你的 | 请 | 把 | 将 | 了 | 着 | 成为 | 地 | 于 | 方向 | 侧的
             Num.0.5 = 半 | 半个
             Num.1 = 一 | 一个
             Num.2 = 二

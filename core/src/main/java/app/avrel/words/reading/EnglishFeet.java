@@ -83,7 +83,7 @@ final class EnglishFeet {
             Manner.OUTER = outer | outside kick
             Manner.INNER = inner
             Manner.NOT_DOWN = without touching down | not touching | without touching | not down
-            Manner.OUTWARD_ARC = in an outward arc | outward arc | arcs outward | arcing outward | arc outward | curving outward
+            Manner.OUTWARD_ARC = in an outward arc | draws an arc outward | draw an arc outward | draws an outward arc | draw an outward arc | outward arc | arcs outward | arcing outward | arc outward | curving outward
             Manner.INWARD_ARC = in an inward arc | inward arc | arcs inward | arcing inward | arc inward | curving inward
             Manner.HOUSE_FRONT = house front loaded share | house front loaded | front loaded share
             Manner.HOUSE_LIGHT = house light foot share | house light foot | house share

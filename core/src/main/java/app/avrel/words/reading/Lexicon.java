@@ -26,7 +26,11 @@ final class Lexicon {
 
     private final Map<String, Entry> phrases = new HashMap<>();
     private final SortedSet<String> words = new TreeSet<>();
+    /** Marks a verb that may follow what does it, where its form does not tell. */
+    private static final String FOLLOWS = "~";
+
     private final boolean inflected;
+
     private int longest = 1;
 
     private Lexicon(String text, boolean inflected) {
@@ -54,6 +58,10 @@ final class Lexicon {
         boolean verb = terms.size() == 1 && terms.getFirst() instanceof Term.Act;
         for (String phrase : sides[1].split("\\|")) {
             String plain = phrase.strip();
+            if (plain.startsWith(FOLLOWS)) {
+                put(plain.substring(1), new Entry(terms, true));
+                continue;
+            }
             put(plain, new Entry(terms, false));
             if (verb && inflected && !plain.contains(" ")) {
                 inflect(plain, terms);

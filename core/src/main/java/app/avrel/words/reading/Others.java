@@ -74,7 +74,7 @@ final class Others {
             return Optional.empty();
         }
         clause.takeAt(clause.tokens().get(part));
-        clause.takeAny(Term.Part.HAND, Term.Part.FINGERTIPS, Term.Part.PALM);
+        clause.takeAny(Term.Part.HAND, Term.Part.FINGERTIPS, Term.Part.PALM, Term.Way.FORWARD);
         return clause.take(Term.Who.class).flatMap(hearing::side).or(hearing::lastHand);
     }
 

@@ -6,7 +6,10 @@ final class Spanish {
     private Spanish() {}
 
     static final String WORDS = """
-            Act.STEP = paso | da un paso | dar un paso | pisa | avanza | avanzar | da paso | camina | retrocede | pasa | sale | salir
+            Act.SHIFT Manner.ALL = de pie sobre | de pie en | apoyado en | apoyada en | apoyate en | en equilibrio sobre | parado en | parada en | equilibrio en
+            Act.STEP Way.BACK = retrocede | retroceder | retrocediendo
+            Part.TOES = puntas del pie | la punta del pie
+            Act.STEP = paso | da un paso | dar un paso | pisa | avanza | avanzar | da paso | camina | pasa | sale | salir
             Act.LAND = apoya | apoyando | toca | aterriza | apoyar | posa
             Act.SHIFT = pasa el peso | pasar el peso | cambia el peso | desplaza | traslada | lleva el peso | transfiere | carga | peso a | peso sobre | peso en
             Act.EMPTY = vacia | descarga
@@ -20,8 +23,8 @@ final class Spanish {
             Act.LIFT = levanta | levantar | eleva | elevar | sube la rodilla
             Act.KICK = patada | patea | patear
             Act.STAMP = pisoton | pisotea | golpea el suelo
-            Act.SINK = hunde | hundete | hundir | desciende | descender | baja | bajar | flexiona las rodillas
-            Act.RISE = sube | subir | asciende | ascender | suben | levantate
+            Act.SINK = hunde | hundete | hundir | ~desciende | descender | ~baja | bajar | ~bajan | ~descienden | flexiona las rodillas
+            Act.RISE = ~sube | subir | ~asciende | ascender | ~suben | ~ascienden | levantate
             Act.SIT = sientate | sientate atras | sienta | sentarse
             Act.LOOK = mira | mirar | mirada | miran
             Act.PUSH = empuja | empujar | empujan
@@ -41,6 +44,9 @@ final class Spanish {
             Part.HEEL = talon | talones
             Part.BALL = metatarso | bola del pie | antepie | planta delantera
             Part.TOES = puntas | punta del pie | dedos del pie | dedos de los pies | punta
+            Part.INSTEP = empeine
+            Part.SOLE = planta | plantas | planta del pie
+            Part.FLOOR = suelo | piso
             Part.KNEE = rodilla | rodillas
             Part.ANKLE = tobillo
             Part.HAND = mano | manos
@@ -77,8 +83,8 @@ final class Spanish {
             Who.REAR = trasero | trasera
             Who.FRONT = delantero | delantera
             Who.IT = lo
-            Way.FORWARD = adelante | hacia adelante | al frente | delante | hacia delante
-            Way.BACK = atras | hacia atras | detras
+            Way.FORWARD = por delante | adelante | hacia adelante | al frente | delante | hacia delante
+            Way.BACK = por detras | por atras | atras | hacia atras | detras
             Way.OUT = afuera | hacia afuera | fuera | hacia fuera
             Way.IN = adentro | hacia adentro | dentro | hacia dentro
             Way.ACROSS = cruzando | cruza | cruzado | cruzada

@@ -11,7 +11,10 @@ import java.util.Optional;
 /** Reads how the weight is shared. */
 final class Weighing {
 
+    private static final double TENTHS = 10;
+
     private final Clause clause;
+
     private final Hearing hearing;
 
     Weighing(Clause clause, Hearing hearing) {
@@ -102,6 +105,9 @@ final class Weighing {
                             + ". Say for example \"shift 70 left\".");
             return List.of();
         }
+        if (other.isPresent() && share + other.get() == TENTHS) {
+            return ofNumberOfTenths(share, side);
+        }
         if (other.isPresent() && share + other.get() != 100) {
             return range(share, other.get(), side);
         }
@@ -109,6 +115,12 @@ final class Weighing {
             return share == 50 ? List.of(new Move.Shift(new Split.Said(WeightShare.EVEN))) : ask();
         }
         return List.of(new Move.Shift(Split.on(side.get(), (int) Math.round(share))));
+    }
+
+    /** Seven on the left, three on the right. */
+    private List<Move> ofNumberOfTenths(double tenths, Optional<Side> side) {
+        return side.map(on -> List.<Move>of(new Move.Shift(Split.on(on, (int) Math.round(10 * tenths)))))
+                .orElseGet(this::ask);
     }
 
     /** Between fifty and seventy on the left. */

@@ -66,6 +66,29 @@ class EnglishLinesTest {
             lean forward 10 degrees | lean 10°
             now gently shift your weight onto your left foot | shift 51 to 100 left
             left foot forward 50 cm, 20 cm wide | left foot steps forward 50 cm, 20 cm wide
+            stand on the right leg, left foot at the right knee | shift 100 right. lift the left knee to the hip
+            balance on the left leg | shift 100 left
+            right foot empty | shift 100 left
+            half step up with the right foot, stay on the left | right foot half step. shift 100 left
+            sit down on the left leg, right leg stretched out to the side | sink. shift 51 to 100 left. right foot steps 90° right
+            shift 70 right and turn to 3 | shift 70 right. waist to 3
+            right elbow drops | right hand, elbow down
+            sink a fist, elbows heavy | sink 1 fist. left hand, elbow down. right hand, elbow down
+            left palm faces the right palm | left hand, palm facing the other hand
+            palms face each other 22 cm apart | left hand, 0.5 shoulder halves, palm facing the other hand. right hand, 0.5 shoulder halves, palm facing the other hand
+            left palm faces the floor | left hand, palm down
+            right palm toward the ceiling | right hand, palm up
+            left arm bent round in front of the chest, palm toward the chest | left hand, at the chest, centre line, rounded, palm in
+            fingers of the right hand point to the floor | right hand, fingers down
+            crossing step with the left behind, heel up | left foot steps across behind, ball first
+            left toes rise | raise the left toes
+            the left heel comes off the floor | raise the left heel
+            follow up with the left, half a step | left foot half step
+            line the left heel up with the right heel | left foot steps level with the right heel
+            right hand draws an arc outward to the ear | right hand, at the ear, in an outward arc
+            hips face the northeast corner | waist to 1:30
+            pull the left fist to the hip, palm up | left hand, at the hip, palm up, fist
+            eyes forward with soft focus | look ahead
             """)
     void aLineFromShoulderWideEvenFacingTwelve(String line, String said) {
         LineReading reading = Typed.english(line);

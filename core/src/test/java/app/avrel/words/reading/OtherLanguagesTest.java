@@ -49,6 +49,12 @@ class OtherLanguagesTest {
             60/40 a la derecha | shift 60 right
             paso al lado con el pie derecho, medio ancho de hombros de ancho | right foot steps level with the left heel, 0.5 shoulder widths wide
             talón izquierdo adelante, luego pasa el peso 60 a la izquierda mientras la cintura gira hacia las 12 | left foot steps forward, heel first; shift 60 left. waist to 12
+            la mano derecha sube al hombro, palma abajo | right hand, at the shoulder, palm down
+            las dos manos bajan a la cadera | left hand, at the hip. right hand, at the hip
+            puntas del pie izquierdo arriba | raise the left toes
+            paso cruzado por detrás con el izquierdo | left foot steps across behind
+            de pie sobre la pierna izquierda | shift 100 left
+            retrocede con el derecho | right foot steps back
             """)
     void spanish(String line, String said) {
         reads(line, Language.SPANISH, said == null ? "" : said);
@@ -88,6 +94,17 @@ class OtherLanguagesTest {
             左脚向前，脚跟着地，然后重心移到左60% | left foot steps forward, heel first; shift 60 left
             右脚向左脚旁 | right foot steps beside the left foot
             合掌于胸前 | palms together at the chest, right inside
+            左脚向前一步，脚跟先着地 | left foot steps forward, heel first
+            重心左七右三 | shift 70 left
+            右脚以脚跟为轴内扣四十五度 | turn the right foot on its heel, toes in 45°
+            右脚蹬脚，向正前方，与髋同高 | right heel kick forward at the hip
+            右手升到肩高，掌心向下 | right hand, at the shoulder, palm down
+            双手下按到髋 | left hand, at the hip, palm down. right hand, at the hip, palm down
+            左脚向后插步 | left foot steps across behind
+            左腿独立 | shift 100 left
+            右拳收到腰间，拳心向上 | right hand, at the hip, palm up, fist
+            右脚后撤一步，前脚掌着地 | right foot steps back, ball first
+            右脚踩实 | lower the right foot, flat
             """)
     void chinese(String line, String said) {
         reads(line, Language.CHINESE, said == null ? "" : said);
