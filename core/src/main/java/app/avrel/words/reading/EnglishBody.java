@@ -13,7 +13,7 @@ final class EnglishBody {
             Way.DOWN = toward the floor | towards the floor | toward the ground | towards the ground
             Act.FACE = face | square to | squared to | square up to | look toward with the body
             Act.SINK Act.SHIFT = sit down on | sits down on | sit low on | sits low on | sit down low on | sink down on | sit deep on | sit deep into | sit down into
-            Act.SINK = sink | sit low | sits low | sit down low | sink low | sit lower | sits lower | sit deeper | sit down | go down | goes down | drop down | squat | crouch | lower yourself | lower the body | go lower | get lower | bend the knees | bend your knees | sinking | lower the hips | lower your body
+            Act.SINK = sink | drop low | get low | go low | sit low | sits low | sit down low | sink low | sit lower | sits lower | sit deeper | sit down | go down | goes down | drop down | squat | crouch | lower yourself | lower the body | go lower | get lower | bend the knees | bend your knees | sinking | lower the hips | lower your body
             Act.RISE = rise | stand up | stand tall | stand straight | stand | come up | get up | go up | straighten the legs | comes up | straighten up
             Act.SIT Way.BACK = sit back | sits back | sitting back | rock back | rocks back | settle back | settles back | lean back onto
             Act.SIT = sit | rock
@@ -35,7 +35,7 @@ final class EnglishBody {
             Manner.SLOW = slow count | on a slow count | slow | slowly | unhurried | unhurriedly
             Manner.QUICK = quick count | on a quick count | quick | quickly | fast | sudden | suddenly | briskly | swiftly | sharply
             Manner.EVENLY = evenly | steady | steadily | at an even pace | even pace
-            Manner.HELD = held | hold for | stay for | holds for | wait | hold it | pause | hold the position | hold still | hold there | hold this
+            Manner.HELD = held | hold for | stay for | holds for | wait | hold it | pause | hold the position | hold still | hold there | hold it there | hold the leg there | hold the leg | hold this
             Manner.WIDE_VIEW = wide view | soft focus | with soft focus | soft gaze | with a soft gaze | wide vision | wide | wide eyed | peripheral | seeing wide | soft eyes | with wide vision
             Manner.HIGH_FRAME = high stance | high frame | high posture | high height | stay high
             Manner.MEDIUM_FRAME = medium stance | medium frame | middle height | middle frame | medium height | medium posture | middle stance | medium

@@ -6,6 +6,14 @@ final class EnglishFeet {
     private EnglishFeet() {}
 
     static final String WORDS = """
+            Part.TOES Way.IN = toes close
+            Part.TOES Way.OUT = toes open
+            Act.TURN Who.LEFT Part.TOES = hook the left toes
+            Act.TURN Who.RIGHT Part.TOES = hook the right toes
+            Act.KICK Who.LEFT Part.HEEL = push out with the left heel | push with the left heel | pushes out with the left heel
+            Act.KICK Who.RIGHT Part.HEEL = push out with the right heel | push with the right heel | pushes out with the right heel
+            Act.SHIFT Who.LEFT = left leg bears | left foot bears | left leg takes | left foot takes | left leg carries | left foot carries
+            Act.SHIFT Who.RIGHT = right leg bears | right foot bears | right leg takes | right foot takes | right leg carries | right foot carries
             Part.TOES Act.RAISE = toes rise | toe rises | toes come up | toes go up | toes come off the floor
             Part.HEEL Act.RAISE = heel rises | heels rise | heel comes up | heels come up | heel comes off the floor | heel comes off the ground | heel leaves the floor | heel off the floor | heel off the ground | heels leave the floor
             Act.STEP = step | step wide | steps wide | wide step | stride | walk | advance | tread | travel
@@ -30,7 +38,7 @@ final class EnglishFeet {
             Act.HOVER = hover
             Act.PULL_BACK = pull back | pulls back | draw back | draws back | withdraw | retract | take back
             Act.CROSS = cross
-            Act.MOVE = move | line | align | pull | pulls | slides down | slide down | slides up | slide up | glides up | glides down | float | bring | put | place | take | go | come | get | carry | send | make | comes | goes | taking | making | let | lay | float up
+            Act.MOVE = move | drill | drills | line | align | pull | pulls | slides down | slide down | slides up | slide up | glides up | glides down | float | bring | put | place | take | go | come | get | carry | send | make | comes | goes | taking | making | let | lay | float up
             Act.STAY = stay | keep | remain | leave | keeping
             Part.FOOT = foot | feet
             Part.LEG = leg | legs
@@ -51,7 +59,7 @@ final class EnglishFeet {
             Who.BOTH = both
             Who.FRONT = front | leading | forward foot
             Who.REAR = rear | trailing
-            Who.LIGHT = empty foot | light foot | unweighted foot | free foot | lighter | free
+            Who.LIGHT = raised foot | lifted foot | raised leg | lifted leg | empty foot | light foot | unweighted foot | free foot | lighter | free
             Who.HEAVY = standing | loaded | full | weighted | supporting | support
             Who.OWN = own | its own
             Who.OTHER = other | opposite
@@ -94,7 +102,7 @@ final class EnglishFeet {
             Act.KICK Manner.INNER = inner sweep | inward sweep | inside sweep
             Part.HEEL Act.KICK = heel kick
             Part.TOES Act.KICK = toe kick | front kick with the toes
-            Rel.TO = to | toward | towards | onto | into | until | till
+            Rel.TO = until you face | till you face | until facing | until it faces | to | toward | towards | onto | into | until | till
             Rel.ON = on | upon
             Rel.AT = at
             Rel.BEFORE = in front of | before | ahead of
@@ -119,7 +127,7 @@ final class EnglishFeet {
             Mark.THEN = then | and then | after that | afterwards | next | followed by | finally | lastly | and after that | once there
             Mark.WHILE = while | as | meanwhile | at the same time | simultaneously | during which | and at the same time
             Mark.AND = and | plus | also | & | +
-            Mark.FILLER = small | short | big | large | slight | through | further | away | about | around about | roughly | all the while | on its own line | on its line | along its own line | keeping its line | of the body | of your body | of the trunk | the | a | an | now | just | gently | your | you | my | please | so | that | this | softly | smoothly | again | there | here | slightly | a bit | a little | simply | calmly | naturally | let your | their | one's | still | is | are | be | being | should | will | well | which | who | lightly | carefully | too | we | his | her | very | really | nice | nicely | easily | ok | okay | do | don't forget to | remember to | shape | position| facing the way of | amount | only
+            Mark.FILLER = knees soft | soft knees | with soft knees | knees relaxed | like | small | short | big | large | slight | through | further | away | about | around about | roughly | all the while | on its own line | on its line | along its own line | keeping its line | of the body | of your body | of the trunk | the | a | an | now | just | gently | your | you | my | please | so | that | this | softly | smoothly | again | there | here | slightly | a bit | a little | simply | calmly | naturally | let your | their | one's | still | is | are | be | being | should | will | well | which | who | lightly | carefully | too | we | his | her | very | really | nice | nicely | easily | ok | okay | do | don't forget to | remember to | shape | position| facing the way of | amount | only
             Num.0 = zero | nought
             Num.1 = one
             Num.2 = two

@@ -40,7 +40,7 @@ final class EnglishHands {
             Shape.HOOK = hook | hook hand | hooked hand | beak | hooked
             Shape.SWORD_FINGERS = sword fingers | sword finger | two fingers extended
             Shape.ROUNDED = ward off arc | rounded hand | cupped hand | cupped
-            Related.CROSSED_WRISTS = wrists crossed | crossed wrists | cross wrists | cross the wrists | wrists cross | cross your wrists | arms crossed | cross the arms | hands crossed | cross hands | cross the hands | crossing the wrists
+            Related.CROSSED_WRISTS = wrists crossed | crossed wrists | cross wrists | cross the wrists | wrists cross | hands cross | arms cross | wrists crossing | cross your wrists | arms crossed | cross the arms | hands crossed | cross hands | cross the hands | crossing the wrists
             Related.WRIST_ON_WRIST = wrist on wrist | wrist over wrist | one wrist on the other
             Related.PALM_UNDER_ELBOW = palm under elbow | hand under elbow | palm under the elbow | hand under the elbow | fist under elbow
             Related.HEELS_OF_PALMS_TOGETHER = heels of the palms together | palm heels together | heels of the hands together | heels of the palms meet
@@ -49,7 +49,8 @@ final class EnglishHands {
             Related.STACKED = one above the other | one over the other | hands stacked | stacked | one on top of the other | stack the hands
             Related.FOLDED_FOREARMS = forearms folded | fold the forearms | folded forearms | arms folded | fold the arms | fold your forearms
             Related.APART = side by side
-            Manner.BALL_HELD = a ball | the ball held | holding a ball | hold a ball | hold the ball | ball hold | holds a ball | carry a ball | cradle a ball | embrace a ball | hug a ball | ball in front
+            Manner.BALL_HELD Rel.AT = ball at
+            Manner.BALL_HELD = a ball | a big ball | a large ball | a small ball | holding a big ball | hold a big ball | hold a large ball | hold a small ball | holding a small ball | the ball held | holding a ball | hold a ball | hold the ball | ball hold | holds a ball | carry a ball | cradle a ball | embrace a ball | hug a ball | ball in front
             Manner.ROUNDED = rounded | bent round | bent in an arc | curved | round | softly bent | half bent
             Manner.NEAR = close in | near | close by | close
             Manner.CENTRE_LINE = centre line | center line | midline | centreline | the middle | on the centre line | on the midline | along the centre | in the centre

@@ -113,12 +113,13 @@ final class Hands {
         boolean pushes = clause.has(Term.Act.PUSH);
         boolean palmNamed = clause.has(Term.Part.PALM);
         Optional<HandShape> shape = shape();
+        boolean hangs = clause.has(Term.Act.LOWER) && clause.take(Term.Way.SIDE);
         Optional<HandPoint> measured = measured();
         place = point(new Palms(clause).read(place), measured);
         place = against(place, hand);
         place = heights(place, hand);
         place = aside(place, hand);
-        if (clause.takeAny(Term.Manner.HANGING)) {
+        if (hangs || clause.takeAny(Term.Manner.HANGING)) {
             place = HandPlace.HANGING.with(place);
         }
         if (clause.has(Term.Act.SPREAD) && place.sideways().isEmpty()) {

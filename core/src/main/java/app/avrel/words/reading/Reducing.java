@@ -172,8 +172,8 @@ final class Reducing {
             return Optional.of(unit);
         }
         if (term == Term.Part.SHOULDER) {
-            boolean wide = wideFollows();
-            return counted || wide ? Optional.of(LengthUnit.SHOULDER_WIDTH) : Optional.empty();
+            boolean more = wideFollows() || !counted && half(1) > 0;
+            return counted || more ? Optional.of(LengthUnit.SHOULDER_WIDTH) : Optional.empty();
         }
         if (term == Term.Part.FOOT && counted) {
             return Optional.of(LengthUnit.FOOT_LENGTH);

@@ -89,6 +89,15 @@ class EnglishLinesTest {
             hips face the northeast corner | waist to 1:30
             pull the left fist to the hip, palm up | left hand, at the hip, palm up, fist
             eyes forward with soft focus | look ahead
+            weight even, knees soft | shift 50 left
+            left leg bears 80 | shift 80 left
+            rotate left until you face 9 | waist to 9 going left
+            the right toes close 45 | turn the right foot on its heel, toes in 45°
+            left steps out to the side, shoulder and a half | left foot steps level with the right heel, 1.5 shoulder widths wide
+            push out with the right heel at hip height | right heel kick at the hip
+            hands cross, left outside | wrists crossed, right inside
+            lower both arms to the sides | left hand, at the thigh, own side, close in, palm in, open hand. right hand, at the thigh, own side, close in, palm in, open hand
+            drop low | sink
             """)
     void aLineFromShoulderWideEvenFacingTwelve(String line, String said) {
         LineReading reading = Typed.english(line);
