@@ -130,7 +130,8 @@ final class Clauses {
                 switch (current.get()) {
                     case DEPTH, INCLINE -> before.stream().anyMatch(some -> some.term() instanceof Term.Measure);
                     case BODY -> before.stream().anyMatch(some -> Topic.trunk(some.term()));
-                    case FOOT, HAND, RELATION, PROP, GAZE, WEIGHT, MORE -> !with(before);
+                    case HAND -> !with(before) && !looking(before);
+                    case FOOT, RELATION, PROP, GAZE, WEIGHT, MORE -> !with(before);
                 };
             case DEPTH ->
                 switch (current.get()) {
@@ -152,6 +153,15 @@ final class Clauses {
 
     private static boolean riseOnto(List<Token> before) {
         return before.stream().anyMatch(token -> token.is(Term.Act.RISE));
+    }
+
+    /** A palm that faces the body. */
+    private static boolean looking(List<Token> before) {
+        return before.reversed().stream()
+                .filter(token -> !token.filler())
+                .findFirst()
+                .filter(token -> token.is(Term.Act.FACE) || token.is(Term.Act.LOOK))
+                .isPresent();
     }
 
     private static boolean with(List<Token> before) {

@@ -6,20 +6,20 @@ final class EnglishBody {
     private EnglishBody() {}
 
     static final String WORDS = """
-            Act.TURN = turn | pivot | pivoting | turning | rotate | swivel | twist | spin | wheel | swing
+            Act.TURN = turn | adjust | correct | pivot | pivoting | turning | rotate | swivel | twist | spin | wheel | swing
             Act.FACE Way.DOWN = faces the floor | face the floor | facing the floor | faces the ground | facing the ground | looks at the floor
             Act.FACE Way.UP = faces the ceiling | face the ceiling | facing the ceiling | faces the sky | face the sky | facing the sky
             Way.UP = toward the ceiling | towards the ceiling | to the ceiling | toward the sky | towards the sky | to the sky
             Way.DOWN = toward the floor | towards the floor | toward the ground | towards the ground
             Act.FACE = face | square to | squared to | square up to | look toward with the body
             Act.SINK Act.SHIFT = sit down on | sits down on | sit low on | sits low on | sit down low on | sink down on | sit deep on | sit deep into | sit down into
-            Act.SINK = sink | drop low | get low | go low | sit low | sits low | sit down low | sink low | sit lower | sits lower | sit deeper | sit down | go down | goes down | drop down | squat | crouch | lower yourself | lower the body | go lower | get lower | bend the knees | bend your knees | sinking | lower the hips | lower your body
+            Act.SINK = sink | lower the stance | bend the knees more | drop low | get low | go low | sit low | sits low | sit down low | sink low | sit lower | sits lower | sit deeper | sit down | go down | goes down | drop down | squat | crouch | lower yourself | lower the body | go lower | get lower | bend the knees | bend your knees | sinking | lower the hips | lower your body
             Act.RISE = rise | stand up | stand tall | stand straight | stand | come up | get up | go up | straighten the legs | comes up | straighten up
             Act.SIT Way.BACK = sit back | sits back | sitting back | rock back | rocks back | settle back | settles back | lean back onto
             Act.SIT = sit | rock
             Act.LEAN = lean | incline | tilt
             Act.STRAIGHTEN = straighten | come upright | return upright
-            Act.LOOK = look | gaze | glance | see | watch | follow with the eyes | eyes follow | eyes on
+            Act.LOOK = head turns | turn the head | turn your head | look | gaze | glance | see | watch | follow with the eyes | eyes follow | eyes on
             Act.BREATHE = breathe
             Part.BODY = body | torso | trunk | yourself
             Part.WAIST = waist

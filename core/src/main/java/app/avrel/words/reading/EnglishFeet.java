@@ -7,6 +7,7 @@ final class EnglishFeet {
 
     static final String WORDS = """
             Part.TOES Way.IN = toes close
+            Act.LOWER Part.HEEL = settle the heel | sink the heel | settles the heel
             Part.TOES Way.OUT = toes open
             Act.TURN Who.LEFT Part.TOES = hook the left toes
             Act.TURN Who.RIGHT Part.TOES = hook the right toes
@@ -19,7 +20,7 @@ final class EnglishFeet {
             Act.STEP = step | step wide | steps wide | wide step | stride | walk | advance | tread | travel
             Act.STEP Way.BACK = retreat
             Act.LAND = land | touch | meet | support | touch down | touching down | arrive | rest | come down | comes down | set | touches down
-            Act.SHIFT = shift | split | transfer | settle | roll | pour | sink onto | sink into | put the weight | load | lean onto | sit on | sit onto
+            Act.SHIFT = shift | split | transfer | settle | roll | pour | sink onto | sink into | sinks into | sinks onto | put the weight | load | lean onto | sit on | sit onto
             Act.SHIFT Manner.ALL = stand on | stands on | standing on | balance on | balances on | balancing on | balanced on
             Act.SHIFT Manner.ALL Who.LEFT = stay on the left | stays on the left | staying on the left | remain on the left
             Act.SHIFT Manner.ALL Who.RIGHT = stay on the right | stays on the right | staying on the right | remain on the right
@@ -29,7 +30,7 @@ final class EnglishFeet {
             Act.DRAW = draw | draw in | gather | collect | bring in | draws in | drawing in
             Act.HALF_STEP = half step | half steps | follow step | follow steps | follow up | follows up | follow | follows | half a step | half step up
             Act.SLIDE = slide | glide | drag | skim
-            Act.LOWER = lower | put down | set down | puts down | sets down | drop | place down
+            Act.LOWER = lower | plant | put down | set down | puts down | sets down | drop | place down
             Act.RAISE = raise | peel
             Act.LIFT = lift | pick up | picks up | hoist
             Act.KICK = kick | snap
@@ -79,7 +80,7 @@ final class EnglishFeet {
             Manner.WIDE = wide | width | of width | in width | broad
             Manner.APART = gap | gap of | apart | between | between them
             Manner.FLAT = flat | whole foot | full foot | flat down | all the way down | fully down | flat on the floor | down flat | sole down | heel and toes
-            Manner.EVEN = even | evenly shared | equal | fifty fifty | equally | centred | centered | evenly between the feet | even weight | double weighted | middle
+            Manner.EVEN = even | both feet bear the same | the same on both feet | same on both feet | the same on both | evenly shared | equal | fifty fifty | equally | centred | centered | evenly between the feet | even weight | double weighted | middle
             Manner.ALL = all | fully | completely | entirely | all the way | whole | entire | everything | wholly | full weight
             Manner.MORE = more | most | mostly | mainly | most of
             Manner.NONE = no weight | without weight | weightless | empty of weight | bearing nothing | no weight on it | without any weight | not weighted
@@ -98,8 +99,8 @@ final class EnglishFeet {
             Manner.STRAIGHT = in a straight line | directly | straight
             Manner.ARC = in an arc | draws an arc | draw an arc | drawing an arc | makes an arc | draws a circle | draw a circle | draws a curve | arc | arcs | curves | circles | curve | in a curve | arcing | curving | circling | circle | in a circle
             Manner.BENT = bent | bend
-            Act.KICK Manner.OUTER = outer sweep | outward sweep | outside sweep | sweeps outward kick
-            Act.KICK Manner.INNER = inner sweep | inward sweep | inside sweep
+            Act.KICK Manner.OUTER = crescent kick outward | outward crescent kick | outer crescent kick | outer sweep | outward sweep | outside sweep | sweeps outward kick
+            Act.KICK Manner.INNER = crescent kick inward | inward crescent kick | inner crescent kick | inner sweep | inward sweep | inside sweep
             Part.HEEL Act.KICK = heel kick
             Part.TOES Act.KICK = toe kick | front kick with the toes
             Rel.TO = until you face | till you face | until facing | until it faces | to | toward | towards | onto | into | until | till

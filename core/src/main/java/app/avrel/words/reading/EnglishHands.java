@@ -17,6 +17,9 @@ final class EnglishHands {
             Act.FOLD = fold
             Part.HAND = hand | hands
             Part.PALM = palm | palms
+            Act.TURN Who.LEFT Part.PALM = roll the left palm
+            Act.TURN Who.RIGHT Part.PALM = roll the right palm
+            Act.TURN Part.PALM = roll the palm | roll the palms
             Part.HEEL_OF_PALM = heel of the palm | heels of the palms | heel of the hand | palm heels | heels of the hands
             Part.ARM = arm | arms
             Part.WRIST = wrist | wrists

@@ -125,6 +125,9 @@ final class Hands {
         if (clause.has(Term.Act.SPREAD) && place.sideways().isEmpty()) {
             place = place.withSideways(Sideways.OWN_SIDE);
         }
+        if (pushes && clause.take(Term.Who.FRONT) && place.palm().isEmpty()) {
+            place = place.withPalm(Palm.FORWARD);
+        }
         place = reach(place, pushes);
         if (pushes
                 && palmNamed

@@ -69,7 +69,8 @@ final class Others {
         if (anchored.isPresent()) {
             return anchored;
         }
-        int part = clause.indexOf(Topic::hand);
+        int part = clause.indexOf(term -> Topic.hand(term) || term instanceof Term.Shaped);
+
         if (part < 0) {
             return Optional.empty();
         }

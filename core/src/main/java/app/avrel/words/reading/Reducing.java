@@ -251,7 +251,7 @@ final class Reducing {
             return false;
         }
         Term term = out.get(before).term();
-        return term == Term.Rel.TO || term == Term.Rel.AT || term == Term.Act.FACE;
+        return term == Term.Rel.TO || term == Term.Rel.AT || term == Term.Act.FACE || term == Term.Act.LOOK;
     }
 
     private boolean weighing() {

@@ -33,6 +33,9 @@ final class Stepping {
             clause.take(Term.Part.HEEL);
         }
         Optional<Contact> landing = landing(clause);
+        if (clause.has(term -> term instanceof Term.Hall || term instanceof Term.Compass)) {
+            clause.takeAny(Term.Way.BACK);
+        }
         clause.take(Term.Height.class, height -> height.landmark() == Landmark.FLOOR);
         clause.takeAny(
                 Term.Part.FOOT,
@@ -62,13 +65,16 @@ final class Stepping {
                         : new Move.Step(foot, place.get(), landing, toes, way));
     }
 
-    /** Toes first; toes touch. */
+    /** Toes first; toes touch; on the toes. */
     private static boolean toesLand(Clause clause) {
         int toes = clause.indexOf(term -> term == Term.Part.TOES);
         return toes >= 0
-                && clause.near(toes, 1)
-                        .filter(token -> token.is(Term.Manner.FIRST) || token.is(Term.Act.LAND))
-                        .isPresent();
+                && (clause.near(toes, 1)
+                                .filter(token -> token.is(Term.Manner.FIRST) || token.is(Term.Act.LAND))
+                                .isPresent()
+                        || clause.near(toes, -1)
+                                .filter(token -> token.is(Term.Rel.ON))
+                                .isPresent());
     }
 
     /** A heel that stays up leaves the ball to land on. */

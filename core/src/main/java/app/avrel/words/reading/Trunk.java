@@ -28,7 +28,8 @@ final class Trunk {
         boolean whole = clause.takeAny(Term.Part.HIPS, Term.Part.WAIST, Term.Part.BODY);
         BodyPart part = chest && !whole ? BodyPart.CHEST : BodyPart.WHOLE;
         clause.takeAny(Term.Manner.ALL, Term.Manner.STRAIGHT);
-        Optional<Heading> hall = new DirectionReading(clause, hearing).hall().or(this::front);
+        Optional<Heading> hall =
+                new DirectionReading(clause, hearing).hall().or(this::front).or(this::back);
         Optional<Side> way =
                 clause.take(Term.Who.class, who -> Term.side(who) != null).map(Term::side);
         clause.takeAny(Term.Way.ROUND, Term.Way.SIDE, Term.Way.BACK);
@@ -46,10 +47,18 @@ final class Trunk {
     }
 
     private Optional<Heading> front() {
-        boolean faced = clause.has(Term.Act.FACE) || clause.has(Term.Act.TURN) || clause.has(Term.Rel.TO);
+        boolean faced = clause.has(Term.Act.FACE)
+                || clause.has(Term.Act.TURN)
+                || clause.has(Term.Act.STAY)
+                || clause.has(Term.Rel.TO);
         return faced && (clause.take(Term.Who.FRONT) || clause.take(Term.Way.FORWARD))
                 ? Optional.of(Heading.FRONT)
                 : Optional.empty();
+    }
+
+    /** To the back of the hall; "turn back" alone says nothing. */
+    private Optional<Heading> back() {
+        return clause.has(Term.Rel.TO) && clause.take(Term.Way.BACK) ? Optional.of(new Heading(180)) : Optional.empty();
     }
 
     private Turning to(Heading hall, Optional<Side> way) {

@@ -98,6 +98,17 @@ class EnglishLinesTest {
             hands cross, left outside | wrists crossed, right inside
             lower both arms to the sides | left hand, at the thigh, own side, close in, palm in, open hand. right hand, at the thigh, own side, close in, palm in, open hand
             drop low | sink
+            left foot a foot length back, on the toes | left foot steps back 1 foot-length, ball first
+            right foot back to 5, ball first | right foot steps to 5, ball first
+            turn your whole body to the back | waist to 6
+            chest stays front, hips turn to 1:30 | chest to 12. waist to 1:30
+            push both palms to the front, chest high | left hand, at the chest, extended, palm forward, fingers up. right hand, at the chest, extended, palm forward, fingers up
+            right fist at the solar plexus, palm facing the body | right hand, at the solar plexus, palm in, fist
+            head turns left | look 90° left
+            eyes on the right fist | look past the right hand
+            watch 12 | look to 12
+            plant the left foot flat | lower the left foot, flat
+            roll the right palm up | right hand, palm up
             """)
     void aLineFromShoulderWideEvenFacingTwelve(String line, String said) {
         LineReading reading = Typed.english(line);
