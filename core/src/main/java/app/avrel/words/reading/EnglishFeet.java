@@ -17,8 +17,9 @@ final class EnglishFeet {
             Act.SHIFT Who.RIGHT = right leg bears | right foot bears | right leg takes | right foot takes | right leg carries | right foot carries
             Part.TOES Act.RAISE = toes rise | toe rises | toes come up | toes go up | toes come off the floor
             Part.HEEL Act.RAISE = heel rises | heels rise | heel comes up | heels come up | heel comes off the floor | heel comes off the ground | heel leaves the floor | heel off the floor | heel off the ground | heels leave the floor
-            Act.STEP = step | step wide | steps wide | wide step | stride | walk | advance | tread | travel
+            Act.STEP = step | step wide | steps wide | wide step | stride | walk | tread | travel
             Act.STEP Way.BACK = retreat
+            Act.STEP Way.FORWARD = advance | advances | advancing
             Act.LAND = land | touch | meet | support | touch down | touching down | arrive | rest | come down | comes down | set | touches down
             Act.SHIFT = shift | split | transfer | settle | roll | pour | sink onto | sink into | sinks into | sinks onto | put the weight | load | lean onto | sit on | sit onto
             Act.SHIFT Manner.ALL = stand on | stands on | standing on | balance on | balances on | balancing on | balanced on

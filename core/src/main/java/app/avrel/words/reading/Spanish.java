@@ -7,9 +7,17 @@ final class Spanish {
 
     static final String WORDS = """
             Act.SHIFT Manner.ALL = de pie sobre | de pie en | apoyado en | apoyada en | apoyate en | en equilibrio sobre | parado en | parada en | equilibrio en
+            Act.STEP Way.FORWARD = avanza | avanzar | avanzando
+            Act.LIFT Part.KNEE = sube la rodilla
+            Act.LOWER Part.TOES = baja la punta | baja las puntas
+            Act.LOWER Part.HEEL = baja el talon
+            Rel.OVER Who.LEFT = sobre la izquierda | encima de la izquierda
+            Rel.OVER Who.RIGHT = sobre la derecha | encima de la derecha
+            Rel.WHERE = donde estaba | donde estuvo
+            Part.FACE = cara | nariz
             Act.STEP Way.BACK = retrocede | retroceder | retrocediendo
             Part.TOES = puntas del pie | la punta del pie
-            Act.STEP = paso | da un paso | dar un paso | pisa | avanza | avanzar | da paso | camina | pasa | sale | salir
+            Act.STEP = paso | da un paso | dar un paso | pisa | da paso | camina | pasa | sale | salir
             Act.LAND = apoya | apoyando | toca | aterriza | apoyar | posa
             Act.SHIFT = pasa el peso | pasar el peso | cambia el peso | desplaza | traslada | lleva el peso | transfiere | carga | peso a | peso sobre | peso en
             Act.EMPTY = vacia | descarga
@@ -20,7 +28,7 @@ final class Spanish {
             Act.SLIDE = desliza | deslizar
             Act.LOWER = baja el pie | posa el pie | asienta
             Act.RAISE = alza | alzar
-            Act.LIFT = levanta | levantar | eleva | elevar | sube la rodilla
+            Act.LIFT = levanta | levantar | eleva | elevar
             Act.KICK = patada | patea | patear
             Act.STAMP = pisoton | pisotea | golpea el suelo
             Act.SINK = hunde | hundete | hundir | ~desciende | descender | ~baja | bajar | ~bajan | ~descienden | flexiona las rodillas
@@ -121,7 +129,7 @@ final class Spanish {
             Manner.ALL = todo | completamente
             Manner.MORE = mas
             Manner.NONE = sin peso
-            Manner.ROUNDED = redondeado | redondo | redondeada
+            Manner.ROUNDED = redondeados | redondeadas | redondeado | redondo | redondeada
             Manner.NEAR = cerca
             Manner.EXTENDED = extendido | extendida | estirado | extendidos
             Manner.HANGING = colgando | colgantes | relajados

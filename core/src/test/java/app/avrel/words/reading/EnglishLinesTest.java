@@ -109,6 +109,7 @@ class EnglishLinesTest {
             watch 12 | look to 12
             plant the left foot flat | lower the left foot, flat
             roll the right palm up | right hand, palm up
+            advance the left foot a foot | left foot steps forward 1 foot-length
             """)
     void aLineFromShoulderWideEvenFacingTwelve(String line, String said) {
         LineReading reading = Typed.english(line);

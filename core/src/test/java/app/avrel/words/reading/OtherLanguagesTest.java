@@ -55,6 +55,11 @@ class OtherLanguagesTest {
             paso cruzado por detrás con el izquierdo | left foot steps across behind
             de pie sobre la pierna izquierda | shift 100 left
             retrocede con el derecho | right foot steps back
+            avanza con el pie derecho dos largos de pie | right foot steps forward 2 foot-lengths
+            sube la rodilla derecha a la altura de la cadera | lift the right knee to the hip
+            mano izquierda sobre la derecha | hands stacked, left inside
+            baja la punta derecha | lower the right foot, flat
+            pie derecho donde estaba el izquierdo | right foot steps where the left foot was
             """)
     void spanish(String line, String said) {
         reads(line, Language.SPANISH, said == null ? "" : said);
@@ -105,6 +110,12 @@ class OtherLanguagesTest {
             右拳收到腰间，拳心向上 | right hand, at the hip, palm up, fist
             右脚后撤一步，前脚掌着地 | right foot steps back, ball first
             右脚踩实 | lower the right foot, flat
+            左脚上步，脚跟着地 | left foot steps forward, heel first
+            重心移至左腿七成 | shift 70 left
+            双掌前推，高与胸平 | left hand, at the chest, extended, palm forward, fingers up. right hand, at the chest, extended, palm forward, fingers up
+            右脚向右开步，与肩同宽 | right foot steps 90° right, 1 shoulder width wide
+            左脚向左前方踢出，高与腰平 | left toe kick 45° left at the navel
+            右脚收回并步 | draw the right foot in, ball beside the left foot
             """)
     void chinese(String line, String said) {
         reads(line, Language.CHINESE, said == null ? "" : said);
