@@ -19,7 +19,7 @@ final class EnglishBody {
             Act.SIT = sit | rock
             Act.LEAN = lean | incline | tilt
             Act.STRAIGHTEN = straighten | come upright | return upright
-            Act.LOOK = head turns | turn the head | turn your head | look | gaze | glance | see | watch | follow with the eyes | eyes follow | eyes on
+            Act.LOOK = gaze follows | head turns | turn the head | turn your head | look | gaze | glance | see | watch | follow with the eyes | eyes follow | eyes on
             Act.BREATHE = breathe
             Part.BODY = body | torso | trunk | yourself
             Part.WAIST = waist
@@ -35,11 +35,15 @@ final class EnglishBody {
             Manner.SLOW = slow count | on a slow count | slow | slowly | unhurried | unhurriedly
             Manner.QUICK = quick count | on a quick count | quick | quickly | fast | sudden | suddenly | briskly | swiftly | sharply
             Manner.EVENLY = evenly | steady | steadily | at an even pace | even pace
+            Manner.HELD Num.1 = hold one
+            Manner.HELD Num.2 = hold two
+            Manner.HELD Num.3 = hold three
+            Manner.HELD Num.4 = hold four
             Manner.HELD = held | hold for | stay for | holds for | wait | hold it | pause | hold the position | hold still | hold there | hold it there | hold the leg there | hold the leg | hold this
             Manner.WIDE_VIEW = wide view | soft focus | with soft focus | soft gaze | with a soft gaze | wide vision | wide | wide eyed | peripheral | seeing wide | soft eyes | with wide vision
             Manner.HIGH_FRAME = high stance | high frame | high posture | high height | stay high
             Manner.MEDIUM_FRAME = medium stance | medium frame | middle height | middle frame | medium height | medium posture | middle stance | medium
-            Manner.LOW_FRAME = low stance | low frame | low posture | low height | stay low
+            Manner.LOW_FRAME = sink into low frame | sink into a low frame | sink into a low stance | sink into low stance | low stance | low frame | low posture | low height | stay low
             Manner.STANDING = standing height | to standing | upright standing | full height
             Manner.SOMEHOW = somehow | some way | some amount
             Manner.UPRIGHT = upright | vertical | straight back up | back upright | trunk upright

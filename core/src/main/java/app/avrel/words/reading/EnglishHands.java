@@ -52,8 +52,9 @@ final class EnglishHands {
             Related.STACKED = one above the other | one over the other | hands stacked | stacked | one on top of the other | stack the hands
             Related.FOLDED_FOREARMS = forearms folded | fold the forearms | folded forearms | arms folded | fold the arms | fold your forearms
             Related.APART = side by side
-            Manner.BALL_HELD Rel.AT = ball at
+            Manner.BALL_HELD Rel.AT = ball at | ball held at
             Manner.BALL_HELD = a ball | a big ball | a large ball | a small ball | holding a big ball | hold a big ball | hold a large ball | hold a small ball | holding a small ball | the ball held | holding a ball | hold a ball | hold the ball | ball hold | holds a ball | carry a ball | cradle a ball | embrace a ball | hug a ball | ball in front
+            Part.ARM Manner.ROUNDED = round the arms | arms round | round the arm | round your arms | round both arms
             Manner.ROUNDED = rounded | bent round | bent in an arc | curved | round | softly bent | half bent
             Manner.NEAR = close in | near | close by | close
             Manner.CENTRE_LINE = centre line | center line | midline | centreline | the middle | on the centre line | on the midline | along the centre | in the centre

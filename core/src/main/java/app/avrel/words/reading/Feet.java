@@ -120,7 +120,8 @@ final class Feet {
                 && !clause.has(Term.Part.KNEE)
                 && !clause.has(Term.Part.FOOT)
                 && !clause.has(Term.Part.LEG);
-        return up && !clause.has(Term.Act.STEP) && !(end && !clause.has(Term.Part.KNEE)) && !toesOnly;
+        boolean kneeHigh = clause.has(Term.Part.KNEE) && clause.has(Term.Height.class::isInstance);
+        return (up || kneeHigh) && !clause.has(Term.Act.STEP) && !(end && !clause.has(Term.Part.KNEE)) && !toesOnly;
     }
 
     /** A foot at the other knee: its own knee is then as high as the hip. */
@@ -341,6 +342,7 @@ final class Feet {
         Pivot on = pivot(foot, from, heelMoves);
         from.takeAny(Term.Part.FOOT, Term.Part.LEG, Term.Part.HEEL, Term.Part.BALL, Term.Part.SOLE, Term.Who.BOTH);
         ToesReading reading = new ToesReading(hearing, foot);
+        from.take(Term.Manner.IN_PLACE);
         Optional<Toes> toes = from.has(Term.Part.TOES) ? reading.afterWord(from) : reading.of(from);
         if (toes.isEmpty()) {
             from.takeAny(Term.Way.IN, Term.Way.OUT);

@@ -110,6 +110,18 @@ class EnglishLinesTest {
             plant the left foot flat | lower the left foot, flat
             roll the right palm up | right hand, palm up
             advance the left foot a foot | left foot steps forward 1 foot-length
+            nothing on the left foot | shift 100 right
+            the right foot retreats to 4:30 | right foot steps to 4:30
+            lighten the right foot | shift 100 left
+            distribute weight 60/40 right | shift 60 right
+            right foot turns on the spot to 1:30 | turn the right foot on its heel, toes to 1:30
+            left foot tucks in beside the right ankle | draw the left foot in, hovering at the right ankle
+            left knee waist height, toes pointed down | lift the left knee to the navel, toes pointed
+            sink into low frame | low stance
+            ball held at the belly, left hand on top | hold a ball at the navel, left hand above
+            both arms round at shoulder height, palms facing in | left hand, at the shoulder, centre line, rounded, palm in. right hand, at the shoulder, centre line, rounded, palm in
+            right hand against left wrist | right hand, at the other wrist
+            gaze follows the left hand | look past the left hand
             """)
     void aLineFromShoulderWideEvenFacingTwelve(String line, String said) {
         LineReading reading = Typed.english(line);

@@ -78,16 +78,11 @@ public final class FormRoom implements Room {
         }
         stage.show(desk);
         ribbon(desk, track);
-        Runnable rest = () -> {
+        afterPicture.when(track.occurrences().size() > LONG, () -> {
             stage.tell(desk);
             list.total(desk);
             card(desk);
-        };
-        if (track.occurrences().size() > LONG) {
-            afterPicture.later(rest);
-        } else {
-            afterPicture.now(rest);
-        }
+        });
     }
 
     private void ribbon(Session.Desk desk, Track track) {

@@ -23,8 +23,17 @@ public final class AfterPicture {
         this.in = in;
     }
 
+    /** Does something later where it can wait, or else now. */
+    public void when(boolean canWait, Runnable action) {
+        if (canWait) {
+            later(action);
+        } else {
+            now(action);
+        }
+    }
+
     /** Does something a moment after the next frame; at once where there is no window yet to wait for. */
-    public void later(Runnable action) {
+    private void later(Runnable action) {
         Scene scene = in.getScene();
         if (scene == null) {
             action.run();
@@ -61,7 +70,7 @@ public final class AfterPicture {
     }
 
     /** Does something now, in the place of what was put off. */
-    public void now(Runnable action) {
+    private void now(Runnable action) {
         if (due.isPresent()) {
             due = Optional.of(() -> {});
         }

@@ -145,12 +145,7 @@ public final class PosturesRoom implements Room {
         if (ribbons.getChildren().contains(otherRibbon)) {
             showOther(desk, posture.get(), count);
         }
-        Runnable filled = () -> card(desk, posture.get(), count);
-        if (line.typing()) {
-            afterPicture.later(filled);
-        } else {
-            afterPicture.now(filled);
-        }
+        afterPicture.when(line.typing(), () -> card(desk, posture.get(), count));
     }
 
     /** The other side's ribbon over this one's. */

@@ -95,12 +95,7 @@ public final class TypedLine extends VBox {
         Session.Desk before = session.desk().get();
         Optional<LineReading> reading = model.type(text);
         completion = reading.flatMap(_ -> halfTyped(text)).flatMap(this::goingOn);
-        Runnable notes = () -> notes(text, reading);
-        if (session.desk().get() == before) {
-            afterPicture.now(notes);
-        } else {
-            afterPicture.later(notes);
-        }
+        afterPicture.when(session.desk().get() != before, () -> notes(text, reading));
     }
 
     private void notes(String text, Optional<LineReading> reading) {

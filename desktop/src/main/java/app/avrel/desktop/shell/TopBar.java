@@ -93,12 +93,7 @@ final class TopBar extends HBox {
         project.getTooltip().setText(where() + (session.dirty() ? ", not saved yet" : ""));
         tabs.get(room.ordinal()).setSelected(true);
         menus(desk.project().setting());
-        Runnable counted = () -> count(desk);
-        if (session.previewing()) {
-            afterPicture.later(counted);
-        } else {
-            afterPicture.now(counted);
-        }
+        afterPicture.when(session.previewing(), () -> count(desk));
     }
 
     private void count(Session.Desk desk) {
