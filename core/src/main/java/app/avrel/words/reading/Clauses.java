@@ -90,7 +90,10 @@ final class Clauses {
     }
 
     private static boolean anotherAct(List<Token> piece, int start, int i) {
+        boolean again = piece.get(i).is(Term.Act.HALF_STEP)
+                && piece.subList(start, i).stream().anyMatch(token -> token.is(Term.Act.HALF_STEP));
         return acts(piece.get(i))
+                && !again
                 && !piece.get(i).finite()
                 && piece.subList(start, i).stream().anyMatch(Clauses::acts)
                 && !acts(piece.get(i - 1));
@@ -113,7 +116,7 @@ final class Clauses {
             case HAND, RELATION ->
                 switch (current.get()) {
                     case HAND, RELATION -> otherSide(before, token);
-                    case GAZE -> before.stream().anyMatch(some -> Topic.hand(some.term()));
+                    case GAZE -> before.stream().anyMatch(some -> Topic.hand(some.term())) && !whose(before);
                     case PROP, DEPTH -> false;
                     case WEIGHT, FOOT, BODY, INCLINE, MORE -> true;
                 };
@@ -153,6 +156,17 @@ final class Clauses {
 
     private static boolean riseOnto(List<Token> before) {
         return before.stream().anyMatch(token -> token.is(Term.Act.RISE));
+    }
+
+    /** The fingertips of the left: whose they are, and no other hand. */
+    private static boolean whose(List<Token> before) {
+        List<Token> last = before.reversed().stream()
+                .filter(token -> !token.filler())
+                .limit(2)
+                .toList();
+        return last.size() == 2
+                && last.getFirst().term() instanceof Term.Who
+                && last.getLast().is(Term.Rel.OF);
     }
 
     /** A palm that faces the body. */

@@ -28,7 +28,7 @@ final class EnglishBody {
             Part.EYES = eyes | eye | gaze is | eyesight
             Part.HEAD = head | crown of the head | crown | top of the head
             Part.BREATH = breath
-            Manner.IN_BREATH = in breath | breathe in | inhale | inhales | breathing in | breath in | inhaling | on an in breath | on the in breath | in with the breath | breathes in
+            Manner.IN_BREATH = take a breath in | take a breath | in breath | breathe in | inhale | inhales | breathing in | breath in | inhaling | on an in breath | on the in breath | in with the breath | breathes in
             Manner.OUT_BREATH = out breath | breathe out | exhale | exhales | breathing out | breath out | exhaling | on an out breath | on the out breath | breathes out
             Manner.HOLD_BREATH = hold the breath | hold your breath | holding the breath | breath held | holds the breath
             Manner.FREE_BREATH = breathe freely | breath free | free breath | breathe naturally

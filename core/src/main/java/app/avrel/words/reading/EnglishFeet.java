@@ -7,6 +7,14 @@ final class EnglishFeet {
 
     static final String WORDS = """
             Part.TOES Way.IN = toes close
+            Part.TOES Manner.HANGING = let the toes hang | let toes hang | letting the toes hang
+            Who.LEFT Rel.INSIDE = left one inside
+            Who.RIGHT Rel.INSIDE = right one inside
+            Who.LEFT Rel.OUTSIDE = left one outside
+            Who.RIGHT Rel.OUTSIDE = right one outside
+            Who.LEFT Rel.WAS = left one was | left one stood
+            Who.RIGHT Rel.WAS = right one was | right one stood
+            Way.IN = toward you | towards you | toward yourself | towards yourself
             Act.LOWER Part.HEEL = settle the heel | sink the heel | settles the heel
             Part.TOES Way.OUT = toes open
             Act.TURN Who.LEFT Part.TOES = hook the left toes
@@ -22,7 +30,7 @@ final class EnglishFeet {
             Act.STEP Way.FORWARD = advance | advances | advancing
             Act.LAND = land | touch | meet | support | touch down | touching down | arrive | rest | come down | comes down | set | touches down
             Act.SHIFT = shift | split | distribute | transfer | settle | roll | pour | sink onto | sink into | sinks into | sinks onto | put the weight | load | lean onto | sit on | sit onto
-            Act.SHIFT Manner.ALL = stand on | stands on | standing on | balance on | balances on | balancing on | balanced on
+            Act.SHIFT Manner.ALL = put everything on | put everything onto | everything on | everything onto | everything over | stand on | stands on | standing on | balance on | balances on | balancing on | balanced on
             Act.SHIFT Manner.ALL Who.LEFT = stay on the left | stays on the left | staying on the left | remain on the left
             Act.SHIFT Manner.ALL Who.RIGHT = stay on the right | stays on the right | staying on the right | remain on the right
             Act.SHIFT Manner.ALL Who.LEFT = nothing on the right foot | nothing on the right | right foot empty | right foot is empty | right leg empty | right leg is empty
@@ -40,7 +48,7 @@ final class EnglishFeet {
             Act.HOVER = hover
             Act.PULL_BACK = pull back | pulls back | draw back | draws back | withdraw | retract | take back
             Act.CROSS = cross
-            Act.MOVE = move | drill | drills | line | align | pull | pulls | slides down | slide down | slides up | slide up | glides up | glides down | float | bring | put | place | take | go | come | get | carry | send | make | comes | goes | taking | making | let | lay | float up
+            Act.MOVE = move | return | returns | drill | drills | line | align | pull | pulls | slides down | slide down | slides up | slide up | glides up | glides down | float | bring | put | place | take | go | come | get | carry | send | make | comes | goes | taking | making | let | lay | float up
             Act.STAY = stay | keep | remain | leave | keeping
             Part.FOOT = foot | feet
             Part.LEG = leg | legs
@@ -81,7 +89,7 @@ final class EnglishFeet {
             Manner.WIDE = wide | width | of width | in width | broad
             Manner.APART = gap | gap of | apart | between | between them
             Manner.FLAT = flat | whole foot | full foot | flat down | all the way down | fully down | flat on the floor | down flat | sole down | heel and toes
-            Manner.EVEN = even | both feet bear the same | the same on both feet | same on both feet | the same on both | evenly shared | equal | fifty fifty | equally | centred | centered | evenly between the feet | even weight | double weighted | middle
+            Manner.EVEN = even | come back to the middle | back to the middle | return to the middle | back to the centre | back to center | return to centre | return to center | both feet bear the same | the same on both feet | same on both feet | the same on both | evenly shared | equal | fifty fifty | equally | centred | centered | evenly between the feet | even weight | double weighted | middle
             Manner.ALL = all | fully | completely | entirely | all the way | whole | entire | everything | wholly | full weight
             Manner.MORE = more | most | mostly | mainly | most of
             Manner.NONE = no weight | without weight | weightless | empty of weight | bearing nothing | no weight on it | without any weight | not weighted
@@ -129,7 +137,7 @@ final class EnglishFeet {
             Mark.THEN = then | and then | after that | afterwards | next | followed by | finally | lastly | and after that | once there
             Mark.WHILE = while | as | meanwhile | at the same time | simultaneously | during which | and at the same time
             Mark.AND = and | plus | also | & | +
-            Mark.FILLER = corner | single | knees soft | soft knees | with soft knees | knees relaxed | like | small | short | big | large | slight | through | further | away | about | around about | roughly | all the while | on its own line | on its line | along its own line | keeping its line | of the body | of your body | of the trunk | the | a | an | now | just | gently | your | you | my | please | so | that | this | softly | smoothly | again | there | here | slightly | a bit | a little | simply | calmly | naturally | let your | their | one's | still | is | are | be | being | should | will | well | which | who | lightly | carefully | too | we | his | her | very | really | nice | nicely | easily | ok | okay | do | don't forget to | remember to | shape | position| facing the way of | amount | only
+            Mark.FILLER = imaginary | corner | single | knees soft | soft knees | with soft knees | knees relaxed | like | small | short | big | large | slight | through | further | away | about | around about | roughly | all the while | on its own line | on its line | along its own line | keeping its line | of the body | of your body | of the trunk | the | a | an | now | just | gently | your | you | my | please | so | that | this | softly | smoothly | again | there | here | slightly | a bit | a little | simply | calmly | naturally | let your | their | one's | still | is | are | be | being | should | will | well | which | who | lightly | carefully | too | we | his | her | very | really | nice | nicely | easily | ok | okay | do | don't forget to | remember to | shape | position| facing the way of | amount | only
             Num.0 = zero | nought
             Num.1 = one
             Num.2 = two

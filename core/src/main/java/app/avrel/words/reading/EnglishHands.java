@@ -17,6 +17,11 @@ final class EnglishHands {
             Act.FOLD = fold
             Part.HAND = hand | hands
             Part.PALM = palm | palms
+            Part.PALM Way.UP = palm turned up | palms turned up
+            Part.PALM Way.DOWN = palm turned down | palms turned down
+            Part.PALM Way.IN = palm turned in | palms turned in
+            Part.PALM Way.OUT = palm turned out | palms turned out
+            Part.WRIST Manner.FIRST = led by the wrists | leading with the wrists | led by the wrist
             Act.TURN Who.LEFT Part.PALM = roll the left palm
             Act.TURN Who.RIGHT Part.PALM = roll the right palm
             Act.TURN Part.PALM = roll the palm | roll the palms
@@ -53,7 +58,7 @@ final class EnglishHands {
             Related.FOLDED_FOREARMS = forearms folded | fold the forearms | folded forearms | arms folded | fold the arms | fold your forearms
             Related.APART = side by side
             Manner.BALL_HELD Rel.AT = ball at | ball held at
-            Manner.BALL_HELD = a ball | a big ball | a large ball | a small ball | holding a big ball | hold a big ball | hold a large ball | hold a small ball | holding a small ball | the ball held | holding a ball | hold a ball | hold the ball | ball hold | holds a ball | carry a ball | cradle a ball | embrace a ball | hug a ball | ball in front
+            Manner.BALL_HELD = a ball | an imaginary ball | hold an imaginary ball | holding an imaginary ball | a big ball | a large ball | a small ball | holding a big ball | hold a big ball | hold a large ball | hold a small ball | holding a small ball | the ball held | holding a ball | hold a ball | hold the ball | ball hold | holds a ball | carry a ball | cradle a ball | embrace a ball | hug a ball | ball in front
             Part.ARM Manner.ROUNDED = round the arms | arms round | round the arm | round your arms | round both arms
             Manner.ROUNDED = rounded | bent round | bent in an arc | curved | round | softly bent | half bent
             Manner.NEAR = close in | near | close by | close

@@ -238,6 +238,9 @@ final class Referring {
             boolean placed = at < index && in.get(index - 1).filler();
             return placed ? Optional.of(Landmark.EYE) : Optional.empty();
         }
+        if (in.get(index).text().equals("shoulders")) {
+            return Optional.of(Landmark.SHOULDER);
+        }
         return term instanceof Term.Part part ? landmark(part) : Optional.empty();
     }
 

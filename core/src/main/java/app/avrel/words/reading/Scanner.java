@@ -91,6 +91,9 @@ final class Scanner {
     private static Term time(String hour, String minute) {
         int hours = Integer.parseInt(hour);
         int minutes = Integer.parseInt(minute);
+        if (hours > 12 && hours + minutes == 100) {
+            return new Term.Ratio(hours, minutes);
+        }
         return hours > 12 || minutes > 59
                 ? Term.Mark.UNKNOWN
                 : new Term.Hall(Heading.wrapping(hours * 30 + minutes / 2.0));

@@ -122,6 +122,18 @@ class EnglishLinesTest {
             both arms round at shoulder height, palms facing in | left hand, at the shoulder, centre line, rounded, palm in. right hand, at the shoulder, centre line, rounded, palm in
             right hand against left wrist | right hand, at the other wrist
             gaze follows the left hand | look past the left hand
+            put everything on the right leg | shift 100 right
+            weight 70:30 left | shift 70 left
+            return to 50/50 | shift 50 left
+            come back to the middle | shift 50 left
+            follow with the right half a step | right foot half step
+            raise the right knee until it is hip high and let the toes hang | lift the right knee to the hip, toes hanging
+            hold an imaginary ball before the chest with the left hand over the right | hold a ball at the chest, left hand above
+            close the right hand into a fist beside the hip, palm turned up | right hand, at the hip, own side, palm up, fist
+            cross the wrists before the chest, right one inside, palms toward you | wrists crossed at the chest, right inside, palms in
+            raise both hands to the shoulders, led by the wrists, shoulder width apart | left hand, at the shoulder, measured at the wrist, own side, palm down. right hand, at the shoulder, measured at the wrist, own side, palm down
+            gaze past the fingertips of the left hand | look past the left hand
+            put the right foot where the left one was | right foot steps where the left foot was
             """)
     void aLineFromShoulderWideEvenFacingTwelve(String line, String said) {
         LineReading reading = Typed.english(line);
