@@ -57,7 +57,8 @@ final class DirectionReading {
         Optional<Side> way = leftOrRight();
         Optional<Double> angle = way.flatMap(_ -> clause.take(Term.Angle.class)
                 .map(Term.Angle::degrees)
-                .or(() -> clause.take(Term.Num.class).map(Term.Num::value)));
+                .or(() -> clause.take(Term.Num.class, number -> number.value() == Math.rint(number.value()))
+                        .map(Term.Num::value)));
         if (angle.isPresent()) {
             return angle.map(degrees -> way.get().sign() * degrees);
         }

@@ -7,6 +7,8 @@ final class Spanish {
 
     static final String WORDS = """
             Act.SHIFT Manner.ALL = de pie sobre | de pie en | apoyado en | apoyada en | apoyate en | en equilibrio sobre | parado en | parada en | equilibrio en
+            Rel.TO Num.1 = a la una | hacia la una | hasta la una
+            Rel.TO = hasta mirar a | hasta mirar a las | hasta mirar a la | hasta que mire a | hasta que mire a las | hasta que mire a la
             Act.STEP Way.FORWARD = avanza | avanzar | avanzando
             Act.LIFT Part.KNEE = sube la rodilla
             Act.LOWER Part.TOES = baja la punta | baja las puntas
@@ -30,7 +32,7 @@ final class Spanish {
             Act.RAISE = alza | alzar
             Act.LIFT = levanta | levantar | eleva | elevar
             Act.KICK = patada | patea | patear
-            Act.STAMP = pisoton | pisotea | golpea el suelo
+            Act.STAMP = pisa fuerte | pisoton | pisotea | golpea el suelo
             Act.SINK = hunde | hundete | hundir | ~desciende | descender | ~baja | bajar | ~bajan | ~descienden | flexiona las rodillas
             Act.RISE = ~sube | subir | ~asciende | ascender | ~suben | ~ascienden | levantate
             Act.SIT = sientate | sientate atras | sienta | sentarse

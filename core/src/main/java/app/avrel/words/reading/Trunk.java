@@ -119,6 +119,7 @@ final class Trunk {
                 Term.Part.KNEE,
                 Term.Manner.DEEPER,
                 Term.Manner.HIGHER,
+                Term.Manner.MORE,
                 Term.Way.DOWN,
                 Term.Way.UP,
                 Term.Manner.ALL,

@@ -60,6 +60,9 @@ class OtherLanguagesTest {
             mano izquierda sobre la derecha | hands stacked, left inside
             baja la punta derecha | lower the right foot, flat
             pie derecho donde estaba el izquierdo | right foot steps where the left foot was
+            pie izquierdo gira sobre el metatarso hasta mirar a las 3 | turn the left foot on its ball, toes to 3
+            pisa fuerte con el derecho junto al izquierdo | stamp the right foot beside the left foot
+            baja un puño más | sink 1 fist
             """)
     void spanish(String line, String said) {
         reads(line, Language.SPANISH, said == null ? "" : said);
@@ -116,6 +119,12 @@ class OtherLanguagesTest {
             右脚向右开步，与肩同宽 | right foot steps 90° right, 1 shoulder width wide
             左脚向左前方踢出，高与腰平 | left toe kick 45° left at the navel
             右脚收回并步 | draw the right foot in, ball beside the left foot
+            重心移到左脚百分之七十 | shift 70 left
+            左脚以前脚掌为轴转向三点 | turn the left foot on its ball, toes to 3
+            胯对十二点，胸转到一点半 | waist to 12. chest to 1:30
+            两腕在胸前交叉，右手在内，掌心向内 | wrists crossed at the chest, right inside, palms in
+            平视前方 | look ahead
+            右脚跟与左脚跟对齐 | right foot steps level with the left heel
             """)
     void chinese(String line, String said) {
         reads(line, Language.CHINESE, said == null ? "" : said);
