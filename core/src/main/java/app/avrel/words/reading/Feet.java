@@ -6,7 +6,6 @@ import app.avrel.motion.FootPose;
 import app.avrel.posture.Contact;
 import app.avrel.posture.DrawnTo;
 import app.avrel.posture.FootPart;
-import app.avrel.posture.HangingToes;
 import app.avrel.posture.Kick;
 import app.avrel.posture.Move;
 import app.avrel.posture.Pivot;
@@ -20,10 +19,12 @@ final class Feet {
 
     private final Clause clause;
     private final Hearing hearing;
+    private final Lifting lifting;
 
     Feet(Clause clause, Hearing hearing) {
         this.clause = clause;
         this.hearing = hearing;
+        this.lifting = new Lifting(clause);
     }
 
     List<Move> read() {
@@ -84,11 +85,11 @@ final class Feet {
         if (draws()) {
             return Optional.of(drawIn(foot));
         }
-        if (lifts()) {
-            return Optional.of(lift(foot));
+        if (lifting.lifts()) {
+            return Optional.of(lifting.lift(foot));
         }
-        if (atKnee()) {
-            return Optional.of(new Move.Lift(foot, Optional.of(Landmark.HIP), hangingToes()));
+        if (lifting.atKnee()) {
+            return Optional.of(lifting.toKnee(foot));
         }
         if (raises()) {
             return Optional.of(raise(foot));
@@ -107,37 +108,7 @@ final class Feet {
         boolean at = clause.has(term -> term instanceof Term.Anchor anchor && anchor.part() == Term.Part.ANKLE);
         boolean brought = clause.has(Term.Act.DRAW) || clause.has(Term.Act.HOVER);
         return brought && !clause.has(Term.Way.BACK)
-                || at && !clause.has(Term.Act.STEP) && !clause.has(Term.Act.SLIDE) && !lifts();
-    }
-
-    private boolean lifts() {
-        boolean up = clause.has(Term.Act.LIFT)
-                || clause.has(Term.Act.RAISE)
-                || clause.has(Term.Way.UP)
-                || clause.has(Term.Act.RISE);
-        boolean end = clause.has(Term.Part.HEEL) || clause.has(Term.Part.BALL);
-        boolean toesOnly = clause.has(Term.Part.TOES)
-                && !clause.has(Term.Part.KNEE)
-                && !clause.has(Term.Part.FOOT)
-                && !clause.has(Term.Part.LEG);
-        boolean kneeHigh = clause.has(Term.Part.KNEE) && clause.has(Term.Height.class::isInstance);
-        return (up || kneeHigh) && !clause.has(Term.Act.STEP) && !(end && !clause.has(Term.Part.KNEE)) && !toesOnly;
-    }
-
-    /** A foot at the other knee: its own knee is then as high as the hip. */
-    private boolean atKnee() {
-        boolean knee = !clause.has(Term.Act.STEP)
-                && clause.take(
-                                Term.Anchor.class,
-                                anchor -> anchor.part() == Term.Part.KNEE
-                                        && (anchor.rel() == Term.Rel.AT
-                                                || anchor.rel() == Term.Rel.BESIDE
-                                                || anchor.rel() == Term.Rel.TO))
-                        .isPresent();
-        if (knee) {
-            clause.takeAny(Term.Part.FOOT, Term.Part.SOLE, Term.Part.HEEL);
-        }
-        return knee;
+                || at && !clause.has(Term.Act.STEP) && !clause.has(Term.Act.SLIDE) && !lifting.lifts();
     }
 
     private boolean raises() {
@@ -265,44 +236,6 @@ final class Feet {
         clause.take(Term.Anchor.class);
         clause.take(Term.Height.class);
         return new Move.DrawIn(foot, hovers || ankle && !ball ? DrawnTo.HOVERING : DrawnTo.BALL_BESIDE);
-    }
-
-    private Move lift(Side foot) {
-        Optional<Landmark> height = height();
-        Optional<HangingToes> toes = hangingToes();
-        clause.takeAny(
-                Term.Part.KNEE,
-                Term.Part.FOOT,
-                Term.Part.LEG,
-                Term.Way.UP,
-                Term.Way.FORWARD,
-                Term.Manner.HEIGHT,
-                Term.Way.OUT,
-                Term.Manner.BENT);
-        clause.take(Term.Anchor.class);
-        return new Move.Lift(foot, height, toes);
-    }
-
-    private Optional<HangingToes> hangingToes() {
-        Optional<HangingToes> held = Optional.empty();
-        boolean toes = clause.has(Term.Part.TOES);
-        if (clause.take(Term.Manner.POINTED)) {
-            held = Optional.of(HangingToes.POINTED);
-        } else if (clause.take(Term.Manner.HANGING)
-                || clause.has(Term.Act.HOVER)
-                || toes && clause.has(Term.Way.DOWN)) {
-            held = Optional.of(HangingToes.HANGING);
-        } else if (clause.take(Term.Manner.FLEXED) || toesUp()) {
-            held = Optional.of(HangingToes.FLEXED);
-        }
-        clause.takeAny(Term.Part.TOES, Term.Way.DOWN);
-        return held;
-    }
-
-    private boolean toesUp() {
-        int toes = clause.indexOf(term -> term == Term.Part.TOES);
-        return toes >= 0
-                && clause.near(toes, 1).filter(token -> token.is(Term.Way.UP)).isPresent();
     }
 
     private Move raise(Side foot) {
