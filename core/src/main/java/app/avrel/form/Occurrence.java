@@ -46,7 +46,6 @@ public record Occurrence(
         if (carriage.still() && entries == 0 && doings == 0) {
             return this;
         }
-
         return new Occurrence(
                 entry + entries,
                 repeat,

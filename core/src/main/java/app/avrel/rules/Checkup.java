@@ -153,7 +153,6 @@ public record Checkup(Posing posing, Directions directions) {
             Entry entry = entries.get(one.entry());
             int fromEnd = at - done.size() + before.size();
             Optional<Looked> was = taken(before, at, entry, one).or(() -> taken(before, fromEnd, entry, one));
-
             each.add(was.orElseGet(() -> new Looked(entry, one, found(form, entry, one, known))));
         }
         return each;

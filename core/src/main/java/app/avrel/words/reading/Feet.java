@@ -88,8 +88,9 @@ final class Feet {
         if (lifting.lifts()) {
             return Optional.of(lifting.lift(foot));
         }
-        if (lifting.atKnee()) {
-            return Optional.of(lifting.toKnee(foot));
+        Optional<Move> toKnee = lifting.toKnee(foot);
+        if (toKnee.isPresent()) {
+            return toKnee;
         }
         if (raises()) {
             return Optional.of(raise(foot));

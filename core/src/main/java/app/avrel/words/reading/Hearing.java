@@ -27,7 +27,6 @@ final class Hearing {
     Hearing(Saying saying, Body body, Pose pose) {
         this.saying = saying;
         this.body = body;
-
         this.pose = pose;
     }
 

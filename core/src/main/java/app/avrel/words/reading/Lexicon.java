@@ -24,13 +24,12 @@ final class Lexicon {
     /** The terms that a phrase stands for; {@code finite} for a verb that follows what does it. */
     record Entry(List<Term> terms, boolean finite) {}
 
-    private final Map<String, Entry> phrases = new HashMap<>();
-    private final SortedSet<String> words = new TreeSet<>();
     /** Marks a verb that may follow what does it, where its form does not tell. */
     private static final String FOLLOWS = "~";
 
+    private final Map<String, Entry> phrases = new HashMap<>();
+    private final SortedSet<String> words = new TreeSet<>();
     private final boolean inflected;
-
     private int longest = 1;
 
     private Lexicon(String text, boolean inflected) {

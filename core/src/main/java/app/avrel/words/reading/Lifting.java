@@ -30,25 +30,20 @@ final class Lifting {
         return (up || kneeHigh) && !clause.has(Term.Act.STEP) && !(end && !clause.has(Term.Part.KNEE)) && !toesOnly;
     }
 
-    /** {@return whether a foot goes to the other knee} */
-    boolean atKnee() {
-        boolean knee = !clause.has(Term.Act.STEP)
-                && clause.take(
-                                Term.Anchor.class,
-                                anchor -> anchor.part() == Term.Part.KNEE
-                                        && (anchor.rel() == Term.Rel.AT
-                                                || anchor.rel() == Term.Rel.BESIDE
-                                                || anchor.rel() == Term.Rel.TO))
-                        .isPresent();
-        if (knee) {
-            clause.takeAny(Term.Part.FOOT, Term.Part.SOLE, Term.Part.HEEL);
+    /** {@return a foot that goes to the other knee: its own is then as high as the hip} */
+    Optional<Move> toKnee(Side foot) {
+        boolean toKnee = !clause.has(Term.Act.STEP)
+                && clause.take(Term.Anchor.class, Lifting::knee).isPresent();
+        if (!toKnee) {
+            return Optional.empty();
         }
-        return knee;
+        clause.takeAny(Term.Part.FOOT, Term.Part.SOLE, Term.Part.HEEL);
+        return Optional.of(new Move.Lift(foot, Optional.of(Landmark.HIP), hangingToes()));
     }
 
-    /** Its own knee is then as high as the hip. */
-    Move toKnee(Side foot) {
-        return new Move.Lift(foot, Optional.of(Landmark.HIP), hangingToes());
+    private static boolean knee(Term.Anchor anchor) {
+        boolean there = anchor.rel() == Term.Rel.AT || anchor.rel() == Term.Rel.BESIDE || anchor.rel() == Term.Rel.TO;
+        return there && anchor.part() == Term.Part.KNEE;
     }
 
     Move lift(Side foot) {

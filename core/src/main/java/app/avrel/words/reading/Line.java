@@ -80,7 +80,6 @@ public final class Line {
         void stage(List<Clause> clauses) {
             List<Move> stage = new ArrayList<>();
             said.clear();
-
             clauses.forEach(clause -> clause(clause, stage));
             if (!stage.isEmpty()) {
                 Stage done = new Stage(stage);

@@ -70,7 +70,6 @@ final class Others {
             return anchored;
         }
         int part = clause.indexOf(term -> Topic.hand(term) || term instanceof Term.Shaped);
-
         if (part < 0) {
             return Optional.empty();
         }

@@ -11,10 +11,10 @@ import java.util.Optional;
 /** Reads how the weight is shared. */
 final class Weighing {
 
+    /** What the shares of both feet make where they are said in tenths. */
     private static final double TENTHS = 10;
 
     private final Clause clause;
-
     private final Hearing hearing;
 
     Weighing(Clause clause, Hearing hearing) {

@@ -26,7 +26,6 @@ public final class Main {
     private static void window(Optional<Path> file) {
         Painting.prepare();
         Opening.begin(file);
-
         Application.launch(AvrelApplication.class);
     }
 }

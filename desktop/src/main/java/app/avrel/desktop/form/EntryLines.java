@@ -28,10 +28,11 @@ final class EntryLines {
     private final SideNaming sides;
     private final List<Numbering.Numbers> numbers;
     private final Map<Integer, Stretch> groups = new HashMap<>();
-    private final List<Occurrence> doings;
-    private int doing;
-
     private final Map<PostureId, Posture> shelf;
+    private final List<Occurrence> doings;
+
+    /** The next of them: lines are made in order. */
+    private int doing;
 
     EntryLines(Session.Desk desk) {
         Project project = desk.project();
@@ -41,7 +42,6 @@ final class EntryLines {
         numbers = new Numbering(project.rules(form)).of(form);
         shelf = project.shelf().postures();
         doings = desk.formTrack().occurrences();
-
         for (Stretch stretch : Groups.of(form)) {
             for (int at = stretch.first(); at <= stretch.last(); at++) {
                 groups.put(at, stretch);

@@ -38,7 +38,6 @@ public final class FormRoom implements Room {
     private final StretchEdits stretches;
     private final Ribbon ribbon = new Ribbon();
     private final RibbonCells ribbonCells = new RibbonCells();
-
     private final FormStage stage;
     private final EntryCard entryCard;
     private final CountCard countCard;

@@ -5,6 +5,7 @@ import app.avrel.form.Moment;
 import app.avrel.posture.Breath;
 import app.avrel.posture.Count;
 import app.avrel.posture.Move;
+import app.avrel.posture.Stage;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -69,31 +70,29 @@ record CountLook(String label, Count count, List<RibbonCell.Stage> stages, doubl
 
     private static Set<Side> moved(Count count) {
         Set<Side> moved = EnumSet.noneOf(Side.class);
-        count.stages().stream().flatMap(stage -> stage.moves().stream()).forEach(move -> {
-            switch (move) {
-                case Move.Step step -> moved.add(step.foot());
-                case Move.Slide slide -> moved.add(slide.foot());
-                case Move.Stamp stamp -> moved.add(stamp.foot());
-                case Move.Kicking kick -> moved.add(kick.foot());
-                case Move.DrawBack back -> moved.add(back.foot());
-                case Move.DrawIn draw -> moved.add(draw.foot());
-                case Move.HalfStep half -> moved.add(half.foot());
-                case Move.Lift lift -> moved.add(lift.foot());
-                case Move.Lower _,
-                        Move.Raise _,
-                        Move.TurnFoot _,
-                        Move.Shift _,
-                        Move.TurnBody _,
-                        Move.ChangeDepth _,
-                        Move.PlaceHand _,
-                        Move.HoldBall _,
-                        Move.RelateHands _,
-                        Move.HandleProp _,
-                        Move.Incline _,
-                        Move.Look _ -> {}
+        for (Stage stage : count.stages()) {
+            for (Move move : stage.moves()) {
+                if (move instanceof Move.OfFoot of && leaves(of)) {
+                    moved.add(of.foot());
+                }
             }
-        });
+        }
         return moved;
+    }
+
+    /** Whether the foot leaves its place. */
+    private static boolean leaves(Move.OfFoot move) {
+        return switch (move) {
+            case Move.Step _,
+                    Move.Slide _,
+                    Move.Stamp _,
+                    Move.Kicking _,
+                    Move.DrawBack _,
+                    Move.DrawIn _,
+                    Move.HalfStep _,
+                    Move.Lift _ -> true;
+            case Move.Lower _, Move.Raise _, Move.TurnFoot _ -> false;
+        };
     }
 
     double beats() {
