@@ -30,6 +30,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SelectionMode;
+import javafx.scene.control.skin.VirtualFlow;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.FlowPane;
@@ -51,6 +52,7 @@ final class FormList extends VBox {
     private final StretchEdits stretches;
     private List<Posture> offered = List.of();
     private boolean showing;
+    private int revealed = -1;
 
     FormList(Session session, StretchEdits stretches) {
         this.session = session;
@@ -215,9 +217,20 @@ final class FormList extends VBox {
             wanted.forEach(model::select);
         }
         for (int at : wanted) {
-            if (lines.get(at) instanceof EntryLine.Of of && of.index() == entry && model.getSelectedIndex() != at) {
-                model.select(at);
+            if (lines.get(at) instanceof EntryLine.Of of && of.index() == entry) {
+                if (model.getSelectedIndex() != at) {
+                    model.select(at);
+                }
+                reveal(at, entry);
             }
+        }
+    }
+
+    /** Scrolls no further than it takes to see the entry that is newly looked at. */
+    private void reveal(int line, int entry) {
+        if (entry != revealed && list.lookup(".virtual-flow") instanceof VirtualFlow<?> flow) {
+            flow.scrollTo(line);
+            revealed = entry;
         }
     }
 
