@@ -4,7 +4,7 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
-import app.avrel.posture.Move;
+import app.avrel.posture.move.Move;
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -69,7 +69,8 @@ class ArchitectureTest {
                         "java.awt..",
                         "javax.swing..",
                         "java.io..",
-                        "java.nio..",
+                        "java.nio.file..",
+                        "java.nio.channels..",
                         "java.net..",
                         "tools.jackson..",
                         "com.fasterxml..",

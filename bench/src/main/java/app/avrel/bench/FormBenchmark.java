@@ -10,13 +10,13 @@ import app.avrel.form.Unroll;
 import app.avrel.form.hall.Hall;
 import app.avrel.form.hall.HallPlan;
 import app.avrel.form.hall.Pillar;
-import app.avrel.motion.Posing;
-import app.avrel.posture.Counts;
+import app.avrel.motion.Performer;
 import app.avrel.posture.PostureId;
+import app.avrel.posture.count.Counts;
+import app.avrel.project.Analysis;
 import app.avrel.project.Project;
-import app.avrel.project.Survey;
-import app.avrel.rules.Checkup;
 import app.avrel.rules.Finding;
+import app.avrel.rules.check.Checkup;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -48,10 +48,10 @@ public class FormBenchmark {
     private Project project;
     private Form form;
     private Shelf shelf;
-    private Posing posing;
+    private Performer posing;
     private Checkup checkup;
     private String text;
-    private Survey known;
+    private Analysis known;
     private PostureId edited;
 
     @Setup
@@ -62,7 +62,7 @@ public class FormBenchmark {
         posing = project.setting().posing();
         checkup = new Checkup(posing, project.setting().directions());
         text = ProjectText.of(project);
-        known = Survey.of(project);
+        known = Analysis.of(project);
         known.findings();
         edited = form.entries().getFirst().posture();
         System.out.println(Unroll.form(form, shelf, posing).counts() + " counts");
@@ -76,7 +76,7 @@ public class FormBenchmark {
 
     @Benchmark
     public List<Finding> surveyOfTheWholeProject() {
-        return Survey.of(project).findings();
+        return Analysis.of(project).findings();
     }
 
     /** One posture of the form is edited: only it and the forms it is in are looked at again. */

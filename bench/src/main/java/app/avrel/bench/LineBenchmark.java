@@ -6,11 +6,11 @@ import app.avrel.mechanics.Rig;
 import app.avrel.mechanics.Skeleton;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
-import app.avrel.posture.Language;
 import app.avrel.posture.StartPose;
+import app.avrel.posture.count.Language;
+import app.avrel.project.Analysis;
 import app.avrel.project.Project;
-import app.avrel.project.Survey;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import java.util.concurrent.TimeUnit;
@@ -42,7 +42,7 @@ public class LineBenchmark {
             Starting.of(StartPose.SHOULDER_WIDE, demo.setting().chosenBody());
     private final Line line = new Line(
             Language.ENGLISH,
-            new Saying(
+            new Wording(
                     demo.setting().directions(), Heading.FRONT, demo.setting().rules()),
             demo.setting().chosenBody());
 
@@ -52,8 +52,8 @@ public class LineBenchmark {
     }
 
     @Benchmark
-    public Survey surveyTheDemo() {
-        return Survey.of(demo);
+    public Analysis surveyTheDemo() {
+        return Analysis.of(demo);
     }
 
     @Benchmark

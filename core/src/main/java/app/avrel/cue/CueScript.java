@@ -3,10 +3,10 @@ package app.avrel.cue;
 import app.avrel.floor.Heading;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
-import app.avrel.posture.Count;
-import app.avrel.posture.CueLevel;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.CueLevel;
 import app.avrel.words.CountWords;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -38,7 +38,7 @@ public record CueScript(List<Cue> cues, double seconds) {
      * @param stretch its occurrences, in order
      * @param secondsPerBeat above 0
      */
-    public static CueScript of(List<Occurrence> stretch, CueLevel level, double secondsPerBeat, Saying saying) {
+    public static CueScript of(List<Occurrence> stretch, CueLevel level, double secondsPerBeat, Wording saying) {
         List<Cue> cues = new ArrayList<>();
         double at = 0;
         for (Occurrence done : stretch) {
@@ -53,7 +53,7 @@ public record CueScript(List<Cue> cues, double seconds) {
         return new CueScript(cues, at);
     }
 
-    private static String words(Occurrence done, Moment moment, CueLevel level, Saying saying) {
+    private static String words(Occurrence done, Moment moment, CueLevel level, Wording saying) {
         Heading front = front(done, moment.place().section());
         Count count = moment.count();
         return new CountWords(saying.withFront(front)).say(count, level);

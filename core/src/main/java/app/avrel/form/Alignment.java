@@ -1,6 +1,6 @@
 package app.avrel.form;
 
-import app.avrel.posture.Count;
+import app.avrel.posture.count.Count;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

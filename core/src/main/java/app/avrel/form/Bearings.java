@@ -20,7 +20,7 @@ import java.util.List;
  */
 public record Bearings(
         Moment.Place place,
-        app.avrel.posture.Count count,
+        app.avrel.posture.count.Count count,
         Heading facing,
         Heading hips,
         Estimate<Heading> left,

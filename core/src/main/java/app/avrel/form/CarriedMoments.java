@@ -1,6 +1,6 @@
 package app.avrel.form;
 
-import app.avrel.motion.Carriage;
+import app.avrel.motion.Placement;
 import app.avrel.motion.Pose;
 import java.util.AbstractList;
 import java.util.List;
@@ -13,13 +13,13 @@ import java.util.RandomAccess;
 final class CarriedMoments extends AbstractList<Moment> implements RandomAccess {
 
     private final List<Moment> walked;
-    private final Carriage carriage;
+    private final Placement carriage;
     private final int doings;
 
     /** Threads that look at once may work the same out twice; they find equal values. */
     private final Moment[] carried;
 
-    private CarriedMoments(List<Moment> walked, Carriage carriage, int doings) {
+    private CarriedMoments(List<Moment> walked, Placement carriage, int doings) {
         this.walked = walked;
         this.carriage = carriage;
         this.doings = doings;
@@ -31,7 +31,7 @@ final class CarriedMoments extends AbstractList<Moment> implements RandomAccess 
      *
      * @param doings how many doings later on the track
      */
-    static List<Moment> of(List<Moment> moments, Carriage carriage, int doings) {
+    static List<Moment> of(List<Moment> moments, Placement carriage, int doings) {
         return moments instanceof CarriedMoments once
                 ? new CarriedMoments(once.walked, once.carriage.then(carriage), once.doings + doings)
                 : new CarriedMoments(moments, carriage, doings);

@@ -1,9 +1,9 @@
 package app.avrel.form;
 
 import app.avrel.body.Side;
-import app.avrel.posture.Count;
 import app.avrel.posture.Mirror;
-import app.avrel.posture.Move;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.move.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

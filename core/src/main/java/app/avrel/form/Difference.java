@@ -1,6 +1,6 @@
 package app.avrel.form;
 
-import app.avrel.posture.Move;
+import app.avrel.posture.move.Move;
 
 /** How one run of counts differs from another, a move at a time. Counts are those of the run the move stands in, from 0. */
 public sealed interface Difference {

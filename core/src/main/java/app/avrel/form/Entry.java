@@ -102,8 +102,6 @@ public record Entry(
     /** {@return the posture as it is done here: on this side, in this version where it has it} */
     public Posture done(Posture recorded) {
         Posture sided = played.of(recorded);
-        return gentler.flatMap(sided.sheet()::gentlerCalled)
-                .map(version -> version.of(sided))
-                .orElse(sided);
+        return gentler.flatMap(sided.sheet()::gentlerCalled).map(sided::in).orElse(sided);
     }
 }

@@ -107,7 +107,7 @@ public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim>
                 .withParts(parts.stream()
                         .map(part -> part.withClaim(part.claim().mirrored()))
                         .toList());
-        return all.isEmpty() ? other : new Stretch(0, all.size() - 1).mirrored(other, shelf);
+        return all.isEmpty() ? other : new EntryRange(0, all.size() - 1).mirrored(other, shelf);
     }
 
     /** {@return the form with one posture in place of another wherever that stands} */

@@ -9,8 +9,8 @@ public final class Groups {
     private Groups() {}
 
     /** {@return the groups of a form, each as the stretch it takes} */
-    public static List<Stretch> of(Form form) {
-        List<Stretch> found = new ArrayList<>();
+    public static List<EntryRange> of(Form form) {
+        List<EntryRange> found = new ArrayList<>();
         int first = 0;
         for (Part part : form.parts()) {
             List<Entry> entries = part.entries();
@@ -21,7 +21,7 @@ public final class Groups {
                 boolean ends =
                         at + 1 == entries.size() || !together(entries.get(head), entries.get(at), entries.get(at + 1));
                 if (ends && !entries.get(at).group().isEmpty()) {
-                    found.add(new Stretch(first + head, first + at));
+                    found.add(new EntryRange(first + head, first + at));
                 }
             }
             first += entries.size();

@@ -6,10 +6,10 @@ import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.mechanics.Spacing;
 import app.avrel.motion.FootPose;
+import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
-import app.avrel.motion.Posing;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.HeldProp;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HeldProp;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +33,7 @@ public record Join(List<Mismatch> mismatches) {
     }
 
     /** {@return what differs between the pose in which one arrives and that in which the posture starts} */
-    public static Join between(Pose arrived, Pose start, Posing posing) {
+    public static Join between(Pose arrived, Pose start, Performer posing) {
         if (arrived.equals(start)) {
             return new Join(List.of());
         }
@@ -56,7 +56,7 @@ public record Join(List<Mismatch> mismatches) {
                 .map(held -> new HeldProp(held.prop(), held.held(), held.state(), Optional.empty(), Optional.empty()));
     }
 
-    private static void feet(Pose arrived, Pose start, Posing posing, List<Mismatch> found) {
+    private static void feet(Pose arrived, Pose start, Performer posing, List<Mismatch> found) {
         if (placed(arrived) && placed(start)) {
             Body body = posing.body();
             double tolerance = posing.rules().get(HouseRule.PLACE_TOLERANCE) / 100.0 * body.footLength();
@@ -106,7 +106,7 @@ public record Join(List<Mismatch> mismatches) {
         }
     }
 
-    private static void body(Pose arrived, Pose start, Posing posing, List<Mismatch> found) {
+    private static void body(Pose arrived, Pose start, Performer posing, List<Mismatch> found) {
         double from = twist(arrived);
         double to = twist(start);
         boolean known = arrived.hips().known() && arrived.chest().known();

@@ -1,9 +1,9 @@
 package app.avrel.form;
 
 import app.avrel.body.Side;
-import app.avrel.posture.Contact;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.HeldProp;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HeldProp;
+import app.avrel.posture.move.Contact;
 import java.util.Optional;
 
 /** One thing that differs between where one arrives and where the next posture starts. */

@@ -1,8 +1,8 @@
 package app.avrel.form;
 
 import app.avrel.motion.Pose;
-import app.avrel.posture.Count;
-import app.avrel.posture.Stage;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Stage;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -2,7 +2,7 @@ package app.avrel.form;
 
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Turn;
-import app.avrel.motion.Carriage;
+import app.avrel.motion.Placement;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import java.util.List;
@@ -33,7 +33,7 @@ public record Occurrence(
 
     /** {@return this, begun in another direction: turned about where the form starts} */
     public Occurrence turned(Turn turn) {
-        return carried(new Carriage(turn, FloorVector.ZERO), 0, 0);
+        return carried(new Placement(turn, FloorVector.ZERO), 0, 0);
     }
 
     /**
@@ -42,7 +42,7 @@ public record Occurrence(
      * @param entries how many entries later in the form
      * @param doings how many doings later on the track
      */
-    Occurrence carried(Carriage carriage, int entries, int doings) {
+    Occurrence carried(Placement carriage, int entries, int doings) {
         if (carriage.still() && entries == 0 && doings == 0) {
             return this;
         }

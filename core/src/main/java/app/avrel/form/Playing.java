@@ -11,9 +11,9 @@ import app.avrel.mechanics.Rig;
 import app.avrel.motion.Estimate;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
-import app.avrel.posture.Count;
-import app.avrel.posture.HandAt;
-import app.avrel.posture.Move;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.hand.HandAt;
+import app.avrel.posture.move.Move;
 import java.util.List;
 import java.util.Optional;
 

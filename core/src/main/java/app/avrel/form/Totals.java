@@ -3,8 +3,8 @@ package app.avrel.form;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.motion.Pose;
-import app.avrel.posture.Breath;
-import app.avrel.posture.Move;
+import app.avrel.posture.count.Breath;
+import app.avrel.posture.move.Move;
 import java.util.List;
 
 /**

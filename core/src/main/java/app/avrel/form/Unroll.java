@@ -1,15 +1,15 @@
 package app.avrel.form;
 
 import app.avrel.floor.Heading;
-import app.avrel.motion.Carriage;
+import app.avrel.motion.Performer;
+import app.avrel.motion.Placement;
 import app.avrel.motion.Pose;
-import app.avrel.motion.Posing;
 import app.avrel.motion.Starting;
-import app.avrel.posture.Count;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.Start;
 import app.avrel.posture.StartPose;
+import app.avrel.posture.count.Count;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -20,14 +20,14 @@ import java.util.Optional;
 public final class Unroll {
 
     private final Shelf shelf;
-    private final Posing posing;
+    private final Performer posing;
     private final List<Occurrence> done = new ArrayList<>();
     private final List<Integer> missing = new ArrayList<>();
     private final Map<Doing, Optional<Posture>> doings = new HashMap<>();
     private Pose pose;
     private boolean begun;
 
-    private Unroll(Shelf shelf, Posing posing, Pose start) {
+    private Unroll(Shelf shelf, Performer posing, Pose start) {
         this.shelf = shelf;
         this.posing = posing;
         this.pose = start;
@@ -49,7 +49,7 @@ public final class Unroll {
      *
      * <p>The first posture starts about the origin, facing the front; every other is laid where the one before ends.
      */
-    public static Track form(Form form, Shelf shelf, Posing posing) {
+    public static Track form(Form form, Shelf shelf, Performer posing) {
         return form(form, shelf, posing, Optional.empty());
     }
 
@@ -59,7 +59,7 @@ public final class Unroll {
      * <p>What stands before the first change is taken over from what is known, and what is as it was after it is carried
      * along the floor.
      */
-    public static Track form(Form form, Shelf shelf, Posing posing, Optional<Known> known) {
+    public static Track form(Form form, Shelf shelf, Performer posing, Optional<Known> known) {
         List<Entry> entries = form.entries();
         int same = known.map(was -> same(entries, shelf, was)).orElse(0);
         Pose start = same > 0 ? known.get().track().start() : Starting.of(first(entries, shelf), posing.body());
@@ -100,7 +100,7 @@ public final class Unroll {
         if (to == from || !begun || first == 0) {
             return from;
         }
-        Optional<Carriage> carriage = Carriage.between(were.get(first - 1).end(), pose);
+        Optional<Placement> carriage = Placement.between(were.get(first - 1).end(), pose);
         if (carriage.isEmpty()) {
             return from;
         }
@@ -170,7 +170,7 @@ public final class Unroll {
     }
 
     /** {@return the track of one posture from its usual start} */
-    public static Track posture(Posture posture, Posing posing) {
+    public static Track posture(Posture posture, Performer posing) {
         Pose start = Starting.of(posture.start().pose(), posing.body());
         Unroll unroll = new Unroll(new Shelf(java.util.Map.of(), java.util.Map.of()), posing, start);
         unroll.occurrence(posture, Link.NONE, 0, 0);
@@ -178,7 +178,7 @@ public final class Unroll {
     }
 
     /** {@return the pose after counts done from a pose, whose facing is their front} */
-    public static Pose counts(Pose from, List<Count> counts, Posing posing) {
+    public static Pose counts(Pose from, List<Count> counts, Performer posing) {
         Unroll unroll = new Unroll(new Shelf(java.util.Map.of(), java.util.Map.of()), posing, from);
         unroll.counts(counts, posing, Moment.Section.POSTURE, new ArrayList<>());
         return unroll.pose;
@@ -224,7 +224,7 @@ public final class Unroll {
         };
     }
 
-    private void counts(List<Count> counts, Posing by, Moment.Section section, List<Moment> moments) {
+    private void counts(List<Count> counts, Performer by, Moment.Section section, List<Moment> moments) {
         Heading front = pose.facing();
         for (int c = 0; c < counts.size(); c++) {
             Count count = counts.get(c);

@@ -27,22 +27,22 @@ public record HouseRules(String name, Map<HouseRule, Integer> answers, Map<Stanc
             Stance.ONE_LEGGED, SITTING,
             Stance.ALL_ON_FRONT, SITTING,
             Stance.DRAWN_IN, SITTING,
-            Stance.LIGHT_FRONT, SITTING,
+            Stance.EMPTY, SITTING,
             Stance.REAR_LOADED, SITTING);
 
     /** Long stances, toes swung on the heel of an emptied foot. */
     public static final HouseRules LARGE_FRAME =
-            new HouseRules("large frame, heel turns", Map.of(HouseRule.FRONT_LOADED_SHARE, 65), STANCES);
+            new HouseRules("large frame, heel turns", Map.of(HouseRule.BOW_SHARE, 65), STANCES);
 
     /** Short stances, the rear foot brought up, heels swung on the ball. */
     public static final HouseRules COMPACT_FRAME = new HouseRules(
             "compact frame, follow steps",
             Map.of(
-                    HouseRule.FRONT_LOADED_SHARE, 60,
-                    HouseRule.LIGHT_FOOT_SHARE, 10,
+                    HouseRule.BOW_SHARE, 60,
+                    HouseRule.EMPTY_SHARE, 10,
                     HouseRule.BALL_TURN_LOAD, 70,
-                    HouseRule.FRONT_LENGTH_LEAST, 70,
-                    HouseRule.FRONT_LENGTH_MOST, 200,
+                    HouseRule.BOW_LENGTH_LEAST, 70,
+                    HouseRule.BOW_LENGTH_MOST, 200,
                     HouseRule.MEDIUM_FRAME, 10),
             STANCES);
 
@@ -50,8 +50,8 @@ public record HouseRules(String name, Map<HouseRule, Integer> answers, Map<Stanc
     public static final HouseRules HIGH_FRAME = new HouseRules(
             "high frame, empty steps",
             Map.of(
-                    HouseRule.FRONT_LOADED_SHARE, 60,
-                    HouseRule.LIGHT_FOOT_SHARE, 0,
+                    HouseRule.BOW_SHARE, 60,
+                    HouseRule.EMPTY_SHARE, 0,
                     HouseRule.KNEE_LIMIT, 0,
                     HouseRule.HEEL_TURN_LOAD, 10,
                     HouseRule.BALL_TURN_LOAD, 10,

@@ -6,12 +6,12 @@ public enum Stance {
     DRAWN_IN("drawn in"),
     CROSSED_REST("crossed rest"),
     DROP("drop"),
-    LIGHT_FRONT("light front foot"),
-    FRONT_LOADED("front-loaded"),
+    EMPTY("empty"),
+    BOW("bow"),
     ALL_ON_FRONT("all on the front"),
     REAR_LOADED("rear-loaded"),
-    SIDE_LOADED("side-loaded"),
-    WIDE_EVEN("wide and even"),
+    SIDE_BOW("side bow"),
+    HORSE("horse"),
     SHOULDER_WIDE("shoulder-wide"),
     FEET_TOGETHER("feet together");
 

@@ -2,7 +2,7 @@ package app.avrel.lesson;
 
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
-import app.avrel.posture.CueLevel;
+import app.avrel.posture.count.CueLevel;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -6,8 +6,8 @@ import app.avrel.form.EntryId;
 import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
-import app.avrel.posture.CueLevel;
-import app.avrel.words.Saying;
+import app.avrel.posture.count.CueLevel;
+import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
@@ -28,7 +28,7 @@ public record LessonPlan(List<SegmentPlan> segments, int minutes) {
     }
 
     /** {@return the plan of a lesson over a form's track} */
-    public static LessonPlan of(Lesson lesson, Form form, Track track, Saying saying) {
+    public static LessonPlan of(Lesson lesson, Form form, Track track, Wording saying) {
         return new LessonPlan(
                 lesson.segments().stream()
                         .map(segment -> plan(segment, form, track, saying))
@@ -46,7 +46,7 @@ public record LessonPlan(List<SegmentPlan> segments, int minutes) {
         return minutes - seconds() / 60;
     }
 
-    private static SegmentPlan plan(Segment segment, Form form, Track track, Saying saying) {
+    private static SegmentPlan plan(Segment segment, Form form, Track track, Wording saying) {
         return switch (segment) {
             case Segment.OfForm of -> ofForm(of, form, track, saying);
             case Segment.Free free -> free(free);
@@ -66,7 +66,7 @@ public record LessonPlan(List<SegmentPlan> segments, int minutes) {
                 (double) free.pauseSeconds() * free.repetitions());
     }
 
-    private static SegmentPlan ofForm(Segment.OfForm of, Form form, Track track, Saying saying) {
+    private static SegmentPlan ofForm(Segment.OfForm of, Form form, Track track, Wording saying) {
         List<Occurrence> stretch = stretch(of.first(), of.last(), form, track);
         CueScript script = CueScript.of(stretch, CueLevel.PROMPT, of.secondsPerBeat(), saying);
         String opening = opening(of, stretch, saying);
@@ -100,7 +100,7 @@ public record LessonPlan(List<SegmentPlan> segments, int minutes) {
         return of.purpose().label() + ": " + names.getFirst() + (names.size() == 1 ? "" : " to " + names.getLast());
     }
 
-    private static String opening(Segment.OfForm of, List<Occurrence> stretch, Saying saying) {
+    private static String opening(Segment.OfForm of, List<Occurrence> stretch, Wording saying) {
         List<String> said = new ArrayList<>();
         if (of.purpose() == Segment.Purpose.RECAP && !stretch.isEmpty()) {
             said.add("So far: " + String.join("; ", SoFar.folded(stretch)) + ".");

@@ -1,7 +1,7 @@
 package app.avrel.lesson;
 
 import app.avrel.form.EntryId;
-import app.avrel.posture.CueLevel;
+import app.avrel.posture.count.CueLevel;
 
 /** A piece of a lesson. */
 public sealed interface Segment {

@@ -5,7 +5,7 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.motion.FootPose;
-import app.avrel.posture.Contact;
+import app.avrel.posture.move.Contact;
 
 /**
  * What moves when a foot turns on a point of its sole. Within ±1.5 cm on the ball.

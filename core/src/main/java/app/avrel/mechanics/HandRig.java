@@ -1,7 +1,7 @@
 package app.avrel.mechanics;
 
 import app.avrel.floor.SpacePoint;
-import app.avrel.posture.HandShape;
+import app.avrel.posture.hand.HandShape;
 
 /**
  * How a hand is held, seen from the chest: right, ahead, and up from the floor.

@@ -8,7 +8,7 @@ import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.floor.SpacePoint;
 import app.avrel.floor.Turn;
-import app.avrel.posture.Contact;
+import app.avrel.posture.move.Contact;
 
 /**
  * One leg of a stand, solved as two bones.

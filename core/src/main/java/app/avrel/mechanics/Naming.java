@@ -6,7 +6,7 @@ import app.avrel.house.Stance;
 import app.avrel.house.StanceBounds;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
-import app.avrel.posture.Contact;
+import app.avrel.posture.move.Contact;
 import java.util.Optional;
 
 /**
@@ -74,16 +74,16 @@ public final class Naming {
                             && fists() >= CROSSED_DROP_FISTS;
                 case DROP ->
                     flat(pose.foot(heavy)) && (flat(light) || light.contact() == Contact.HEEL) && fists() >= DROP_FISTS;
-                case LIGHT_FRONT ->
+                case EMPTY ->
                     heavy != front && (frontFoot.contact() == Contact.HEEL || frontFoot.contact() == Contact.BALL);
-                case FRONT_LOADED ->
+                case BOW ->
                     heavy == front
                             && flat(frontFoot)
                             && rearDown(rear)
                             && frontFoot.heading().value().degreesFrom(pose.facing()) <= TOES_NEAR_FACING;
                 case ALL_ON_FRONT -> heavy == front && flat(frontFoot) && rearDown(rear);
                 case REAR_LOADED -> heavy != front && bothFlat();
-                case SIDE_LOADED, WIDE_EVEN, SHOULDER_WIDE, FEET_TOGETHER -> bothFlat();
+                case SIDE_BOW, HORSE, SHOULDER_WIDE, FEET_TOGETHER -> bothFlat();
             };
         }
 

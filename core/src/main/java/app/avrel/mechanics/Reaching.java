@@ -7,11 +7,11 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.floor.SpacePoint;
 import app.avrel.motion.HandSpot;
 import app.avrel.motion.Pose;
-import app.avrel.posture.HandAt;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.HandShape;
-import app.avrel.posture.Palm;
-import app.avrel.posture.Pointing;
+import app.avrel.posture.hand.HandAt;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandShape;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.hand.Pointing;
 
 /**
  * Where hands are, seen from the chest, from what is said of them.

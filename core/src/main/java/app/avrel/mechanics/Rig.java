@@ -2,14 +2,14 @@ package app.avrel.mechanics;
 
 import app.avrel.body.Body;
 import app.avrel.body.Side;
+import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
 import app.avrel.floor.SpacePoint;
 import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Pose;
-import app.avrel.posture.Direction;
-import app.avrel.posture.Gaze;
-import app.avrel.posture.HeldProp;
+import app.avrel.posture.hand.HeldProp;
+import app.avrel.posture.move.Gaze;
 import java.util.Optional;
 
 /**

@@ -9,7 +9,7 @@ import app.avrel.floor.SpacePoint;
 import app.avrel.motion.Air;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
-import app.avrel.posture.HangingToes;
+import app.avrel.posture.move.HangingToes;
 
 /** Feet in space from feet in a pose. */
 final class Rigging {

@@ -4,7 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.floor.SpacePoint;
-import app.avrel.posture.HandShape;
+import app.avrel.posture.hand.HandShape;
 
 /**
  * The joints of a body in the hall, in metres.

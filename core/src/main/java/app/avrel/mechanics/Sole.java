@@ -7,7 +7,7 @@ import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.floor.SpacePoint;
 import app.avrel.motion.FootPose;
-import app.avrel.posture.Contact;
+import app.avrel.posture.move.Contact;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -7,7 +7,7 @@ import app.avrel.floor.Heading;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.house.Stance;
-import app.avrel.posture.Contact;
+import app.avrel.posture.move.Contact;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -26,7 +26,7 @@ public record StanceFit(Body body, HouseRules rules, Stance stance, int frontPer
 
     /** The stances that have a foot ahead. */
     public static final List<Stance> STANCES =
-            List.of(Stance.FRONT_LOADED, Stance.ALL_ON_FRONT, Stance.REAR_LOADED, Stance.LIGHT_FRONT);
+            List.of(Stance.BOW, Stance.ALL_ON_FRONT, Stance.REAR_LOADED, Stance.EMPTY);
 
     private static final double LONGEST = 3.6;
     private static final double WIDEST = 1.4;
@@ -70,11 +70,11 @@ public record StanceFit(Body body, HouseRules rules, Stance stance, int frontPer
     /** {@return the share on the foot ahead that the house rules say for a stance} */
     public static int housePercent(HouseRules rules, Stance stance) {
         return switch (stance) {
-            case FRONT_LOADED -> rules.get(HouseRule.FRONT_LOADED_SHARE);
+            case BOW -> rules.get(HouseRule.BOW_SHARE);
             case ALL_ON_FRONT -> 95;
-            case LIGHT_FRONT -> rules.get(HouseRule.LIGHT_FOOT_SHARE);
-            case REAR_LOADED -> 100 - rules.get(HouseRule.FRONT_LOADED_SHARE);
-            case ONE_LEGGED, DRAWN_IN, CROSSED_REST, DROP, SIDE_LOADED, WIDE_EVEN, SHOULDER_WIDE, FEET_TOGETHER ->
+            case EMPTY -> rules.get(HouseRule.EMPTY_SHARE);
+            case REAR_LOADED -> 100 - rules.get(HouseRule.BOW_SHARE);
+            case ONE_LEGGED, DRAWN_IN, CROSSED_REST, DROP, SIDE_BOW, HORSE, SHOULDER_WIDE, FEET_TOGETHER ->
                 throw new IllegalArgumentException("a stance must have a foot ahead, but was " + stance.label());
         };
     }
@@ -121,19 +121,19 @@ public record StanceFit(Body body, HouseRules rules, Stance stance, int frontPer
     }
 
     private Contact front() {
-        return stance == Stance.LIGHT_FRONT ? Contact.BALL : Contact.FLAT;
+        return stance == Stance.EMPTY ? Contact.BALL : Contact.FLAT;
     }
 
     private boolean inBounds(double length, double width) {
-        if (stance == Stance.LIGHT_FRONT || stance == Stance.REAR_LOADED) {
-            return length <= rules.get(HouseRule.FRONT_LENGTH_MOST) / 100.0 * body.footLength() + 1e-9;
+        if (stance == Stance.EMPTY || stance == Stance.REAR_LOADED) {
+            return length <= rules.get(HouseRule.BOW_LENGTH_MOST) / 100.0 * body.footLength() + 1e-9;
         }
         double feet = length / body.footLength() * 100;
         double shoulders = width / body.shoulderWidth() * 100;
-        return feet >= rules.get(HouseRule.FRONT_LENGTH_LEAST) - 1e-6
-                && feet <= rules.get(HouseRule.FRONT_LENGTH_MOST) + 1e-6
-                && shoulders >= rules.get(HouseRule.FRONT_WIDTH_LEAST) - 1e-6
-                && shoulders <= rules.get(HouseRule.FRONT_WIDTH_MOST) + 1e-6;
+        return feet >= rules.get(HouseRule.BOW_LENGTH_LEAST) - 1e-6
+                && feet <= rules.get(HouseRule.BOW_LENGTH_MOST) + 1e-6
+                && shoulders >= rules.get(HouseRule.BOW_WIDTH_LEAST) - 1e-6
+                && shoulders <= rules.get(HouseRule.BOW_WIDTH_MOST) + 1e-6;
     }
 
     /** {@return how a body stands so: the left foot ahead} */

@@ -3,8 +3,8 @@ package app.avrel.motion;
 import app.avrel.body.Landmark;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
-import app.avrel.posture.HangingToes;
-import app.avrel.posture.Kick;
+import app.avrel.posture.move.HangingToes;
+import app.avrel.posture.move.Kick;
 import java.util.Optional;
 
 /**

@@ -2,7 +2,7 @@ package app.avrel.motion;
 
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
-import app.avrel.posture.Sideways;
+import app.avrel.posture.hand.Sideways;
 import java.util.Optional;
 
 /**

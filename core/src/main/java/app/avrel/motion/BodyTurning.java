@@ -3,9 +3,9 @@ package app.avrel.motion;
 import app.avrel.body.Side;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
-import app.avrel.posture.BodyPart;
-import app.avrel.posture.Move;
-import app.avrel.posture.Turning;
+import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Turning;
 
 /** What turning makes of hips and chest; a foot in the air goes round with the hips. */
 final class BodyTurning {
@@ -41,7 +41,7 @@ final class BodyTurning {
         return switch (turning) {
             case Turning.By(Turn by) -> from.map(by::plus);
             case Turning.To(Heading to, var way) ->
-                Estimate.known(from.value().plus(Heading.from(from.value()).turnTo(Posing.inHall(to, front), way)));
+                Estimate.known(from.value().plus(Heading.from(from.value()).turnTo(Performer.inHall(to, front), way)));
         };
     }
 

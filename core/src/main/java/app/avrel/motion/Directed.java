@@ -1,11 +1,11 @@
 package app.avrel.motion;
 
+import app.avrel.floor.Direction;
 import app.avrel.floor.Turn;
-import app.avrel.posture.Direction;
-import app.avrel.posture.Gaze;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.HeldProp;
-import app.avrel.posture.Sideways;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HeldProp;
+import app.avrel.posture.hand.Sideways;
+import app.avrel.posture.move.Gaze;
 
 /** Directions of the hall that hands, eyes and props hold, carried round with the whole pose. */
 final class Directed {

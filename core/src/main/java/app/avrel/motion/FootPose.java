@@ -6,7 +6,7 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
-import app.avrel.posture.Contact;
+import app.avrel.posture.move.Contact;
 import java.util.Optional;
 
 /**

@@ -4,12 +4,12 @@ import app.avrel.body.Body;
 import app.avrel.body.Landmark;
 import app.avrel.body.Proportions;
 import app.avrel.body.Side;
+import app.avrel.floor.Direction;
 import app.avrel.floor.SpacePoint;
-import app.avrel.posture.Direction;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.HandPoint;
-import app.avrel.posture.Reach;
-import app.avrel.posture.Sideways;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandPoint;
+import app.avrel.posture.hand.Reach;
+import app.avrel.posture.hand.Sideways;
 
 /**
  * Where a palm is that is placed by height, sideways place and reach: metres to the right and ahead of the pelvis'

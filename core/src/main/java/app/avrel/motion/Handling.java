@@ -1,10 +1,10 @@
 package app.avrel.motion;
 
-import app.avrel.posture.HeldProp;
-import app.avrel.posture.Move;
-import app.avrel.posture.Pointing;
-import app.avrel.posture.Prop;
-import app.avrel.posture.PropState;
+import app.avrel.posture.hand.HeldProp;
+import app.avrel.posture.hand.Pointing;
+import app.avrel.posture.hand.Prop;
+import app.avrel.posture.hand.PropState;
+import app.avrel.posture.move.Move;
 import java.util.Optional;
 
 /** What becomes of a prop. */

@@ -6,9 +6,9 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
-import app.avrel.posture.Gaze;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.HeldProp;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HeldProp;
+import app.avrel.posture.move.Gaze;
 import java.util.Optional;
 
 /**

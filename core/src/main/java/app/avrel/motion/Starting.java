@@ -8,9 +8,9 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
-import app.avrel.posture.Gaze;
 import app.avrel.posture.StartFoot;
 import app.avrel.posture.StartPose;
+import app.avrel.posture.move.Gaze;
 import java.util.Optional;
 
 /** Poses at the start of a posture. */

@@ -2,6 +2,7 @@ package app.avrel.posture;
 
 import app.avrel.floor.Heading;
 import app.avrel.house.Stance;
+import app.avrel.posture.move.Split;
 import java.util.Optional;
 
 /**

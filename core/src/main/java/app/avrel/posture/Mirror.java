@@ -1,8 +1,28 @@
 package app.avrel.posture;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Language;
+import app.avrel.posture.count.OwnWords;
+import app.avrel.posture.count.SideWords;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HeldProp;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.hand.Pointing;
+import app.avrel.posture.hand.Sideways;
+import app.avrel.posture.move.Gaze;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Toes;
+import app.avrel.posture.move.Turning;
+import app.avrel.posture.teaching.GentlerVersion;
+import app.avrel.posture.teaching.Mistake;
+import app.avrel.posture.teaching.PostureSheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -52,8 +72,8 @@ public final class Mirror {
                         .toList())
                 .withCautions(sheet.cautions().stream().map(Mirror::swapped).toList())
                 .withGentler(sheet.gentler().stream()
-                        .map(gentler ->
-                                new Gentler(gentler.name(), gentler.from(), gentler.to(), counts(gentler.counts())))
+                        .map(gentler -> new GentlerVersion(
+                                gentler.name(), gentler.from(), gentler.to(), counts(gentler.counts())))
                         .toList());
     }
 

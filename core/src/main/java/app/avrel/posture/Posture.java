@@ -3,6 +3,11 @@ package app.avrel.posture;
 import app.avrel.body.Side;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Language;
+import app.avrel.posture.teaching.GentlerVersion;
+import app.avrel.posture.teaching.PostureSheet;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -123,5 +128,15 @@ public record Posture(
 
     public Posture withOwnRules(Map<HouseRule, Integer> changed) {
         return new Posture(id, names, side, mirroring, start, counts, end, note, teaching, otherSide, changed);
+    }
+
+    /** {@return this posture in a gentler version; counts it no longer has are left out} */
+    public Posture in(GentlerVersion version) {
+        int start = Math.min(version.from(), counts.size());
+        int end = Math.min(version.to(), counts.size());
+        List<Count> done = new ArrayList<>(counts.subList(0, start));
+        done.addAll(version.counts());
+        done.addAll(counts.subList(end, counts.size()));
+        return withCounts(done).withEnd(EndClaim.NONE);
     }
 }

@@ -1,5 +1,6 @@
 package app.avrel.posture;
 
+import app.avrel.posture.count.Language;
 import java.util.Optional;
 
 /**

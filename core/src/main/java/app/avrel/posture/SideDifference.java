@@ -1,5 +1,7 @@
 package app.avrel.posture;
 
+import app.avrel.posture.count.Count;
+
 /**
  * A count that is not the mirror of the recorded side's on the other side.
  *

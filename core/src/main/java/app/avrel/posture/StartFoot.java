@@ -1,5 +1,7 @@
 package app.avrel.posture;
 
+import app.avrel.posture.move.Contact;
+
 /**
  * How one foot stands at the start of a posture.
  *

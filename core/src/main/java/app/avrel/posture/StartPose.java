@@ -3,6 +3,8 @@ package app.avrel.posture;
 import app.avrel.body.Length;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Turn;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HeldProp;
 import java.util.Optional;
 
 /**

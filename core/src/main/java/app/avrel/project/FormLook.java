@@ -4,8 +4,8 @@ import app.avrel.form.Form;
 import app.avrel.form.Shelf;
 import app.avrel.form.Track;
 import app.avrel.form.Unroll;
-import app.avrel.rules.Checkup;
 import app.avrel.rules.Finding;
+import app.avrel.rules.check.Checkup;
 import java.util.List;
 import java.util.Optional;
 

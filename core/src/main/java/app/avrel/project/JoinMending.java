@@ -7,13 +7,14 @@ import app.avrel.form.Link;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
 import app.avrel.form.WayIn;
-import app.avrel.posture.Count;
 import app.avrel.posture.Posture;
-import app.avrel.rules.Checkup;
+import app.avrel.posture.count.Count;
 import app.avrel.rules.Finding;
-import app.avrel.rules.JoinProposal;
-import app.avrel.rules.JoinProposals;
-import app.avrel.rules.Linking;
+import app.avrel.rules.RuleId;
+import app.avrel.rules.check.Checkup;
+import app.avrel.rules.join.JoinProposal;
+import app.avrel.rules.join.JoinProposals;
+import app.avrel.rules.join.Linking;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -23,7 +24,7 @@ import java.util.List;
  * @param survey of the project as it is
  * @param occurrence counted from 0 through the form
  */
-public record JoinMending(Survey survey, FormId form, int occurrence) {
+public record JoinMending(Analysis survey, FormId form, int occurrence) {
 
     /**
      * What else a proposal does.
@@ -78,11 +79,11 @@ public record JoinMending(Survey survey, FormId form, int occurrence) {
 
     /** {@return what the proposal does beside closing this join} */
     public Effects effects(JoinProposal proposal) {
-        Survey after = survey.after(applied(survey.project(), proposal));
+        Analysis after = survey.after(applied(survey.project(), proposal));
         return new Effects(openJoins(after) - openJoins(survey) + 1, others(after) - others(survey));
     }
 
-    private static int openJoins(Survey survey) {
+    private static int openJoins(Analysis survey) {
         return (int) survey.project().forms().stream()
                 .flatMap(form -> survey.track(form.id()).stream())
                 .flatMap(track -> track.occurrences().stream())
@@ -90,10 +91,10 @@ public record JoinMending(Survey survey, FormId form, int occurrence) {
                 .count();
     }
 
-    private static int others(Survey survey) {
+    private static int others(Analysis survey) {
         return (int) survey.serious().stream()
                 .map(Finding::rule)
-                .filter(rule -> !rule.equals("open-join"))
+                .filter(rule -> rule != RuleId.OPEN_JOIN)
                 .count();
     }
 }

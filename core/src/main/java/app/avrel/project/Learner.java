@@ -9,7 +9,7 @@ import java.util.List;
  * @param body stature and measures that differ
  * @param cautions what to take care of
  */
-public record Learner(Body body, List<Care> cautions) {
+public record Learner(Body body, List<Precaution> cautions) {
 
     public Learner {
         cautions = List.copyOf(cautions);
@@ -23,7 +23,7 @@ public record Learner(Body body, List<Care> cautions) {
         return new Learner(changed, cautions);
     }
 
-    public Learner withCautions(List<Care> changed) {
+    public Learner withCautions(List<Precaution> changed) {
         return new Learner(body, changed);
     }
 }

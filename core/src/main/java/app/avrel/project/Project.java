@@ -8,10 +8,10 @@ import app.avrel.form.Shelf;
 import app.avrel.form.hall.Hall;
 import app.avrel.house.HouseRules;
 import app.avrel.lesson.Lesson;
-import app.avrel.motion.Posing;
-import app.avrel.posture.Count;
+import app.avrel.motion.Performer;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
+import app.avrel.posture.count.Count;
 import app.avrel.rules.Accepted;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
@@ -185,29 +185,39 @@ public record Project(
     }
 
     /** {@return the body and the rules by which a form is unrolled} */
-    public Posing posing(Form form) {
-        return new Posing(setting.chosenBody(), rules(form));
+    public Performer posing(Form form) {
+        return new Performer(setting.chosenBody(), rules(form));
     }
 
     /** {@return this project with a finding let stand for a reason} */
     public Project accept(Finding finding, String reason) {
         List<Accepted> kept = new ArrayList<>(
                 accepted.stream().filter(one -> !one.about(finding)).toList());
-        kept.add(Accepted.of(finding, reason, under(finding)));
+        kept.add(Accepted.of(finding, reason, under(finding.where())));
         return withAccepted(kept);
     }
 
     /** {@return why a finding may stand, where it was accepted and nothing under it has changed since} */
     public Optional<String> reason(Finding finding) {
         return accepted.stream()
-                .filter(one -> one.covers(finding, under(finding)))
+                .filter(one -> one.covers(finding, under(finding.where())))
                 .map(Accepted::reason)
                 .findFirst();
     }
 
+    /**
+     * {@return this project with every accepted finding accepted over the record as it is now}
+     *
+     * <p>A file of the first version says what it accepted by rule and place; its sums cannot be compared.
+     */
+    public Project acceptedAnew() {
+        return withAccepted(
+                accepted.stream().map(one -> one.over(under(one.where()))).toList());
+    }
+
     /** {@return what must stay as it is for an accepted finding to stay quiet: all that leads to its place} */
-    private Object under(Finding finding) {
-        return switch (finding.where()) {
+    private Object under(Where where) {
+        return switch (where) {
             case Where.InPosture(var id, var count) ->
                 posture(id)
                         .map(posture -> List.of(posture.start(), leading(posture, count), posture.end()))

@@ -7,7 +7,7 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.form.hall.Hall;
 import app.avrel.house.HouseRules;
-import app.avrel.motion.Posing;
+import app.avrel.motion.Performer;
 import java.util.List;
 
 /**
@@ -40,8 +40,8 @@ public record Setting(Heading startFaces, DirectionWords words, List<Body> bodie
         return new Directions(words, startFaces);
     }
 
-    public Posing posing() {
-        return new Posing(chosenBody(), rules);
+    public Performer posing() {
+        return new Performer(chosenBody(), rules);
     }
 
     /** {@return how the front that forms start at is turned against the front wall of a hall} */

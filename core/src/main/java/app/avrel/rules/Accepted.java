@@ -11,7 +11,7 @@ import java.util.Optional;
  * @param reason why it may stand, in the instructor's words; not blank
  * @param under a digest of the record under it
  */
-public record Accepted(String rule, Where where, Optional<Spot> spot, String reason, String under) {
+public record Accepted(RuleId rule, Where where, Optional<Spot> spot, String reason, String under) {
 
     public Accepted {
         if (reason.isBlank()) {
@@ -21,25 +21,21 @@ public record Accepted(String rule, Where where, Optional<Spot> spot, String rea
 
     /** {@return a finding let stand, over a record} */
     public static Accepted of(Finding finding, String reason, Object record) {
-        return new Accepted(finding.rule(), finding.where(), finding.spot(), reason.strip(), digest(record));
+        return new Accepted(finding.rule(), finding.where(), finding.spot(), reason.strip(), RecordDigest.of(record));
+    }
+
+    /** {@return the same over a record as it is now} */
+    public Accepted over(Object record) {
+        return new Accepted(rule, where, spot, reason, RecordDigest.of(record));
     }
 
     /** {@return whether this lets a finding over a record stand} */
     public boolean covers(Finding finding, Object record) {
-        return about(finding) && under.equals(digest(record));
+        return about(finding) && under.equals(RecordDigest.of(record));
     }
 
     /** {@return whether this speaks of the same rule, place and part, whatever the record under it} */
     public boolean about(Finding finding) {
-        return rule.equals(finding.rule()) && where.equals(finding.where()) && spot.equals(finding.spot());
-    }
-
-    /** The same record reads the same in every run of the program: Fowler, Noll and Vo's sum of its words. */
-    private static String digest(Object record) {
-        long sum = 0xcbf29ce484222325L;
-        for (char letter : record.toString().toCharArray()) {
-            sum = (sum ^ letter) * 0x100000001b3L;
-        }
-        return Long.toHexString(sum);
+        return rule == finding.rule() && where.equals(finding.where()) && spot.equals(finding.spot());
     }
 }

@@ -1,8 +1,8 @@
 package app.avrel.rules;
 
-import app.avrel.posture.Count;
-import app.avrel.posture.Counts;
 import app.avrel.posture.Posture;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Counts;
 
 /**
  * A way to mend what was found: one count of the posture recorded otherwise.

@@ -5,7 +5,7 @@ import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Mismatch;
-import app.avrel.posture.HeldProp;
+import app.avrel.posture.hand.HeldProp;
 import app.avrel.words.Hands;
 import java.util.Optional;
 
@@ -48,7 +48,7 @@ public final class JoinWords {
     }
 
     private static String name(Side side) {
-        return LoadedStep.capital(side.word());
+        return Measures.capital(side.word());
     }
 
     private String lead(double metres) {

@@ -3,24 +3,29 @@ package app.avrel.rules;
 import app.avrel.body.Body;
 import app.avrel.floor.Numbers;
 
-/** Lengths and depths in the words and units of findings: whole centimetres, tenths of a fist. */
-final class Measures {
+/** Lengths and depths in the words and units of findings: whole centimetres, tenths of a fist; and how words begin. */
+public final class Measures {
 
     private Measures() {}
 
     /** {@return such as {@code 51 cm}} */
-    static String cm(double metres) {
+    public static String cm(double metres) {
         return Numbers.whole(Math.abs(metres) * 100) + " cm";
     }
 
     /** {@return such as {@code 1.9 fists}, rounded up so that it suffices} */
-    static String fists(double metres, Body body) {
+    public static String fists(double metres, Body body) {
         double fists = Math.ceil(metres / body.fist() * 10 - 0.01) / 10;
         return Numbers.plain(fists) + (fists == 1 ? " fist" : " fists");
     }
 
     /** {@return a length and its number of foot-lengths, such as {@code 51 cm (2 foot-lengths)}} */
-    static String length(double metres, Body body) {
+    public static String length(double metres, Body body) {
         return cm(metres) + " (" + Numbers.plain(Numbers.tenths(metres / body.footLength())) + " foot-lengths)";
+    }
+
+    /** {@return a word with its first letter large} */
+    public static String capital(String word) {
+        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
     }
 }

@@ -1,13 +1,13 @@
 package app.avrel.words;
 
 import app.avrel.body.Side;
-import app.avrel.posture.Count;
-import app.avrel.posture.CueLevel;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.Language;
-import app.avrel.posture.Move;
-import app.avrel.posture.OwnWords;
-import app.avrel.posture.Stage;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.Language;
+import app.avrel.posture.count.OwnWords;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.move.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,9 +18,9 @@ public final class CountWords {
 
     private final Guide guide;
     private final Prompt prompt;
-    private final Saying saying;
+    private final Wording saying;
 
-    public CountWords(Saying saying) {
+    public CountWords(Wording saying) {
         this.guide = new Guide(saying);
         this.prompt = new Prompt(saying);
         this.saying = saying;

@@ -1,7 +1,7 @@
 package app.avrel.words;
 
 import app.avrel.body.Length;
-import app.avrel.posture.Depth;
+import app.avrel.posture.move.Depth;
 import java.util.Locale;
 import java.util.Optional;
 

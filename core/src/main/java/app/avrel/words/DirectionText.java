@@ -1,9 +1,9 @@
 package app.avrel.words;
 
+import app.avrel.floor.Direction;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
-import app.avrel.posture.Direction;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -27,7 +27,7 @@ public final class DirectionText {
 
     private DirectionText() {}
 
-    public static String say(Direction direction, Saying saying) {
+    public static String say(Direction direction, Wording saying) {
         return switch (direction) {
             case Direction.OfPosture(Heading heading) -> saying.heading(heading);
             case Direction.OfBody(Turn turn) -> ofBody(turn.degrees());
@@ -43,7 +43,7 @@ public final class DirectionText {
     }
 
     /** {@return the direction that a text says, in the body's words or in any of the hall's vocabularies} */
-    public static Optional<Direction> parse(String text, Saying saying) {
+    public static Optional<Direction> parse(String text, Wording saying) {
         String said = text.strip().toLowerCase(Locale.ROOT).replaceFirst("^(to|toward|towards) ", "");
         Double degrees = OF_BODY.get(said);
         if (degrees != null) {
@@ -62,7 +62,7 @@ public final class DirectionText {
     }
 
     /** {@return a heading of the hall against the posture's front} */
-    static Heading ofPosture(Heading hall, Saying saying) {
+    static Heading ofPosture(Heading hall, Wording saying) {
         return Heading.wrapping(hall.degrees() - saying.front().degrees());
     }
 }

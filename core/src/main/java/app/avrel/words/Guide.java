@@ -6,27 +6,27 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
-import app.avrel.motion.Posing;
-import app.avrel.posture.BodyPart;
-import app.avrel.posture.Contact;
-import app.avrel.posture.Depth;
-import app.avrel.posture.DrawnTo;
-import app.avrel.posture.FootPart;
-import app.avrel.posture.Move;
-import app.avrel.posture.Split;
-import app.avrel.posture.StepPlace;
-import app.avrel.posture.Toes;
-import app.avrel.posture.Turning;
+import app.avrel.motion.Performer;
+import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Depth;
+import app.avrel.posture.move.DrawnTo;
+import app.avrel.posture.move.FootPart;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Toes;
+import app.avrel.posture.move.Turning;
 import java.util.Locale;
 import java.util.Optional;
 
 /** One plain English sentence for an action, with every number. */
 final class Guide {
 
-    private final Saying saying;
+    private final Wording saying;
     private final GuideHands hands;
 
-    Guide(Saying saying) {
+    Guide(Wording saying) {
         this.saying = saying;
         this.hands = new GuideHands(saying);
     }
@@ -183,7 +183,7 @@ final class Guide {
     }
 
     private String shift(Split split) {
-        WeightShare share = Posing.share(split, saying.rules());
+        WeightShare share = Performer.share(split, saying.rules());
         String manner = switch (split) {
             case Split.Said _ -> "";
             case Split.AsHouse house -> ", the house's " + house.loading().word() + " share";

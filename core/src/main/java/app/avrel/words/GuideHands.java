@@ -1,16 +1,16 @@
 package app.avrel.words;
 
-import app.avrel.posture.Gaze;
-import app.avrel.posture.HandRelation;
-import app.avrel.posture.Move;
-import app.avrel.posture.PropAct;
+import app.avrel.posture.hand.HandRelation;
+import app.avrel.posture.hand.PropAct;
+import app.avrel.posture.move.Gaze;
+import app.avrel.posture.move.Move;
 
 /** Plain English sentences for hands, props and eyes. */
 final class GuideHands {
 
-    private final Saying saying;
+    private final Wording saying;
 
-    GuideHands(Saying saying) {
+    GuideHands(Wording saying) {
         this.saying = saying;
     }
 

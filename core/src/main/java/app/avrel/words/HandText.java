@@ -2,9 +2,9 @@ package app.avrel.words;
 
 import app.avrel.body.Side;
 import app.avrel.floor.Numbers;
-import app.avrel.posture.Gaze;
-import app.avrel.posture.Reach;
-import app.avrel.posture.Sideways;
+import app.avrel.posture.hand.Reach;
+import app.avrel.posture.hand.Sideways;
+import app.avrel.posture.move.Gaze;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -22,14 +22,14 @@ public final class HandText {
 
     private HandText() {}
 
-    public static String say(Sideways sideways, Saying saying) {
+    public static String say(Sideways sideways, Wording saying) {
         return switch (sideways) {
             case Sideways.Toward(var direction) -> "toward " + DirectionText.say(direction, saying);
             case Sideways.Across(double halves) -> key(ACROSS, halves).orElse(Numbers.plain(halves) + " halves");
         };
     }
 
-    public static Optional<Sideways> sideways(String text, Saying saying) {
+    public static Optional<Sideways> sideways(String text, Wording saying) {
         String said = text.strip().toLowerCase(Locale.ROOT);
         if (ACROSS.containsKey(said)) {
             return Optional.of(new Sideways.Across(ACROSS.get(said)));
@@ -57,7 +57,7 @@ public final class HandText {
                 : Optional.empty();
     }
 
-    public static String say(Gaze gaze, Saying saying) {
+    public static String say(Gaze gaze, Wording saying) {
         return switch (gaze) {
             case Gaze.Ahead _ -> "ahead, wide";
             case Gaze.AtHand(Side hand) -> hand.word() + " hand";
@@ -65,7 +65,7 @@ public final class HandText {
         };
     }
 
-    public static Optional<Gaze> gaze(String text, Saying saying) {
+    public static Optional<Gaze> gaze(String text, Wording saying) {
         String said = text.strip().toLowerCase(Locale.ROOT);
         return switch (said) {
             case "ahead, wide", "ahead" -> Optional.of(Gaze.AHEAD);

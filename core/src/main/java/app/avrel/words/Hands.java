@@ -1,10 +1,10 @@
 package app.avrel.words;
 
 import app.avrel.floor.Numbers;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.HandPoint;
-import app.avrel.posture.Reach;
-import app.avrel.posture.Sideways;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandPoint;
+import app.avrel.posture.hand.Reach;
+import app.avrel.posture.hand.Sideways;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -16,7 +16,7 @@ public final class Hands {
     private Hands() {}
 
     /** {@return what is said of the hand, such as {@code chest height, on the centre line, palm in}} */
-    public static String say(HandPlace place, Saying saying) {
+    public static String say(HandPlace place, Wording saying) {
         String said = Stream.of(
                         place.height().map(height -> point(place) + height.word() + " height"),
                         place.at().map(at -> at.phrase()),
@@ -49,7 +49,7 @@ public final class Hands {
         return said.isEmpty() ? "not said yet" : String.join(", ", said);
     }
 
-    static String sideways(Sideways sideways, Saying saying) {
+    static String sideways(Sideways sideways, Wording saying) {
         return switch (sideways) {
             case Sideways.Across(double halves) -> across(halves);
             case Sideways.Toward(var direction) -> saying.direction(direction);

@@ -2,32 +2,32 @@ package app.avrel.words;
 
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
-import app.avrel.motion.Posing;
-import app.avrel.posture.BodyPart;
-import app.avrel.posture.Contact;
-import app.avrel.posture.Crossing;
-import app.avrel.posture.Depth;
-import app.avrel.posture.Direction;
-import app.avrel.posture.FootPart;
-import app.avrel.posture.Gaze;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.Kick;
-import app.avrel.posture.Move;
-import app.avrel.posture.Palm;
-import app.avrel.posture.Split;
-import app.avrel.posture.StepPlace;
-import app.avrel.posture.Toes;
-import app.avrel.posture.Turning;
+import app.avrel.motion.Performer;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Crossing;
+import app.avrel.posture.move.Depth;
+import app.avrel.posture.move.FootPart;
+import app.avrel.posture.move.Gaze;
+import app.avrel.posture.move.Kick;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Toes;
+import app.avrel.posture.move.Turning;
 
 /** Two to four English words for an action. */
 final class Prompt {
 
-    private final Saying saying;
+    private final Wording saying;
 
-    Prompt(Saying saying) {
+    Prompt(Wording saying) {
         this.saying = saying;
     }
 
@@ -120,7 +120,7 @@ final class Prompt {
     }
 
     private String shift(Split split) {
-        WeightShare share = Posing.share(split, saying.rules());
+        WeightShare share = Performer.share(split, saying.rules());
         if (share.equals(WeightShare.UNKNOWN)) {
             return "weight shifts";
         }

@@ -1,12 +1,12 @@
 package app.avrel.words;
 
-import app.avrel.posture.Count;
-import app.avrel.posture.CueLevel;
-import app.avrel.posture.Gentler;
-import app.avrel.posture.Mistake;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureName;
-import app.avrel.posture.PostureSheet;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.teaching.GentlerVersion;
+import app.avrel.posture.teaching.Mistake;
+import app.avrel.posture.teaching.PostureSheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,7 +20,7 @@ public final class SheetText {
 
     private final CountWords words;
 
-    public SheetText(Saying saying) {
+    public SheetText(Wording saying) {
         this.words = new CountWords(saying);
     }
 
@@ -91,7 +91,7 @@ public final class SheetText {
                 + (mistake.putRight().isBlank() ? "" : ". Put right: " + mistake.putRight());
     }
 
-    private String gentler(Gentler gentler) {
+    private String gentler(GentlerVersion gentler) {
         String counts = gentler.to() - gentler.from() <= 1
                 ? "count " + (gentler.from() + 1)
                 : "counts " + (gentler.from() + 1) + " to " + gentler.to();

@@ -2,7 +2,7 @@ package app.avrel.words;
 
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
-import app.avrel.posture.Split;
+import app.avrel.posture.move.Split;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;

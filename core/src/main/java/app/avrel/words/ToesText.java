@@ -1,7 +1,7 @@
 package app.avrel.words;
 
 import app.avrel.floor.Numbers;
-import app.avrel.posture.Toes;
+import app.avrel.posture.move.Toes;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -18,7 +18,7 @@ public final class ToesText {
 
     private ToesText() {}
 
-    public static String say(Toes toes, Saying saying) {
+    public static String say(Toes toes, Wording saying) {
         return switch (toes) {
             case Toes.Turned(double out) -> inOrOut(out) + " " + Numbers.plain(Math.abs(out)) + "°";
             case Toes.AgainstPelvis(double out) -> Numbers.plain(Math.abs(out)) + "° " + inOrOut(out);
@@ -32,7 +32,7 @@ public final class ToesText {
         return out < 0 ? "in" : "out";
     }
 
-    public static Optional<Toes> parse(String text, Saying saying) {
+    public static Optional<Toes> parse(String text, Wording saying) {
         String said = text.strip().toLowerCase(Locale.ROOT).replaceFirst("^toes ", "");
         if (said.matches("(out|in) as far as (they go|it goes)")) {
             return Optional.of(said.startsWith("out") ? new Toes.OutAsFarAsTheyGo() : new Toes.InAsFarAsTheyGo());

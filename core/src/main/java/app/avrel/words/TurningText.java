@@ -4,7 +4,7 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
-import app.avrel.posture.Turning;
+import app.avrel.posture.move.Turning;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -18,7 +18,7 @@ public final class TurningText {
 
     private TurningText() {}
 
-    public static String say(Turning turning, Saying saying) {
+    public static String say(Turning turning, Wording saying) {
         return switch (turning) {
             case Turning.By(Turn turn) -> Numbers.plain(turn.size()) + "° " + (turn.degrees() < 0 ? "left" : "right");
             case Turning.To(Heading to, Way way) ->
@@ -27,7 +27,7 @@ public final class TurningText {
         };
     }
 
-    public static Optional<Turning> parse(String text, Saying saying) {
+    public static Optional<Turning> parse(String text, Wording saying) {
         String said = text.strip().toLowerCase(Locale.ROOT);
         Matcher by = BY.matcher(said);
         if (by.matches()) {

@@ -2,7 +2,7 @@ package app.avrel.form;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.avrel.posture.Count;
+import app.avrel.posture.count.Count;
 import app.avrel.samples.Samples;
 import java.util.ArrayList;
 import java.util.List;

@@ -8,22 +8,22 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.house.HouseRules;
 import app.avrel.motion.Standing;
-import app.avrel.posture.BodyPart;
-import app.avrel.posture.Count;
-import app.avrel.posture.Counts;
 import app.avrel.posture.Mirror;
-import app.avrel.posture.Move;
-import app.avrel.posture.Pivot;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
-import app.avrel.posture.Split;
-import app.avrel.posture.Stage;
-import app.avrel.posture.Toes;
-import app.avrel.posture.Turning;
-import app.avrel.rules.ComparisonWords;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Counts;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.move.Toes;
+import app.avrel.posture.move.Turning;
+import app.avrel.rules.join.ComparisonWords;
 import app.avrel.samples.Samples;
 import app.avrel.words.CountWords;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.RepeatedTest;
@@ -106,7 +106,7 @@ class ComparisonTest {
 
     @Test
     void theDifferenceIsSaidInASentence() {
-        Saying saying = new Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
+        Wording saying = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
         ComparisonWords words = new ComparisonWords(new CountWords(saying));
         Comparison comparison =
                 Comparison.of(List.of(count(LEFT_60), count(TURN)), List.of(count(TOES_IN, LEFT_80), count(TURN)));

@@ -54,7 +54,7 @@ class FormEditingTest {
 
     @Test
     void doingItMoreOftenAddsDirectWaysIn() {
-        Link link = new Link("in", List.of(app.avrel.posture.Count.blank()));
+        Link link = new Link("in", List.of(app.avrel.posture.count.Count.blank()));
         Entry once = entry("a").withWay(0, new WayIn.Own(link));
         assertThat(once.times(3).ways()).containsExactly(new WayIn.Own(link), WayIn.DIRECT, WayIn.DIRECT);
         assertThat(once.times(3).times(1)).isEqualTo(once);

@@ -5,17 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.avrel.body.Side;
 import app.avrel.floor.Directions;
 import app.avrel.motion.Standing;
-import app.avrel.posture.Count;
-import app.avrel.posture.FootPart;
-import app.avrel.posture.Gentler;
-import app.avrel.posture.Move;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
-import app.avrel.posture.PostureSheet;
-import app.avrel.posture.Split;
-import app.avrel.posture.Stage;
-import app.avrel.rules.Checkup;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.FootPart;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.teaching.GentlerVersion;
+import app.avrel.posture.teaching.PostureSheet;
 import app.avrel.rules.Finding;
+import app.avrel.rules.check.Checkup;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,8 +24,8 @@ import org.junit.jupiter.api.Test;
 /** A knee is raised; gently, the ball of the foot stays down. */
 class GentlerEntryTest {
 
-    private static final Gentler BALL_DOWN =
-            new Gentler("ball stays down", 1, 2, List.of(count(new Move.Raise(Side.LEFT, FootPart.HEEL))));
+    private static final GentlerVersion BALL_DOWN =
+            new GentlerVersion("ball stays down", 1, 2, List.of(count(new Move.Raise(Side.LEFT, FootPart.HEEL))));
 
     private static final Posture KNEE_UP = Posture.blank(new PostureId("knee-up"), "Knee up")
             .withCounts(List.of(

@@ -52,7 +52,7 @@ class NumberingTest {
 
     @Test
     void aGroupHasOneNumberOrOneForEachOfItsPostures() {
-        Form grouped = new Stretch(1, 2).grouped(FORM, "net");
+        Form grouped = new EntryRange(1, 2).grouped(FORM, "net");
         assertThat(new Numbering(HouseRules.LARGE_FRAME).of(grouped).stream().map(Numbering.Numbers::toString))
                 .containsExactly("1", "2", "2", "3–4");
         assertThat(new Numbering(HouseRules.LARGE_FRAME.with(HouseRule.GROUPS, 1))

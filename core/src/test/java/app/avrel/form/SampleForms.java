@@ -1,6 +1,6 @@
 package app.avrel.form;
 
-import app.avrel.motion.Posing;
+import app.avrel.motion.Performer;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.project.Project;
@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 
 /** A made-up form with all that unrolling needs. */
-record SampleForms(Form form, Shelf shelf, Posing posing) {
+record SampleForms(Form form, Shelf shelf, Performer posing) {
 
     static SampleForms of(long seed) {
         Project project = SampleProjects.of(seed, 8);

@@ -6,17 +6,17 @@ import static org.assertj.core.api.Assertions.within;
 import app.avrel.body.Side;
 import app.avrel.floor.Turn;
 import app.avrel.motion.Standing;
-import app.avrel.posture.BodyPart;
-import app.avrel.posture.Breath;
-import app.avrel.posture.Count;
 import app.avrel.posture.Mirror;
-import app.avrel.posture.Move;
-import app.avrel.posture.Pace;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
-import app.avrel.posture.Split;
-import app.avrel.posture.Stage;
-import app.avrel.posture.Turning;
+import app.avrel.posture.count.Breath;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Pace;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.move.Turning;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.RepeatedTest;
@@ -62,7 +62,7 @@ class TotalsTest {
     @Test
     void theLongestStandOnOneLegIsInARow() {
         Count lift = count(new Move.Lift(Side.LEFT, Optional.empty()));
-        Count down = count(new Move.Lower(Side.LEFT, app.avrel.posture.Contact.FLAT, Optional.empty()));
+        Count down = count(new Move.Lower(Side.LEFT, app.avrel.posture.move.Contact.FLAT, Optional.empty()));
         Totals totals = of(count(shift(Side.RIGHT, 100)), lift, Count.blank().withBeats(2), down, lift);
         assertThat(totals.oneLegged()).isEqualTo(4);
         assertThat(totals.longestOneLegged()).isEqualTo(3);

@@ -29,16 +29,16 @@ class HouseRulesTest {
 
     @Test
     void whatASchoolDoesNotSayIsTheUsual() {
-        HouseRules rules = new HouseRules("ours", Map.of(HouseRule.FRONT_LOADED_SHARE, 60));
-        assertThat(rules.get(HouseRule.FRONT_LOADED_SHARE)).isEqualTo(60);
+        HouseRules rules = new HouseRules("ours", Map.of(HouseRule.BOW_SHARE, 60));
+        assertThat(rules.get(HouseRule.BOW_SHARE)).isEqualTo(60);
         assertThat(rules.get(HouseRule.HEEL_TURN_LOAD)).isEqualTo(HouseRule.HEEL_TURN_LOAD.usual());
     }
 
     @Test
     void goingBackToTheUsualLeavesNothingSaid() {
         HouseRules rules = new HouseRules("ours", Map.of())
-                .with(HouseRule.LIGHT_FOOT_SHARE, 20)
-                .with(HouseRule.LIGHT_FOOT_SHARE, HouseRule.LIGHT_FOOT_SHARE.usual());
+                .with(HouseRule.EMPTY_SHARE, 20)
+                .with(HouseRule.EMPTY_SHARE, HouseRule.EMPTY_SHARE.usual());
         assertThat(rules.answers()).isEmpty();
     }
 
@@ -54,10 +54,9 @@ class HouseRulesTest {
 
     @Test
     void aPosturesOwnAnswerMayGoBackToTheUsual() {
-        HouseRules own =
-                HouseRules.LARGE_FRAME.with(Map.of(HouseRule.FRONT_LOADED_SHARE, HouseRule.FRONT_LOADED_SHARE.usual()));
-        assertThat(own.get(HouseRule.FRONT_LOADED_SHARE)).isEqualTo(70);
-        assertThat(HouseRules.LARGE_FRAME.get(HouseRule.FRONT_LOADED_SHARE)).isEqualTo(65);
+        HouseRules own = HouseRules.LARGE_FRAME.with(Map.of(HouseRule.BOW_SHARE, HouseRule.BOW_SHARE.usual()));
+        assertThat(own.get(HouseRule.BOW_SHARE)).isEqualTo(70);
+        assertThat(HouseRules.LARGE_FRAME.get(HouseRule.BOW_SHARE)).isEqualTo(65);
     }
 
     @ParameterizedTest

@@ -20,14 +20,14 @@ import app.avrel.form.Track;
 import app.avrel.form.Unroll;
 import app.avrel.house.HouseRules;
 import app.avrel.motion.Standing;
-import app.avrel.posture.Count;
-import app.avrel.posture.CueLevel;
-import app.avrel.posture.Move;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
-import app.avrel.posture.Split;
-import app.avrel.posture.Stage;
-import app.avrel.words.Saying;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
+import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -37,7 +37,7 @@ import org.junit.jupiter.api.Test;
 
 class LessonPlanTest {
 
-    private static final Saying SAYING = new Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
+    private static final Wording SAYING = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
     private static final Posture OPEN = posture("Open", Optional.empty(), 2);
     private static final Posture SWEEP = posture("Sweep", Optional.of(Side.RIGHT), 3);
     private static final Posture WHEEL = posture("Wheel", Optional.empty(), 4);

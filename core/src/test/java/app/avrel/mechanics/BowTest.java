@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.floor.Heading;
-import app.avrel.posture.Contact;
+import app.avrel.posture.move.Contact;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

@@ -9,13 +9,13 @@ import app.avrel.house.Stance;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Standing;
 import app.avrel.motion.Starting;
-import app.avrel.posture.Contact;
 import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.Start;
 import app.avrel.posture.StartFoot;
 import app.avrel.posture.StartPose;
+import app.avrel.posture.move.Contact;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,14 +28,14 @@ class NamingTest {
     @CsvSource({
         "SHOULDER_WIDE, 0, 1, 50, FLAT, FLAT, 0, 1",
         "FEET_TOGETHER, 0, 0.4, 50, FLAT, FLAT, 0, 0",
-        "WIDE_EVEN, 0, 1.8, 50, FLAT, FLAT, 20, 2",
-        "SIDE_LOADED, 0, 1.8, 70, FLAT, FLAT, 20, 2",
-        "FRONT_LOADED, 2, 0.5, 70, FLAT, FLAT, 45, 2",
-        "FRONT_LOADED, 1.5, 1, 60, FLAT, BALL, 45, 2",
+        "HORSE, 0, 1.8, 50, FLAT, FLAT, 20, 2",
+        "SIDE_BOW, 0, 1.8, 70, FLAT, FLAT, 20, 2",
+        "BOW, 2, 0.5, 70, FLAT, FLAT, 45, 2",
+        "BOW, 1.5, 1, 60, FLAT, BALL, 45, 2",
         "ALL_ON_FRONT, 1.5, 0.5, 95, FLAT, BALL, 45, 2",
         "REAR_LOADED, 1.5, 0.5, 20, FLAT, FLAT, 45, 2",
-        "LIGHT_FRONT, 1.3, 0.3, 10, BALL, FLAT, 45, 2",
-        "LIGHT_FRONT, 1.2, 0.3, 15, HEEL, FLAT, 45, 2",
+        "EMPTY, 1.3, 0.3, 10, BALL, FLAT, 45, 2",
+        "EMPTY, 1.2, 0.3, 15, HEEL, FLAT, 45, 2",
         "DRAWN_IN, 0, 0.3, 5, BALL, FLAT, 45, 2",
         "DROP, 0.3, 1.6, 15, HEEL, FLAT, 45, 3.5",
         "ONE_LEGGED, 0.5, 0.5, 0, LIFTED, FLAT, 20, 1"
@@ -59,7 +59,7 @@ class NamingTest {
     }
 
     @ParameterizedTest(name = "{0} on the other side")
-    @CsvSource({"FRONT_LOADED, 2, 0.5, 70, FLAT", "REAR_LOADED, 1.5, 0.5, 20, FLAT", "LIGHT_FRONT, 1.3, 0.3, 10, BALL"})
+    @CsvSource({"BOW, 2, 0.5, 70, FLAT", "REAR_LOADED, 1.5, 0.5, 20, FLAT", "EMPTY, 1.3, 0.3, 10, BALL"})
     void theOtherSideBearsTheSameName(Stance stance, double ahead, double width, int left, Contact leftContact) {
         StartPose start = start(ahead, width, left, leftContact, Contact.FLAT, 45, 2);
         Posture posture = Posture.blank(new PostureId("p"), "P").withStart(new Start.Recorded(start));
@@ -94,7 +94,7 @@ class NamingTest {
                 .contains(Stance.CROSSED_REST);
         StartPose straight = crossed.withFeet(StartFoot.flat(10), new StartFoot(0, Contact.BALL));
         assertThat(Naming.of(Starting.of(straight, Standing.BODY), Standing.BODY))
-                .contains(Stance.FRONT_LOADED);
+                .contains(Stance.BOW);
     }
 
     @Test

@@ -11,11 +11,11 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.SpacePoint;
 import app.avrel.floor.Turn;
 import app.avrel.house.HouseRules;
+import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
-import app.avrel.motion.Posing;
 import app.avrel.motion.Starting;
-import app.avrel.posture.Language;
 import app.avrel.posture.StartPose;
+import app.avrel.posture.count.Language;
 import app.avrel.samples.Samples;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
@@ -30,7 +30,7 @@ class SkeletonTest {
     }
 
     private static Pose random(Samples samples) {
-        Posing posing = new Posing(BODY, HouseRules.LARGE_FRAME);
+        Performer posing = new Performer(BODY, HouseRules.LARGE_FRAME);
         Pose pose = Starting.of(StartPose.SHOULDER_WIDE, BODY);
         for (int i = 0; i < 4; i++) {
             pose = posing.after(pose, samples.stage(), Heading.FRONT);
@@ -77,7 +77,7 @@ class SkeletonTest {
     void aPalmLooksAsItIsSaidToAndFingersAreAtRightAnglesToIt() {
         Pose pose = new app.avrel.words.reading.Line(
                         Language.ENGLISH,
-                        new app.avrel.words.Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME),
+                        new app.avrel.words.Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME),
                         BODY)
                 .read("right hand at the chest, palm up", Starting.of(StartPose.SHOULDER_WIDE, BODY))
                 .after();
@@ -91,7 +91,7 @@ class SkeletonTest {
         Pose start = Starting.of(StartPose.SHOULDER_WIDE, BODY);
         app.avrel.words.reading.Line line = new app.avrel.words.reading.Line(
                 Language.ENGLISH,
-                new app.avrel.words.Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME),
+                new app.avrel.words.Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME),
                 BODY);
         Skeleton up =
                 of(line.read("all left; lift the right knee to the hip", start).after());

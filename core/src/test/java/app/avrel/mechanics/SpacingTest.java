@@ -79,14 +79,14 @@ class SpacingTest {
     @Test
     void aFootOnItsBallPressesAheadOfOneOnItsHeel() {
         Pose pose = Standing.shoulderWide();
-        double ball = ahead(pose, app.avrel.posture.Contact.BALL);
-        double flat = ahead(pose, app.avrel.posture.Contact.FLAT);
-        double heel = ahead(pose, app.avrel.posture.Contact.HEEL);
+        double ball = ahead(pose, app.avrel.posture.move.Contact.BALL);
+        double flat = ahead(pose, app.avrel.posture.move.Contact.FLAT);
+        double heel = ahead(pose, app.avrel.posture.move.Contact.HEEL);
         assertThat(new double[] {heel * 100, flat * 100, ball * 100})
                 .containsExactly(new double[] {2.1, 11.6, 18.6}, within(0.1));
     }
 
-    private static double ahead(Pose pose, app.avrel.posture.Contact contact) {
+    private static double ahead(Pose pose, app.avrel.posture.move.Contact contact) {
         var foot = pose.left().withContact(contact);
         return CentreOfMass.pressurePoint(foot, Standing.BODY)
                 .minus(foot.heel().value())

@@ -17,7 +17,7 @@ class StanceFitTest {
     private static final Body BODY = Body.ofStature(1.70);
 
     private static StanceFit bow(Body body, double fists) {
-        return new StanceFit(body, HouseRules.LARGE_FRAME, Stance.FRONT_LOADED, 65, fists * body.fist());
+        return new StanceFit(body, HouseRules.LARGE_FRAME, Stance.BOW, 65, fists * body.fist());
     }
 
     @Test
@@ -68,15 +68,13 @@ class StanceFitTest {
     @CsvSource({"1", "2", "3"})
     void theGreatestShareWithTheKneeBehindTheBaseOfTheToe(double fists) {
         HouseRules strict = HouseRules.LARGE_FRAME.with(HouseRule.KNEE_LIMIT, 0);
-        StanceFit fit = new StanceFit(BODY, strict, Stance.FRONT_LOADED, 65, fists * BODY.fist());
+        StanceFit fit = new StanceFit(BODY, strict, Stance.BOW, 65, fists * BODY.fist());
         assertThat(fit.greatestPercent(BODY.shoulderWidth()).orElseThrow()).isCloseTo(63, within(5));
     }
 
     @Test
     void theSharesOfTheHouse() {
-        assertThat(StanceFit.housePercent(HouseRules.LARGE_FRAME, Stance.FRONT_LOADED))
-                .isEqualTo(65);
-        assertThat(StanceFit.housePercent(HouseRules.LARGE_FRAME, Stance.LIGHT_FRONT))
-                .isEqualTo(15);
+        assertThat(StanceFit.housePercent(HouseRules.LARGE_FRAME, Stance.BOW)).isEqualTo(65);
+        assertThat(StanceFit.housePercent(HouseRules.LARGE_FRAME, Stance.EMPTY)).isEqualTo(15);
     }
 }

@@ -3,7 +3,7 @@ package app.avrel.mechanics;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
-import app.avrel.posture.Contact;
+import app.avrel.posture.move.Contact;
 import java.util.Random;
 
 /** Made-up stands, for tests. */

@@ -4,16 +4,16 @@ import app.avrel.body.Body;
 import app.avrel.body.Length;
 import app.avrel.floor.Heading;
 import app.avrel.house.HouseRules;
-import app.avrel.posture.Move;
-import app.avrel.posture.Stage;
 import app.avrel.posture.StartPose;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.Move;
 import java.util.Optional;
 
 /** Someone of 170 cm, for tests: how they stand, and what a stage makes of it. */
 public final class Standing {
 
     public static final Body BODY = Body.ofStature(1.70);
-    public static final Posing POSING = new Posing(BODY, HouseRules.LARGE_FRAME);
+    public static final Performer POSING = new Performer(BODY, HouseRules.LARGE_FRAME);
 
     private Standing() {}
 

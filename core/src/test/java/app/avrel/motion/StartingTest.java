@@ -54,7 +54,7 @@ class StartingTest {
     void whereOnePostureEndsCanBeRecordedAsTheStartOfTheNext() {
         Pose end = Standing.after(
                 Standing.apart(0.5, 0.22).turned(app.avrel.floor.FloorPoint.ORIGIN, new Turn(250)),
-                new app.avrel.posture.Move.Shift(app.avrel.posture.Split.on(Side.LEFT, 70)));
+                new app.avrel.posture.move.Move.Shift(app.avrel.posture.move.Split.on(Side.LEFT, 70)));
         StartPose start = Starting.startingFrom(end, BODY);
         assertThat(start.weight()).isEqualTo(WeightShare.left(70));
         Pose again = Starting.placed(start, end, BODY);

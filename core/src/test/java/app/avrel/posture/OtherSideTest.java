@@ -3,6 +3,11 @@ package app.avrel.posture;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.teaching.GentlerVersion;
 import app.avrel.samples.Samples;
 import java.util.List;
 import java.util.Optional;
@@ -42,10 +47,11 @@ class OtherSideTest {
 
     @Test
     void aGentlerVersionReplacesItsCountsAndClaimsNothing() {
-        Gentler gentler = new Gentler("stay high", 0, 1, List.of(shift(Side.RIGHT, 50), shift(Side.RIGHT, 55)));
-        Posture done = gentler.of(SAIL.withEnd(EndClaim.NONE.withCounts(Optional.of(2))));
+        GentlerVersion gentler =
+                new GentlerVersion("stay high", 0, 1, List.of(shift(Side.RIGHT, 50), shift(Side.RIGHT, 55)));
+        Posture done = SAIL.withEnd(EndClaim.NONE.withCounts(Optional.of(2))).in(gentler);
         assertThat(done.counts()).containsExactly(shift(Side.RIGHT, 50), shift(Side.RIGHT, 55), shift(Side.RIGHT, 80));
         assertThat(done.end()).isEqualTo(EndClaim.NONE);
-        assertThat(new Gentler("all", 0, 9, List.of()).of(SAIL).counts()).isEmpty();
+        assertThat(SAIL.in(new GentlerVersion("all", 0, 9, List.of())).counts()).isEmpty();
     }
 }

@@ -11,12 +11,12 @@ import app.avrel.form.FormId;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Part;
 import app.avrel.form.Played;
-import app.avrel.posture.Count;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.Start;
 import app.avrel.posture.StartPose;
-import app.avrel.rules.JoinProposal;
+import app.avrel.posture.count.Count;
+import app.avrel.rules.join.JoinProposal;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -35,19 +35,19 @@ class JoinMendingTest {
                 .withCounts(List.of(Count.blank()));
     }
 
-    private static Survey survey(Posture... order) {
+    private static Analysis survey(Posture... order) {
         List<Entry> entries = new java.util.ArrayList<>();
         for (Posture posture : order) {
             entries.add(Entry.of(new EntryId("e" + entries.size()), posture.id(), Played.AS_RECORDED));
         }
         List<Posture> shelf = Arrays.stream(order).distinct().toList();
-        return Survey.of(Project.empty("Hall", Setting.USUAL)
+        return Analysis.of(Project.empty("Hall", Setting.USUAL)
                 .withPostures(shelf)
                 .withForms(List.of(new Form(FORM, "F", List.of(new Part("", entries))))));
     }
 
     private static List<Integer> open(Project project) {
-        return Survey.of(project).track(FORM).orElseThrow().occurrences().stream()
+        return Analysis.of(project).track(FORM).orElseThrow().occurrences().stream()
                 .filter(done -> !done.join().fits())
                 .map(Occurrence::entry)
                 .toList();
@@ -63,7 +63,7 @@ class JoinMendingTest {
 
     @Test
     void aLinkClosesItsJoinAndNoOther() {
-        Survey survey = survey(STILL, HEAVY, STILL);
+        Analysis survey = survey(STILL, HEAVY, STILL);
         assertThat(open(survey.project())).containsExactly(1, 2);
         JoinMending mending = new JoinMending(survey, FORM, 1);
         JoinProposal link = proposal(mending, JoinProposal.InsertLink.class);
@@ -73,7 +73,7 @@ class JoinMendingTest {
 
     @Test
     void whatAdjustingAPostureOpensElsewhereIsTold() {
-        Survey survey = survey(STILL, HEAVY, HEAVY, STILL, STILL);
+        Analysis survey = survey(STILL, HEAVY, HEAVY, STILL, STILL);
         JoinMending mending = new JoinMending(survey, FORM, 1);
         JoinProposal end = proposal(mending, JoinProposal.AdjustEnd.class);
         Project mended = mending.applied(survey.project(), end);
@@ -84,7 +84,7 @@ class JoinMendingTest {
 
     @Test
     void anAdjustedStartIsThatOfThePostureWhereverItStands() {
-        Survey survey = survey(STILL, HEAVY, STILL);
+        Analysis survey = survey(STILL, HEAVY, STILL);
         JoinMending mending = new JoinMending(survey, FORM, 1);
         JoinProposal start = proposal(mending, JoinProposal.AdjustStart.class);
         Project mended = mending.applied(survey.project(), start);
@@ -98,7 +98,7 @@ class JoinMendingTest {
 
     @Test
     void whatWasEditedElsewhereMeanwhileStays() {
-        Survey survey = survey(STILL, HEAVY);
+        Analysis survey = survey(STILL, HEAVY);
         JoinMending mending = new JoinMending(survey, FORM, 1);
         Project renamed = survey.project().withName("Another hall");
         Project mended = mending.applied(renamed, proposal(mending, JoinProposal.InsertLink.class));

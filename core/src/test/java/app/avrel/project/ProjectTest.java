@@ -46,7 +46,7 @@ class ProjectTest {
     @RepeatedTest(30)
     void anyRecordCanBeSurveyed(RepetitionInfo repetition) {
         Project project = SampleProjects.of(repetition.getCurrentRepetition(), 12);
-        Survey survey = Survey.of(project);
+        Analysis survey = Analysis.of(project);
         assertThat(survey.postures()).hasSameSizeAs(project.postures());
         assertThat(project.forms()).allMatch(form -> survey.track(form.id()).isPresent());
         assertThat(survey.findings()).doesNotHaveDuplicates();
@@ -56,14 +56,14 @@ class ProjectTest {
     @RepeatedTest(10)
     void surveyingTwiceFindsTheSame(RepetitionInfo repetition) {
         Project project = SampleProjects.of(repetition.getCurrentRepetition(), 12);
-        assertThat(Survey.of(project)).isEqualTo(Survey.of(project));
+        assertThat(Analysis.of(project)).isEqualTo(Analysis.of(project));
     }
 
     @Test
     void changingTheHouseRulesChangesEveryShareRecordedAsTheirs() {
         Project project = SampleProjects.of(3, 6);
-        Setting other = project.setting().withRules(project.setting().rules().with(HouseRule.FRONT_LOADED_SHARE, 83));
-        assertThat(other.posing().rules().get(HouseRule.FRONT_LOADED_SHARE)).isEqualTo(83);
+        Setting other = project.setting().withRules(project.setting().rules().with(HouseRule.BOW_SHARE, 83));
+        assertThat(other.posing().rules().get(HouseRule.BOW_SHARE)).isEqualTo(83);
         assertThat(project.withSetting(other)
                         .setting()
                         .withRules(project.setting().rules()))

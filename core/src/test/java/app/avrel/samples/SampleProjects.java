@@ -22,8 +22,8 @@ import app.avrel.house.HouseRules;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonDraft;
 import app.avrel.posture.Posture;
-import app.avrel.project.Care;
 import app.avrel.project.Learner;
+import app.avrel.project.Precaution;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import java.util.ArrayList;
@@ -112,7 +112,7 @@ public final class SampleProjects {
     private Learner learner() {
         return new Learner(
                 new Body("L", 1.6, samples.chance(0.5) ? Map.of(Measure.FOOT_LENGTH, 250) : Map.of()),
-                samples.several(0, 2, () -> samples.one(Care.values())));
+                samples.several(0, 2, () -> samples.one(Precaution.values())));
     }
 
     private WayIn wayIn() {

@@ -5,58 +5,58 @@ import app.avrel.body.Length;
 import app.avrel.body.LengthUnit;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 import app.avrel.house.HouseRule;
 import app.avrel.house.Stance;
-import app.avrel.posture.BodyPart;
-import app.avrel.posture.Breath;
-import app.avrel.posture.Contact;
-import app.avrel.posture.Count;
-import app.avrel.posture.Crossing;
-import app.avrel.posture.CueLevel;
-import app.avrel.posture.Depth;
-import app.avrel.posture.Direction;
-import app.avrel.posture.DrawnTo;
 import app.avrel.posture.EndClaim;
-import app.avrel.posture.FootPart;
-import app.avrel.posture.FootWay;
-import app.avrel.posture.Gaze;
-import app.avrel.posture.Gentler;
-import app.avrel.posture.HandAt;
-import app.avrel.posture.HandPath;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.HandPoint;
-import app.avrel.posture.HandRelation;
-import app.avrel.posture.HandShape;
-import app.avrel.posture.HangingToes;
-import app.avrel.posture.Kick;
-import app.avrel.posture.Language;
-import app.avrel.posture.Mistake;
-import app.avrel.posture.Move;
-import app.avrel.posture.OwnWords;
-import app.avrel.posture.Pace;
-import app.avrel.posture.Palm;
-import app.avrel.posture.Pivot;
-import app.avrel.posture.Pointing;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.PostureName;
-import app.avrel.posture.PostureSheet;
-import app.avrel.posture.Prop;
-import app.avrel.posture.PropAct;
-import app.avrel.posture.Reach;
 import app.avrel.posture.SideDifference;
-import app.avrel.posture.Sideways;
-import app.avrel.posture.Split;
-import app.avrel.posture.Stage;
 import app.avrel.posture.Start;
 import app.avrel.posture.StartFoot;
 import app.avrel.posture.StartPose;
-import app.avrel.posture.StepPlace;
-import app.avrel.posture.Toes;
-import app.avrel.posture.Turning;
+import app.avrel.posture.count.Breath;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.Language;
+import app.avrel.posture.count.OwnWords;
+import app.avrel.posture.count.Pace;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.hand.HandAt;
+import app.avrel.posture.hand.HandPath;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandPoint;
+import app.avrel.posture.hand.HandRelation;
+import app.avrel.posture.hand.HandShape;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.hand.Pointing;
+import app.avrel.posture.hand.Prop;
+import app.avrel.posture.hand.PropAct;
+import app.avrel.posture.hand.Reach;
+import app.avrel.posture.hand.Sideways;
+import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Crossing;
+import app.avrel.posture.move.Depth;
+import app.avrel.posture.move.DrawnTo;
+import app.avrel.posture.move.FootPart;
+import app.avrel.posture.move.FootWay;
+import app.avrel.posture.move.Gaze;
+import app.avrel.posture.move.HangingToes;
+import app.avrel.posture.move.Kick;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Toes;
+import app.avrel.posture.move.Turning;
+import app.avrel.posture.teaching.GentlerVersion;
+import app.avrel.posture.teaching.Mistake;
+import app.avrel.posture.teaching.PostureSheet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -331,7 +331,7 @@ public final class Samples {
                 .withBefore(several(0, 2, () -> one("standing", "the half step")))
                 .withMistakes(several(0, 2, () -> new Mistake("left knee falls in", "", "turn it out", maybe(() -> 1))))
                 .withCautions(several(0, 1, () -> "mind the right knee"))
-                .withGentler(several(0, 1, () -> new Gentler("high", 0, 1, several(1, 2, this::count))));
+                .withGentler(several(0, 1, () -> new GentlerVersion("high", 0, 1, several(1, 2, this::count))));
     }
 
     /** {@return a posture whose other side may differ in its second count} */
@@ -359,6 +359,6 @@ public final class Samples {
                 "",
                 chance(0.5) ? Optional.of(sheet()) : Optional.empty(),
                 List.of(),
-                chance(0.2) ? Map.of(HouseRule.LIGHT_FOOT_SHARE, number(1, 30)) : Map.of());
+                chance(0.2) ? Map.of(HouseRule.EMPTY_SHARE, number(1, 30)) : Map.of());
     }
 }

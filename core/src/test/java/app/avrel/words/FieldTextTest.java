@@ -4,20 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Direction;
 import app.avrel.floor.DirectionWords;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 import app.avrel.house.HouseRules;
-import app.avrel.posture.Depth;
-import app.avrel.posture.Direction;
-import app.avrel.posture.Gaze;
-import app.avrel.posture.Reach;
-import app.avrel.posture.Sideways;
-import app.avrel.posture.Split;
-import app.avrel.posture.Toes;
-import app.avrel.posture.Turning;
+import app.avrel.posture.hand.Reach;
+import app.avrel.posture.hand.Sideways;
+import app.avrel.posture.move.Depth;
+import app.avrel.posture.move.Gaze;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.move.Toes;
+import app.avrel.posture.move.Turning;
 import app.avrel.samples.Samples;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
@@ -29,15 +29,15 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** What stands in a field can be typed there: every text is read back as what it was made from. */
 class FieldTextTest {
 
-    private static Saying saying(Samples samples) {
+    private static Wording saying(Samples samples) {
         Directions directions = new Directions(samples.one(DirectionWords.values()), samples.heading());
-        return new Saying(directions, samples.heading(), HouseRules.LARGE_FRAME);
+        return new Wording(directions, samples.heading(), HouseRules.LARGE_FRAME);
     }
 
     @RepeatedTest(100)
     void whatAFieldShowsIsReadBack(RepetitionInfo repetition) {
         Samples samples = new Samples(repetition.getCurrentRepetition());
-        Saying saying = saying(samples).withFront(samples.heading());
+        Wording saying = saying(samples).withFront(samples.heading());
         Split split = samples.split();
         assertThat(SplitText.parse(SplitText.say(split)))
                 .as(SplitText.say(split))
@@ -66,7 +66,7 @@ class FieldTextTest {
     @RepeatedTest(100)
     void onTheClockNothingIsLost(RepetitionInfo repetition) {
         Samples samples = new Samples(repetition.getCurrentRepetition());
-        Saying clock = new Saying(Directions.CLOCK, samples.heading(), HouseRules.LARGE_FRAME);
+        Wording clock = new Wording(Directions.CLOCK, samples.heading(), HouseRules.LARGE_FRAME);
         Toes toes = samples.toes();
         assertThat(ToesText.parse(ToesText.say(toes, clock), clock))
                 .as(ToesText.say(toes, clock))
@@ -85,7 +85,7 @@ class FieldTextTest {
 
     @Test
     void anHourTypedInAPostureThatFacesThreeIsTheHalls() {
-        Saying facingThree = new Saying(Directions.CLOCK, new Heading(90), HouseRules.LARGE_FRAME);
+        Wording facingThree = new Wording(Directions.CLOCK, new Heading(90), HouseRules.LARGE_FRAME);
         assertThat(DirectionText.parse("4:30", facingThree)).contains(new Direction.OfPosture(new Heading(45)));
         assertThat(DirectionText.parse("forward", facingThree)).contains(Direction.FORWARD);
         assertThat(TurningText.parse("to 6 going left", facingThree))
@@ -112,7 +112,7 @@ class FieldTextTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "purple", "200 right", "toward the moon"})
     void whatIsNoDirectionIsNotRead(String text) {
-        assertThat(DirectionText.parse(text, new Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME)))
+        assertThat(DirectionText.parse(text, new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME)))
                 .isEmpty();
     }
 
@@ -124,7 +124,7 @@ class FieldTextTest {
 
     @Test
     void inAndOutBeforeTheNumberTurnAndAfterItAim() {
-        Saying saying = new Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
+        Wording saying = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
         assertThat(ToesText.parse("in 45", saying)).contains(new Toes.Turned(-45));
         assertThat(ToesText.parse("45 in", saying)).contains(new Toes.AgainstPelvis(-45));
         assertThat(ToesText.parse("toes out as far as it goes", saying)).contains(new Toes.OutAsFarAsTheyGo());

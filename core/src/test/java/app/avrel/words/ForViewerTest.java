@@ -8,8 +8,8 @@ import app.avrel.floor.Heading;
 import app.avrel.house.HouseRules;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
-import app.avrel.posture.Language;
 import app.avrel.posture.StartPose;
+import app.avrel.posture.count.Language;
 import app.avrel.words.reading.Line;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,7 +29,7 @@ class ForViewerTest {
             waist 180° right | 180 | As you see it: the body turns to face you.
             """)
     void leftAndRightTowardAndAwayAreTheViewers(String line, double from, String said) {
-        Saying saying = new Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
+        Wording saying = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
         Pose after =
                 new Line(Language.ENGLISH, saying, BODY).read(line, STANDING).after();
         assertThat(new ForViewer(new Heading(from)).say(STANDING, after)).isEqualTo(said);

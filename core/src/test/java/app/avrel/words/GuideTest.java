@@ -5,31 +5,31 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 import app.avrel.house.HouseRules;
-import app.avrel.motion.Posing;
-import app.avrel.posture.BodyPart;
-import app.avrel.posture.Contact;
-import app.avrel.posture.Count;
-import app.avrel.posture.CueLevel;
-import app.avrel.posture.Depth;
-import app.avrel.posture.Direction;
-import app.avrel.posture.Gaze;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.HandShape;
-import app.avrel.posture.Language;
-import app.avrel.posture.Move;
-import app.avrel.posture.OwnWords;
-import app.avrel.posture.Palm;
-import app.avrel.posture.Pivot;
-import app.avrel.posture.Split;
-import app.avrel.posture.Stage;
-import app.avrel.posture.StepPlace;
-import app.avrel.posture.Toes;
-import app.avrel.posture.Turning;
+import app.avrel.motion.Performer;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.Language;
+import app.avrel.posture.count.OwnWords;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandShape;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Depth;
+import app.avrel.posture.move.Gaze;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Toes;
+import app.avrel.posture.move.Turning;
 import app.avrel.samples.Samples;
 import java.util.List;
 import java.util.Optional;
@@ -39,7 +39,7 @@ import org.junit.jupiter.api.Test;
 
 class GuideTest {
 
-    private static final Saying SAYING = new Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
+    private static final Wording SAYING = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
     private static final CountWords WORDS = new CountWords(SAYING);
 
     private static String said(Move move) {
@@ -57,7 +57,7 @@ class GuideTest {
     /** What the house settles is said as its number; a width of nothing needs no unit. */
     private static Move asSaid(Move move) {
         if (move instanceof Move.Shift(var split)) {
-            return new Move.Shift(new Split.Said(Posing.share(split, HouseRules.LARGE_FRAME)));
+            return new Move.Shift(new Split.Said(Performer.share(split, HouseRules.LARGE_FRAME)));
         }
         return move;
     }
@@ -98,7 +98,7 @@ class GuideTest {
 
     @Test
     void headingsAreSaidInTheHallsWordsWhereverThePostureStands() {
-        Saying facingThree = SAYING.withFront(new Heading(90));
+        Wording facingThree = SAYING.withFront(new Heading(90));
         Move look = new Move.Look(new Gaze.Toward(new Direction.OfPosture(new Heading(45))));
         assertThat(new CountWords(facingThree).sentence(look)).isEqualTo("Look toward 4:30.");
     }

@@ -9,11 +9,12 @@ import app.avrel.body.WeightShare;
 import app.avrel.desktop.findings.FindingsPanel;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
-import app.avrel.project.Care;
 import app.avrel.project.Learner;
+import app.avrel.project.Precaution;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import app.avrel.rules.Finding;
+import app.avrel.rules.RuleId;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
@@ -40,7 +41,7 @@ class FindingsStoryTest {
     void open(Stage stage) {
         Project empty = Project.empty("Evening hall", Setting.USUAL)
                 .withPostures(List.of(Posture.blank(new PostureId("latch"), "Lift the Latch")))
-                .withLearners(List.of(new Learner(new Body("G", 1.6), List.of(Care.BALANCE))));
+                .withLearners(List.of(new Learner(new Body("G", 1.6), List.of(Precaution.BALANCE))));
         workplace = Workplace.open(stage, empty);
     }
 
@@ -100,17 +101,17 @@ class FindingsStoryTest {
 
     @Test
     void oneKeyOpensWhatWasFoundAndOneMendsIt(FxRobot robot) throws Exception {
-        assertThat(serious()).extracting(Finding::rule).contains("loaded-step");
+        assertThat(serious()).extracting(Finding::rule).contains(RuleId.LOADED_STEP);
         Keyboard keys = new Keyboard(robot);
         keys.press(KeyCode.F9);
         assertThat(panelIsOpen()).isTrue();
         Finding selected = read(() -> workplace.session.desk().get().selected().orElseThrow());
         assertThat(selected).isEqualTo(serious().getFirst());
         keys.ctrl(KeyCode.PERIOD);
-        assertThat(serious()).extracting(Finding::rule).doesNotContain("loaded-step");
+        assertThat(serious()).extracting(Finding::rule).doesNotContain(RuleId.LOADED_STEP);
         assertThat(weightAtTheEnd()).isEqualTo(WeightShare.on(Side.RIGHT, 100));
         keys.ctrl(KeyCode.Z);
-        assertThat(serious()).extracting(Finding::rule).contains("loaded-step");
+        assertThat(serious()).extracting(Finding::rule).contains(RuleId.LOADED_STEP);
         keys.press(KeyCode.F8);
         assertThat(panelIsOpen()).isFalse();
     }

@@ -7,15 +7,15 @@ import app.avrel.body.Side;
 import app.avrel.desktop.postures.MoveField;
 import app.avrel.desktop.postures.MoveFields;
 import app.avrel.desktop.postures.MoveKind;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.house.HouseRules;
-import app.avrel.posture.Contact;
-import app.avrel.posture.Direction;
-import app.avrel.posture.Move;
-import app.avrel.posture.StepPlace;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.StepPlace;
 import app.avrel.samples.Samples;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.RepeatedTest;
@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class MoveFieldsTest {
 
     private static final MoveFields FIELDS =
-            new MoveFields(new Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME));
+            new MoveFields(new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME));
 
     @RepeatedTest(200)
     void enteringWhatAFieldShowsChangesNothing(RepetitionInfo repetition) {

@@ -16,7 +16,7 @@ public final class Demo {
         try (InputStream in = Demo.class.getResourceAsStream("weirside.avrel")) {
             String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
             return switch (ProjectText.read(text, "the demo")) {
-                case Opened.Read(Project project) -> project;
+                case Opened.Read(Project project, var _) -> project;
                 case Opened.Refused(String message) -> throw new IllegalStateException(message);
             };
         } catch (IOException e) {

@@ -5,7 +5,12 @@ import app.avrel.project.Project;
 /** What came of opening a file. */
 public sealed interface Opened {
 
-    record Read(Project project) implements Opened {}
+    /**
+     * A project was read.
+     *
+     * @param foreign what a newer program had written and is kept when it is saved
+     */
+    record Read(Project project, ForeignFields foreign) implements Opened {}
 
     /**
      * Nothing was read and nothing was changed.

@@ -18,8 +18,8 @@ public final class ProjectText {
     /** The value of the field {@code format}. */
     public static final String FORMAT = "avrel-project";
 
-    /** The newest version this program writes and reads. */
-    public static final int VERSION = 1;
+    /** The newest version this program knows whole, and the one it writes. */
+    public static final int VERSION = Migrations.NEWEST;
 
     private static final JsonMapper MAPPER = JsonMapper.builder()
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
@@ -30,9 +30,15 @@ public final class ProjectText {
 
     /** {@return the text of a project} */
     public static String of(Project project) {
+        return of(project, ForeignFields.NONE);
+    }
+
+    /** {@return the text of a project, with what a newer program had written} */
+    public static String of(Project project, ForeignFields foreign) {
         ObjectNode top =
                 JsonNodeFactory.instance.objectNode().put("format", FORMAT).put("version", VERSION);
         top.setAll((ObjectNode) Writing.node(project, Shapes.of(Project.class)));
+        foreign.into(top);
         return Layout.of(top);
     }
 
@@ -53,15 +59,12 @@ public final class ProjectText {
      */
     public static Opened read(String text, String name) {
         try {
-            JsonNode top = MAPPER.readTree(text);
+            JsonNode top = MAPPER.readTree(text.startsWith("\uFEFF") ? text.substring(1) : text);
             Optional<String> foreign = foreign(top);
             if (foreign.isPresent()) {
                 return new Opened.Refused(name + " " + foreign.get());
             }
-            ObjectNode fields = (ObjectNode) top;
-            fields.remove("format");
-            fields.remove("version");
-            return new Opened.Read((Project) Reading.value(fields, Shapes.of(Project.class), ""));
+            return project((ObjectNode) top);
         } catch (UnexpectedEndOfInputException e) {
             return damaged(name, "breaks off", e);
         } catch (JacksonException e) {
@@ -72,6 +75,16 @@ public final class ProjectText {
         }
     }
 
+    private static Opened project(ObjectNode top) throws Reading.Misfit {
+        int version = top.remove("version").intValue();
+        top.remove("format");
+        Shape shape = Shapes.of(Project.class);
+        ForeignFields foreign = version > VERSION ? ForeignFields.takenFrom(top, shape) : ForeignFields.NONE;
+        Migrations.bringUp(top, version);
+        Project project = (Project) Reading.value(top, shape, "");
+        return new Opened.Read(version == 1 ? project.acceptedAnew() : project, foreign);
+    }
+
     private static Optional<String> foreign(JsonNode top) {
         JsonNode format = top.get("format");
         JsonNode version = top.get("version");
@@ -80,13 +93,10 @@ public final class ProjectText {
                     + "\". Choose a file that Avrel saved. Nothing was changed.");
         }
         if (version == null || !version.isIntegralNumber() || version.intValue() < 1) {
-            return Optional.of("does not say its version: the field \"version\" must be a whole number from 1 to "
-                    + VERSION + ". Nothing was changed.");
+            return Optional.of("does not say its version: the field \"version\" must be a whole number, at least 1."
+                    + " Nothing was changed.");
         }
-        return version.intValue() > VERSION
-                ? Optional.of("was written by a newer Avrel (version " + version.intValue() + "; this one reads up to "
-                        + VERSION + "). Open it with that one. Nothing was changed.")
-                : Optional.empty();
+        return Optional.empty();
     }
 
     private static Opened damaged(String name, String how, JacksonException e) {

@@ -136,7 +136,7 @@ public final class Recovery implements AutoCloseable {
             String head = text.substring(0, Math.max(0, line));
             FileTime at = Files.getLastModifiedTime(file);
             return switch (ProjectText.read(text.substring(line + 1), file.toString())) {
-                case Opened.Read(Project project) ->
+                case Opened.Read(Project project, var _) ->
                     Optional.of(new Left(
                             project, head.isEmpty() ? Optional.empty() : Optional.of(Path.of(head)), at, file));
                 case Opened.Refused _ -> Optional.empty();

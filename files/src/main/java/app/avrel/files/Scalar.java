@@ -8,7 +8,7 @@ import app.avrel.form.EntryId;
 import app.avrel.form.FormId;
 import app.avrel.form.LinkId;
 import app.avrel.posture.PostureId;
-import app.avrel.posture.Reach;
+import app.avrel.posture.hand.Reach;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;

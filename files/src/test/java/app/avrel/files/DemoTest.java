@@ -13,13 +13,14 @@ import app.avrel.form.Track;
 import app.avrel.form.hall.HallPlan;
 import app.avrel.house.HouseRules;
 import app.avrel.lesson.LessonPlan;
-import app.avrel.posture.Language;
 import app.avrel.posture.Posture;
+import app.avrel.posture.count.Language;
+import app.avrel.project.Analysis;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
-import app.avrel.project.Survey;
 import app.avrel.rules.Finding;
-import app.avrel.words.Saying;
+import app.avrel.rules.RuleId;
+import app.avrel.words.Wording;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,18 +29,20 @@ import org.junit.jupiter.params.provider.ValueSource;
 class DemoTest {
 
     private static final Project DEMO = Demo.project();
-    private static final Survey SURVEY = Survey.of(DEMO);
+    private static final Analysis SURVEY = Analysis.of(DEMO);
 
     @Test
     void exactlyTheTwoFlawsLeftOnPurposeAreFound() {
-        assertThat(SURVEY.serious()).extracting(Finding::rule).containsExactlyInAnyOrder("claimed-weight", "open-join");
+        assertThat(SURVEY.serious())
+                .extracting(Finding::rule)
+                .containsExactlyInAnyOrder(RuleId.CLAIMED_WEIGHT, RuleId.OPEN_JOIN);
     }
 
     @ParameterizedTest
     @ValueSource(doubles = {1.52, 1.64, 1.78, 1.91})
     void theyAreTheSameForEveryBody(double stature) {
         Setting setting = DEMO.setting().withBodies(List.of(Body.ofStature(stature)), 0);
-        assertThat(Survey.of(DEMO.withSetting(setting)).serious()).hasSize(2);
+        assertThat(Analysis.of(DEMO.withSetting(setting)).serious()).hasSize(2);
     }
 
     @Test
@@ -117,7 +120,7 @@ class DemoTest {
     void itsLessonsFitTheirMinutes() {
         Form form = DEMO.forms().getFirst();
         Track track = SURVEY.track(form.id()).orElseThrow();
-        Saying saying = new Saying(
+        Wording saying = new Wording(
                 DEMO.setting().directions(),
                 app.avrel.floor.Heading.FRONT,
                 DEMO.setting().rules());

@@ -26,7 +26,7 @@ class ProjectTextTest {
         String text = ProjectText.of(project);
         assertThat(ProjectText.read(text, "x"))
                 .as("seed %d", repetition.getCurrentRepetition())
-                .isEqualTo(new Opened.Read(project));
+                .isEqualTo(new Opened.Read(project, ForeignFields.NONE));
     }
 
     @RepeatedTest(10)
@@ -40,7 +40,7 @@ class ProjectTextTest {
     void theFileIsMadeToBeReadAndCompared() {
         assertThat(DEMO.lines()).allMatch(line -> line.length() <= 130 || line.contains("\"note\""));
         assertThat(DEMO)
-                .startsWith("{\n  \"format\": \"avrel-project\",\n  \"version\": 1,\n")
+                .startsWith("{\n  \"format\": \"avrel-project\",\n  \"version\": 2,\n")
                 .contains("{\"language\": \"chinese\", \"written\": \"提灯\", \"romanised\": \"tí dēng\"}")
                 .contains("\"width\": \"0.5 shoulder widths\"")
                 .endsWith("}\n");
@@ -71,7 +71,7 @@ class ProjectTextTest {
             text.setCharAt(random.nextInt(text.length()), (char) (' ' + random.nextInt(90)));
         }
         switch (ProjectText.read(text.toString(), "hall.avrel")) {
-            case Opened.Read(Project project) ->
+            case Opened.Read(Project project, var _) ->
                 assertThat(ProjectText.of(project)).isNotEmpty();
             case Opened.Refused(String message) ->
                 assertThat(message).startsWith("hall.avrel ").contains("Nothing was changed");
@@ -88,12 +88,39 @@ class ProjectTextTest {
     }
 
     @Test
-    void aNewerFileIsLeftToTheNewerProgram() {
-        assertThat(refused(DEMO.replace("\"version\": 1", "\"version\": 7")))
-                .isEqualTo("hall.avrel was written by a newer Avrel (version 7; this one reads up to 1). Open it with"
-                        + " that one. Nothing was changed.");
-        assertThat(refused(DEMO.replace("\"version\": 1", "\"version\": \"one\"")))
+    void whatANewerProgramWroteIsToldAndKept() {
+        String newer = DEMO.replace("\"version\": 2", "\"version\": 7")
+                .replaceFirst("\"mirroring\":", "\"lineage\": {\"of\": [1, 2]}, \"mirroring\":")
+                .replaceFirst("\"name\": \"Weirside Hall\",", "\"name\": \"Weirside Hall\", \"wings\": 2,");
+        Opened.Read read = (Opened.Read) ProjectText.read(newer, "hall.avrel");
+        assertThat(read.foreign().notice())
+                .hasValueSatisfying(
+                        words -> assertThat(words).contains("newer Avrel", "2 things", "lineage, wings", "kept"));
+        String saved = ProjectText.of(read.project().withName("Another hall"), read.foreign());
+        assertThat(saved).contains("\"lineage\": {\"of\": [1, 2]}", "\"wings\": 2", "Another hall");
+    }
+
+    @Test
+    void whatANewerProgramWroteGoesWithItsPlace() {
+        String newer = DEMO.replace("\"version\": 2", "\"version\": 7")
+                .replaceFirst("\"mirroring\":", "\"lineage\": 1, \"mirroring\":");
+        Opened.Read read = (Opened.Read) ProjectText.read(newer, "hall.avrel");
+        Project rest = read.project()
+                .withPostures(read.project()
+                        .postures()
+                        .subList(1, read.project().postures().size()));
+        assertThat(ProjectText.of(rest, read.foreign())).doesNotContain("lineage");
+    }
+
+    @Test
+    void aFileThatDoesNotSayItsVersionIsRefused() {
+        assertThat(refused(DEMO.replace("\"version\": 2", "\"version\": \"one\"")))
                 .contains("does not say its version");
+    }
+
+    @Test
+    void aMarkOfTheByteOrderIsNoDamage() {
+        assertThat(ProjectText.read("\uFEFF" + DEMO, "hall.avrel")).isInstanceOf(Opened.Read.class);
     }
 
     @ParameterizedTest(name = "{1}")

@@ -30,8 +30,8 @@ class SafeFileTest {
         Path file = folder.resolve("hall.avrel");
         assertThat(ProjectFile.save(HALL, file)).isEmpty();
         assertThat(ProjectFile.save(HALL.withName("New hall"), file)).isEmpty();
-        assertThat(ProjectFile.open(file)).isEqualTo(new Opened.Read(HALL.withName("New hall")));
-        assertThat(ProjectFile.open(SafeFile.kept(file))).isEqualTo(new Opened.Read(HALL));
+        assertThat(ProjectFile.open(file)).isEqualTo(new Opened.Read(HALL.withName("New hall"), ForeignFields.NONE));
+        assertThat(ProjectFile.open(SafeFile.kept(file))).isEqualTo(new Opened.Read(HALL, ForeignFields.NONE));
         assertThat(names(folder)).containsExactly("hall.avrel", "hall.avrel~");
     }
 

@@ -1,18 +1,18 @@
 package app.avrel.words.reading;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
-import app.avrel.posture.Direction;
 import java.util.Optional;
 
 /** Finds the direction in a clause: a heading of the hall in any vocabulary, or a way of the body. */
 final class DirectionReading {
 
     private final Clause clause;
-    private final Hearing hearing;
+    private final ReadingContext hearing;
 
-    DirectionReading(Clause clause, Hearing hearing) {
+    DirectionReading(Clause clause, ReadingContext hearing) {
         this.clause = clause;
         this.hearing = hearing;
     }

@@ -3,14 +3,14 @@ package app.avrel.words.reading;
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
 import app.avrel.motion.FootPose;
-import app.avrel.posture.Contact;
-import app.avrel.posture.DrawnTo;
-import app.avrel.posture.FootPart;
-import app.avrel.posture.Kick;
-import app.avrel.posture.Move;
-import app.avrel.posture.Pivot;
-import app.avrel.posture.StepPlace;
-import app.avrel.posture.Toes;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.DrawnTo;
+import app.avrel.posture.move.FootPart;
+import app.avrel.posture.move.Kick;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Toes;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,10 +18,10 @@ import java.util.Optional;
 final class Feet {
 
     private final Clause clause;
-    private final Hearing hearing;
+    private final ReadingContext hearing;
     private final Lifting lifting;
 
-    Feet(Clause clause, Hearing hearing) {
+    Feet(Clause clause, ReadingContext hearing) {
         this.clause = clause;
         this.hearing = hearing;
         this.lifting = new Lifting(clause);

@@ -4,19 +4,19 @@ import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.LengthUnit;
 import app.avrel.body.Side;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Turn;
-import app.avrel.posture.Direction;
-import app.avrel.posture.HandAt;
-import app.avrel.posture.HandPath;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.HandPoint;
-import app.avrel.posture.HandRelation;
-import app.avrel.posture.HandShape;
-import app.avrel.posture.Move;
-import app.avrel.posture.Palm;
-import app.avrel.posture.Pointing;
-import app.avrel.posture.Reach;
-import app.avrel.posture.Sideways;
+import app.avrel.posture.hand.HandAt;
+import app.avrel.posture.hand.HandPath;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandPoint;
+import app.avrel.posture.hand.HandRelation;
+import app.avrel.posture.hand.HandShape;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.hand.Pointing;
+import app.avrel.posture.hand.Reach;
+import app.avrel.posture.hand.Sideways;
+import app.avrel.posture.move.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,10 +27,10 @@ final class Hands {
     private static final double BEYOND = 1.5;
 
     private final Clause clause;
-    private final Hearing hearing;
+    private final ReadingContext hearing;
     private boolean sideNamed;
 
-    Hands(Clause clause, Hearing hearing) {
+    Hands(Clause clause, ReadingContext hearing) {
         this.clause = clause;
         this.hearing = hearing;
     }

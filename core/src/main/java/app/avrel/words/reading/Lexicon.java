@@ -1,9 +1,9 @@
 package app.avrel.words.reading;
 
 import app.avrel.body.LengthUnit;
-import app.avrel.posture.HandRelation;
-import app.avrel.posture.HandShape;
-import app.avrel.posture.Language;
+import app.avrel.posture.count.Language;
+import app.avrel.posture.hand.HandRelation;
+import app.avrel.posture.hand.HandShape;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -2,8 +2,8 @@ package app.avrel.words.reading;
 
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
-import app.avrel.posture.HangingToes;
-import app.avrel.posture.Move;
+import app.avrel.posture.move.HangingToes;
+import app.avrel.posture.move.Move;
 import java.util.Optional;
 
 /** Reads how a foot is lifted: how high its knee is, and how its toes hang. */

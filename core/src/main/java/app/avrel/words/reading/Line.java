@@ -1,12 +1,12 @@
 package app.avrel.words.reading;
 
 import app.avrel.body.Body;
+import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
-import app.avrel.motion.Posing;
-import app.avrel.posture.Language;
-import app.avrel.posture.Move;
-import app.avrel.posture.Stage;
-import app.avrel.words.Saying;
+import app.avrel.posture.count.Language;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.Move;
+import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -21,14 +21,14 @@ import java.util.Optional;
 public final class Line {
 
     private final Language language;
-    private final Saying saying;
+    private final Wording saying;
     private final Body body;
 
     /**
      * @param saying the vocabulary, the hall heading of the front against which moves are recorded, the house rules
      * @param body for whom lengths count while reading on from stage to stage
      */
-    public Line(Language language, Saying saying, Body body) {
+    public Line(Language language, Wording saying, Body body) {
         this.language = language;
         this.saying = saying;
         this.body = body;
@@ -65,7 +65,7 @@ public final class Line {
     /** One line, while it is read. */
     private final class Run {
 
-        private final Hearing hearing;
+        private final ReadingContext hearing;
         private final List<Stage> stages = new ArrayList<>();
         private final List<LineReading.Word> words = new ArrayList<>();
         private int moves;
@@ -74,7 +74,7 @@ public final class Line {
         private final List<List<String>> said = new ArrayList<>();
 
         Run(Pose pose) {
-            hearing = new Hearing(saying, body, pose);
+            hearing = new ReadingContext(saying, body, pose);
         }
 
         void stage(List<Clause> clauses) {
@@ -84,7 +84,7 @@ public final class Line {
             if (!stage.isEmpty()) {
                 Stage done = new Stage(stage);
                 stages.add(done);
-                hearing.stands(new Posing(body, saying.rules()).after(hearing.pose(), done, saying.front()));
+                hearing.stands(new Performer(body, saying.rules()).after(hearing.pose(), done, saying.front()));
             }
         }
 
@@ -130,7 +130,7 @@ public final class Line {
         }
     }
 
-    private static List<Move> read(Clause clause, Hearing hearing) {
+    private static List<Move> read(Clause clause, ReadingContext hearing) {
         return switch (clause.topic()) {
             case WEIGHT -> new Weighing(clause, hearing).read();
             case FOOT -> new Feet(clause, hearing).read();
@@ -146,7 +146,7 @@ public final class Line {
     }
 
     /** A clause without a head: a place or a length is a foot's, a height is a hand's. */
-    private static List<Move> more(Clause clause, Hearing hearing) {
+    private static List<Move> more(Clause clause, ReadingContext hearing) {
         boolean height = clause.has(Term.Height.class::isInstance);
         boolean place = clause.has(term -> term instanceof Term.Measure
                 || term instanceof Term.Hall

@@ -1,12 +1,12 @@
 package app.avrel.words.reading;
 
 import app.avrel.motion.Pose;
-import app.avrel.posture.Arrival;
-import app.avrel.posture.Breath;
-import app.avrel.posture.Count;
-import app.avrel.posture.Move;
-import app.avrel.posture.Pace;
-import app.avrel.posture.Stage;
+import app.avrel.posture.count.Arrival;
+import app.avrel.posture.count.Breath;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Pace;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.Move;
 import java.util.List;
 import java.util.Optional;
 

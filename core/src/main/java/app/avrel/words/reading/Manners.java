@@ -1,8 +1,8 @@
 package app.avrel.words.reading;
 
-import app.avrel.posture.Arrival;
-import app.avrel.posture.Breath;
-import app.avrel.posture.Pace;
+import app.avrel.posture.count.Arrival;
+import app.avrel.posture.count.Breath;
+import app.avrel.posture.count.Pace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package app.avrel.words.reading;
 
-import app.avrel.posture.Language;
 import app.avrel.posture.NameSearch;
+import app.avrel.posture.count.Language;
 import java.util.Comparator;
 import java.util.Optional;
 

@@ -1,6 +1,6 @@
 package app.avrel.words.reading;
 
-import app.avrel.posture.Language;
+import app.avrel.posture.count.Language;
 import java.util.ArrayList;
 import java.util.List;
 

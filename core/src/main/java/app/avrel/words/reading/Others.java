@@ -2,12 +2,12 @@ package app.avrel.words.reading;
 
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
-import app.avrel.posture.Direction;
-import app.avrel.posture.Gaze;
-import app.avrel.posture.Move;
-import app.avrel.posture.Pointing;
-import app.avrel.posture.Prop;
-import app.avrel.posture.PropAct;
+import app.avrel.floor.Direction;
+import app.avrel.posture.hand.Pointing;
+import app.avrel.posture.hand.Prop;
+import app.avrel.posture.hand.PropAct;
+import app.avrel.posture.move.Gaze;
+import app.avrel.posture.move.Move;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,9 +18,9 @@ final class Others {
     private static final double OVER_SHOULDER = 135;
 
     private final Clause clause;
-    private final Hearing hearing;
+    private final ReadingContext hearing;
 
-    Others(Clause clause, Hearing hearing) {
+    Others(Clause clause, ReadingContext hearing) {
         this.clause = clause;
         this.hearing = hearing;
     }

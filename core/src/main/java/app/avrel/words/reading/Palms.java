@@ -1,8 +1,8 @@
 package app.avrel.words.reading;
 
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.Palm;
-import app.avrel.posture.Pointing;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.hand.Pointing;
 import java.util.Optional;
 
 /** Finds which way palms, fingers and elbows point: the way that stands next to the part. */

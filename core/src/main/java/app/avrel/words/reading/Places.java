@@ -2,18 +2,18 @@ package app.avrel.words.reading;
 
 import app.avrel.body.Length;
 import app.avrel.body.Side;
-import app.avrel.posture.Crossing;
-import app.avrel.posture.Direction;
-import app.avrel.posture.StepPlace;
+import app.avrel.floor.Direction;
+import app.avrel.posture.move.Crossing;
+import app.avrel.posture.move.StepPlace;
 import java.util.Optional;
 
 /** Finds where a foot goes. */
 final class Places {
 
     private final Clause clause;
-    private final Hearing hearing;
+    private final ReadingContext hearing;
 
-    Places(Clause clause, Hearing hearing) {
+    Places(Clause clause, ReadingContext hearing) {
         this.clause = clause;
         this.hearing = hearing;
     }

@@ -3,7 +3,7 @@ package app.avrel.words.reading;
 import app.avrel.body.Length;
 import app.avrel.body.LengthUnit;
 import app.avrel.floor.Heading;
-import app.avrel.posture.HandShape;
+import app.avrel.posture.hand.HandShape;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

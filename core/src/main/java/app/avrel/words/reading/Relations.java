@@ -3,10 +3,10 @@ package app.avrel.words.reading;
 import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.HandRelation;
-import app.avrel.posture.Move;
-import app.avrel.posture.Palm;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandRelation;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.move.Move;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,9 +14,9 @@ import java.util.Optional;
 final class Relations {
 
     private final Clause clause;
-    private final Hearing hearing;
+    private final ReadingContext hearing;
 
-    Relations(Clause clause, Hearing hearing) {
+    Relations(Clause clause, ReadingContext hearing) {
         this.clause = clause;
         this.hearing = hearing;
     }

@@ -1,7 +1,7 @@
 package app.avrel.words.reading;
 
 import app.avrel.floor.Heading;
-import app.avrel.posture.Language;
+import app.avrel.posture.count.Language;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;

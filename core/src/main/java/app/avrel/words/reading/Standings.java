@@ -2,8 +2,8 @@ package app.avrel.words.reading;
 
 import app.avrel.body.Body;
 import app.avrel.motion.Pose;
-import app.avrel.posture.Language;
-import app.avrel.words.Saying;
+import app.avrel.posture.count.Language;
+import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -11,10 +11,10 @@ import java.util.Optional;
 /** Stances by name: how one stands before a line, said as the line that leads there. */
 public final class Standings {
 
-    private final Saying saying;
+    private final Wording saying;
     private final Body body;
 
-    public Standings(Saying saying, Body body) {
+    public Standings(Wording saying, Body body) {
         this.saying = saying;
         this.body = body;
     }

@@ -2,20 +2,20 @@ package app.avrel.words.reading;
 
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
-import app.avrel.posture.Contact;
-import app.avrel.posture.FootWay;
-import app.avrel.posture.Move;
-import app.avrel.posture.StepPlace;
-import app.avrel.posture.Toes;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.FootWay;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Toes;
 import java.util.Optional;
 
 /** Reads a step or a slide. */
 final class Stepping {
 
     private final Clause clause;
-    private final Hearing hearing;
+    private final ReadingContext hearing;
 
-    Stepping(Clause clause, Hearing hearing) {
+    Stepping(Clause clause, ReadingContext hearing) {
         this.clause = clause;
         this.hearing = hearing;
     }

@@ -5,8 +5,8 @@ import app.avrel.body.Length;
 import app.avrel.body.LengthUnit;
 import app.avrel.body.Side;
 import app.avrel.floor.Heading;
-import app.avrel.posture.HandRelation;
-import app.avrel.posture.HandShape;
+import app.avrel.posture.hand.HandRelation;
+import app.avrel.posture.hand.HandShape;
 
 /** What a word or a run of words means by itself, in any language. */
 sealed interface Term {

@@ -1,19 +1,19 @@
 package app.avrel.words.reading;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Heading;
-import app.avrel.posture.Direction;
-import app.avrel.posture.Toes;
+import app.avrel.posture.move.Toes;
 import java.util.List;
 import java.util.Optional;
 
 /** Finds where the toes shall point. */
 final class ToesReading {
 
-    private final Hearing hearing;
+    private final ReadingContext hearing;
     private final Side side;
 
-    ToesReading(Hearing hearing, Side side) {
+    ToesReading(ReadingContext hearing, Side side) {
         this.hearing = hearing;
         this.side = side;
     }

@@ -1,14 +1,14 @@
 package app.avrel.words.reading;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
-import app.avrel.posture.BodyPart;
-import app.avrel.posture.Depth;
-import app.avrel.posture.Direction;
-import app.avrel.posture.Move;
-import app.avrel.posture.Turning;
+import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Depth;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Turning;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,9 +16,9 @@ import java.util.Optional;
 final class Trunk {
 
     private final Clause clause;
-    private final Hearing hearing;
+    private final ReadingContext hearing;
 
-    Trunk(Clause clause, Hearing hearing) {
+    Trunk(Clause clause, ReadingContext hearing) {
         this.clause = clause;
         this.hearing = hearing;
     }

@@ -3,8 +3,8 @@ package app.avrel.words.reading;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Numbers;
-import app.avrel.posture.Move;
-import app.avrel.posture.Split;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,9 +15,9 @@ final class Weighing {
     private static final double TENTHS = 10;
 
     private final Clause clause;
-    private final Hearing hearing;
+    private final ReadingContext hearing;
 
-    Weighing(Clause clause, Hearing hearing) {
+    Weighing(Clause clause, ReadingContext hearing) {
         this.clause = clause;
         this.hearing = hearing;
     }

@@ -8,9 +8,9 @@ import java.util.Optional;
 final class WhichFoot {
 
     private final Clause clause;
-    private final Hearing hearing;
+    private final ReadingContext hearing;
 
-    WhichFoot(Clause clause, Hearing hearing) {
+    WhichFoot(Clause clause, ReadingContext hearing) {
         this.clause = clause;
         this.hearing = hearing;
     }

@@ -8,9 +8,9 @@ import java.util.Optional;
 final class WhichHand {
 
     private final Clause clause;
-    private final Hearing hearing;
+    private final ReadingContext hearing;
 
-    WhichHand(Clause clause, Hearing hearing) {
+    WhichHand(Clause clause, ReadingContext hearing) {
         this.clause = clause;
         this.hearing = hearing;
     }

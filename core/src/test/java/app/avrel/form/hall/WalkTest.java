@@ -9,9 +9,9 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Standing;
 import app.avrel.motion.Starting;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.Reach;
 import app.avrel.posture.StartPose;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.Reach;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

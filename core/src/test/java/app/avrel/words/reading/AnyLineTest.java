@@ -3,7 +3,7 @@ package app.avrel.words.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
-import app.avrel.posture.Language;
+import app.avrel.posture.count.Language;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.RepeatedTest;

@@ -2,9 +2,9 @@ package app.avrel.words.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.avrel.posture.Breath;
-import app.avrel.posture.Language;
-import app.avrel.posture.Pace;
+import app.avrel.posture.count.Breath;
+import app.avrel.posture.count.Language;
+import app.avrel.posture.count.Pace;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

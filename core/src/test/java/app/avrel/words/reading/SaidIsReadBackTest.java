@@ -8,14 +8,14 @@ import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.house.HouseRules;
 import app.avrel.motion.Starting;
-import app.avrel.posture.Count;
-import app.avrel.posture.Language;
-import app.avrel.posture.Move;
-import app.avrel.posture.Stage;
 import app.avrel.posture.StartPose;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Language;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.Move;
 import app.avrel.samples.Samples;
-import app.avrel.words.Said;
-import app.avrel.words.Saying;
+import app.avrel.words.CanonicalText;
+import app.avrel.words.Wording;
 import java.util.List;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
@@ -25,16 +25,16 @@ class SaidIsReadBackTest {
 
     private static final Body BODY = Body.ofStature(1.7);
 
-    private static LineReading read(String line, Saying saying) {
+    private static LineReading read(String line, Wording saying) {
         return new Line(Language.ENGLISH, saying, BODY).read(line, Starting.of(StartPose.SHOULDER_WIDE, BODY));
     }
 
     @RepeatedTest(400)
     void everyMoveByItself(RepetitionInfo repetition) {
         Samples samples = new Samples(repetition.getCurrentRepetition());
-        Saying saying = new Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
+        Wording saying = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
         Move move = samples.move();
-        String said = new Said(saying).words(move);
+        String said = new CanonicalText(saying).words(move);
         LineReading reading = read(said, saying);
         assertThat(reading.moves())
                 .as("seed %d: %s%n%s", repetition.getCurrentRepetition(), said, reading.refusals())
@@ -46,9 +46,9 @@ class SaidIsReadBackTest {
     void everyCountInEveryVocabularyFromEveryFront(RepetitionInfo repetition) {
         Samples samples = new Samples(5000 + repetition.getCurrentRepetition());
         Directions directions = new Directions(samples.one(DirectionWords.values()), samples.heading());
-        Saying saying = new Saying(directions, samples.heading(), HouseRules.LARGE_FRAME);
+        Wording saying = new Wording(directions, samples.heading(), HouseRules.LARGE_FRAME);
         Count count = bare(samples.count());
-        String said = new Said(saying).line(count);
+        String said = new CanonicalText(saying).line(count);
         LineReading reading = read(said, saying);
         assertThat(bare(reading.count()))
                 .as("seed %d: %s%n%s", repetition.getCurrentRepetition(), said, reading.refusals())

@@ -6,17 +6,17 @@ import app.avrel.floor.Heading;
 import app.avrel.house.HouseRules;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
-import app.avrel.posture.Language;
 import app.avrel.posture.StartPose;
-import app.avrel.words.Said;
-import app.avrel.words.Saying;
+import app.avrel.posture.count.Language;
+import app.avrel.words.CanonicalText;
+import app.avrel.words.Wording;
 import java.util.stream.Collectors;
 
 /** What is typed in tests, and what it comes to in canonical words. */
 final class Typed {
 
     static final Body BODY = Body.ofStature(1.7);
-    static final Saying SAYING = new Saying(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
+    static final Wording SAYING = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
 
     private Typed() {}
 
@@ -36,7 +36,7 @@ final class Typed {
 
     /** {@return the canonical words of what was read: moves parted by full stops, stages by semicolons} */
     static String said(LineReading reading) {
-        Said said = new Said(SAYING);
+        CanonicalText said = new CanonicalText(SAYING);
         return reading.stages().stream()
                 .map(stage -> stage.moves().stream().map(said::words).collect(Collectors.joining(". ")))
                 .collect(Collectors.joining("; "));

@@ -1,8 +1,8 @@
 package app.avrel.desktop.door;
 
 import app.avrel.desktop.findings.Places;
+import app.avrel.project.Analysis;
 import app.avrel.project.Project;
-import app.avrel.project.Survey;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
 import java.util.Optional;
@@ -30,7 +30,7 @@ final class CheckCommand implements Callable<Integer> {
         if (project.isEmpty()) {
             return Reports.FOUND;
         }
-        Survey survey = Survey.of(project.get());
+        Analysis survey = Analysis.of(project.get());
         if (json) {
             Reports.print(nodes(survey));
         } else {
@@ -39,7 +39,7 @@ final class CheckCommand implements Callable<Integer> {
         return survey.serious().isEmpty() ? Reports.FINE : Reports.FOUND;
     }
 
-    private static void print(Survey survey) {
+    private static void print(Analysis survey) {
         for (Finding finding : survey.findings()) {
             System.out.println(finding.severity().word() + ": " + Places.words(finding.where(), survey.project()) + ": "
                     + finding.sentence());
@@ -49,12 +49,12 @@ final class CheckCommand implements Callable<Integer> {
         }
     }
 
-    private static ObjectNode nodes(Survey survey) {
+    private static ObjectNode nodes(Analysis survey) {
         ObjectNode top = JsonNodeFactory.instance.objectNode();
         ArrayNode all = top.putArray("findings");
         for (Finding finding : survey.findings()) {
             ObjectNode node = all.addObject()
-                    .put("rule", finding.rule())
+                    .put("rule", finding.rule().key())
                     .put("severity", finding.severity().word());
             switch (finding.where()) {
                 case Where.InPosture(var id, var count) -> {
@@ -75,7 +75,7 @@ final class CheckCommand implements Callable<Integer> {
         ArrayNode standing = top.putArray("accepted");
         for (Finding finding : survey.standing()) {
             standing.addObject()
-                    .put("rule", finding.rule())
+                    .put("rule", finding.rule().key())
                     .put("sentence", finding.sentence())
                     .put("reason", survey.project().reason(finding).orElseThrow());
         }

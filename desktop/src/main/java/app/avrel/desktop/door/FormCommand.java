@@ -8,8 +8,8 @@ import app.avrel.form.Form;
 import app.avrel.form.Numbering;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
+import app.avrel.project.Analysis;
 import app.avrel.project.Project;
-import app.avrel.project.Survey;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -51,7 +51,7 @@ final class FormCommand implements Callable<Integer> {
         if (csv || csvCounts) {
             return table(project.get());
         }
-        Survey survey = Survey.of(project.get());
+        Analysis survey = Analysis.of(project.get());
         ArrayNode all = JsonNodeFactory.instance.arrayNode();
         for (Form form : project.get().forms()) {
             Track track = survey.track(form.id()).orElseThrow();

@@ -1,8 +1,8 @@
 package app.avrel.desktop.door;
 
 import app.avrel.desktop.shell.AvrelApplication;
-import app.avrel.desktop.shell.Opening;
 import app.avrel.desktop.shell.Painting;
+import app.avrel.desktop.shell.StartupLoader;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.application.Application;
@@ -25,7 +25,7 @@ public final class Main {
 
     private static void window(Optional<Path> file) {
         Painting.prepare();
-        Opening.begin(file);
+        StartupLoader.begin(file);
         Application.launch(AvrelApplication.class);
     }
 }

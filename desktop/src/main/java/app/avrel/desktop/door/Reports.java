@@ -27,7 +27,7 @@ final class Reports {
             return Optional.of(Demo.project());
         }
         return switch (ProjectFile.open(Path.of(file))) {
-            case Opened.Read(Project project) -> Optional.of(project);
+            case Opened.Read(Project project, var _) -> Optional.of(project);
             case Opened.Refused(String message) -> {
                 System.err.println(message);
                 yield Optional.empty();

@@ -3,20 +3,20 @@ package app.avrel.desktop.door;
 import app.avrel.files.Demo;
 import app.avrel.files.ProjectText;
 import app.avrel.form.Unroll;
+import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
-import app.avrel.motion.Posing;
 import app.avrel.motion.Starting;
-import app.avrel.posture.Count;
-import app.avrel.posture.Language;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.Start;
 import app.avrel.posture.StartPose;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Language;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
-import app.avrel.rules.Checkup;
 import app.avrel.rules.Finding;
-import app.avrel.words.Saying;
+import app.avrel.rules.check.Checkup;
+import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import app.avrel.words.reading.Standings;
@@ -52,7 +52,7 @@ final class SayCommand implements Callable<Integer> {
     private boolean json;
 
     private final Setting setting = Setting.USUAL;
-    private final Posing posing = setting.posing();
+    private final Performer posing = setting.posing();
 
     @Override
     public Integer call() throws IOException {
@@ -102,8 +102,8 @@ final class SayCommand implements Callable<Integer> {
         return posture.or(() -> new Standings(saying(), posing.body()).find(from, usual));
     }
 
-    private Saying saying() {
-        return new Saying(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
+    private Wording saying() {
+        return new Wording(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
     }
 
     private boolean say(String line, Language read, Pose start) {
@@ -129,7 +129,7 @@ final class SayCommand implements Callable<Integer> {
     }
 
     private void print(LineReading reading, List<Finding> findings) {
-        System.out.println(new app.avrel.words.Said(saying()).line(reading.count()));
+        System.out.println(new app.avrel.words.CanonicalText(saying()).line(reading.count()));
         reading.questions()
                 .forEach(question -> System.out.println("? " + question.word() + ": "
                         + question.question() + " "

@@ -3,10 +3,10 @@ package app.avrel.desktop.door;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.files.ProjectText;
-import app.avrel.posture.Move;
+import app.avrel.posture.move.Move;
 import app.avrel.rules.Finding;
-import app.avrel.words.Said;
-import app.avrel.words.Saying;
+import app.avrel.words.CanonicalText;
+import app.avrel.words.Wording;
 import app.avrel.words.reading.LineReading;
 import java.util.List;
 import java.util.Locale;
@@ -20,7 +20,7 @@ final class SayNodes {
 
     private SayNodes() {}
 
-    static ObjectNode of(LineReading reading, List<Finding> findings, Saying saying, Body body) {
+    static ObjectNode of(LineReading reading, List<Finding> findings, Wording saying, Body body) {
         ObjectNode top = JsonNodeFactory.instance.objectNode().put("typed", reading.typed());
         ArrayNode moves = top.putArray("moves");
         boolean sideOpen = reading.questions().stream()
@@ -46,14 +46,14 @@ final class SayNodes {
         top.set("pose", PoseNodes.of(reading.after(), body));
         ArrayNode found = top.putArray("findings");
         findings.forEach(finding -> found.addObject()
-                .put("rule", finding.rule())
+                .put("rule", finding.rule().key())
                 .put("severity", finding.severity().word())
                 .put("headline", finding.headline())
                 .put("sentence", finding.sentence()));
         return top;
     }
 
-    private static ObjectNode move(Move move, int stage, boolean sideOpen, Saying saying) {
+    private static ObjectNode move(Move move, int stage, boolean sideOpen, Wording saying) {
         ObjectNode fields = (ObjectNode) ProjectText.node(move, Move.class);
         ObjectNode node = JsonNodeFactory.instance
                 .objectNode()
@@ -65,7 +65,7 @@ final class SayNodes {
                 .filter(field ->
                         !List.of("kind", "foot", "hand", "above", "leading").contains(field.getKey()))
                 .forEach(field -> node.set(field.getKey(), field.getValue()));
-        return node.put("stage", stage).put("said", new Said(saying).words(move));
+        return node.put("stage", stage).put("said", new CanonicalText(saying).words(move));
     }
 
     /** The foot or hand that moves; of two hands, the one above or inside; of a split, the heavier foot. */

@@ -8,9 +8,9 @@ import app.avrel.form.Form;
 import app.avrel.form.FormId;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
-import app.avrel.project.BringingOver;
 import app.avrel.project.Edit;
 import app.avrel.project.Project;
+import app.avrel.project.ProjectImport;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -25,16 +25,16 @@ import javafx.scene.layout.VBox;
 public final class BringOverSheet {
 
     private final Session session;
-    private final BringingOver bringing;
+    private final ProjectImport bringing;
     private final Map<FormId, CheckBox> forms = new LinkedHashMap<>();
     private final Map<PostureId, CheckBox> postures = new LinkedHashMap<>();
     private final ChoiceField clashes = new ChoiceField("What clashes");
     private final Label report = Texts.wrapped("", "sheet-text");
-    private BringingOver.Clashes answer = BringingOver.Clashes.KEEP_OURS;
+    private ProjectImport.Clashes answer = ProjectImport.Clashes.KEEP_OURS;
 
     private BringOverSheet(Session session, Project there) {
         this.session = session;
-        this.bringing = new BringingOver(session.project(), there);
+        this.bringing = new ProjectImport(session.project(), there);
     }
 
     /** Lays the sheet over the window. */
@@ -61,12 +61,12 @@ public final class BringOverSheet {
             content.getChildren().add(box);
         }
         clashes.show(
-                Arrays.stream(BringingOver.Clashes.values())
-                        .map(BringingOver.Clashes::words)
+                Arrays.stream(ProjectImport.Clashes.values())
+                        .map(ProjectImport.Clashes::words)
                         .toList(),
                 answer.ordinal(),
                 at -> {
-                    answer = BringingOver.Clashes.values()[at];
+                    answer = ProjectImport.Clashes.values()[at];
                     told();
                 });
         content.getChildren().addAll(Texts.of("What is here already and is otherwise", "section"), clashes, report);
@@ -110,7 +110,7 @@ public final class BringOverSheet {
         if (!some.isEmpty() || !whole.isEmpty()) {
             session.apply(Edit.of(
                     "Bring over from " + bringing.there().name(),
-                    project -> new BringingOver(project, bringing.there())
+                    project -> new ProjectImport(project, bringing.there())
                             .of(some, whole, answer)
                             .project()));
         }

@@ -1,12 +1,12 @@
 package app.avrel.desktop.figure;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Direction;
 import app.avrel.floor.SpacePoint;
 import app.avrel.mechanics.Skeleton;
-import app.avrel.posture.Direction;
-import app.avrel.posture.HeldProp;
-import app.avrel.posture.Pointing;
-import app.avrel.posture.PropState;
+import app.avrel.posture.hand.HeldProp;
+import app.avrel.posture.hand.Pointing;
+import app.avrel.posture.hand.PropState;
 import javafx.scene.canvas.GraphicsContext;
 
 /** Draws what is held: a staff, a blade, a fan. */

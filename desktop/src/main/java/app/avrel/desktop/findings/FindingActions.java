@@ -1,8 +1,8 @@
 package app.avrel.desktop.findings;
 
 import app.avrel.desktop.session.Session;
+import app.avrel.project.Analysis;
 import app.avrel.project.Edit;
-import app.avrel.project.Survey;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Fix;
 import app.avrel.rules.Where;
@@ -19,7 +19,7 @@ public final class FindingActions {
 
     private final Session session;
     private final Consumer<Where> go;
-    private Survey searched;
+    private Analysis searched;
     private Map<Finding, Optional<Fix>> fixes = new ConcurrentHashMap<>();
 
     /** @param go leads to a place of the record */
@@ -41,7 +41,7 @@ public final class FindingActions {
 
     /** Looks for a fix without keeping the window waiting; tells of it where there is one. */
     void find(Finding finding, Consumer<Fix> found) {
-        Survey survey = session.desk().get().survey();
+        Analysis survey = session.desk().get().survey();
         if (survey != searched) {
             searched = survey;
             fixes = new ConcurrentHashMap<>();

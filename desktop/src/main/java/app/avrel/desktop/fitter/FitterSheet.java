@@ -39,7 +39,7 @@ public final class FitterSheet {
     private final FitView picture = new FitView();
     private final Label words = Texts.wrapped("", "fit-words");
     private final GridPane table = new GridPane();
-    private Stance stance = Stance.FRONT_LOADED;
+    private Stance stance = Stance.BOW;
     private int body;
     private int share;
     private double fists;

@@ -13,11 +13,11 @@ import app.avrel.form.Comparison;
 import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
-import app.avrel.posture.Count;
+import app.avrel.posture.count.Count;
 import app.avrel.project.Setting;
-import app.avrel.rules.ComparisonWords;
+import app.avrel.rules.join.ComparisonWords;
 import app.avrel.words.CountWords;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -200,6 +200,6 @@ final class CompareSheet {
 
     private ComparisonWords words() {
         Setting setting = desk.project().setting();
-        return new ComparisonWords(new CountWords(new Saying(setting.directions(), Heading.FRONT, setting.rules())));
+        return new ComparisonWords(new CountWords(new Wording(setting.directions(), Heading.FRONT, setting.rules())));
     }
 }

@@ -13,8 +13,8 @@ import app.avrel.form.Form;
 import app.avrel.form.Numbering;
 import app.avrel.form.Part;
 import app.avrel.form.Played;
-import app.avrel.posture.Gentler;
 import app.avrel.posture.Posture;
+import app.avrel.posture.teaching.GentlerVersion;
 import app.avrel.project.Edit;
 import java.util.ArrayList;
 import java.util.List;
@@ -102,7 +102,7 @@ final class EntryCard extends VBox {
     private void versions(Entry entry, Optional<Posture> posture) {
         List<String> gentler = posture.stream()
                 .flatMap(of -> of.sheet().gentler().stream())
-                .map(Gentler::name)
+                .map(GentlerVersion::name)
                 .toList();
         List<String> words = new ArrayList<>(List.of("as it is"));
         words.addAll(gentler);

@@ -3,6 +3,7 @@ package app.avrel.desktop.form;
 import app.avrel.desktop.session.Session;
 import app.avrel.floor.Directions;
 import app.avrel.form.Entry;
+import app.avrel.form.EntryRange;
 import app.avrel.form.Form;
 import app.avrel.form.Groups;
 import app.avrel.form.Numbering;
@@ -10,7 +11,6 @@ import app.avrel.form.Occurrence;
 import app.avrel.form.Part;
 import app.avrel.form.Played;
 import app.avrel.form.SideNaming;
-import app.avrel.form.Stretch;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.project.Project;
@@ -27,7 +27,7 @@ final class EntryLines {
     private final Directions directions;
     private final SideNaming sides;
     private final List<Numbering.Numbers> numbers;
-    private final Map<Integer, Stretch> groups = new HashMap<>();
+    private final Map<Integer, EntryRange> groups = new HashMap<>();
     private final Map<PostureId, Posture> shelf;
     private final List<Occurrence> doings;
 
@@ -42,7 +42,7 @@ final class EntryLines {
         numbers = new Numbering(project.rules(form)).of(form);
         shelf = project.shelf().postures();
         doings = desk.formTrack().occurrences();
-        for (Stretch stretch : Groups.of(form)) {
+        for (EntryRange stretch : Groups.of(form)) {
             for (int at = stretch.first(); at <= stretch.last(); at++) {
                 groups.put(at, stretch);
             }
@@ -103,7 +103,7 @@ final class EntryLines {
 
     /** Which one it is of the group it is taught in. */
     private String group(Entry entry, int index) {
-        Stretch stretch = groups.get(index);
+        EntryRange stretch = groups.get(index);
         return stretch == null ? "" : entry.group() + " " + (index - stretch.first() + 1) + " of " + stretch.size();
     }
 }

@@ -9,10 +9,10 @@ import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
 import app.avrel.form.Entry;
+import app.avrel.form.EntryRange;
 import app.avrel.form.Form;
 import app.avrel.form.FormPlace;
 import app.avrel.form.Played;
-import app.avrel.form.Stretch;
 import app.avrel.form.Totals;
 import app.avrel.form.Track;
 import app.avrel.posture.Posture;
@@ -206,7 +206,7 @@ final class FormList extends VBox {
     }
 
     /** Chooses the lines of a stretch; the entry that is looked at is the last chosen of them. */
-    private void select(List<EntryLine> lines, Stretch stretch, int entry) {
+    private void select(List<EntryLine> lines, EntryRange stretch, int entry) {
         List<Integer> wanted = IntStream.range(0, lines.size())
                 .filter(i -> lines.get(i) instanceof EntryLine.Of of && stretch.has(of.index()))
                 .boxed()
@@ -244,7 +244,7 @@ final class FormList extends VBox {
         if (showing || entries.isEmpty()) {
             return;
         }
-        Stretch stretch = new Stretch(entries.getFirst(), entries.getLast());
+        EntryRange stretch = new EntryRange(entries.getFirst(), entries.getLast());
         stretches.choose(stretch);
         boolean last = list.getSelectionModel().getSelectedItem() instanceof EntryLine.Of of && stretch.has(of.index());
         int looked = last && list.getSelectionModel().getSelectedItem() instanceof EntryLine.Of of

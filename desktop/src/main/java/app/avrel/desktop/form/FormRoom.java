@@ -16,6 +16,7 @@ import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
 import app.avrel.form.Track;
+import app.avrel.rules.RuleId;
 import app.avrel.rules.Where;
 import java.util.List;
 import java.util.Optional;
@@ -123,7 +124,7 @@ public final class FormRoom implements Room {
                 .filter(finding -> finding.where() instanceof Where.InForm(var form, int at, var count)
                         && form.equals(desk.choice().form())
                         && at == chosen
-                        && !finding.rule().equals("open-join")
+                        && finding.rule() != RuleId.OPEN_JOIN
                         && count.equals(open.map(OpenCount::count)))
                 .toList());
         open = open.filter(of -> of.count() < of.holder().counts(desk.project()).size());

@@ -1,7 +1,7 @@
 package app.avrel.desktop.form;
 
 import app.avrel.desktop.figure.Player;
-import app.avrel.desktop.parts.Behind;
+import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
@@ -56,7 +56,7 @@ final class FormStage extends VBox implements Player.Shown {
     private final Label title = Texts.of("The walk", "room-title");
     private final WalkView walk = new WalkView();
     private final Label said = Texts.wrapped("", "room-figures");
-    private final Behind behind = new Behind();
+    private final BackgroundTask behind = new BackgroundTask();
     private final Player player = new Player(this);
     private Optional<Asked> asked = Optional.empty();
     private Optional<HallPlan> plan = Optional.empty();

@@ -1,22 +1,22 @@
 package app.avrel.desktop.form;
 
-import app.avrel.desktop.parts.Behind;
+import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.floor.Heading;
 import app.avrel.form.Occurrence;
 import app.avrel.motion.Pose;
-import app.avrel.posture.Count;
-import app.avrel.posture.CueLevel;
 import app.avrel.posture.Posture;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.CueLevel;
 import app.avrel.project.Edit;
 import app.avrel.project.JoinMending;
 import app.avrel.project.Setting;
-import app.avrel.rules.JoinProposal;
 import app.avrel.rules.JoinWords;
+import app.avrel.rules.join.JoinProposal;
 import app.avrel.words.CountWords;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
@@ -25,7 +25,7 @@ import javafx.scene.layout.VBox;
 /** What is open where one posture meets the next, and what can be done about it; nothing where they join. */
 final class JoinBox extends VBox {
 
-    private final Behind search = new Behind();
+    private final BackgroundTask search = new BackgroundTask();
 
     private final Session session;
     private final VBox proposals = new VBox();
@@ -157,7 +157,7 @@ final class JoinBox extends VBox {
 
     private void lines(List<Count> counts, Session.Desk desk, Occurrence done) {
         Setting setting = desk.project().setting();
-        Saying saying = new Saying(setting.directions(), Heading.FRONT, setting.rules())
+        Wording saying = new Wording(setting.directions(), Heading.FRONT, setting.rules())
                 .withFront(done.arrived().facing());
         CountWords words = new CountWords(saying);
         for (int i = 0; i < counts.size(); i++) {

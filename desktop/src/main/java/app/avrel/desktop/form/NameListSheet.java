@@ -8,8 +8,8 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.files.TextFile;
 import app.avrel.form.NameList;
-import app.avrel.project.BroughtIn;
 import app.avrel.project.Edit;
+import app.avrel.project.ImportedPostures;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -81,7 +81,7 @@ public final class NameListSheet {
 
     private void read(String text) {
         list = NameList.parse(text);
-        BroughtIn result = BroughtIn.of(session.project(), list, "Form");
+        ImportedPostures result = ImportedPostures.of(session.project(), list, "Form");
         told.setText(
                 list.postures().isEmpty()
                         ? ""
@@ -96,11 +96,11 @@ public final class NameListSheet {
         String formName = name.field().getText().isBlank()
                 ? "Form"
                 : name.field().getText().strip();
-        BroughtIn result = BroughtIn.of(session.project(), list, formName);
+        ImportedPostures result = ImportedPostures.of(session.project(), list, formName);
         session.apply(
                 Edit.of(
                         "Bring in a list of names",
-                        project -> BroughtIn.of(project, list, formName).project()),
+                        project -> ImportedPostures.of(project, list, formName).project()),
                 session.choice().withForm(result.form().id()));
     }
 }

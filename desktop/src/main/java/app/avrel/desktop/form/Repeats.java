@@ -6,9 +6,9 @@ import app.avrel.floor.Heading;
 import app.avrel.form.Comparison;
 import app.avrel.form.Occurrence;
 import app.avrel.project.Setting;
-import app.avrel.rules.ComparisonWords;
+import app.avrel.rules.join.ComparisonWords;
 import app.avrel.words.CountWords;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.List;
 import java.util.stream.IntStream;
 import javafx.scene.layout.VBox;
@@ -84,6 +84,6 @@ final class Repeats extends VBox {
 
     private static ComparisonWords words(Session.Desk desk) {
         Setting setting = desk.project().setting();
-        return new ComparisonWords(new CountWords(new Saying(setting.directions(), Heading.FRONT, setting.rules())));
+        return new ComparisonWords(new CountWords(new Wording(setting.directions(), Heading.FRONT, setting.rules())));
     }
 }

@@ -3,9 +3,9 @@ package app.avrel.desktop.form;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
 import app.avrel.form.Entry;
+import app.avrel.form.EntryRange;
 import app.avrel.form.Form;
 import app.avrel.form.FormPlace;
-import app.avrel.form.Stretch;
 import app.avrel.posture.PostureId;
 import app.avrel.project.Edit;
 import app.avrel.project.Project;
@@ -18,7 +18,7 @@ import java.util.function.UnaryOperator;
 final class StretchEdits {
 
     private final Session session;
-    private Optional<Stretch> chosen = Optional.empty();
+    private Optional<EntryRange> chosen = Optional.empty();
     private List<Entry> copied = List.of();
 
     StretchEdits(Session session) {
@@ -26,14 +26,14 @@ final class StretchEdits {
     }
 
     /** {@return the stretch that is chosen; empty in an empty form} */
-    Optional<Stretch> chosen() {
+    Optional<EntryRange> chosen() {
         int entry = session.choice().entry();
         int size = form().entries().size();
         return chosen.filter(stretch -> stretch.has(entry) && stretch.last() < size)
-                .or(() -> entry < 0 ? Optional.empty() : Optional.of(new Stretch(entry, entry)));
+                .or(() -> entry < 0 ? Optional.empty() : Optional.of(new EntryRange(entry, entry)));
     }
 
-    void choose(Stretch stretch) {
+    void choose(EntryRange stretch) {
         chosen = Optional.of(stretch);
     }
 
@@ -121,14 +121,14 @@ final class StretchEdits {
         session.apply(Edit.of("Replace a posture everywhere", changing(form().replacing(old, by))));
     }
 
-    private void change(String name, BiFunction<Stretch, Form, Form> edit) {
+    private void change(String name, BiFunction<EntryRange, Form, Form> edit) {
         chosen().ifPresent(
                         stretch -> session.apply(Edit.of(named(name, stretch), changing(edit.apply(stretch, form())))));
     }
 
     private void added(String name, Form changed, FormPlace place, int size) {
         int first = place.entry(form());
-        Stretch fresh = new Stretch(first, first + size - 1);
+        EntryRange fresh = new EntryRange(first, first + size - 1);
         chosen = Optional.of(fresh);
         session.apply(
                 Edit.of(named(name, fresh), changing(changed)), session.choice().withEntry(first));
@@ -136,13 +136,13 @@ final class StretchEdits {
 
     private void apply(String name, Form changed, List<Entry> moved) {
         int first = changed.indexOf(moved.getFirst().id()).orElse(0);
-        Stretch now = new Stretch(first, first + moved.size() - 1);
+        EntryRange now = new EntryRange(first, first + moved.size() - 1);
         chosen = Optional.of(now);
         session.apply(
                 Edit.of(named(name, now), changing(changed)), session.choice().withEntry(first));
     }
 
-    private static String named(String name, Stretch stretch) {
+    private static String named(String name, EntryRange stretch) {
         return stretch.size() == 1 ? name + " an entry" : name + " " + stretch.size() + " entries";
     }
 

@@ -15,12 +15,12 @@ import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Played;
 import app.avrel.form.WayIn;
-import app.avrel.posture.Count;
-import app.avrel.posture.CueLevel;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.CueLevel;
 import app.avrel.project.Edit;
 import app.avrel.project.Setting;
 import app.avrel.words.CountWords;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -111,9 +111,9 @@ final class WaysIn extends VBox {
         }));
     }
 
-    private static Saying saying(Session.Desk desk, Holder holder) {
+    private static Wording saying(Session.Desk desk, Holder holder) {
         Setting setting = desk.project().setting();
-        Saying saying = new Saying(setting.directions(), Heading.FRONT, setting.rules());
+        Wording saying = new Wording(setting.directions(), Heading.FRONT, setting.rules());
         Optional<Occurrence> done =
                 holder.occurrence(desk).filter(of -> !of.moments().isEmpty());
         return done.map(of -> saying.withFront(CueScript.front(of, Moment.Section.LINK)))

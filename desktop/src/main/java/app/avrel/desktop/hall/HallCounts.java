@@ -5,11 +5,11 @@ import app.avrel.desktop.session.Session;
 import app.avrel.floor.Heading;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
-import app.avrel.posture.Count;
-import app.avrel.posture.CueLevel;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.CueLevel;
 import app.avrel.project.Setting;
 import app.avrel.words.CountWords;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -20,13 +20,13 @@ final class HallCounts {
 
     static List<HallCount> of(List<Occurrence> run, Session.Desk desk) {
         Setting setting = desk.project().setting();
-        Saying saying = new Saying(setting.directions(), Heading.FRONT, setting.rules());
+        Wording saying = new Wording(setting.directions(), Heading.FRONT, setting.rules());
         List<HallCount> counts = new ArrayList<>();
         run.forEach(done -> of(done, saying, counts));
         return List.copyOf(counts);
     }
 
-    private static void of(Occurrence done, Saying saying, List<HallCount> into) {
+    private static void of(Occurrence done, Wording saying, List<HallCount> into) {
         List<Moment> count = new ArrayList<>();
         for (Moment moment : done.moments()) {
             if (!count.isEmpty() && !count.getFirst().place().sameCount(moment.place())) {
@@ -40,7 +40,7 @@ final class HallCounts {
         }
     }
 
-    private static HallCount count(Occurrence done, List<Moment> moments, Saying saying) {
+    private static HallCount count(Occurrence done, List<Moment> moments, Wording saying) {
         Moment.Place place = moments.getFirst().place();
         Count count = moments.getFirst().count();
         CountWords words = new CountWords(saying.withFront(CueScript.front(done, place.section())));

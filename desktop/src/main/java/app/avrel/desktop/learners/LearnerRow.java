@@ -6,8 +6,8 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.floor.Numbers;
-import app.avrel.project.Care;
 import app.avrel.project.Learner;
+import app.avrel.project.Precaution;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -117,21 +117,21 @@ final class LearnerRow extends VBox {
 
     private void cares(Learner learner, BiConsumer<String, Learner> change) {
         if (cares.getChildren().isEmpty()) {
-            for (Care care : Care.values()) {
+            for (Precaution care : Precaution.values()) {
                 CheckBox box = new CheckBox(care.word());
                 box.setAccessibleText("Take care: " + care.word());
                 cares.getChildren().add(box);
             }
         }
-        for (Care care : Care.values()) {
+        for (Precaution care : Precaution.values()) {
             CheckBox box = (CheckBox) cares.getChildren().get(care.ordinal());
             box.setSelected(learner.cautions().contains(care));
             box.setOnAction(_ -> change.accept("cares", learner.withCautions(with(learner, care, box.isSelected()))));
         }
     }
 
-    private static List<Care> with(Learner learner, Care care, boolean asked) {
-        Set<Care> all = EnumSet.noneOf(Care.class);
+    private static List<Precaution> with(Learner learner, Precaution care, boolean asked) {
+        Set<Precaution> all = EnumSet.noneOf(Precaution.class);
         all.addAll(learner.cautions());
         if (asked) {
             all.add(care);

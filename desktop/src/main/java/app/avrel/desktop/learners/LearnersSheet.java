@@ -5,9 +5,9 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
-import app.avrel.project.Caring;
 import app.avrel.project.Edit;
 import app.avrel.project.Learner;
+import app.avrel.project.Precautions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -83,7 +83,7 @@ public final class LearnersSheet {
     /** What the chosen form asks, posture by posture. */
     private void raised(Session.Desk desk) {
         raised.getChildren().setAll(Texts.of("In " + desk.form().name(), "section"));
-        List<Caring.Raised> all = new Caring(desk.project()).in(desk.form());
+        List<Precautions.Raised> all = new Precautions(desk.project()).in(desk.form());
         if (all.isEmpty()) {
             raised.getChildren()
                     .add(Texts.wrapped(
@@ -92,7 +92,7 @@ public final class LearnersSheet {
                                     : "No posture of this form asks anything that is to be taken care of.",
                             "empty"));
         }
-        Map<String, List<Caring.Raised>> byPosture = all.stream()
+        Map<String, List<Precautions.Raised>> byPosture = all.stream()
                 .collect(Collectors.groupingBy(
                         one -> one.posture().name(), java.util.LinkedHashMap::new, Collectors.toList()));
         byPosture.forEach((posture, ones) -> {
@@ -101,7 +101,7 @@ public final class LearnersSheet {
         });
     }
 
-    private static String said(Caring.Raised one) {
+    private static String said(Precautions.Raised one) {
         String care = one.care().map(of -> ", " + of.word()).orElse("");
         String answer = one.gentler()
                 .map(name -> " → " + name)

@@ -19,10 +19,10 @@ import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonDraft;
 import app.avrel.lesson.LessonPlan;
 import app.avrel.lesson.Segment;
-import app.avrel.posture.CueLevel;
+import app.avrel.posture.count.CueLevel;
 import app.avrel.project.Edit;
 import app.avrel.project.Setting;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
@@ -140,7 +140,7 @@ public final class LessonsRoom implements Room {
         Track track = desk.survey().track(form.id()).orElseThrow();
         Setting setting = desk.project().setting();
         LessonPlan plan =
-                LessonPlan.of(lesson, form, track, new Saying(setting.directions(), Heading.FRONT, setting.rules()));
+                LessonPlan.of(lesson, form, track, new Wording(setting.directions(), Heading.FRONT, setting.rules()));
         head(lesson, plan);
         int chosen = desk.choice().segment();
         bar.show(plan, chosen, this::choose);

@@ -11,7 +11,7 @@ import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.lesson.Segment;
 import app.avrel.lesson.SegmentPlan;
-import app.avrel.posture.CueLevel;
+import app.avrel.posture.count.CueLevel;
 import app.avrel.project.Edit;
 import java.util.Arrays;
 import java.util.List;

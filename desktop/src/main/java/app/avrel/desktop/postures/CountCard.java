@@ -8,12 +8,12 @@ import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
-import app.avrel.posture.Count;
-import app.avrel.posture.Move;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.move.Move;
 import app.avrel.project.Edit;
 import app.avrel.project.Setting;
 import app.avrel.words.CountWords;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -104,22 +104,22 @@ public final class CountCard extends VBox {
         index = count;
         List<Count> counts = holder.counts(desk.project());
         Count shown = counts.get(index);
-        Saying saying = saying(desk);
+        Wording saying = saying(desk);
         head.show(holder, index, counts);
         showStages(shown, saying);
         said.show(desk, holder, index, saying);
     }
 
-    private Saying saying(Session.Desk desk) {
+    private Wording saying(Session.Desk desk) {
         Setting setting = desk.project().setting();
-        Saying saying = new Saying(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
+        Wording saying = new Wording(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
         return holder.occurrence(desk)
                 .filter(done -> !done.moments().isEmpty())
                 .map(done -> saying.withFront(CueScript.front(done, holder.section())))
                 .orElse(saying);
     }
 
-    private void showStages(Count count, Saying saying) {
+    private void showStages(Count count, Wording saying) {
         String structure = structure(count);
         if (!structure.equals(built)) {
             built = structure;

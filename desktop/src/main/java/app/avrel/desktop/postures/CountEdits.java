@@ -1,10 +1,10 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.desktop.session.Holder;
-import app.avrel.posture.Count;
-import app.avrel.posture.Counts;
-import app.avrel.posture.Move;
-import app.avrel.posture.Stage;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Counts;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.Move;
 import app.avrel.project.Edit;
 import java.util.ArrayList;
 import java.util.List;

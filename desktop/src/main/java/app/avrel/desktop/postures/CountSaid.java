@@ -4,12 +4,12 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
-import app.avrel.posture.Count;
-import app.avrel.posture.CueLevel;
-import app.avrel.posture.Language;
-import app.avrel.posture.OwnWords;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.Language;
+import app.avrel.posture.count.OwnWords;
 import app.avrel.words.CountWords;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
@@ -40,7 +40,7 @@ final class CountSaid extends VBox {
         return new EntryField(label, "", _ -> false);
     }
 
-    void show(Session.Desk desk, Holder holder, int index, Saying saying) {
+    void show(Session.Desk desk, Holder holder, int index, Wording saying) {
         Count count = holder.counts(desk.project()).get(index);
         CountWords words = new CountWords(saying);
         guide.setText(words.say(count, CueLevel.GUIDE));

@@ -1,10 +1,10 @@
 package app.avrel.desktop.postures;
 
-import app.avrel.posture.Kick;
-import app.avrel.posture.Move;
-import app.avrel.posture.StepPlace;
+import app.avrel.posture.move.Kick;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.StepPlace;
 import app.avrel.words.DirectionText;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,9 +14,9 @@ import java.util.stream.Stream;
 /** The fields of kicks, slides, stamps and a foot drawn back. */
 final class FreeFootFields {
 
-    private final Saying saying;
+    private final Wording saying;
 
-    FreeFootFields(Saying saying) {
+    FreeFootFields(Wording saying) {
         this.saying = saying;
     }
 

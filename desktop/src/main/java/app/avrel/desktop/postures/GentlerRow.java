@@ -9,13 +9,13 @@ import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
 import app.avrel.motion.Pose;
-import app.avrel.posture.Count;
-import app.avrel.posture.Gentler;
-import app.avrel.posture.Language;
 import app.avrel.posture.Posture;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Language;
+import app.avrel.posture.teaching.GentlerVersion;
 import app.avrel.project.Setting;
-import app.avrel.words.Said;
-import app.avrel.words.Saying;
+import app.avrel.words.CanonicalText;
+import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import java.util.ArrayList;
@@ -50,27 +50,31 @@ final class GentlerRow extends HBox {
     }
 
     void show(
-            Posture posture, Setting setting, Gentler gentler, BiConsumer<String, Gentler> change, Runnable newRemove) {
+            Posture posture,
+            Setting setting,
+            GentlerVersion gentler,
+            BiConsumer<String, GentlerVersion> change,
+            Runnable newRemove) {
         remove = newRemove;
         name.show(gentler.name(), text -> {
-            change.accept("name", new Gentler(text, gentler.from(), gentler.to(), gentler.counts()));
+            change.accept("name", new GentlerVersion(text, gentler.from(), gentler.to(), gentler.counts()));
             return true;
         });
         String said = gentler.to() - gentler.from() <= 1
                 ? Integer.toString(gentler.from() + 1)
                 : (gentler.from() + 1) + " - " + gentler.to();
         range.show(said, text -> ranged(text, gentler, change));
-        Saying saying = new Saying(setting.directions(), Heading.FRONT, setting.rules());
-        Said words = new Said(saying);
+        Wording saying = new Wording(setting.directions(), Heading.FRONT, setting.rules());
+        CanonicalText words = new CanonicalText(saying);
         counts.show(gentler.counts().stream().map(words::line).toList(), lines -> {
             Optional<List<Count>> read = read(lines, posture, setting, gentler, saying);
-            read.ifPresent(
-                    all -> change.accept("counts", new Gentler(gentler.name(), gentler.from(), gentler.to(), all)));
+            read.ifPresent(all ->
+                    change.accept("counts", new GentlerVersion(gentler.name(), gentler.from(), gentler.to(), all)));
             return read.isPresent();
         });
     }
 
-    private static boolean ranged(String text, Gentler gentler, BiConsumer<String, Gentler> change) {
+    private static boolean ranged(String text, GentlerVersion gentler, BiConsumer<String, GentlerVersion> change) {
         Matcher matcher = RANGE.matcher(text.strip());
         if (!matcher.matches()) {
             return false;
@@ -80,12 +84,12 @@ final class GentlerRow extends HBox {
         if (to <= from) {
             return false;
         }
-        change.accept("range", new Gentler(gentler.name(), from, to, gentler.counts()));
+        change.accept("range", new GentlerVersion(gentler.name(), from, to, gentler.counts()));
         return true;
     }
 
     private static Optional<List<Count>> read(
-            List<String> lines, Posture posture, Setting setting, Gentler gentler, Saying saying) {
+            List<String> lines, Posture posture, Setting setting, GentlerVersion gentler, Wording saying) {
         Occurrence done =
                 Unroll.posture(posture, setting.posing()).occurrences().getFirst();
         Pose pose = done.moments().stream()

@@ -1,16 +1,16 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.body.Side;
-import app.avrel.posture.HandAt;
-import app.avrel.posture.HandPath;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.HandPoint;
-import app.avrel.posture.HandShape;
-import app.avrel.posture.Move;
-import app.avrel.posture.Palm;
-import app.avrel.posture.Pointing;
+import app.avrel.posture.hand.HandAt;
+import app.avrel.posture.hand.HandPath;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandPoint;
+import app.avrel.posture.hand.HandShape;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.hand.Pointing;
+import app.avrel.posture.move.Move;
 import app.avrel.words.HandText;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,11 +25,11 @@ final class HandFields {
         this.to = hand.to();
     }
 
-    static List<MoveField> of(Move.PlaceHand hand, Saying saying) {
+    static List<MoveField> of(Move.PlaceHand hand, Wording saying) {
         return new HandFields(hand).fields(saying);
     }
 
-    private List<MoveField> fields(Saying saying) {
+    private List<MoveField> fields(Wording saying) {
         return List.of(
                 MoveFields.oneOf(
                         "Hand",

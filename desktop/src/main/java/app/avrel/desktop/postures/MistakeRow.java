@@ -3,7 +3,7 @@ package app.avrel.desktop.postures;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
-import app.avrel.posture.Mistake;
+import app.avrel.posture.teaching.Mistake;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import javafx.scene.layout.HBox;

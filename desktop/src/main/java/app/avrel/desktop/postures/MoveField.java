@@ -1,6 +1,6 @@
 package app.avrel.desktop.postures;
 
-import app.avrel.posture.Move;
+import app.avrel.posture.move.Move;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;

@@ -3,21 +3,21 @@ package app.avrel.desktop.postures;
 import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
-import app.avrel.posture.BodyPart;
-import app.avrel.posture.Contact;
-import app.avrel.posture.DrawnTo;
-import app.avrel.posture.FootPart;
-import app.avrel.posture.FootWay;
-import app.avrel.posture.HangingToes;
-import app.avrel.posture.Move;
-import app.avrel.posture.Pivot;
-import app.avrel.posture.Toes;
+import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.DrawnTo;
+import app.avrel.posture.move.FootPart;
+import app.avrel.posture.move.FootWay;
+import app.avrel.posture.move.HangingToes;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
+import app.avrel.posture.move.Toes;
 import app.avrel.words.DepthText;
 import app.avrel.words.HandText;
-import app.avrel.words.Saying;
 import app.avrel.words.SplitText;
 import app.avrel.words.ToesText;
 import app.avrel.words.TurningText;
+import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -30,9 +30,9 @@ public final class MoveFields {
 
     static final String UNSAID = "–";
 
-    private final Saying saying;
+    private final Wording saying;
 
-    public MoveFields(Saying saying) {
+    public MoveFields(Wording saying) {
         this.saying = saying;
     }
 

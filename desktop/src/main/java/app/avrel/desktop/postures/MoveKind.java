@@ -2,22 +2,22 @@ package app.avrel.desktop.postures;
 
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
-import app.avrel.posture.BodyPart;
-import app.avrel.posture.Contact;
-import app.avrel.posture.Depth;
-import app.avrel.posture.Direction;
-import app.avrel.posture.DrawnTo;
-import app.avrel.posture.FootPart;
-import app.avrel.posture.Gaze;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.HandRelation;
-import app.avrel.posture.Kick;
-import app.avrel.posture.Move;
-import app.avrel.posture.Pivot;
-import app.avrel.posture.Prop;
-import app.avrel.posture.PropAct;
-import app.avrel.posture.Split;
-import app.avrel.posture.StepPlace;
+import app.avrel.floor.Direction;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandRelation;
+import app.avrel.posture.hand.Prop;
+import app.avrel.posture.hand.PropAct;
+import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Depth;
+import app.avrel.posture.move.DrawnTo;
+import app.avrel.posture.move.FootPart;
+import app.avrel.posture.move.Gaze;
+import app.avrel.posture.move.Kick;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.move.StepPlace;
 import java.util.Optional;
 
 /** The kinds of move that can be added to a stage, in the order of the menu. */

@@ -5,7 +5,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
-import app.avrel.posture.Move;
+import app.avrel.posture.move.Move;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;

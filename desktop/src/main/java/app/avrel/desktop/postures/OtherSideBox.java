@@ -8,15 +8,15 @@ import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
 import app.avrel.motion.Pose;
-import app.avrel.posture.Count;
-import app.avrel.posture.Language;
 import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;
 import app.avrel.posture.SideDifference;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Language;
 import app.avrel.project.Edit;
 import app.avrel.project.Setting;
-import app.avrel.words.Said;
-import app.avrel.words.Saying;
+import app.avrel.words.CanonicalText;
+import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import java.util.ArrayList;
@@ -47,9 +47,11 @@ final class OtherSideBox extends VBox {
             return;
         }
         Setting setting = session.project().setting();
-        Saying saying = new Saying(setting.directions(), Heading.FRONT, setting.rules());
+        Wording saying = new Wording(setting.directions(), Heading.FRONT, setting.rules());
         Posture other = Mirror.of(posture);
-        words.show(new Said(saying).line(other.counts().get(count)), text -> take(text, posture, other, count, saying));
+        words.show(
+                new CanonicalText(saying).line(other.counts().get(count)),
+                text -> take(text, posture, other, count, saying));
         state.setText(differences(posture));
     }
 
@@ -61,7 +63,7 @@ final class OtherSideBox extends VBox {
         return counts.isEmpty() ? "The mirror in every count." : "Not the mirror in count " + counts + ".";
     }
 
-    private boolean take(String text, Posture posture, Posture other, int count, Saying saying) {
+    private boolean take(String text, Posture posture, Posture other, int count, Wording saying) {
         if (text.isBlank()) {
             record(posture, count, List.of());
             return true;

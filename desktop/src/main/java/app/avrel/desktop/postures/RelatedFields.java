@@ -3,15 +3,15 @@ package app.avrel.desktop.postures;
 import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
-import app.avrel.posture.Direction;
-import app.avrel.posture.HandRelation;
-import app.avrel.posture.Move;
-import app.avrel.posture.Palm;
-import app.avrel.posture.Pointing;
-import app.avrel.posture.Prop;
-import app.avrel.posture.PropAct;
+import app.avrel.floor.Direction;
+import app.avrel.posture.hand.HandRelation;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.hand.Pointing;
+import app.avrel.posture.hand.Prop;
+import app.avrel.posture.hand.PropAct;
+import app.avrel.posture.move.Move;
 import app.avrel.words.DirectionText;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -22,9 +22,9 @@ final class RelatedFields {
 
     private static final List<String> HANDS = List.of("left hand", "right hand");
     private static final List<String> BESIDE = List.of("the middle", "the left side", "the right side");
-    private final Saying saying;
+    private final Wording saying;
 
-    RelatedFields(Saying saying) {
+    RelatedFields(Wording saying) {
         this.saying = saying;
     }
 

@@ -4,8 +4,8 @@ import app.avrel.desktop.session.Session;
 import app.avrel.floor.Heading;
 import app.avrel.posture.Posture;
 import app.avrel.project.Setting;
-import app.avrel.words.Saying;
 import app.avrel.words.SheetText;
+import app.avrel.words.Wording;
 import javafx.scene.Parent;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -34,6 +34,6 @@ final class SheetCopy {
 
     private static String words(Session session, Posture posture) {
         Setting setting = session.project().setting();
-        return new SheetText(new Saying(setting.directions(), Heading.FRONT, setting.rules())).of(posture);
+        return new SheetText(new Wording(setting.directions(), Heading.FRONT, setting.rules())).of(posture);
     }
 }

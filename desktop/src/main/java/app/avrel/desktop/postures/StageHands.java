@@ -9,10 +9,10 @@ import app.avrel.floor.Heading;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.motion.Pose;
-import app.avrel.posture.Count;
-import app.avrel.posture.Counts;
-import app.avrel.posture.Pivot;
 import app.avrel.posture.Posture;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Counts;
+import app.avrel.posture.move.Pivot;
 import app.avrel.project.Edit;
 import java.util.function.BiFunction;
 

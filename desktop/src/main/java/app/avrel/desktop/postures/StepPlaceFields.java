@@ -2,12 +2,12 @@ package app.avrel.desktop.postures;
 
 import app.avrel.body.Length;
 import app.avrel.body.Side;
-import app.avrel.posture.Crossing;
-import app.avrel.posture.Direction;
-import app.avrel.posture.Move;
-import app.avrel.posture.StepPlace;
+import app.avrel.floor.Direction;
+import app.avrel.posture.move.Crossing;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.StepPlace;
 import app.avrel.words.DirectionText;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,9 +28,9 @@ final class StepPlaceFields {
             "where the left foot was",
             "where the right foot was");
 
-    private final Saying saying;
+    private final Wording saying;
 
-    StepPlaceFields(Saying saying) {
+    StepPlaceFields(Wording saying) {
         this.saying = saying;
     }
 

@@ -1,6 +1,6 @@
 package app.avrel.desktop.postures;
 
-import app.avrel.posture.Move;
+import app.avrel.posture.move.Move;
 import app.avrel.words.CountWords;
 
 /** What a row of the card says of a move whose title already names the part that moves. */

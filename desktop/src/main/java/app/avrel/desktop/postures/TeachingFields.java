@@ -5,10 +5,10 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.session.Session;
-import app.avrel.posture.Gentler;
-import app.avrel.posture.Mistake;
 import app.avrel.posture.Posture;
-import app.avrel.posture.PostureSheet;
+import app.avrel.posture.teaching.GentlerVersion;
+import app.avrel.posture.teaching.Mistake;
+import app.avrel.posture.teaching.PostureSheet;
 import app.avrel.project.Edit;
 import java.util.ArrayList;
 import java.util.List;
@@ -97,7 +97,7 @@ final class TeachingFields extends VBox {
         }
     }
 
-    private void showGentler(Posture posture, List<Gentler> all) {
+    private void showGentler(Posture posture, List<GentlerVersion> all) {
         while (gentlerRows.size() < all.size()) {
             GentlerRow row = new GentlerRow();
             gentlerRows.add(row);
@@ -144,7 +144,7 @@ final class TeachingFields extends VBox {
 
     private void addGentler() {
         int count = Math.max(0, session.choice().count());
-        change("", s -> s.withGentler(with(s.gentler(), new Gentler("gentler", count, count + 1, List.of()))));
+        change("", s -> s.withGentler(with(s.gentler(), new GentlerVersion("gentler", count, count + 1, List.of()))));
     }
 
     private boolean change(String field, UnaryOperator<PostureSheet> edit) {

@@ -5,7 +5,7 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
-import app.avrel.posture.Language;
+import app.avrel.posture.count.Language;
 import app.avrel.words.reading.LineReading;
 import java.util.List;
 import java.util.Locale;

@@ -8,16 +8,16 @@ import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
 import app.avrel.motion.Pose;
-import app.avrel.posture.Count;
-import app.avrel.posture.Counts;
-import app.avrel.posture.Language;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Counts;
+import app.avrel.posture.count.Language;
 import app.avrel.project.Edit;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
-import app.avrel.words.Said;
-import app.avrel.words.Saying;
+import app.avrel.words.CanonicalText;
+import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import java.util.List;
@@ -104,7 +104,7 @@ public final class TypedLineModel {
                 .map(posture -> {
                     editing = true;
                     base = Optional.of(session.choice());
-                    return new Said(saying())
+                    return new CanonicalText(saying())
                             .line(posture.counts().get(session.choice().count()));
                 });
     }
@@ -133,8 +133,8 @@ public final class TypedLineModel {
         return session.project().setting();
     }
 
-    private Saying saying() {
-        return new Saying(setting().directions(), staging(), setting().rules());
+    private Wording saying() {
+        return new Wording(setting().directions(), staging(), setting().rules());
     }
 
     private Heading staging() {

@@ -10,12 +10,12 @@ import app.avrel.form.Link;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.WayIn;
-import app.avrel.posture.CueLevel;
 import app.avrel.posture.Posture;
+import app.avrel.posture.count.CueLevel;
 import app.avrel.project.Setting;
 import app.avrel.rules.Where;
 import app.avrel.words.CountWords;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -67,7 +67,7 @@ final class WaysHere extends VBox {
             return "directly";
         }
         Setting setting = desk.project().setting();
-        Saying saying = new Saying(setting.directions(), Heading.FRONT, setting.rules())
+        Wording saying = new Wording(setting.directions(), Heading.FRONT, setting.rules())
                 .withFront(CueScript.front(done, Moment.Section.LINK));
         CountWords words = new CountWords(saying);
         String said = link.counts().stream()

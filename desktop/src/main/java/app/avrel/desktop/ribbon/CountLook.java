@@ -2,10 +2,10 @@ package app.avrel.desktop.ribbon;
 
 import app.avrel.body.Side;
 import app.avrel.form.Moment;
-import app.avrel.posture.Breath;
-import app.avrel.posture.Count;
-import app.avrel.posture.Move;
-import app.avrel.posture.Stage;
+import app.avrel.posture.count.Breath;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.Move;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;

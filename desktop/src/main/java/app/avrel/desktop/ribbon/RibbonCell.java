@@ -2,7 +2,7 @@ package app.avrel.desktop.ribbon;
 
 import app.avrel.body.Side;
 import app.avrel.form.Moment;
-import app.avrel.posture.Breath;
+import app.avrel.posture.count.Breath;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Supplier;

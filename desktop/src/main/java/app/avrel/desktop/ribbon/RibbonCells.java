@@ -5,11 +5,11 @@ import app.avrel.desktop.session.Session;
 import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
-import app.avrel.posture.CueLevel;
+import app.avrel.posture.count.CueLevel;
 import app.avrel.project.Setting;
 import app.avrel.rules.Finding;
 import app.avrel.words.CountWords;
-import app.avrel.words.Saying;
+import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -61,7 +61,7 @@ public final class RibbonCells {
     private final class Pass {
 
         private final Session.Desk desk;
-        private final Saying saying;
+        private final Wording saying;
         private final SeriousFindings serious;
         private final Map<List<Moment>, List<CountLook>> known = new IdentityHashMap<>();
 
@@ -69,7 +69,7 @@ public final class RibbonCells {
             this.desk = desk;
             this.serious = new SeriousFindings(found, desk.choice().form());
             Setting setting = desk.project().setting();
-            this.saying = new Saying(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
+            this.saying = new Wording(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
         }
 
         List<RibbonCell> cells(Occurrence done, boolean named) {

@@ -11,10 +11,10 @@ import app.avrel.form.Track;
 import app.avrel.lesson.Lesson;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
+import app.avrel.project.Analysis;
 import app.avrel.project.Edit;
 import app.avrel.project.History;
 import app.avrel.project.Project;
-import app.avrel.project.Survey;
 import app.avrel.rules.Finding;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -35,7 +35,7 @@ public final class Session {
      * @param staging the direction of the hall in which postures and forms start for now
      * @param selected the finding that is being looked at
      */
-    public record Desk(Survey survey, Choice choice, Heading staging, Optional<Finding> selected) {
+    public record Desk(Analysis survey, Choice choice, Heading staging, Optional<Finding> selected) {
 
         /** A desk is like no other: comparing two would compare everything that is computed. */
         @Override
@@ -211,7 +211,7 @@ public final class Session {
         } else {
             recovery.forget();
         }
-        Survey survey = desk.get().survey().after(present);
+        Analysis survey = desk.get().survey().after(present);
         Optional<Finding> still =
                 desk.get().selected().filter(selected -> survey.findings().contains(selected));
         desk.set(new Desk(survey, choice.within(present), staging, still));
@@ -223,7 +223,7 @@ public final class Session {
         saved = project;
         file.set(from);
         recovery.forget();
-        desk.set(new Desk(Survey.of(project), Choice.first(project), staging, Optional.empty()));
+        desk.set(new Desk(Analysis.of(project), Choice.first(project), staging, Optional.empty()));
     }
 
     /** Puts work on the desk that a program left behind; it counts as not saved. */
@@ -236,7 +236,7 @@ public final class Session {
     /** Opens a file. {@return why it could not be opened; empty where it was} */
     public Optional<String> open(Path path) {
         return switch (ProjectFile.open(path)) {
-            case Opened.Read(Project project) -> {
+            case Opened.Read(Project project, var _) -> {
                 start(project, Optional.of(path));
                 yield Optional.empty();
             }

@@ -18,7 +18,7 @@ import javafx.stage.PopupWindow;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 
-/** The JavaFX application: it shows what the {@link Opening} has read. */
+/** The JavaFX application: it shows what the {@link StartupLoader} has read. */
 public final class AvrelApplication extends Application {
 
     private static final double WIDTH = 1280;
@@ -27,8 +27,8 @@ public final class AvrelApplication extends Application {
     @Override
     public void start(Stage stage) {
         prepare();
-        Opened opened = Opening.current().opened();
-        Project project = opened instanceof Opened.Read(Project read) ? read : blank();
+        Opened opened = StartupLoader.current().opened();
+        Project project = opened instanceof Opened.Read(Project read, var _) ? read : blank();
         Session session = new Session(project, new Recovery(StateFolder.recovery()));
         Shell shell = new Shell(session, new SystemFileChoosing(stage), AvrelApplication::quit);
         stage.setTitle("Avrel");
@@ -54,8 +54,8 @@ public final class AvrelApplication extends Application {
 
     private static void said(Opened opened, Session session, Shell shell) {
         switch (opened) {
-            case Opened.Read(Project project) ->
-                Opening.current().file().ifPresent(file -> session.start(project, Optional.of(file)));
+            case Opened.Read(Project project, var _) ->
+                StartupLoader.current().file().ifPresent(file -> session.start(project, Optional.of(file)));
             case Opened.Refused(String message) ->
                 Sheet.tell((StackPane) shell.root(), "This file cannot be opened", message);
         }

@@ -92,7 +92,7 @@ public final class FileActions {
     void bringOver() {
         choosing.toOpen().ifPresent(path -> {
             switch (ProjectFile.open(path)) {
-                case Opened.Read(Project there) -> BringOverSheet.open(session, over, there);
+                case Opened.Read(Project there, var _) -> BringOverSheet.open(session, over, there);
                 case Opened.Refused(String message) -> Sheet.tell(over, "This file cannot be opened", message);
             }
         });

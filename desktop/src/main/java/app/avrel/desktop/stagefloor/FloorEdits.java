@@ -3,7 +3,7 @@ package app.avrel.desktop.stagefloor;
 import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
-import app.avrel.posture.Pivot;
+import app.avrel.posture.move.Pivot;
 
 /** What hands on the floor ask for when they let go; headings and places are the hall's. */
 public interface FloorEdits {

@@ -2,6 +2,7 @@ package app.avrel.desktop.stagefloor;
 
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.Drawing;
+import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
@@ -9,8 +10,7 @@ import app.avrel.house.HouseRules;
 import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
-import app.avrel.posture.Direction;
-import app.avrel.posture.Gaze;
+import app.avrel.posture.move.Gaze;
 import app.avrel.rules.Finding;
 import java.util.ArrayList;
 import java.util.List;

@@ -12,7 +12,7 @@ import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Estimate;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
-import app.avrel.posture.Pivot;
+import app.avrel.posture.move.Pivot;
 import java.util.Optional;
 
 /**

@@ -3,7 +3,7 @@ package app.avrel.desktop.stagefloor;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.motion.FootPose;
-import app.avrel.posture.Contact;
+import app.avrel.posture.move.Contact;
 import java.util.List;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;

@@ -6,24 +6,24 @@ import app.avrel.body.Body;
 import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
+import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.house.HouseRules;
+import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
-import app.avrel.motion.Posing;
 import app.avrel.motion.Starting;
-import app.avrel.posture.Count;
-import app.avrel.posture.Direction;
-import app.avrel.posture.HandPlace;
-import app.avrel.posture.Move;
-import app.avrel.posture.Palm;
-import app.avrel.posture.Pivot;
-import app.avrel.posture.Split;
-import app.avrel.posture.Stage;
 import app.avrel.posture.StartPose;
-import app.avrel.posture.StepPlace;
-import app.avrel.posture.Toes;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Toes;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -37,7 +37,7 @@ class HandsOnTest {
     private static Pose after(Count count) {
         Pose pose = STANDING;
         for (Stage stage : count.stages()) {
-            pose = new Posing(BODY, HouseRules.LARGE_FRAME).after(pose, stage, Heading.FRONT);
+            pose = new Performer(BODY, HouseRules.LARGE_FRAME).after(pose, stage, Heading.FRONT);
         }
         return pose;
     }
@@ -64,14 +64,14 @@ class HandsOnTest {
         Move before = new Move.Step(
                 Side.RIGHT,
                 new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty()),
-                Optional.of(app.avrel.posture.Contact.HEEL),
+                Optional.of(app.avrel.posture.move.Contact.HEEL),
                 Optional.empty());
         Count count = Count.of(Stage.of(before), Stage.of(new Move.Shift(Split.on(Side.RIGHT, 60))));
         FloorPoint heel = STANDING.left().heel().value().plus(new FloorVector(0.22, -0.5));
         Count changed = HANDS.step(count, Side.RIGHT, heel);
         Move.Step step = (Move.Step) changed.moves().findFirst().orElseThrow();
         assertThat(changed.moves()).hasSize(2);
-        assertThat(step.landing()).contains(app.avrel.posture.Contact.HEEL);
+        assertThat(step.landing()).contains(app.avrel.posture.move.Contact.HEEL);
         assertThat(((StepPlace.Along) step.place()).direction()).isEqualTo(Direction.BACK);
     }
 

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.avrel.form.Moment;
-import app.avrel.posture.Count;
+import app.avrel.posture.count.Count;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;

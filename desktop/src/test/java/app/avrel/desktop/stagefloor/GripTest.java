@@ -12,8 +12,8 @@ import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
-import app.avrel.posture.Pivot;
 import app.avrel.posture.StartPose;
+import app.avrel.posture.move.Pivot;
 import org.junit.jupiter.api.Test;
 
 class GripTest {

@@ -1,14 +1,14 @@
 package app.avrel.files.table;
 
 import app.avrel.floor.Heading;
+import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
-import app.avrel.motion.Posing;
-import app.avrel.posture.Count;
-import app.avrel.posture.Language;
-import app.avrel.posture.Stage;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Language;
+import app.avrel.posture.count.Stage;
 import app.avrel.project.Project;
-import app.avrel.words.Said;
-import app.avrel.words.Saying;
+import app.avrel.words.CanonicalText;
+import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import java.util.List;
@@ -17,20 +17,20 @@ import java.util.List;
 final class Lines {
 
     private final Project project;
-    private final Posing posing;
+    private final Performer posing;
 
-    Lines(Project project, Posing posing) {
+    Lines(Project project, Performer posing) {
         this.project = project;
         this.posing = posing;
     }
 
-    private Saying saying(Heading front) {
-        return new Saying(project.setting().directions(), front, posing.rules());
+    private Wording saying(Heading front) {
+        return new Wording(project.setting().directions(), front, posing.rules());
     }
 
     /** {@return the line one would type to get the count again} */
     String of(Count count, Heading front) {
-        return new Said(saying(front)).line(count);
+        return new CanonicalText(saying(front)).line(count);
     }
 
     /** {@return what a line means to one who stands so; {@code was} keeps its own words and its note} */

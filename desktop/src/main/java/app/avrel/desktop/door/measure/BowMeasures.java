@@ -6,7 +6,7 @@ import app.avrel.mechanics.LeastDrop;
 import app.avrel.mechanics.Leg;
 import app.avrel.mechanics.Segments;
 import app.avrel.mechanics.Sole;
-import app.avrel.posture.Contact;
+import app.avrel.posture.move.Contact;
 import java.util.Optional;
 import java.util.OptionalDouble;
 

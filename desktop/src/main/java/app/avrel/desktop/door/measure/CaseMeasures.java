@@ -20,7 +20,7 @@ import app.avrel.mechanics.Sole;
 import app.avrel.mechanics.Spacing;
 import app.avrel.mechanics.Stand;
 import app.avrel.mechanics.Support;
-import app.avrel.posture.Contact;
+import app.avrel.posture.move.Contact;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;

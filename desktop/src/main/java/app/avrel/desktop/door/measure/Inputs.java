@@ -7,7 +7,7 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
 import app.avrel.mechanics.Sole;
 import app.avrel.mechanics.Stand;
-import app.avrel.posture.Contact;
+import app.avrel.posture.move.Contact;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;

@@ -1,9 +1,0 @@
-package app.avrel.posture;
-
-/** How much a cue says. */
-public enum CueLevel {
-    /** One plain sentence an action. */
-    GUIDE,
-    /** Two to four words an action. */
-    PROMPT
-}

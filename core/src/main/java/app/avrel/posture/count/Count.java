@@ -1,0 +1,85 @@
+package app.avrel.posture.count;
+
+import app.avrel.posture.move.Move;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * One count: stages one after the other, in a number of beats, with a breath.
+ *
+ * @param stages at least one; it may be still
+ * @param beats how long it lasts, above 0, at most 64
+ * @param words the instructor's own, where the generated ones are not wanted
+ * @param note for the instructor
+ * @param arrival whether hands take the whole count, as they do where it is empty, or wait for their stage
+ */
+public record Count(
+        List<Stage> stages,
+        double beats,
+        Pace pace,
+        Breath breath,
+        List<OwnWords> words,
+        String note,
+        Optional<Arrival> arrival) {
+
+    public Count {
+        stages = stages.isEmpty() ? List.of(Stage.STILL) : List.copyOf(stages);
+        words = List.copyOf(words);
+        if (!(beats > 0 && beats <= 64)) {
+            throw new IllegalArgumentException("beats must be above 0 and at most 64, but was " + beats);
+        }
+    }
+
+    public Count(List<Stage> stages, double beats, Pace pace, Breath breath, List<OwnWords> words, String note) {
+        this(stages, beats, pace, breath, words, note, Optional.empty());
+    }
+
+    /** {@return a count of one even beat in which nothing moves yet} */
+    public static Count blank() {
+        return of(Stage.STILL);
+    }
+
+    /** {@return a count of one even beat} */
+    public static Count of(Stage... stages) {
+        return new Count(List.of(stages), 1, Pace.EVEN, Breath.FREE, List.of(), "");
+    }
+
+    public Count withStages(List<Stage> changed) {
+        return new Count(changed, beats, pace, breath, words, note, arrival);
+    }
+
+    public Count withBeats(double changed) {
+        return new Count(stages, changed, pace, breath, words, note, arrival);
+    }
+
+    public Count withPace(Pace changed) {
+        return new Count(stages, beats, changed, breath, words, note, arrival);
+    }
+
+    public Count withBreath(Breath changed) {
+        return new Count(stages, beats, pace, changed, words, note, arrival);
+    }
+
+    public Count withWords(List<OwnWords> changed) {
+        return new Count(stages, beats, pace, breath, changed, note, arrival);
+    }
+
+    public Count withNote(String changed) {
+        return new Count(stages, beats, pace, breath, words, changed, arrival);
+    }
+
+    public Count withArrival(Arrival changed) {
+        return new Count(stages, beats, pace, breath, words, note, Optional.of(changed));
+    }
+
+    /** {@return whether hands wait for the stage they stand in} */
+    public boolean handsByStage() {
+        return arrival.equals(Optional.of(Arrival.BY_STAGE));
+    }
+
+    /** {@return every move of every stage, in order} */
+    public Stream<Move> moves() {
+        return stages.stream().flatMap(stage -> stage.moves().stream());
+    }
+}

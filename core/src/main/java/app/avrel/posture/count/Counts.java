@@ -1,0 +1,73 @@
+package app.avrel.posture.count;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+
+/** What can be done to a run of counts; positions count from 0. Every function gives a new list. */
+public final class Counts {
+
+    private Counts() {}
+
+    public static List<Count> insert(List<Count> counts, int at, Count count) {
+        List<Count> changed = new ArrayList<>(counts);
+        changed.add(at, count);
+        return List.copyOf(changed);
+    }
+
+    public static List<Count> delete(List<Count> counts, int at) {
+        List<Count> changed = new ArrayList<>(counts);
+        changed.remove(at);
+        return List.copyOf(changed);
+    }
+
+    public static List<Count> change(List<Count> counts, int at, UnaryOperator<Count> edit) {
+        List<Count> changed = new ArrayList<>(counts);
+        changed.set(at, edit.apply(changed.get(at)));
+        return List.copyOf(changed);
+    }
+
+    /** {@return the counts with a copy of one right after it} */
+    public static List<Count> duplicate(List<Count> counts, int at) {
+        return insert(counts, at + 1, counts.get(at));
+    }
+
+    /** {@return the counts with one taken out and put back so that it stands at {@code to}} */
+    public static List<Count> move(List<Count> counts, int from, int to) {
+        return insert(delete(counts, from), to, counts.get(from));
+    }
+
+    /**
+     * {@return the counts with one parted in two before its stage {@code stage}}
+     *
+     * <p>The beats are shared evenly; own words stay with the first part, for they were said at its start.
+     *
+     * @param stage at least 1, below the number of stages
+     */
+    public static List<Count> split(List<Count> counts, int at, int stage) {
+        Count whole = counts.get(at);
+        double half = whole.beats() / 2;
+        Count first = whole.withStages(whole.stages().subList(0, stage)).withBeats(half);
+        Count second = whole.withStages(
+                        whole.stages().subList(stage, whole.stages().size()))
+                .withBeats(half)
+                .withWords(List.of())
+                .withNote("");
+        return insert(change(counts, at, _ -> first), at + 1, second);
+    }
+
+    /** {@return the counts with one and the next made into one: stages in order, beats added} */
+    public static List<Count> merge(List<Count> counts, int at) {
+        Count first = counts.get(at);
+        Count second = counts.get(at + 1);
+        Count both = first.withStages(Stream.concat(first.stages().stream(), second.stages().stream())
+                        .filter(stage -> !stage.moves().isEmpty())
+                        .toList())
+                .withBeats(Math.min(64, first.beats() + second.beats()))
+                .withWords(Stream.concat(first.words().stream(), second.words().stream())
+                        .toList())
+                .withNote((first.note() + " " + second.note()).strip());
+        return delete(change(counts, at, _ -> both), at + 1);
+    }
+}

@@ -1,0 +1,15 @@
+package app.avrel.posture.count;
+
+/**
+ * The instructor's own words for a count.
+ *
+ * @param text not blank
+ */
+public record OwnWords(Language language, CueLevel level, String text) {
+    public OwnWords {
+        text = text.strip();
+        if (text.isEmpty()) {
+            throw new IllegalArgumentException("own words must not be blank");
+        }
+    }
+}

@@ -1,0 +1,9 @@
+package app.avrel.posture.count;
+
+/** How a count moves within its beats. */
+public enum Pace {
+    EVEN,
+    SLOW,
+    QUICK,
+    HELD
+}

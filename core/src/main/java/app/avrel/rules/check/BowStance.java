@@ -1,0 +1,146 @@
+package app.avrel.rules.check;
+
+import app.avrel.body.Body;
+import app.avrel.body.Side;
+import app.avrel.floor.Numbers;
+import app.avrel.house.HouseRule;
+import app.avrel.house.Stance;
+import app.avrel.mechanics.Bow;
+import app.avrel.mechanics.Spacing;
+import app.avrel.motion.Pose;
+import app.avrel.posture.move.Contact;
+import app.avrel.rules.Finding;
+import app.avrel.rules.Measures;
+import app.avrel.rules.RuleId;
+import app.avrel.rules.Severity;
+import app.avrel.rules.Spot;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/**
+ * A front-loaded stance that is too narrow or wide, too short or long, or whose rear foot is not as the house has it;
+ * with the range that fits this body. Lengths are honest to -4 and +8 cm.
+ */
+final class BowStance implements MomentRule {
+
+    private static final double AHEAD = 0.5;
+    private static final int MORE = 55;
+    private static final double CROSSED = -0.1;
+
+    /** What is held against a bound. */
+    private record Size(String less, String more, HouseRule least, HouseRule most, double unit, double metres) {}
+
+    @Override
+    public void examine(Watched watched, Consumer<Finding> found) {
+        Pose after = watched.after();
+        if (!watched.standsAnew() || !Watched.known(after) || !frontLoaded(watched)) {
+            return;
+        }
+        Body body = watched.body();
+        Spacing spacing = Spacing.of(after);
+        size(
+                watched,
+                new Size(
+                        "too short",
+                        "too long",
+                        HouseRule.BOW_LENGTH_LEAST,
+                        HouseRule.BOW_LENGTH_MOST,
+                        body.footLength(),
+                        spacing.length()),
+                RuleId.STANCE_LENGTH,
+                fitting(watched, spacing),
+                found);
+        size(
+                watched,
+                new Size(
+                        "too narrow",
+                        "too wide",
+                        HouseRule.BOW_WIDTH_LEAST,
+                        HouseRule.BOW_WIDTH_MOST,
+                        body.shoulderWidth(),
+                        spacing.width()),
+                RuleId.STANCE_WIDTH,
+                "",
+                found);
+        rearFoot(watched, spacing, found);
+    }
+
+    private static boolean frontLoaded(Watched watched) {
+        Pose after = watched.after();
+        if (watched.stance().isPresent()) {
+            Stance stance = watched.stance().get();
+            return stance == Stance.BOW || stance == Stance.ALL_ON_FRONT;
+        }
+        Spacing spacing = Spacing.of(after);
+        if (spacing.width() < CROSSED * watched.body().shoulderWidth()) {
+            return false;
+        }
+        Side front = front(spacing);
+        boolean down = after.foot(front).contact() == Contact.FLAT
+                && !after.foot(front.other()).lifted()
+                && after.foot(front.other()).contact() != Contact.HEEL;
+        return down
+                && spacing.length() >= AHEAD * watched.body().footLength()
+                && after.weight().least(front) >= MORE;
+    }
+
+    static Side front(Spacing spacing) {
+        return spacing.leftLead() >= 0 ? Side.LEFT : Side.RIGHT;
+    }
+
+    private static void size(Watched watched, Size size, RuleId rule, String fits, Consumer<Finding> found) {
+        double least = watched.rule(size.least()) / 100.0 * size.unit();
+        double most = watched.rule(size.most()) / 100.0 * size.unit();
+        boolean under = size.metres() < least - LET_PASS;
+        if (!under && size.metres() <= most + LET_PASS) {
+            return;
+        }
+        String how = under ? size.less() : size.more();
+        String now = size.metres() < 0 ? "crossed by " + Measures.cm(size.metres()) : Measures.cm(size.metres());
+        found.accept(Finding.of(
+                        rule,
+                        Severity.LOOK,
+                        watched.where(),
+                        "The heels are " + now + " apart " + (rule == RuleId.STANCE_WIDTH ? "across" : "along")
+                                + " the facing, " + how + ": the house rule is " + Measures.cm(least) + " to "
+                                + Measures.cm(most) + " for this body." + fits)
+                .headed("Stance is " + how)
+                .at(Spot.FEET));
+    }
+
+    private static final double LET_PASS = 0.02;
+
+    /** The lengths that both legs reach at this depth, width and share. */
+    private static String fitting(Watched watched, Spacing spacing) {
+        Pose after = watched.after();
+        Side front = front(spacing);
+        double out = Math.abs(after.facing()
+                .turnTo(after.foot(front.other()).heading().value())
+                .degrees());
+        Optional<Bow.Lengths> lengths = Bow.flat(spacing.width(), out)
+                .lengths(after.weight().middle(front) / 100, after.drop().value(), watched.body());
+        return lengths.filter(found -> found.longest() > 0)
+                .map(found -> " At this depth and share both legs reach " + Measures.cm(Math.max(0, found.shortest()))
+                        + " to " + Measures.cm(found.longest()) + ".")
+                .orElse("");
+    }
+
+    private static void rearFoot(Watched watched, Spacing spacing, Consumer<Finding> found) {
+        Pose after = watched.after();
+        Side rear = front(spacing).other();
+        double out = rear.sign()
+                * after.facing().turnTo(after.foot(rear).heading().value()).degrees();
+        int wanted = watched.rule(HouseRule.REAR_FOOT_ANGLE);
+        boolean flat = after.foot(rear).contact() == Contact.FLAT;
+        if (flat && Math.abs(out - wanted) > watched.rule(HouseRule.REAR_FOOT_TOLERANCE) + 1e-9) {
+            found.accept(Finding.of(
+                            RuleId.REAR_FOOT,
+                            Severity.NOTE,
+                            watched.where(),
+                            "The " + rear.word() + " foot, behind, is turned " + Numbers.whole(Math.abs(out)) + "° "
+                                    + (out < 0 ? "in" : "out") + " from the facing; the house rule is " + wanted
+                                    + "° out.")
+                    .at(Spot.foot(rear)));
+        }
+    }
+}

@@ -1,0 +1,61 @@
+package app.avrel.rules.check;
+
+import app.avrel.floor.Directions;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Numbers;
+import app.avrel.form.Entry;
+import app.avrel.form.FormId;
+import app.avrel.form.Occurrence;
+import app.avrel.house.HouseRule;
+import app.avrel.motion.Performer;
+import app.avrel.rules.Finding;
+import app.avrel.rules.RuleId;
+import app.avrel.rules.Severity;
+import app.avrel.rules.Where;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Where the instructor says one faces at the end against where the turns lead. */
+final class ClaimedFacing implements EndRule {
+
+    @Override
+    public void examine(Occurrence done, Performer posing, Directions directions, Consumer<Finding> found) {
+        done.posture().end().facing().ifPresent(claimed -> {
+            Heading leads = Heading.from(
+                    done.end().chest().value().minus(done.start().chest().value()));
+            if (apart(claimed, leads, done, posing)) {
+                found.accept(EndRule.finding(RuleId.CLAIMED_FACING, done, sentence(claimed, leads, directions)));
+            }
+        });
+    }
+
+    /** Looks at what an entry of a form says of its facing at its end. */
+    static void examine(
+            FormId form,
+            Entry entry,
+            Occurrence done,
+            Performer posing,
+            Directions directions,
+            Consumer<Finding> found) {
+        entry.facing().ifPresent(claimed -> {
+            Heading leads = done.end().facing();
+            if (apart(claimed, leads, done, posing)) {
+                found.accept(Finding.of(
+                        RuleId.CLAIMED_FACING,
+                        Severity.LOOK,
+                        new Where.InForm(form, done.entry(), Optional.empty()),
+                        sentence(claimed, leads, directions)));
+            }
+        });
+    }
+
+    private static boolean apart(Heading claimed, Heading leads, Occurrence done, Performer posing) {
+        return done.end().chest().known()
+                && claimed.degreesFrom(leads) > posing.rules().get(HouseRule.ANGLE_TOLERANCE) + 1e-9;
+    }
+
+    private static String sentence(Heading claimed, Heading leads, Directions directions) {
+        return "The end is claimed to face " + directions.say(claimed) + ", but the turns lead to "
+                + directions.say(leads) + ": " + Numbers.whole(claimed.degreesFrom(leads)) + "° apart.";
+    }
+}

@@ -1,0 +1,66 @@
+package app.avrel.rules.check;
+
+import app.avrel.body.Side;
+import app.avrel.form.Moment;
+import app.avrel.house.HouseRule;
+import app.avrel.posture.move.Move;
+import app.avrel.rules.Finding;
+import app.avrel.rules.Measures;
+import app.avrel.rules.RuleId;
+import app.avrel.rules.Severity;
+import app.avrel.rules.Spot;
+import app.avrel.rules.Where;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Stepping with, drawing in or lifting a foot that bears weight. */
+final class LoadedStep implements MomentRule {
+
+    @Override
+    public void examine(Watched watched, Consumer<Finding> found) {
+        int limit = watched.rule(HouseRule.STEPPING_LOAD);
+        for (Move move : watched.moves()) {
+            doing(move).ifPresent(doing -> examine(watched.moment(), doing, limit, watched.where(), found));
+        }
+    }
+
+    private static void examine(Moment moment, Doing doing, int limit, Where where, Consumer<Finding> found) {
+        Side foot = doing.foot();
+        Load.of(moment, foot).over(limit).ifPresent(bears -> {
+            String sentence = "The " + foot.word() + " foot " + doing.verb() + " while it " + bears
+                    + "; it should bear at most " + limit + " %. Shift to the "
+                    + foot.other().word()
+                    + " foot first.";
+            found.accept(Finding.of(RuleId.LOADED_STEP, Severity.CAUTION, where, sentence)
+                    .headed(Measures.capital(foot.word()) + " foot moves under load")
+                    .at(Spot.foot(foot)));
+        });
+    }
+
+    private record Doing(Side foot, String verb) {}
+
+    private static Optional<Doing> doing(Move move) {
+        return switch (move) {
+            case Move.Step step -> Optional.of(new Doing(step.foot(), "steps"));
+            case Move.Slide slide -> Optional.of(new Doing(slide.foot(), "slides"));
+            case Move.Kicking kick -> Optional.of(new Doing(kick.foot(), "kicks"));
+            case Move.Stamp stamp -> Optional.of(new Doing(stamp.foot(), "stamps"));
+            case Move.DrawIn draw -> Optional.of(new Doing(draw.foot(), "is drawn in"));
+            case Move.HalfStep half -> Optional.of(new Doing(half.foot(), "follows"));
+            case Move.Lift lift -> Optional.of(new Doing(lift.foot(), "lifts"));
+            case Move.Lower _,
+                    Move.Raise _,
+                    Move.TurnFoot _,
+                    Move.Shift _,
+                    Move.TurnBody _,
+                    Move.ChangeDepth _,
+                    Move.DrawBack _,
+                    Move.Incline _,
+                    Move.PlaceHand _,
+                    Move.HoldBall _,
+                    Move.RelateHands _,
+                    Move.HandleProp _,
+                    Move.Look _ -> Optional.empty();
+        };
+    }
+}

@@ -1,0 +1,11 @@
+package app.avrel.rules.check;
+
+import app.avrel.rules.Finding;
+import java.util.function.Consumer;
+
+/** A rule that looks at one stage at a time. */
+interface MomentRule {
+
+    /** Looks at a moment and tells what it finds. */
+    void examine(Watched watched, Consumer<Finding> found);
+}

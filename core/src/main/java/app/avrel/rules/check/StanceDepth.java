@@ -1,0 +1,54 @@
+package app.avrel.rules.check;
+
+import app.avrel.body.Side;
+import app.avrel.mechanics.LeastDrop;
+import app.avrel.mechanics.Stand;
+import app.avrel.motion.Pose;
+import app.avrel.rules.Finding;
+import app.avrel.rules.JoinWords;
+import app.avrel.rules.Measures;
+import app.avrel.rules.RuleId;
+import app.avrel.rules.Severity;
+import app.avrel.rules.Spot;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** A stance too long for the depth in which it is held: one leg does not reach its foot. Least drops are ±0.3 fist. */
+final class StanceDepth implements MomentRule {
+
+    @Override
+    public void examine(Watched watched, Consumer<Finding> found) {
+        Pose after = watched.after();
+        boolean bothDown = !after.left().lifted() && !after.right().lifted();
+        if (!bothDown || !Watched.known(after) || !watched.standsAnew() || !bothBear(after)) {
+            return;
+        }
+        LeastDrop least = LeastDrop.of(Stand.of(after), watched.body());
+        double shortBy = watched.fists(least.metres() - after.drop().value());
+        if (shortBy > FallingStep.LET_PASS) {
+            found.accept(Finding.of(RuleId.STANCE_DEPTH, Severity.LOOK, watched.where(), sentence(watched, least))
+                    .at(Spot.hip(least.limiting())));
+        }
+    }
+
+    /** A foot without weight is the step's matter. */
+    private static boolean bothBear(Pose pose) {
+        double left = pose.weight().middle(Side.LEFT) / 100;
+        return Math.min(left, 1 - left) >= Watched.BEARS;
+    }
+
+    private static String sentence(Watched watched, LeastDrop least) {
+        Pose after = watched.after();
+        String held = "With " + JoinWords.share(after.weight()) + " the "
+                + least.limiting().word()
+                + " leg does not reach its foot with the pelvis "
+                + Measures.fists(after.drop().value(), watched.body()) + " down";
+        Optional<String> sink = Double.isFinite(least.metres())
+                ? Optional.of("sink to " + Measures.fists(least.metres(), watched.body()))
+                : Optional.empty();
+        String heel = after.foot(least.limiting()).contact() == app.avrel.posture.move.Contact.FLAT
+                ? ", shift less, or let the heel rise."
+                : ", or shift less.";
+        return held + ": " + sink.map(words -> words + ", shorten the stance").orElse("shorten the stance") + heel;
+    }
+}

@@ -1,0 +1,86 @@
+package app.avrel.rules.fix;
+
+import app.avrel.form.Track;
+import app.avrel.form.Unroll;
+import app.avrel.posture.Posture;
+import app.avrel.posture.move.Move;
+import app.avrel.rules.Finding;
+import app.avrel.rules.Fix;
+import app.avrel.rules.Where;
+import app.avrel.rules.check.Checkup;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Looks for a fix that mends a finding and breaks nothing.
+ *
+ * <p>A fix edits or adds at most two moves, takes none out, touches no claim, keeps where the posture faces at its end, and
+ * brings no finding as serious as the one it mends. Where no proposal does all that, there is none.
+ */
+public final class FixFinder {
+
+    private static final int MOST_MOVES = 2;
+
+    private final Posture posture;
+    private final Checkup checkup;
+    private final Track track;
+    private final List<Finding> before;
+
+    public FixFinder(Posture posture, Checkup checkup) {
+        this.posture = posture;
+        this.checkup = checkup;
+        this.track = Unroll.posture(posture, checkup.posing());
+        this.before = checkup.posture(track);
+    }
+
+    /** {@return the first proposal that mends the finding soundly} */
+    public Optional<Fix> fix(Finding finding) {
+        return finding.where() instanceof Where.InPosture(var id, var _) && id.equals(posture.id())
+                ? new FixCandidates(posture, track.occurrences().getFirst(), checkup.posing())
+                        .of(finding)
+                        .filter(fix -> sound(fix, finding))
+                        .findFirst()
+                : Optional.empty();
+    }
+
+    private boolean sound(Fix fix, Finding finding) {
+        if (changed(fix) > MOST_MOVES || lost(fix)) {
+            return false;
+        }
+        Track mended = Unroll.posture(fix.applied(posture), checkup.posing());
+        if (!mended.end().chest().equals(track.end().chest())) {
+            return false;
+        }
+        List<Finding> after = checkup.posture(mended);
+        return after.stream().noneMatch(found -> alike(found, finding))
+                && after.stream().noneMatch(found -> fresh(found) && asSerious(found, finding));
+    }
+
+    private static boolean asSerious(Finding found, Finding finding) {
+        return found.severity().compareTo(finding.severity()) >= 0;
+    }
+
+    private boolean fresh(Finding found) {
+        return before.stream()
+                .noneMatch(known -> alike(known, found) && known.severity().compareTo(found.severity()) >= 0);
+    }
+
+    private static boolean alike(Finding one, Finding other) {
+        return one.rule().equals(other.rule())
+                && one.where().equals(other.where())
+                && one.spot().equals(other.spot());
+    }
+
+    /** How many moves are new or other than they were. */
+    private long changed(Fix fix) {
+        List<Move> left =
+                new ArrayList<>(posture.counts().get(fix.count()).moves().toList());
+        return fix.becomes().moves().filter(move -> !left.remove(move)).count();
+    }
+
+    private boolean lost(Fix fix) {
+        return fix.becomes().moves().count()
+                < posture.counts().get(fix.count()).moves().count();
+    }
+}

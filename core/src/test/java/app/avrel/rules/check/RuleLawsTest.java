@@ -1,0 +1,110 @@
+package app.avrel.rules.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.body.Body;
+import app.avrel.body.WeightShare;
+import app.avrel.floor.Directions;
+import app.avrel.form.Unroll;
+import app.avrel.house.HouseRules;
+import app.avrel.motion.Performer;
+import app.avrel.motion.Standing;
+import app.avrel.posture.Mirror;
+import app.avrel.posture.Posture;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
+import app.avrel.rules.Finding;
+import app.avrel.rules.RuleId;
+import app.avrel.rules.Spot;
+import app.avrel.samples.Samples;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+
+class RuleLawsTest {
+
+    /** Which way round a half turn goes is not said, and what is drawn then is no mirror. */
+    private static final Set<RuleId> ONE_SIDED = Set.of(RuleId.HALF_TURN);
+
+    private static List<String> rules(Posture posture, Performer posing) {
+        return new Checkup(posing, Directions.CLOCK)
+                .posture(Unroll.posture(posture, posing)).stream()
+                        .filter(finding -> !ONE_SIDED.contains(finding.rule()))
+                        .map(finding -> finding.rule().key() + " " + finding.severity())
+                        .sorted()
+                        .toList();
+    }
+
+    private static boolean asksWhichWayRound(Posture posture) {
+        return Found.rules(Found.in(posture)).contains(RuleId.HALF_TURN);
+    }
+
+    @RepeatedTest(80)
+    void theOtherSideIsAsSoundAsThisOne(RepetitionInfo repetition) {
+        Posture posture = new Samples(repetition.getCurrentRepetition()).posture("p");
+        if (!asksWhichWayRound(posture)) {
+            assertThat(rules(Mirror.of(posture), Standing.POSING))
+                    .as("seed %d", repetition.getCurrentRepetition())
+                    .isEqualTo(rules(posture, Standing.POSING));
+        }
+    }
+
+    /** What a record leaves open is never held against it: without any share no rule speaks of weight. */
+    @RepeatedTest(40)
+    void whatIsNotSaidRaisesNothing(RepetitionInfo repetition) {
+        Posture posture = new Samples(repetition.getCurrentRepetition()).posture("p");
+        List<Count> open = posture.counts().stream()
+                .map(count -> count.withStages(count.stages().stream()
+                        .map(stage -> new app.avrel.posture.count.Stage(stage.moves().stream()
+                                .filter(move -> !(move instanceof Move.OfFoot))
+                                .map(move -> move instanceof Move.Shift
+                                        ? new Move.Shift(new Split.Said(WeightShare.UNKNOWN))
+                                        : move)
+                                .toList()))
+                        .toList()))
+                .toList();
+        Posture unsaid = posture.withSheet(app.avrel.posture.teaching.PostureSheet.EMPTY)
+                .withCounts(open)
+                .withStart(posture.start().withPose(posture.start().pose().withWeight(WeightShare.UNKNOWN)));
+        assertThat(rules(unsaid, Standing.POSING))
+                .noneMatch(rule -> rule.startsWith("knee")
+                        || rule.startsWith("twist")
+                        || rule.startsWith("stance")
+                        || rule.startsWith("loaded")
+                        || rule.startsWith("outside")
+                        || rule.startsWith("near"));
+    }
+
+    /** Postures recorded in the body's own measures are as sound for a tall body as for a short one. */
+    @RepeatedTest(30)
+    void statureAloneChangesNoAngleAndNoShare(RepetitionInfo repetition) {
+        Posture posture = new Samples(repetition.getCurrentRepetition()).posture("p");
+        for (double stature : new double[] {1.5, 1.9}) {
+            Performer posing = new Performer(Body.ofStature(stature), HouseRules.LARGE_FRAME);
+            assertThat(rules(posture, posing).stream()
+                            .filter(rule -> rule.startsWith("twist") || rule.startsWith("loaded")))
+                    .isEqualTo(rules(posture, Standing.POSING).stream()
+                            .filter(rule -> rule.startsWith("twist") || rule.startsWith("loaded"))
+                            .toList());
+        }
+    }
+
+    @RepeatedTest(30)
+    void everyFindingSaysWhereAndWhatToDo(RepetitionInfo repetition) {
+        for (Finding finding : Found.in(new Samples(repetition.getCurrentRepetition()).posture("p"))) {
+            assertThat(finding.sentence())
+                    .as(finding.rule().key())
+                    .isNotBlank()
+                    .endsWith(".")
+                    .doesNotContain("NaN");
+            assertThat(finding.headline()).doesNotEndWith(".");
+            assertThat(finding.why()).endsWith(".");
+            finding.spot()
+                    .flatMap(Spot::side)
+                    .ifPresent(side -> assertThat(finding.sentence().toLowerCase(java.util.Locale.ROOT))
+                            .contains(side.word()));
+        }
+    }
+}

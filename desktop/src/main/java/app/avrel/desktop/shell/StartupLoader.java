@@ -1,0 +1,65 @@
+package app.avrel.desktop.shell;
+
+import app.avrel.files.Demo;
+import app.avrel.files.ForeignFields;
+import app.avrel.files.Opened;
+import app.avrel.files.ProjectFile;
+import app.avrel.project.Analysis;
+import app.avrel.project.Project;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.FutureTask;
+
+/** Reads the first project while the toolkit is still starting: the two take about as long, and there are two cores. */
+public final class StartupLoader {
+
+    private static StartupLoader current;
+
+    private final Optional<Path> file;
+    private final FutureTask<Opened> reading;
+
+    private StartupLoader(Optional<Path> file) {
+        this.file = file;
+        this.reading = new FutureTask<>(() -> read(file));
+        Thread.ofPlatform().daemon().name("opening").start(reading);
+    }
+
+    /** Begins to read a file, or the demo where none is named. */
+    public static void begin(Optional<Path> file) {
+        current = new StartupLoader(file);
+    }
+
+    static StartupLoader current() {
+        if (current == null) {
+            begin(Optional.empty());
+        }
+        return current;
+    }
+
+    /** {@return where it is read from; empty for the demo} */
+    Optional<Path> file() {
+        return file;
+    }
+
+    /** {@return what was read, when it is} */
+    Opened opened() {
+        try {
+            return reading.get();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("interrupted while opening", e);
+        } catch (java.util.concurrent.ExecutionException e) {
+            throw new IllegalStateException("cannot open", e.getCause());
+        }
+    }
+
+    /** The survey is worked out once here, so that what it needs is loaded before the window asks for it. */
+    private static Opened read(Optional<Path> file) {
+        Opened opened =
+                file.map(ProjectFile::open).orElseGet(() -> new Opened.Read(Demo.project(), ForeignFields.NONE));
+        if (opened instanceof Opened.Read(Project project, var _)) {
+            Analysis.of(project);
+        }
+        return opened;
+    }
+}
