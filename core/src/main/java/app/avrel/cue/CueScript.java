@@ -45,7 +45,7 @@ public record CueScript(List<Cue> cues, double seconds) {
             for (Moment moment : done.moments()) {
                 if (moment.place().stage() == 0) {
                     double length = moment.count().beats() * secondsPerBeat;
-                    cues.add(new Cue(moment.place(), at, length, words(done, moment, level, saying)));
+                    cues.add(new Cue(done.index(), moment.place(), at, length, words(done, moment, level, saying)));
                     at += length;
                 }
             }
@@ -54,16 +54,8 @@ public record CueScript(List<Cue> cues, double seconds) {
     }
 
     private static String words(Occurrence done, Moment moment, CueLevel level, Wording saying) {
-        Heading front = front(done, moment.place().section());
+        Heading front = done.front(moment.place().section());
         Count count = moment.count();
         return new CountWords(saying.withFront(front)).say(count, level);
-    }
-
-    /** {@return the hall heading against which the counts of a section are recorded} */
-    public static Heading front(Occurrence done, Moment.Section section) {
-        return switch (section) {
-            case POSTURE -> done.start().facing();
-            case LINK -> done.moments().getFirst().before().facing();
-        };
     }
 }

@@ -29,5 +29,5 @@ public sealed interface Direction {
      *
      * @param heading 0 is where the posture's start faces
      */
-    record OfPosture(Heading heading) implements Direction {}
+    record OfPosture(Bearing heading) implements Direction {}
 }

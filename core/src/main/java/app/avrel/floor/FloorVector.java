@@ -20,8 +20,12 @@ public record FloorVector(double right, double ahead) {
 
     /** {@return how far this goes along a direction, in metres; negative against it} */
     public double along(Heading heading) {
-        double radians = Math.toRadians(heading.degrees());
-        return right * Math.sin(radians) + ahead * Math.cos(radians);
+        return Circle.along(this, heading.degrees());
+    }
+
+    /** {@return how far this goes along a direction, in metres; negative against it} */
+    public double along(Bearing bearing) {
+        return Circle.along(this, bearing.degrees());
     }
 
     public FloorVector turned(Turn turn) {
@@ -37,6 +41,11 @@ public record FloorVector(double right, double ahead) {
 
     /** {@return the direction this goes; the front when it goes nowhere} */
     public Heading heading() {
-        return Heading.wrapping(Math.toDegrees(Math.atan2(right, ahead)));
+        return Heading.wrapping(Circle.of(this));
+    }
+
+    /** {@return the direction this goes, from a posture's own front; the front when it goes nowhere} */
+    public Bearing bearing() {
+        return Bearing.wrapping(Circle.of(this));
     }
 }

@@ -1,7 +1,8 @@
 package app.avrel.floor;
 
 /**
- * A direction on the floor: degrees clockwise, seen from above, from where the form starts to face.
+ * A direction in the hall: degrees clockwise, seen from above, from where the form starts to face. Inside a posture
+ * directions are {@link Bearing}s.
  *
  * @param degrees at least 0, below 360; 90 is to the starting performer's right
  */
@@ -11,21 +12,12 @@ public record Heading(double degrees) {
     public static final Heading FRONT = new Heading(0);
 
     public Heading {
-        if (!(degrees >= 0 && degrees < 360)) {
-            throw new IllegalArgumentException(
-                    "heading must be at least 0 and below 360 degrees, but was " + Numbers.plain(degrees));
-        }
-        degrees += 0.0; // -0.0 becomes 0.0, so that equal headings are equal
+        degrees = Circle.checked("heading", degrees);
     }
 
     /** {@return the heading of any finite number of degrees, taken round the circle} */
     public static Heading wrapping(double degrees) {
-        if (!Double.isFinite(degrees)) {
-            throw new IllegalArgumentException("heading must be a finite number of degrees, but was " + degrees);
-        }
-        double rest = degrees % 360;
-        double wrapped = rest < 0 ? rest + 360 : rest;
-        return new Heading(wrapped >= 360 ? 0 : wrapped);
+        return new Heading(Circle.wrapped("heading", degrees));
     }
 
     /** {@return the heading reached from the front by {@code turn}; whole turns drop out} */
@@ -40,13 +32,7 @@ public record Heading(double degrees) {
 
     /** {@return the turn from here to {@code target}, going round the given way} */
     public Turn turnTo(Heading target, Way way) {
-        double clockwise = wrapping(target.degrees - degrees).degrees();
-        return new Turn(
-                switch (way) {
-                    case RIGHT -> clockwise;
-                    case LEFT -> clockwise == 0 ? 0 : clockwise - 360;
-                    case SHORTER -> clockwise > 180 ? clockwise - 360 : clockwise;
-                });
+        return Circle.turn(degrees, target.degrees, way);
     }
 
     /** {@return the shorter turn from here to {@code target}; half a turn counts as to the right} */
@@ -66,12 +52,21 @@ public record Heading(double degrees) {
 
     /** {@return a step of the given length in this direction} */
     public FloorVector vector(double metres) {
-        double radians = Math.toRadians(degrees);
-        return new FloorVector(metres * Math.sin(radians), metres * Math.cos(radians));
+        return Circle.vector(degrees, metres);
     }
 
     /** {@return the direction a quarter turn to the right of this} */
     public Heading right() {
         return wrapping(degrees + 90);
+    }
+
+    /** {@return where a bearing points for a posture whose front faces this way} */
+    public Heading of(Bearing bearing) {
+        return wrapping(degrees + bearing.degrees());
+    }
+
+    /** {@return this direction as it counts from the front of a posture that faces {@code front}} */
+    public Bearing from(Heading front) {
+        return Bearing.wrapping(degrees - front.degrees());
     }
 }

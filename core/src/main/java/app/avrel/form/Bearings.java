@@ -1,9 +1,10 @@
 package app.avrel.form;
 
+import app.avrel.body.Side;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.motion.Estimate;
-import app.avrel.motion.Pose;
+import app.avrel.motion.HallPose;
 import java.util.List;
 
 /**
@@ -34,20 +35,20 @@ public record Bearings(
     }
 
     private static Bearings after(Track track, Occurrence done, Moment end) {
-        Pose pose = end.after();
+        HallPose seen = done.hall(end.after(), end.place().section());
         Moment begin = done.moments().stream()
                 .filter(moment -> moment.place().sameCount(end.place()))
                 .findFirst()
                 .orElse(end);
-        Turn now = pose.chest().value();
+        Turn now = end.after().chest().value();
         return new Bearings(
                 end.place(),
                 end.count(),
-                pose.facing(),
-                pose.pelvis(),
-                pose.left().heading(),
-                pose.right().heading(),
+                seen.facing(),
+                seen.pelvis(),
+                seen.toes(Side.LEFT),
+                seen.toes(Side.RIGHT),
                 now.minus(begin.before().chest().value()),
-                now.minus(track.start().chest().value()));
+                seen.turned().minus(track.start().turned()));
     }
 }

@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * One stage of a track: the pose before, what moved, the pose after.
+ * One stage of a performance, in the frame of its section: the pose before, what moved, the pose after.
  *
  * @param place which count and stage this is
  * @param count the whole count that the stage belongs to
@@ -27,23 +27,17 @@ public record Moment(Place place, Count count, Stage stage, Pose before, Pose af
     }
 
     /**
-     * Where in a track.
+     * Where in a performance.
      *
-     * @param occurrence which posture, counted from 0 through the whole form
      * @param section the way in or the posture itself
      * @param count within the section, from 0
      * @param stage within the count, from 0
      */
-    public record Place(int occurrence, Section section, int count, int stage) {
-
-        /** {@return the same, so many doings later on the track} */
-        Place later(int doings) {
-            return doings == 0 ? this : new Place(occurrence + doings, section, count, stage);
-        }
+    public record Place(Section section, int count, int stage) {
 
         /** {@return whether both stand in the same count} */
         public boolean sameCount(Place other) {
-            return occurrence == other.occurrence && section == other.section && count == other.count;
+            return section == other.section && count == other.count;
         }
     }
 

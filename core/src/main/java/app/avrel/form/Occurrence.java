@@ -1,107 +1,125 @@
 package app.avrel.form;
 
+import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorVector;
+import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
+import app.avrel.motion.HallPose;
 import app.avrel.motion.Placement;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
- * One doing of a posture on the track.
+ * A performance where it stands on the track.
  *
+ * @param index which posture, counted from 0 through the whole form
  * @param entry which entry of the form, from 0
  * @param repeat which of the entry's times, from 0
- * @param posture as it is done: mirrored where the other side is played
- * @param link the way in
- * @param arrived the pose in which the way in ends
- * @param start the pose in which the posture starts
- * @param end the pose in which it ends
- * @param moments all stages, the way in first
- * @param join what differs between arriving and starting
+ * @param done what is done, in its own frames
+ * @param wayInAt where the frame of the way in stands in the hall
  */
-public record Occurrence(
-        int entry,
-        int repeat,
-        Posture posture,
-        Link link,
-        Pose arrived,
-        Pose start,
-        Pose end,
-        List<Moment> moments,
-        Join join) {
+public record Occurrence(int index, int entry, int repeat, Performance done, Placement wayInAt) {
+
+    /** {@return the posture as it is done: mirrored where the other side is played} */
+    public Posture posture() {
+        return done.posture();
+    }
+
+    public Link link() {
+        return done.link();
+    }
+
+    public Join join() {
+        return done.join();
+    }
+
+    /** {@return where the posture's own frame stands in the hall} */
+    public Placement at() {
+        return wayInAt.of(done.start());
+    }
+
+    /** {@return where the frame of a section stands in the hall} */
+    public Placement at(Moment.Section section) {
+        return switch (section) {
+            case LINK -> wayInAt;
+            case POSTURE -> at();
+        };
+    }
+
+    /** {@return where the front of a section's frame faces in the hall} */
+    public Heading front(Moment.Section section) {
+        return at(section).of(Bearing.FRONT);
+    }
 
     /** {@return this, begun in another direction: turned about where the form starts} */
     public Occurrence turned(Turn turn) {
-        return carried(new Placement(turn, FloorVector.ZERO), 0, 0);
+        return new Occurrence(index, entry, repeat, done, wayInAt.turned(turn));
     }
 
-    /**
-     * {@return the same done elsewhere}
-     *
-     * @param entries how many entries later in the form
-     * @param doings how many doings later on the track
-     */
-    Occurrence carried(Placement carriage, int entries, int doings) {
-        if (carriage.still() && entries == 0 && doings == 0) {
-            return this;
-        }
-        return new Occurrence(
-                entry + entries,
-                repeat,
-                posture,
-                link,
-                carriage.of(arrived),
-                carriage.of(start),
-                carriage.of(end),
-                CarriedMoments.of(moments, carriage, doings),
-                join);
+    /** {@return all stages, the way in first, each in its own frame: loads and turns are the same wherever it stands} */
+    public List<Moment> moments() {
+        return done.moments();
     }
 
-    /**
-     * {@return the moments where they were first walked: loads and turns are the same there}
-     *
-     * <p>A doing that is carried elsewhere gives the very list that it was walked with.
-     */
-    public List<Moment> walked() {
-        return CarriedMoments.walked(moments);
+    /** {@return all stages as they are drawn in the hall} */
+    public List<Moment> inHall() {
+        return Stream.concat(
+                        done.wayIn().stream().map(moment -> drawn(moment, wayInAt)),
+                        done.counts().stream().map(moment -> drawn(moment, at())))
+                .toList();
     }
 
-    /** {@return where a moment, from 0, is on the track} */
-    public Moment.Place place(int moment) {
-        return moments instanceof CarriedMoments elsewhere
-                ? elsewhere.place(moment)
-                : moments.get(moment).place();
+    private static Moment drawn(Moment moment, Placement at) {
+        return new Moment(
+                moment.place(), moment.count(), moment.stage(), at.of(moment.before()), at.of(moment.after()));
     }
 
-    /** {@return whether this is another doing, carried elsewhere} */
-    public boolean isCarried(Occurrence other) {
-        return walked() == other.walked() && !moments.isEmpty();
+    /** {@return a pose of one of the moments where it stands in the hall} */
+    public HallPose hall(Pose pose, Moment.Section section) {
+        return new HallPose(pose, at(section));
     }
 
     /** {@return the pose one comes from} */
-    public Pose from() {
-        return moments.isEmpty() ? start : moments.getFirst().before();
+    public HallPose from() {
+        return new HallPose(done.from(), wayInAt);
+    }
+
+    /** {@return the pose in which the way in ends} */
+    public HallPose arrived() {
+        return new HallPose(done.arrived(), at());
+    }
+
+    /** {@return the pose in which the posture starts} */
+    public HallPose start() {
+        return new HallPose(done.begins(), at());
+    }
+
+    /** {@return the pose in which it ends} */
+    public HallPose end() {
+        return new HallPose(done.end(), at());
     }
 
     /** {@return the way from the middle between the heels where one comes from to that at the end, its way in included} */
     public FloorVector travel() {
-        return Track.middle(end).plus(Track.middle(from()).times(-1));
+        return end().middle().minus(from().middle());
     }
 
     /** {@return the last moment of each count, the way in first} */
     public List<Moment> ends() {
-        return Moment.byCount(moments).stream().map(List::getLast).toList();
+        return Moment.byCount(moments()).stream().map(List::getLast).toList();
     }
 
     /** {@return how many counts this takes, its way in included} */
     public int counts() {
-        return link.counts().size() + posture.counts().size();
+        return link().counts().size() + posture().counts().size();
     }
 
     /** {@return how many beats this takes, its way in included} */
     public double beats() {
-        return link.counts().stream().mapToDouble(count -> count.beats()).sum()
-                + posture.counts().stream().mapToDouble(count -> count.beats()).sum();
+        return Stream.concat(link().counts().stream(), posture().counts().stream())
+                .mapToDouble(count -> count.beats())
+                .sum();
     }
 }

@@ -3,7 +3,7 @@ package app.avrel.form;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.mechanics.FootRig;
 import app.avrel.mechanics.HandRig;
@@ -58,7 +58,7 @@ public record Playing(List<Moment> moments, Body body) {
 
     private FootPose foot(FootPose pose, FootRig rig) {
         return pose.withHeel(Estimate.known(rig.sole(body, 0).floor()))
-                .withHeading(Estimate.known(Heading.wrapping(rig.heading())));
+                .withHeading(Estimate.known(Bearing.wrapping(rig.heading())));
     }
 
     /** {@return how long the count takes, in seconds, at so many seconds a beat} */

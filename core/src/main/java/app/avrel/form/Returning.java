@@ -40,10 +40,7 @@ public record Returning(FloorVector offset, Turn netTurn, Optional<Occurrence> a
     }
 
     private static boolean away(Track track, Occurrence done) {
-        return Track.middle(done.end())
-                        .plus(Track.middle(track.start()).times(-1))
-                        .length()
-                > NEAR;
+        return done.end().middle().distance(track.start().middle()) > NEAR;
     }
 
     /** {@return whether it ends where it began, within half a metre} */

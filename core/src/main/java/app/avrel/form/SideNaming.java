@@ -28,7 +28,7 @@ public record SideNaming(HouseRules rules, Body body) {
     }
 
     private Optional<String> byHand(Occurrence done) {
-        HandSpot spots = new HandSpot(done.end(), body);
+        HandSpot spots = new HandSpot(done.done().end(), body);
         SpacePoint left = spots.of(Side.LEFT);
         SpacePoint right = spots.of(Side.RIGHT);
         double lead = left.ahead() - right.ahead();
@@ -39,9 +39,9 @@ public record SideNaming(HouseRules rules, Body body) {
     }
 
     private Optional<String> byTravel(Occurrence done) {
-        FloorVector way = CentreOfMass.of(done.end(), body).minus(CentreOfMass.of(done.start(), body));
-        double ahead = way.along(done.start().facing());
-        double right = way.along(done.start().facing().right());
+        FloorVector way = CentreOfMass.of(done.done().end(), body).minus(CentreOfMass.of(done.done().begins(), body));
+        double ahead = way.along(done.done().begins().facing());
+        double right = way.along(done.done().begins().facing().right());
         if (Math.max(Math.abs(ahead), Math.abs(right)) < TRAVELS) {
             return Optional.empty();
         }

@@ -1,9 +1,9 @@
 package app.avrel.form;
 
-import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Turn;
-import app.avrel.motion.Pose;
+import app.avrel.motion.HallPose;
+import app.avrel.motion.Placement;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,13 +14,14 @@ import java.util.Optional;
  * @param occurrences in order
  * @param missing entries (from 0) whose posture is not on the shelf; they are passed over
  */
-public record Track(Pose start, List<Occurrence> occurrences, List<Integer> missing) {
+public record Track(HallPose start, List<Occurrence> occurrences, List<Integer> missing) {
 
     public Track {
         occurrences = List.copyOf(occurrences);
         missing = List.copyOf(missing);
     }
 
+    /** {@return all stages, each in its own frame} */
     public List<Moment> moments() {
         return occurrences.stream()
                 .flatMap(occurrence -> occurrence.moments().stream())
@@ -29,14 +30,15 @@ public record Track(Pose start, List<Occurrence> occurrences, List<Integer> miss
 
     /** {@return the same form begun in another direction} */
     public Track turned(Turn turn) {
+        Placement turned = start.at().turned(turn);
         return new Track(
-                start.turned(FloorPoint.ORIGIN, turn),
+                new HallPose(start.own(), turned),
                 occurrences.stream().map(done -> done.turned(turn)).toList(),
                 missing);
     }
 
     /** {@return the pose in which the form ends} */
-    public Pose end() {
+    public HallPose end() {
         return occurrences.isEmpty() ? start : occurrences.getLast().end();
     }
 
@@ -49,18 +51,17 @@ public record Track(Pose start, List<Occurrence> occurrences, List<Integer> miss
 
     /** {@return all turning from start to end; to the right is positive, whole turns are kept} */
     public Turn netTurn() {
-        return end().chest().value().minus(start.chest().value());
+        return end().turned().minus(start.turned());
     }
 
     /** {@return the way from the middle between the heels at the start to that at the end} */
     public FloorVector offset() {
-        return middle(end()).plus(middle(start).times(-1));
+        return end().middle().minus(start.middle());
     }
 
     /** {@return whether every step is placed, so that the offset can be trusted} */
     public boolean placed() {
-        Pose end = end();
-        return end.left().heel().known() && end.right().heel().known();
+        return end().placed();
     }
 
     public int counts() {
@@ -69,11 +70,5 @@ public record Track(Pose start, List<Occurrence> occurrences, List<Integer> miss
 
     public double beats() {
         return occurrences.stream().mapToDouble(Occurrence::beats).sum();
-    }
-
-    static FloorVector middle(Pose pose) {
-        var left = pose.left().heel().value();
-        var right = pose.right().heel().value();
-        return new FloorVector((left.right() + right.right()) / 2, (left.ahead() + right.ahead()) / 2);
     }
 }

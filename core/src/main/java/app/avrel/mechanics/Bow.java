@@ -5,7 +5,7 @@ import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.posture.move.Contact;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -41,9 +41,9 @@ public record Bow(double width, double rearToesOut, Contact front, double pitch)
 
     /** {@return the stance of a length, a share on the front foot and a drop} */
     public Stand stand(double length, double frontShare, double drop) {
-        Sole left = new Sole(new FloorPoint(-width / 2, length), Heading.FRONT, front, pitch, 0);
-        Sole right = Sole.of(new FloorPoint(width / 2, 0), Heading.wrapping(rearToesOut), Contact.FLAT);
-        return Stand.of(left, right, frontShare, Heading.FRONT, drop);
+        Sole left = new Sole(new FloorPoint(-width / 2, length), Bearing.FRONT, front, pitch, 0);
+        Sole right = Sole.of(new FloorPoint(width / 2, 0), Bearing.wrapping(rearToesOut), Contact.FLAT);
+        return Stand.of(left, right, frontShare, Bearing.FRONT, drop);
     }
 
     /** {@return how far one must sink at least, with a share on the front foot} */

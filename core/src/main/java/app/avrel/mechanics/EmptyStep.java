@@ -5,7 +5,7 @@ import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.motion.FootPose;
 import app.avrel.posture.move.Contact;
 import java.util.OptionalDouble;
@@ -25,14 +25,14 @@ import java.util.OptionalDouble;
  * @param pelvis where the pelvis faces
  */
 public record EmptyStep(
-        Side standing, double drop, Contact landing, double pitch, Heading toes, Heading standingToes, Heading pelvis) {
+        Side standing, double drop, Contact landing, double pitch, Bearing toes, Bearing standingToes, Bearing pelvis) {
 
     private static final double MORE = 1.1;
 
     /** {@return a step with pelvis and both feet to the front, landing as is usual} */
     public static EmptyStep ahead(Side standing, double drop, Contact landing) {
         return new EmptyStep(
-                standing, drop, landing, Sole.usualPitch(landing), Heading.FRONT, Heading.FRONT, Heading.FRONT);
+                standing, drop, landing, Sole.usualPitch(landing), Bearing.FRONT, Bearing.FRONT, Bearing.FRONT);
     }
 
     public EmptyStep withDrop(double metres) {
@@ -62,7 +62,7 @@ public record EmptyStep(
      * {@return metres from the axis of the standing leg to the point that is set down, the heel or the base of the big
      * toe, in a direction; empty where nothing reaches the floor}
      */
-    public OptionalDouble reach(Heading direction, Body body) {
+    public OptionalDouble reach(Bearing direction, Body body) {
         Sole sole = new Sole(FloorPoint.ORIGIN, toes, landing, pitch, 0);
         double ahead = sole.ankleAhead(body) - setDown() * body.footLength();
         double up = Proportions.HIP_HEIGHT * body.stature()
@@ -82,7 +82,7 @@ public record EmptyStep(
     }
 
     /** {@return the way from the standing heel to the stepping one for a reach in a direction} */
-    public FloorVector heelToHeel(double reach, Heading direction, Body body) {
+    public FloorVector heelToHeel(double reach, Bearing direction, Body body) {
         return direction
                 .vector(reach)
                 .plus(toes.vector(-setDown() * body.footLength()))
@@ -90,7 +90,7 @@ public record EmptyStep(
     }
 
     /** {@return metres more to sink for a tenth more reach; empty where that cannot be} */
-    public OptionalDouble sinkForTenthMore(Heading direction, Body body) {
+    public OptionalDouble sinkForTenthMore(Bearing direction, Body body) {
         OptionalDouble now = reach(direction, body);
         if (now.isEmpty()) {
             return now;

@@ -3,7 +3,7 @@ package app.avrel.mechanics;
 import app.avrel.body.Body;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.motion.FootPose;
 import app.avrel.posture.move.Contact;
 
@@ -17,7 +17,7 @@ import app.avrel.posture.move.Contact;
 public record FootPivot(FloorVector heel, FloorVector ball, FloorVector pressure) {
 
     /** {@return the turn of a foot from one heading to another} */
-    public static FootPivot of(Heading from, Heading to, Pivot on, Body body) {
+    public static FootPivot of(Bearing from, Bearing to, Pivot on, Body body) {
         double fixed = on.share();
         return new FootPivot(
                 way(from, to, fixed, 0, body),
@@ -43,7 +43,7 @@ public record FootPivot(FloorVector heel, FloorVector ball, FloorVector pressure
         }
     }
 
-    private static FloorVector way(Heading from, Heading to, double fixed, double share, Body body) {
+    private static FloorVector way(Bearing from, Bearing to, double fixed, double share, Body body) {
         Sole before = Sole.of(FloorPoint.ORIGIN, from, Contact.FLAT);
         FloorPoint stays = before.point(body, fixed, 0);
         FloorPoint heel = stays.plus(to.vector(-fixed * body.footLength()));

@@ -2,7 +2,7 @@ package app.avrel.mechanics;
 
 import app.avrel.body.Body;
 import app.avrel.body.Side;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.SpacePoint;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,7 +16,7 @@ import java.util.List;
  *
  * @param from the heading of the hall in which the viewer stands, seen from the body
  */
-public record Hidden(Skeleton skeleton, Heading from, Body body) {
+public record Hidden(Skeleton skeleton, Bearing from, Body body) {
 
     private static final double TRUNK = 0.085;
     private static final double HEAD = 0.05;

@@ -1,7 +1,7 @@
 package app.avrel.mechanics;
 
 import app.avrel.body.Side;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 
 /**
  * How far a foot is turned against the pelvis, and what of it the hip cannot give: the rest goes into knee, shin and
@@ -61,7 +61,7 @@ public record HipTwist(double turnout) {
     }
 
     /** {@return the twist of a foot under a pelvis, the shorter way round} */
-    public static HipTwist of(Side side, Heading foot, Heading pelvis) {
+    public static HipTwist of(Side side, Bearing foot, Bearing pelvis) {
         return turned(side, pelvis.turnTo(foot).degrees());
     }
 

@@ -5,7 +5,7 @@ import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.SpacePoint;
 import app.avrel.floor.Turn;
 import app.avrel.posture.move.Contact;
@@ -58,8 +58,8 @@ public record Leg(
     }
 
     /** Where the knee points. */
-    private static Heading pole(Stand stand, Side side) {
-        Heading foot = stand.sole(side).heading();
+    private static Bearing pole(Stand stand, Side side) {
+        Bearing foot = stand.sole(side).heading();
         if (!stand.sole(side).lifted()) {
             return foot;
         }
@@ -77,7 +77,7 @@ public record Leg(
         double along = overFoot.along(sole.heading());
         SpacePoint shin = knee.minus(ankle);
         FloorVector level = shin.floor().minus(FloorPoint.ORIGIN);
-        Heading inward = sole.heading().plus(new Turn(-90 * side.sign()));
+        Bearing inward = sole.heading().plus(new Turn(-90 * side.sign()));
         SpacePoint thigh = knee.minus(hip);
         FloorVector swing = thigh.floor().minus(FloorPoint.ORIGIN);
         double foot = sole.contact() == Contact.LIFTED ? 0 : sole.toesUp();

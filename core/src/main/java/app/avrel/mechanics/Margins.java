@@ -2,7 +2,7 @@ package app.avrel.mechanics;
 
 import app.avrel.body.Body;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -37,7 +37,7 @@ public record Margins(List<Double> distances, List<Double> tips, List<Double> pu
     }
 
     /** {@return the margins of a centre of mass over a point of a support, {@code height} metres up} */
-    public static Margins of(Support support, FloorPoint centre, Heading facing, double height) {
+    public static Margins of(Support support, FloorPoint centre, Bearing facing, double height) {
         List<Double> distances = IntStream.range(0, DIRECTIONS)
                 .mapToObj(eighth -> support.distance(centre, facing.plus(new Turn(45.0 * eighth))))
                 .toList();

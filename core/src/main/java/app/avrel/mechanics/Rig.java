@@ -4,7 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.SpacePoint;
 import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Pose;
@@ -67,11 +67,11 @@ public record Rig(
     }
 
     private static double gaze(Pose pose) {
-        Heading facing = pose.facing();
+        Bearing facing = pose.facing();
         return switch (pose.gaze()) {
             case Gaze.Ahead _ -> 0;
             case Gaze.AtHand(Side hand) -> hand.sign() * 25;
-            case Gaze.Toward(Direction.OfPosture(Heading heading)) ->
+            case Gaze.Toward(Direction.OfPosture(Bearing heading)) ->
                 Math.clamp(facing.turnTo(heading).degrees(), -80, 80);
             case Gaze.Toward(Direction.OfBody(var turn)) -> Math.clamp(turn.degrees(), -80, 80);
         };

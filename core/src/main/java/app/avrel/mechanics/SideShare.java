@@ -3,7 +3,7 @@ package app.avrel.mechanics;
 import app.avrel.body.Body;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,7 +29,7 @@ public record SideShare(Stand stand, Body body) {
     /** {@return metres to the edge on the left and on the right of a place} */
     public List<Double> sides(FloorPoint place) {
         Support support = Support.of(stand, body);
-        Heading right = stand.facing().right();
+        Bearing right = stand.facing().right();
         return List.of(support.distance(place, right.plus(new Turn(180))), support.distance(place, right));
     }
 
@@ -37,7 +37,7 @@ public record SideShare(Stand stand, Body body) {
      * {@return a place's share along a direction, counted between the pressure points; empty where the feet are closer
      * than a quarter of a foot's breadth that way, or one is off the floor}
      */
-    public OptionalDouble share(FloorPoint place, Heading direction) {
+    public OptionalDouble share(FloorPoint place, Bearing direction) {
         if (stand.left().lifted() || stand.right().lifted()) {
             return OptionalDouble.empty();
         }
@@ -59,7 +59,7 @@ public record SideShare(Stand stand, Body body) {
     /** {@return the place as far ahead as the centre of mass, but at a share across} */
     private FloorPoint at(double acrossShare) {
         FloorPoint centre = stand.centreOfMass(body);
-        Heading across = stand.facing().right();
+        Bearing across = stand.facing().right();
         double wanted = right().towards(left(), acrossShare).minus(centre).along(across);
         return centre.plus(across.vector(wanted));
     }
@@ -73,7 +73,7 @@ public record SideShare(Stand stand, Body body) {
     public FloorPoint heelCentred() {
         FloorPoint centre = stand.centreOfMass(body);
         FloorPoint middle = stand.right().heel().towards(stand.left().heel(), 0.5);
-        Heading across = stand.facing().right();
+        Bearing across = stand.facing().right();
         return centre.plus(across.vector(middle.minus(centre).along(across)));
     }
 
@@ -81,14 +81,14 @@ public record SideShare(Stand stand, Body body) {
     public OptionalDouble forEqualSides() {
         FloorPoint centre = stand.centreOfMass(body);
         List<Double> sides = sides(centre);
-        Heading across = stand.facing().right();
+        Bearing across = stand.facing().right();
         return share(centre.plus(across.vector((sides.get(1) - sides.get(0)) / 2)), across);
     }
 
     /** {@return the shares across that the centre of mass can have with the weight shared as it is} */
     public Optional<Range> possible() {
         FloorPoint centre = stand.centreOfMass(body);
-        Heading across = stand.facing().right();
+        Bearing across = stand.facing().right();
         Support places = places(stand.shareLeft());
         OptionalDouble one =
                 share(centre.plus(across.vector(-places.distance(centre, across.plus(new Turn(180))))), across);
@@ -115,7 +115,7 @@ public record SideShare(Stand stand, Body body) {
 
     /** {@return the share across of the centre of mass, counted between the heel lines; empty where those are one} */
     public OptionalDouble byHeels() {
-        Heading across = stand.facing().right();
+        Bearing across = stand.facing().right();
         double length = stand.left().heel().minus(stand.right().heel()).along(across);
         return Math.abs(length) < 1e-9
                 ? OptionalDouble.empty()

@@ -4,7 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Proportions;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.SpacePoint;
 import app.avrel.motion.FootPose;
 import app.avrel.posture.move.Contact;
@@ -24,7 +24,7 @@ import java.util.List;
  * @param pitch degrees the toes are up on the heel, or the heel is up on the ball, 0 to 90; 0 for a flat foot
  * @param lift metres the sole is off the floor; 0 where it touches
  */
-public record Sole(FloorPoint heel, Heading heading, Contact contact, double pitch, double lift) {
+public record Sole(FloorPoint heel, Bearing heading, Contact contact, double pitch, double lift) {
 
     /** How far the toes are up where a foot stands on its heel and nothing else is said, degrees. */
     public static final double TOES_UP = 20;
@@ -46,7 +46,7 @@ public record Sole(FloorPoint heel, Heading heading, Contact contact, double pit
     }
 
     /** {@return a foot pitched as is usual for its contact} */
-    public static Sole of(FloorPoint heel, Heading heading, Contact contact) {
+    public static Sole of(FloorPoint heel, Bearing heading, Contact contact) {
         return new Sole(heel, heading, contact, usualPitch(contact), 0);
     }
 

@@ -2,7 +2,7 @@ package app.avrel.mechanics;
 
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.motion.Pose;
 
 /**
@@ -20,12 +20,12 @@ public record Spacing(double leftLead, double width, double distance) {
     }
 
     /** {@return the spacing of the feet of a pose for another facing} */
-    public static Spacing of(Pose pose, Heading facing) {
+    public static Spacing of(Pose pose, Bearing facing) {
         return of(pose.left().heel().value(), pose.right().heel().value(), facing);
     }
 
     /** {@return the spacing of two heels for a facing} */
-    public static Spacing of(FloorPoint left, FloorPoint right, Heading facing) {
+    public static Spacing of(FloorPoint left, FloorPoint right, Bearing facing) {
         FloorVector between = left.minus(right);
         return new Spacing(between.along(facing), -between.along(facing.right()), between.length());
     }

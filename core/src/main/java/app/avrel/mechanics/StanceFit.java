@@ -3,7 +3,7 @@ package app.avrel.mechanics;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.house.Stance;
@@ -138,9 +138,9 @@ public record StanceFit(Body body, HouseRules rules, Stance stance, int frontPer
 
     /** {@return how a body stands so: the left foot ahead} */
     public Stand stand(double length, double width, double share, Contact contact, double depth) {
-        Sole left = Sole.of(new FloorPoint(-width / 2, length), Heading.FRONT, contact);
-        Heading out = Heading.wrapping(rules.get(HouseRule.REAR_FOOT_ANGLE));
-        return Stand.of(left, Sole.of(new FloorPoint(width / 2, 0), out, Contact.FLAT), share, Heading.FRONT, depth);
+        Sole left = Sole.of(new FloorPoint(-width / 2, length), Bearing.FRONT, contact);
+        Bearing out = Bearing.wrapping(rules.get(HouseRule.REAR_FOOT_ANGLE));
+        return Stand.of(left, Sole.of(new FloorPoint(width / 2, 0), out, Contact.FLAT), share, Bearing.FRONT, depth);
     }
 
     /** Metres by which a loaded knee is past its limit; not above 0 where none is. */

@@ -4,7 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.SpacePoint;
 import app.avrel.motion.Pose;
 
@@ -22,8 +22,8 @@ public record Stand(
         Sole left,
         Sole right,
         double shareLeft,
-        Heading facing,
-        Heading pelvis,
+        Bearing facing,
+        Bearing pelvis,
         double drop,
         double lean,
         double armsAhead) {
@@ -35,7 +35,7 @@ public record Stand(
     }
 
     /** {@return a stand with upright trunk, hanging arms, and the pelvis under the chest} */
-    public static Stand of(Sole left, Sole right, double shareLeft, Heading facing, double drop) {
+    public static Stand of(Sole left, Sole right, double shareLeft, Bearing facing, double drop) {
         return new Stand(left, right, shareLeft, facing, facing, drop, 0, 0);
     }
 
@@ -84,7 +84,7 @@ public record Stand(
      * {@return metres between the outlines of the two soles across the facing; negative where they overlap sideways}
      */
     public double clearGap(Body body) {
-        Heading across = facing.right();
+        Bearing across = facing.right();
         double rightmost = left.wholeOutline(body).stream()
                 .mapToDouble(corner -> corner.minus(FloorPoint.ORIGIN).along(across))
                 .max()

@@ -3,7 +3,7 @@ package app.avrel.mechanics;
 import app.avrel.body.Body;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -52,12 +52,12 @@ public record Support(List<FloorPoint> corners, double area) {
      * {@return metres from a point to the edge in a direction; negative where the point lies outside beyond that edge,
      * infinite where there is no support}
      */
-    public double distance(FloorPoint from, Heading direction) {
+    public double distance(FloorPoint from, Bearing direction) {
         double nearest = Double.POSITIVE_INFINITY;
         for (int i = 0; i < corners.size(); i++) {
             FloorPoint corner = corners.get(i);
             FloorVector edge = corners.get((i + 1) % corners.size()).minus(corner);
-            Heading outward = edge.heading().plus(new Turn(-90));
+            Bearing outward = edge.bearing().plus(new Turn(-90));
             double towards = direction.vector(1).along(outward);
             if (towards > 1e-12) {
                 nearest = Math.min(nearest, corner.minus(from).along(outward) / towards);
@@ -71,9 +71,9 @@ public record Support(List<FloorPoint> corners, double area) {
         double nearest = Double.POSITIVE_INFINITY;
         for (int i = 0; i < corners.size(); i++) {
             FloorPoint corner = corners.get(i);
-            Heading outward = corners.get((i + 1) % corners.size())
+            Bearing outward = corners.get((i + 1) % corners.size())
                     .minus(corner)
-                    .heading()
+                    .bearing()
                     .plus(new Turn(-90));
             nearest = Math.min(nearest, corner.minus(point).along(outward));
         }

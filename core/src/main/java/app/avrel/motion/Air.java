@@ -1,7 +1,7 @@
 package app.avrel.motion;
 
 import app.avrel.body.Landmark;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.posture.move.HangingToes;
 import app.avrel.posture.move.Kick;
@@ -22,10 +22,10 @@ public record Air(Optional<Landmark> knee, Optional<HangingToes> toes, Optional<
     /**
      * A foot held out in a kick.
      *
-     * @param toward the heading in the hall
+     * @param toward the bearing
      * @param height of the foot, where that was said
      */
-    public record Out(Kick kick, Heading toward, Optional<Landmark> height) {}
+    public record Out(Kick kick, Bearing toward, Optional<Landmark> height) {}
 
     /** {@return the same, carried round with the body} */
     Air turned(Turn turn) {

@@ -1,7 +1,7 @@
 package app.avrel.motion;
 
 import app.avrel.body.Side;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
@@ -12,36 +12,36 @@ final class BodyTurning {
 
     private BodyTurning() {}
 
-    static Pose after(Pose pose, Move.TurnBody move, Heading front) {
+    static Pose after(Pose pose, Move.TurnBody move) {
         if (move.turning().isEmpty()) {
             Estimate<Turn> chest = Estimate.unknown(pose.chest().value());
             return pose.withBody(
                     move.part() == BodyPart.WHOLE ? Estimate.unknown(pose.hips().value()) : pose.hips(), chest);
         }
         Turning turning = move.turning().get();
-        return move.part() == BodyPart.WHOLE ? whole(pose, turning, front) : chest(pose, turning, front);
+        return move.part() == BodyPart.WHOLE ? whole(pose, turning) : chest(pose, turning);
     }
 
-    private static Pose chest(Pose pose, Turning turning, Heading front) {
-        return pose.withBody(pose.hips(), turned(pose.chest(), turning, front));
+    private static Pose chest(Pose pose, Turning turning) {
+        return pose.withBody(pose.hips(), turned(pose.chest(), turning));
     }
 
     /** Turning to a heading squares hips and chest to it; turning by an angle keeps what lies between them. */
-    private static Pose whole(Pose pose, Turning turning, Heading front) {
-        Estimate<Turn> chest = turned(pose.chest(), turning, front);
+    private static Pose whole(Pose pose, Turning turning) {
+        Estimate<Turn> chest = turned(pose.chest(), turning);
         Estimate<Turn> hips = switch (turning) {
-            case Turning.By _ -> turned(pose.hips(), turning, front);
+            case Turning.By _ -> turned(pose.hips(), turning);
             case Turning.To _ -> chest;
         };
         Turn carried = hips.value().minus(pose.hips().value());
         return carried(pose, carried).withBody(hips, chest);
     }
 
-    private static Estimate<Turn> turned(Estimate<Turn> from, Turning turning, Heading front) {
+    private static Estimate<Turn> turned(Estimate<Turn> from, Turning turning) {
         return switch (turning) {
             case Turning.By(Turn by) -> from.map(by::plus);
-            case Turning.To(Heading to, var way) ->
-                Estimate.known(from.value().plus(Heading.from(from.value()).turnTo(Performer.inHall(to, front), way)));
+            case Turning.To(Bearing to, var way) ->
+                Estimate.known(from.value().plus(Bearing.from(from.value()).turnTo(to, way)));
         };
     }
 

@@ -7,8 +7,8 @@ import app.avrel.posture.hand.HeldProp;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Gaze;
 
-/** Directions of the hall that hands, eyes and props hold, carried round with the whole pose. */
-final class Directed {
+/** Directions of the frame that hands, eyes and props hold, when the pose is seen from another frame. */
+public final class Directed {
 
     private Directed() {}
 
@@ -20,7 +20,8 @@ final class Directed {
         };
     }
 
-    static HandPlace turned(HandPlace place, Turn turn) {
+    /** {@return a place of a hand seen from a frame turned so against this one} */
+    public static HandPlace turned(HandPlace place, Turn turn) {
         return place.sideways().orElse(Sideways.CENTRE) instanceof Sideways.Toward(Direction direction)
                 ? place.withSideways(new Sideways.Toward(turned(direction, turn)))
                 : place;

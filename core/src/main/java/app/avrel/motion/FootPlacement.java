@@ -7,7 +7,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
@@ -50,7 +50,7 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
                     StepPlace.Across _,
                     StepPlace.WhereWas _ -> heel(pose, side, slide.place());
         };
-        Estimate<Heading> toes =
+        Estimate<Bearing> toes =
                 slide.toes().map(said -> toes(pose, side, said)).orElse(foot.heading());
         Contact contact = foot.lifted() ? Contact.FLAT : foot.contact();
         return pose.withFoot(
@@ -58,7 +58,7 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
     }
 
     private Estimate<FloorPoint> slid(FootPose foot, StepPlace.Along along) {
-        Heading direction = heading(along.direction(), begin.facing(), begin.front());
+        Bearing direction = heading(along.direction(), begin.facing());
         double metres = along.distance().map(body::metres).orElse(body.footLength() / 2);
         boolean known = foot.heel().known() && along.distance().isPresent();
         return new Estimate<>(foot.heel().value().plus(direction.vector(metres)), known);
@@ -72,8 +72,8 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
     /** The foot goes out from its hip as far as the leg reaches at that height. */
     Pose kick(Pose pose, Move.Kicking kick) {
         FootPose foot = pose.foot(kick.foot());
-        Heading toward = kick.toward()
-                .map(direction -> heading(direction, begin.facing(), begin.front()))
+        Bearing toward = kick.toward()
+                .map(direction -> heading(direction, begin.facing()))
                 .orElse(pose.facing());
         double height = kick.height().orElse(Landmark.KNEE).shareOfStature();
         double below = Math.clamp(HIP_JOINT - height, -LEG, LEG);
@@ -152,7 +152,7 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
 
     Pose turnFoot(Pose pose, Move.TurnFoot turn) {
         FootPose foot = pose.foot(turn.foot());
-        Estimate<Heading> heading = toes(pose, turn.foot(), turn.toes());
+        Estimate<Bearing> heading = toes(pose, turn.foot(), turn.toes());
         double fixed = share(turn);
         FloorPoint pivot = foot.point(body, fixed);
         FloorPoint heel = pivot.plus(heading.value().vector(-fixed * body.footLength()));
@@ -192,7 +192,7 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
      * step backward, so that only a negative one crosses.
      */
     private Estimate<FloorPoint> along(Pose pose, Side side, StepPlace.Along along) {
-        Heading direction = heading(along.direction(), begin.facing(), begin.front());
+        Bearing direction = heading(along.direction(), begin.facing());
         boolean backward = begin.facing().degreesFrom(direction) > 90;
         Optional<Double> width = along.width().map(body::metres).map(metres -> backward ? -metres : metres);
         double distance = along.distance().map(body::metres).orElse(body.footLength());
@@ -222,7 +222,7 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
 
     /** A place counted from the standing heel along and across a direction; what is empty stays as it is. */
     private Estimate<FloorPoint> offset(
-            Pose pose, Side side, Heading direction, Optional<Double> along, Optional<Double> width) {
+            Pose pose, Side side, Bearing direction, Optional<Double> along, Optional<Double> width) {
         Estimate<FloorPoint> standing = pose.foot(side.other()).heel();
         Estimate<FloorPoint> own = pose.foot(side).heel();
         FloorVector now = own.value().minus(standing.value());
@@ -235,23 +235,23 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
         return new Estimate<>(heel, known);
     }
 
-    private Estimate<Heading> toes(Pose pose, Side side, Optional<Toes> said) {
-        Estimate<Heading> now = pose.foot(side).heading();
+    private Estimate<Bearing> toes(Pose pose, Side side, Optional<Toes> said) {
+        Estimate<Bearing> now = pose.foot(side).heading();
         return said.map(toes -> toes(pose, side, toes)).orElse(Estimate.unknown(now.value()));
     }
 
-    private Estimate<Heading> toes(Pose pose, Side side, Toes toes) {
-        Estimate<Heading> now = pose.foot(side).heading();
+    private Estimate<Bearing> toes(Pose pose, Side side, Toes toes) {
+        Estimate<Bearing> now = pose.foot(side).heading();
         return switch (toes) {
             case Toes.Turned(double out) -> now.map(heading -> heading.plus(outward(side, out)));
             case Toes.AgainstPelvis(double out) -> againstPelvis(pose, side, out);
-            case Toes.Toward(Direction direction) -> Estimate.known(heading(direction, begin.facing(), begin.front()));
+            case Toes.Toward(Direction direction) -> Estimate.known(heading(direction, begin.facing()));
             case Toes.OutAsFarAsTheyGo _ -> againstPelvis(pose, side, rules.get(HouseRule.TOES_OUT_RANGE));
             case Toes.InAsFarAsTheyGo _ -> againstPelvis(pose, side, -rules.get(HouseRule.TOES_IN_RANGE));
         };
     }
 
-    private static Estimate<Heading> againstPelvis(Pose pose, Side side, double out) {
+    private static Estimate<Bearing> againstPelvis(Pose pose, Side side, double out) {
         return new Estimate<>(
                 pose.pelvis().plus(outward(side, out)), pose.hips().known());
     }
@@ -260,11 +260,11 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
         return new Turn(side.sign() * degrees);
     }
 
-    /** {@return the direction as a heading of the hall} */
-    static Heading heading(Direction direction, Heading facing, Heading front) {
+    /** {@return the direction as a bearing, for a body that faces so} */
+    static Bearing heading(Direction direction, Bearing facing) {
         return switch (direction) {
             case Direction.OfBody(Turn turn) -> facing.plus(turn);
-            case Direction.OfPosture(Heading heading) -> Performer.inHall(heading, front);
+            case Direction.OfPosture(Bearing bearing) -> bearing;
         };
     }
 }

@@ -4,7 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Landmark;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.posture.move.Contact;
 import java.util.Optional;
@@ -20,7 +20,7 @@ import java.util.Optional;
  */
 public record FootPose(
         Estimate<FloorPoint> heel,
-        Estimate<Heading> heading,
+        Estimate<Bearing> heading,
         Contact contact,
         Optional<Air> air,
         Optional<FloorPoint> was) {
@@ -43,7 +43,7 @@ public record FootPose(
         };
     }
 
-    public static FootPose at(FloorPoint heel, Heading heading, Contact contact) {
+    public static FootPose at(FloorPoint heel, Bearing heading, Contact contact) {
         return standing(Estimate.known(heel), heading, contact);
     }
 
@@ -57,7 +57,7 @@ public record FootPose(
     }
 
     /** {@return a foot that stands, or hangs just off the floor} */
-    public static FootPose standing(Estimate<FloorPoint> heel, Heading heading, Contact contact) {
+    public static FootPose standing(Estimate<FloorPoint> heel, Bearing heading, Contact contact) {
         return new FootPose(heel, Estimate.known(heading), contact, Optional.empty(), Optional.empty());
     }
 
@@ -74,7 +74,7 @@ public record FootPose(
         return new FootPose(changed, heading, contact, air, was);
     }
 
-    public FootPose withHeading(Estimate<Heading> changed) {
+    public FootPose withHeading(Estimate<Bearing> changed) {
         return new FootPose(heel, changed, contact, air, was);
     }
 

@@ -1,16 +1,16 @@
 package app.avrel.motion;
 
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 
 /**
  * How the trunk inclines.
  *
  * @param degrees from the upright, 0 to 60
- * @param toward the heading in the hall
+ * @param toward the bearing
  */
-public record Lean(int degrees, Heading toward) {
+public record Lean(int degrees, Bearing toward) {
 
-    public static final Lean UPRIGHT = new Lean(0, Heading.FRONT);
+    public static final Lean UPRIGHT = new Lean(0, Bearing.FRONT);
 
     public Lean {
         if (degrees < 0 || degrees > 60) {

@@ -4,7 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Direction;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.posture.count.Stage;
@@ -32,13 +32,9 @@ import java.util.Optional;
  */
 public record Performer(Body body, HouseRules rules) {
 
-    /**
-     * {@return the pose after the stage}
-     *
-     * @param front the hall heading of the front against which the record's headings count
-     */
-    public Pose after(Pose before, Stage stage, Heading front) {
-        Begin begin = new Begin(before, before.facing(), front);
+    /** {@return the pose after the stage, in the frame of the pose before it} */
+    public Pose after(Pose before, Stage stage) {
+        Begin begin = new Begin(before, before.facing());
         List<Move> moves = stage.moves().stream()
                 .sorted(Comparator.comparingInt(Performer::turn))
                 .toList();
@@ -57,7 +53,7 @@ public record Performer(Body body, HouseRules rules) {
     private static final int UNSAID_LEAN = 15;
 
     /** What held when the stage began. */
-    record Begin(Pose pose, Heading facing, Heading front) {}
+    record Begin(Pose pose, Bearing facing) {}
 
     private static int turn(Move move) {
         return switch (move) {
@@ -89,16 +85,16 @@ public record Performer(Body body, HouseRules rules) {
             case Move.Stamp stamp -> emptied(footing.stamp(pose, stamp), stamp.foot());
             case Move.TurnFoot turn -> footing.turnFoot(pose, turn);
             case Move.Shift shift -> pose.withWeight(share(shift.split(), rules));
-            case Move.TurnBody turn -> BodyTurning.after(pose, turn, begin.front());
+            case Move.TurnBody turn -> BodyTurning.after(pose, turn);
             case Move.ChangeDepth depth -> pose.withDrop(PelvisHeight.after(pose.drop(), depth.depth(), body, rules));
             case Move.PlaceHand hand ->
-                pose.withHand(hand.hand(), pose.hand(hand.hand()).with(inHall(hand.to(), begin.front())));
+                pose.withHand(hand.hand(), pose.hand(hand.hand()).with(hand.to()));
             case Move.Incline incline -> pose.withLean(leaning(pose.lean(), incline, begin));
             case Move.HoldBall ball -> holding(pose, ball);
             case Move.RelateHands hands -> HandRelations.after(pose, hands);
             case Move.HandleProp prop ->
-                pose.withProp(Handling.after(pose.prop(), prop).map(held -> inHall(held, begin)));
-            case Move.Look look -> pose.withGaze(inHall(look.at(), begin));
+                pose.withProp(Handling.after(pose.prop(), prop).map(held -> fixed(held, begin)));
+            case Move.Look look -> pose.withGaze(fixed(look.at(), begin));
         };
     }
 
@@ -136,46 +132,27 @@ public record Performer(Body body, HouseRules rules) {
 
     /** An incline without a number is a small one. */
     private static Lean leaning(Lean before, Move.Incline move, Begin begin) {
-        Heading toward = move.toward()
-                .map(direction -> FootPlacement.heading(direction, begin.facing(), begin.front()))
+        Bearing toward = move.toward()
+                .map(direction -> FootPlacement.heading(direction, begin.facing()))
                 .orElse(begin.facing());
         int degrees = move.degrees().orElse(before.degrees() == 0 ? UNSAID_LEAN : before.degrees());
         return degrees == 0 ? Lean.UPRIGHT : new Lean(degrees, toward);
     }
 
-    private static HeldProp inHall(HeldProp held, Begin begin) {
+    private static HeldProp fixed(HeldProp held, Begin begin) {
         return held.pointing(
                 Optional.empty(),
                 held.toward()
-                        .map(to -> new Direction.OfPosture(FootPlacement.heading(to, begin.facing(), begin.front()))));
+                        .map(to -> new Direction.OfPosture(FootPlacement.heading(to, begin.facing()))));
     }
 
-    private static HandPlace inHall(HandPlace place, Heading front) {
-        if (place.sideways().orElse(Sideways.CENTRE) instanceof Sideways.Toward(var direction)) {
-            return place.withSideways(new Sideways.Toward(fixed(direction, front)));
-        }
-        return place;
-    }
-
-    private static Gaze inHall(Gaze gaze, Begin begin) {
+    private static Gaze fixed(Gaze gaze, Begin begin) {
         return switch (gaze) {
             case Gaze.Ahead ahead -> ahead;
             case Gaze.AtHand hand -> hand;
             case Gaze.Toward(var direction) ->
                 new Gaze.Toward(
-                        new Direction.OfPosture(FootPlacement.heading(direction, begin.facing(), begin.front())));
+                        new Direction.OfPosture(FootPlacement.heading(direction, begin.facing())));
         };
-    }
-
-    private static Direction fixed(Direction direction, Heading front) {
-        return switch (direction) {
-            case Direction.OfBody ofBody -> ofBody;
-            case Direction.OfPosture(Heading heading) -> new Direction.OfPosture(inHall(heading, front));
-        };
-    }
-
-    /** {@return a heading of the posture as a heading of the hall} */
-    static Heading inHall(Heading ofPosture, Heading front) {
-        return Heading.wrapping(front.degrees() + ofPosture.degrees());
     }
 }

@@ -1,95 +1,61 @@
 package app.avrel.motion;
 
+import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
-import java.util.Optional;
 
 /**
- * How a pose is carried along the floor to where another like it stands: what is done from there is then the same, only
- * elsewhere.
+ * Where a frame stands in another: a rigid motion of the floor. What is done in a posture's own frame is the same value
+ * wherever it is placed; in the hall it exists only where something is drawn or measured there.
  *
- * @param turn about the origin, first
+ * @param turn about the origin, first; whole turns are kept
  * @param by then along the floor
  */
 public record Placement(Turn turn, FloorVector by) {
 
-    /** Metres and degrees that only rounding makes. */
-    private static final double NEAR = 1e-9;
+    /** Where one already is. */
+    public static final Placement HERE = new Placement(Turn.NONE, FloorVector.ZERO);
 
-    /** {@return how one pose is carried to another; empty where they are other poses} */
-    public static Optional<Placement> between(Pose was, Pose is) {
-        Turn turn = clean(is.chest().value().minus(was.chest().value()));
-        Pose turned = was.turned(FloorPoint.ORIGIN, turn);
-        FloorVector by = is.left().heel().value().minus(turned.left().heel().value());
-        return near(turned.moved(by), is) ? Optional.of(new Placement(turn, by)) : Optional.empty();
+    /** {@return the frame of its own that a pose begins: it faces the front, and the middle between its heels is the origin} */
+    public static Placement ownFrameOf(Pose pose) {
+        return new Placement(pose.chest().value(), pose.middle().minus(FloorPoint.ORIGIN));
     }
 
-    /** Without what rounding has added, so that directions of the hall stay the same numbers. */
-    private static Turn clean(Turn turn) {
-        double rounded = Math.rint(turn.degrees() * 1e6) / 1e6;
-        return near(rounded, turn.degrees()) ? new Turn(rounded) : turn;
+    /** {@return where a bearing points in the hall, for a frame that is placed there} */
+    public Heading of(Bearing bearing) {
+        return Heading.wrapping(turn.degrees() + bearing.degrees());
     }
 
-    /** {@return the pose where it is carried to} */
+    /** {@return a direction of the hall as it is seen from this frame} */
+    public Bearing from(Heading heading) {
+        return Bearing.wrapping(heading.degrees() - turn.degrees());
+    }
+
+    /** {@return where a point of this frame lies in the other} */
+    public FloorPoint of(FloorPoint point) {
+        return point.turned(FloorPoint.ORIGIN, turn).plus(by);
+    }
+
+    /** {@return a pose of this frame as it is seen from the other} */
     public Pose of(Pose pose) {
-        if (still()) {
-            return pose;
-        }
         Pose turned = turn.degrees() == 0 ? pose : pose.turned(FloorPoint.ORIGIN, turn);
         return by.equals(FloorVector.ZERO) ? turned : turned.moved(by);
     }
 
-    /** {@return one carriage for this and then another} */
-    public Placement then(Placement next) {
-        return new Placement(
-                new Turn(turn.degrees() + next.turn.degrees()),
-                by.turned(next.turn).plus(next.by));
+    /** {@return where a frame stands in the other that stands in this one} */
+    public Placement of(Placement inner) {
+        return new Placement(turn.plus(inner.turn), inner.by.turned(turn).plus(by));
     }
 
-    /** {@return whether nothing moves} */
-    public boolean still() {
-        return turn.degrees() == 0 && near(by.right(), 0) && near(by.ahead(), 0);
+    /** {@return where the other frame stands in this one} */
+    public Placement inverse() {
+        return new Placement(turn.mirrored(), by.times(-1).turned(turn.mirrored()));
     }
 
-    private static boolean near(Pose a, Pose b) {
-        return near(a.left(), b.left())
-                && near(a.right(), b.right())
-                && a.weight().equals(b.weight())
-                && near(a.hips().value().degrees(), b.hips().value().degrees())
-                && a.hips().known() == b.hips().known()
-                && a.chest().known() == b.chest().known()
-                && near(a.drop().value(), b.drop().value())
-                && a.drop().known() == b.drop().known()
-                && a.leftHand().equals(b.leftHand())
-                && a.rightHand().equals(b.rightHand())
-                && a.gaze().equals(b.gaze())
-                && a.lean().degrees() == b.lean().degrees()
-                && near(a.lean().toward(), b.lean().toward())
-                && a.prop().equals(b.prop());
-    }
-
-    private static boolean near(FootPose a, FootPose b) {
-        return a.contact() == b.contact()
-                && near(a.heel().value(), b.heel().value())
-                && a.heel().known() == b.heel().known()
-                && near(a.heading().value(), b.heading().value())
-                && a.heading().known() == b.heading().known()
-                && a.air().equals(b.air())
-                && a.was().isPresent() == b.was().isPresent()
-                && (a.was().isEmpty() || near(a.was().get(), b.was().get()));
-    }
-
-    private static boolean near(FloorPoint a, FloorPoint b) {
-        return near(a.right(), b.right()) && near(a.ahead(), b.ahead());
-    }
-
-    private static boolean near(Heading a, Heading b) {
-        return near(Math.IEEEremainder(a.degrees() - b.degrees(), 360), 0);
-    }
-
-    private static boolean near(double a, double b) {
-        return Math.abs(a - b) < NEAR;
+    /** {@return the same turned about the other frame's origin} */
+    public Placement turned(Turn about) {
+        return new Placement(about, FloorVector.ZERO).of(this);
     }
 }

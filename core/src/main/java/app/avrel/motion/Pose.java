@@ -4,7 +4,7 @@ import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HeldProp;
@@ -12,15 +12,15 @@ import app.avrel.posture.move.Gaze;
 import java.util.Optional;
 
 /**
- * How a body stands at one moment, in the hall.
+ * How a body stands at one moment, in the frame of the posture or link that is done: its front is that frame's.
  *
- * @param hips where the pelvis faces, as the turn from the form's front; whole turns are kept
+ * @param hips where the pelvis faces, as the turn from the front; whole turns are kept
  * @param chest where the chest faces, likewise: this is the facing
  * @param drop metres the pelvis is below standing, at least 0
- * @param leftHand directions in it are the body's or, as {@code OfPosture}, the hall's
- * @param gaze directions in it are the hall's
+ * @param leftHand directions in it are the body's or, as {@code OfPosture}, the frame's
+ * @param gaze directions in it are the frame's
  * @param lean of the trunk
- * @param prop what is held, if anything; directions in it are the hall's
+ * @param prop what is held, if anything; directions in it are the frame's
  */
 public record Pose(
         FootPose left,
@@ -43,13 +43,23 @@ public record Pose(
         return side == Side.LEFT ? leftHand : rightHand;
     }
 
-    /** {@return where the body faces: the chest's heading} */
-    public Heading facing() {
-        return Heading.from(chest.value());
+    /** {@return the middle between the heels} */
+    public FloorPoint middle() {
+        return left.heel().value().towards(right.heel().value(), 0.5);
     }
 
-    public Heading pelvis() {
-        return Heading.from(hips.value());
+    /** {@return whether both heels are where the record puts them} */
+    public boolean placed() {
+        return left.heel().known() && right.heel().known();
+    }
+
+    /** {@return where the body faces: the chest's bearing} */
+    public Bearing facing() {
+        return Bearing.from(chest.value());
+    }
+
+    public Bearing pelvis() {
+        return Bearing.from(hips.value());
     }
 
     public Pose withFoot(Side side, FootPose foot) {

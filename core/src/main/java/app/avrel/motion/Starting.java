@@ -6,7 +6,7 @@ import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.posture.StartFoot;
 import app.avrel.posture.StartPose;
@@ -38,50 +38,50 @@ public final class Starting {
     }
 
     private static FootPose foot(Side side, StartFoot foot, Estimate<FloorPoint> heel) {
-        Heading toes = Heading.wrapping(side.sign() * foot.toesOut());
+        Bearing toes = Bearing.wrapping(side.sign() * foot.toesOut());
         return FootPose.standing(heel, toes, foot.contact());
     }
 
     /**
-     * {@return the start laid on the floor where {@code before} stands}
+     * {@return where a start's own frame stands in the frame of the pose before it}
      *
      * <p>The start's more loaded foot comes to lie on that foot, turned so that the facings agree; where both bear alike,
      * both are as near to theirs as can be. Whole turns made so far are kept.
      */
-    public static Pose placed(StartPose start, Pose before, Body body) {
+    public static Placement placed(StartPose start, Pose before, Body body) {
         Pose own = of(start, body);
-        Pose turned = own.turned(FloorPoint.ORIGIN, before.chest().value());
+        Turn turn = before.chest().value();
+        Pose turned = own.turned(FloorPoint.ORIGIN, turn);
         WeightShare weight = own.weight();
         boolean alike = weight.leastLeft() + weight.mostLeft() == 100;
         FloorVector left = way(turned, before, Side.LEFT);
         FloorVector right = way(turned, before, Side.RIGHT);
         FloorVector heavier = weight.heavier() == Side.LEFT ? left : right;
-        return turned.moved(alike ? left.plus(right).times(0.5) : heavier);
+        return new Placement(turn, alike ? left.plus(right).times(0.5) : heavier);
     }
 
     private static FloorVector way(Pose from, Pose to, Side foot) {
         return to.foot(foot).heel().value().minus(from.foot(foot).heel().value());
     }
 
-    /** {@return what must be recorded as the start so that it stands as {@code pose} does: lengths in foot-lengths} */
+    /**
+     * {@return what must be recorded as the start so that it stands as {@code pose} does: lengths in foot-lengths,
+     * directions from where it faces}
+     */
     public static StartPose startingFrom(Pose pose, Body body) {
-        FloorVector between =
-                pose.left().heel().value().minus(pose.right().heel().value());
-        boolean placed = pose.left().heel().known() && pose.right().heel().known();
-        double ahead = between.along(pose.facing());
-        double width = -between.along(pose.facing().right());
+        Pose own = Placement.ownFrameOf(pose).inverse().of(pose);
+        FloorVector between = own.left().heel().value().minus(own.right().heel().value());
         return new StartPose(
-                startFoot(pose, Side.LEFT),
-                startFoot(pose, Side.RIGHT),
-                placed ? Optional.of(rounded(ahead / body.footLength())) : Optional.empty(),
-                placed ? Optional.of(rounded(width / body.footLength())) : Optional.empty(),
-                pose.weight(),
-                Length.fists(Math.round(pose.drop().value() / body.fist() * 10) / 10.0),
-                new Turn(Math.clamp(
-                        pose.hips().value().minus(pose.chest().value()).degrees(), -30, 30)),
-                pose.leftHand(),
-                pose.rightHand(),
-                pose.prop().map(held -> held));
+                startFoot(own, Side.LEFT),
+                startFoot(own, Side.RIGHT),
+                own.placed() ? Optional.of(rounded(between.ahead() / body.footLength())) : Optional.empty(),
+                own.placed() ? Optional.of(rounded(-between.right() / body.footLength())) : Optional.empty(),
+                own.weight(),
+                Length.fists(Math.round(own.drop().value() / body.fist() * 10) / 10.0),
+                new Turn(Math.clamp(own.hips().value().degrees(), -30, 30)),
+                own.leftHand(),
+                own.rightHand(),
+                own.prop());
     }
 
     private static Length rounded(double footLengths) {

@@ -1,6 +1,6 @@
 package app.avrel.posture;
 
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.house.Stance;
 import app.avrel.posture.move.Split;
 import java.util.Optional;
@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param counts how many counts the posture has, at least 0
  */
 public record EndClaim(
-        Optional<Stance> stance, Optional<Split> weight, Optional<Heading> facing, Optional<Integer> counts) {
+        Optional<Stance> stance, Optional<Split> weight, Optional<Bearing> facing, Optional<Integer> counts) {
 
     public static final EndClaim NONE =
             new EndClaim(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
@@ -26,7 +26,7 @@ public record EndClaim(
         return new EndClaim(stance, claimed, facing, counts);
     }
 
-    public EndClaim withFacing(Optional<Heading> claimed) {
+    public EndClaim withFacing(Optional<Bearing> claimed) {
         return new EndClaim(stance, weight, claimed, counts);
     }
 

@@ -2,7 +2,7 @@ package app.avrel.posture;
 
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Language;
@@ -177,7 +177,7 @@ public final class Mirror {
 
     static EndClaim of(EndClaim end) {
         return end.withWeight(end.weight().map(Mirror::of))
-                .withFacing(end.facing().map(Heading::mirrored));
+                .withFacing(end.facing().map(Bearing::mirrored));
     }
 
     static StepPlace of(StepPlace place) {
@@ -204,7 +204,7 @@ public final class Mirror {
     public static Direction of(Direction direction) {
         return switch (direction) {
             case Direction.OfBody(Turn turn) -> new Direction.OfBody(turn.degrees() == 180 ? turn : turn.mirrored());
-            case Direction.OfPosture(Heading heading) -> new Direction.OfPosture(heading.mirrored());
+            case Direction.OfPosture(Bearing heading) -> new Direction.OfPosture(heading.mirrored());
         };
     }
 
@@ -219,7 +219,7 @@ public final class Mirror {
     static Turning of(Turning turning) {
         return switch (turning) {
             case Turning.By(Turn turn) -> new Turning.By(turn.mirrored());
-            case Turning.To(Heading heading, var way) -> new Turning.To(heading.mirrored(), way.mirrored());
+            case Turning.To(Bearing heading, var way) -> new Turning.To(heading.mirrored(), way.mirrored());
         };
     }
 

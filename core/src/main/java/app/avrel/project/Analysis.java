@@ -139,11 +139,6 @@ public final class Analysis {
         return Optional.ofNullable(forms.get(form)).map(look -> look.found().track());
     }
 
-    /** {@return what was found in each doing of a form} */
-    public List<Checkup.Looked> each(FormId form) {
-        return forms.get(form).found().each();
-    }
-
     /** {@return what is to be looked at: postures first, then forms} */
     public List<Finding> findings() {
         return all().open();
@@ -158,7 +153,7 @@ public final class Analysis {
         if (found.isEmpty()) {
             Set<Finding> all = new LinkedHashSet<>();
             postures.values().forEach(one -> all.addAll(one.found()));
-            forms.values().forEach(one -> all.addAll(one.found().found()));
+            forms.values().forEach(one -> all.addAll(one.found().findings().all()));
             found = Optional.of(new Found(
                     all.stream().filter(this::open).toList(),
                     all.stream().filter(finding -> !open(finding)).toList()));
@@ -210,7 +205,7 @@ public final class Analysis {
                         && project.equals(survey.project)
                         && postures.equals(survey.postures)
                         && all().equals(survey.all())
-                        && forms.keySet().stream().allMatch(form -> each(form).equals(survey.each(form)));
+                        && forms.keySet().stream().allMatch(form -> track(form).equals(survey.track(form)));
     }
 
     @Override

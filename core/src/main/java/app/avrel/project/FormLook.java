@@ -3,9 +3,11 @@ package app.avrel.project;
 import app.avrel.form.Form;
 import app.avrel.form.Shelf;
 import app.avrel.form.Track;
+import app.avrel.form.Performances;
 import app.avrel.form.Unroll;
 import app.avrel.rules.Finding;
 import app.avrel.rules.check.Checkup;
+import app.avrel.rules.check.FormFindings;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,9 +20,10 @@ final class FormLook {
     /**
      * What was found in a form.
      *
-     * @param each what was found in each doing, so that after an edit only what is other is looked at again
+     * @param performances as they were unrolled, so that after an edit only what is other is performed again
+     * @param findings likewise
      */
-    record Found(Form form, Shelf shelf, Track track, List<Checkup.Looked> each, List<Finding> found) {}
+    record Found(Form form, Performances performances, Track track, FormFindings findings) {}
 
     private final Form form;
     private final Shelf shelf;
@@ -51,13 +54,9 @@ final class FormLook {
     }
 
     private Found look() {
-        Track track = Unroll.form(
-                form,
-                shelf,
-                checkup.posing(),
-                before.map(was -> new Unroll.Known(was.form(), was.shelf(), was.track())));
-        List<Checkup.Looked> each =
-                checkup.each(form, track, before.map(Found::each).orElse(List.of()));
-        return new Found(form, shelf, track, each, checkup.all(form, track, each));
+        Performances performances = new Performances(checkup.posing(), before.map(Found::performances));
+        Track track = Unroll.form(form, shelf, performances);
+        FormFindings known = before.map(Found::findings).orElse(FormFindings.NONE);
+        return new Found(form, performances, track, checkup.form(form, track, known));
     }
 }

@@ -5,6 +5,7 @@ import app.avrel.body.Length;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Direction;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
@@ -182,7 +183,7 @@ public final class CanonicalText {
                 turn.degrees() == 0
                         ? "toes forward"
                         : "toes toward " + Numbers.plain(turn.size()) + "° " + leftOrRight(turn);
-            case Toes.Toward(Direction.OfPosture(Heading heading)) -> "toes to " + hall(heading);
+            case Toes.Toward(Direction.OfPosture(Bearing heading)) -> "toes to " + hall(heading);
             case Toes.OutAsFarAsTheyGo _ -> "toes out as far as they go";
             case Toes.InAsFarAsTheyGo _ -> "toes in as far as they go";
         };
@@ -219,7 +220,7 @@ public final class CanonicalText {
 
     String direction(Direction direction) {
         return switch (direction) {
-            case Direction.OfPosture(Heading heading) -> "to " + hall(heading);
+            case Direction.OfPosture(Bearing heading) -> "to " + hall(heading);
             case Direction.OfBody(Turn turn) ->
                 turn.degrees() == 0
                         ? "forward"
@@ -228,8 +229,8 @@ public final class CanonicalText {
     }
 
     /** A hall heading that loses nothing: by the vocabulary where it is exact in it, in degrees otherwise. */
-    String hall(Heading ofPosture) {
-        Heading heading = Heading.wrapping(saying.front().degrees() + ofPosture.degrees());
+    String hall(Bearing ofPosture) {
+        Heading heading = saying.front().of(ofPosture);
         String words = saying.directions().say(heading);
         boolean exact = saying.directions()
                 .parse(words)
@@ -260,7 +261,7 @@ public final class CanonicalText {
     private String turning(Turning turning) {
         return switch (turning) {
             case Turning.By(Turn turn) -> Numbers.plain(turn.size()) + "° " + leftOrRight(turn);
-            case Turning.To(Heading to, Way way) ->
+            case Turning.To(Bearing to, Way way) ->
                 "to " + hall(to)
                         + (way == Way.SHORTER ? "" : " going " + way.name().toLowerCase(Locale.ROOT));
         };
@@ -294,7 +295,7 @@ public final class CanonicalText {
             case Gaze.AtHand(Side hand) -> "look past the " + hand.word() + " hand";
             case Gaze.Toward(Direction.OfBody(Turn turn)) ->
                 "look " + Numbers.plain(turn.size()) + "° " + leftOrRight(turn);
-            case Gaze.Toward(Direction.OfPosture(Heading heading)) -> "look to " + hall(heading);
+            case Gaze.Toward(Direction.OfPosture(Bearing heading)) -> "look to " + hall(heading);
         };
     }
 

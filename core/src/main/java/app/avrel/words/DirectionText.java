@@ -1,7 +1,7 @@
 package app.avrel.words;
 
 import app.avrel.floor.Direction;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
 import java.util.Locale;
@@ -29,7 +29,7 @@ public final class DirectionText {
 
     public static String say(Direction direction, Wording saying) {
         return switch (direction) {
-            case Direction.OfPosture(Heading heading) -> saying.heading(heading);
+            case Direction.OfPosture(Bearing bearing) -> saying.heading(bearing);
             case Direction.OfBody(Turn turn) -> ofBody(turn.degrees());
         };
     }
@@ -54,15 +54,10 @@ public final class DirectionText {
             double size = Double.parseDouble(angle.group(1));
             return size >= 180 ? Optional.empty() : Optional.of(ofBody(size, angle.group(2)));
         }
-        return saying.directions().parse(said).map(hall -> new Direction.OfPosture(ofPosture(hall, saying)));
+        return saying.directions().parse(said).map(hall -> new Direction.OfPosture(saying.bearing(hall)));
     }
 
     private static Direction ofBody(double size, String side) {
         return new Direction.OfBody(new Turn(side.equals("left") ? -size : size));
-    }
-
-    /** {@return a heading of the hall against the posture's front} */
-    static Heading ofPosture(Heading hall, Wording saying) {
-        return Heading.wrapping(hall.degrees() - saying.front().degrees());
     }
 }

@@ -2,7 +2,7 @@ package app.avrel.words;
 
 import app.avrel.body.Length;
 import app.avrel.body.WeightShare;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
@@ -219,7 +219,7 @@ final class Guide {
         return switch (turning) {
             case Turning.By(Turn by) ->
                 " " + Numbers.plain(by.size()) + "° to the " + (by.degrees() < 0 ? "left" : "right");
-            case Turning.To(Heading to, Way way) ->
+            case Turning.To(Bearing to, Way way) ->
                 " to face " + saying.heading(to)
                         + switch (way) {
                             case SHORTER -> "";

@@ -3,7 +3,7 @@ package app.avrel.words;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Direction;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
 import app.avrel.motion.Performer;
@@ -82,7 +82,7 @@ final class Prompt {
 
     private String direction(Direction direction) {
         return switch (direction) {
-            case Direction.OfPosture(Heading heading) -> "to " + saying.heading(heading);
+            case Direction.OfPosture(Bearing heading) -> "to " + saying.heading(heading);
             case Direction.OfBody(Turn turn) -> {
                 double size = turn.size();
                 yield size < 45 ? "forward" : size > 135 ? "back" : turn.degrees() < 0 ? "out left" : "out right";

@@ -1,6 +1,6 @@
 package app.avrel.words;
 
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
@@ -21,7 +21,7 @@ public final class TurningText {
     public static String say(Turning turning, Wording saying) {
         return switch (turning) {
             case Turning.By(Turn turn) -> Numbers.plain(turn.size()) + "° " + (turn.degrees() < 0 ? "left" : "right");
-            case Turning.To(Heading to, Way way) ->
+            case Turning.To(Bearing to, Way way) ->
                 "to " + saying.heading(to)
                         + (way == Way.SHORTER ? "" : " going " + way.name().toLowerCase(Locale.ROOT));
         };
@@ -41,6 +41,6 @@ public final class TurningText {
         Way way = to.group(2) == null ? Way.SHORTER : Way.valueOf(to.group(2).toUpperCase(Locale.ROOT));
         return saying.directions()
                 .parse(to.group(1))
-                .map(hall -> new Turning.To(DirectionText.ofPosture(hall, saying), way));
+                .map(hall -> new Turning.To(saying.bearing(hall), way));
     }
 }

@@ -2,6 +2,7 @@ package app.avrel.words;
 
 import app.avrel.floor.Direction;
 import app.avrel.floor.Directions;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
@@ -18,16 +19,21 @@ public record Wording(Directions directions, Heading front, HouseRules rules) {
         return new Wording(directions, other, rules);
     }
 
-    /** {@return a heading of the posture in the hall's words, such as {@code 1:30}} */
-    public String heading(Heading ofPosture) {
-        return directions.say(Heading.wrapping(front.degrees() + ofPosture.degrees()));
+    /** {@return a bearing of the posture in the hall's words, such as {@code 1:30}} */
+    public String heading(Bearing bearing) {
+        return directions.say(front.of(bearing));
+    }
+
+    /** {@return a direction of the hall as the posture records it} */
+    public Bearing bearing(Heading hall) {
+        return hall.from(front);
     }
 
     /** {@return a direction as it follows a verb, such as {@code forward} or {@code toward 1:30}} */
     public String direction(Direction direction) {
         return switch (direction) {
             case Direction.OfBody(Turn turn) -> ofBody(turn.degrees());
-            case Direction.OfPosture(Heading heading) -> "toward " + heading(heading);
+            case Direction.OfPosture(Bearing bearing) -> "toward " + heading(bearing);
         };
     }
 

@@ -1,5 +1,6 @@
 package app.avrel.form;
 
+import app.avrel.rules.check.FormFindings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
@@ -46,7 +47,7 @@ class GentlerEntryTest {
 
     private static boolean lifted(Played played, Optional<String> version, Side foot) {
         Track track = Unroll.form(form(played, version), SHELF, Standing.POSING);
-        return track.occurrences().getLast().end().foot(foot).lifted();
+        return track.occurrences().getLast().done().end().foot(foot).lifted();
     }
 
     @Test
@@ -67,7 +68,7 @@ class GentlerEntryTest {
     void aVersionThatIsNoLongerThereIsToldAndThePostureDoneAsItIs() {
         Form form = form(Played.AS_RECORDED, Optional.of("stay high"));
         Track track = Unroll.form(form, SHELF, Standing.POSING);
-        List<Finding> found = new Checkup(Standing.POSING, Directions.CLOCK).form(form, track);
+        List<Finding> found = new Checkup(Standing.POSING, Directions.CLOCK).form(form, track, FormFindings.NONE).all();
         assertThat(found)
                 .singleElement()
                 .extracting(Finding::sentence)
@@ -75,6 +76,6 @@ class GentlerEntryTest {
                 .isEqualTo(
                         "Entry 1 asks for \"stay high\", but Knee up has no version of that name. It is done as it is;"
                                 + " choose another version.");
-        assertThat(track.occurrences().getLast().end().foot(Side.LEFT).lifted()).isTrue();
+        assertThat(track.occurrences().getLast().done().end().foot(Side.LEFT).lifted()).isTrue();
     }
 }

@@ -1,5 +1,6 @@
 package app.avrel.form;
 
+import app.avrel.floor.Bearing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Landmark;
@@ -80,7 +81,7 @@ class JoinTest {
 
     @Test
     void toesAreComparedAgainstTheFacing() {
-        FootPose out = FootPose.at(STANDING.right().heel().value(), new Heading(45), Contact.FLAT);
+        FootPose out = FootPose.at(STANDING.right().heel().value(), new Bearing(45), Contact.FLAT);
         assertThat(differing(STANDING.withFoot(Side.RIGHT, out), STANDING))
                 .containsExactly("Right toes: 45° out, wanted straight ahead.");
     }

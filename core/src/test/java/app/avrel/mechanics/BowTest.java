@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.avrel.body.Body;
 import app.avrel.body.Side;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.posture.move.Contact;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -77,9 +77,9 @@ class BowTest {
         Stand bow = SHOULDER.stand(0.51, 0.7, 2 * FIST);
         Stand oneLeg = Stand.of(
                 bow.left(),
-                new Sole(bow.right().heel(), Heading.FRONT, Contact.LIFTED, 0, 0.1),
+                new Sole(bow.right().heel(), Bearing.FRONT, Contact.LIFTED, 0, 0.1),
                 1,
-                Heading.FRONT,
+                Bearing.FRONT,
                 FIST);
         Margins alone = Margins.of(oneLeg, BODY);
         assertThat(alone.weakest() % 4).as("to the right or the left").isEqualTo(2);
@@ -93,7 +93,7 @@ class BowTest {
         for (double bend : new double[] {30, 45, 60, 75}) {
             double drop = EmptyStep.dropForBend(bend, BODY);
             double reach = EmptyStep.ahead(Side.LEFT, drop, Contact.HEEL)
-                    .reach(Heading.FRONT, BODY)
+                    .reach(Bearing.FRONT, BODY)
                     .orElseThrow();
             assertThat(reach).isGreaterThan(before);
             assertThat(EmptyStep.bendForDrop(drop, BODY)).isCloseTo(bend, within(1e-6));

@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.motion.Pose;
 import app.avrel.posture.hand.HandPlace;
@@ -22,9 +22,9 @@ import org.junit.jupiter.api.Test;
 
 class HiddenTest {
 
-    private static final Heading FRONT = Heading.FRONT;
-    private static final Heading BEHIND = new Heading(180);
-    private static final Heading LEFT = new Heading(270);
+    private static final Bearing FRONT = Bearing.FRONT;
+    private static final Bearing BEHIND = new Bearing(180);
+    private static final Bearing LEFT = new Bearing(270);
 
     private static final Pose PALM_BEFORE_THE_CHEST = after(
             shoulderWide(),
@@ -35,7 +35,7 @@ class HiddenTest {
                             .withSideways(Sideways.CENTRE)
                             .withReach(Reach.ROUNDED)));
 
-    private static List<String> hidden(Pose pose, Heading from) {
+    private static List<String> hidden(Pose pose, Bearing from) {
         return new Hidden(Skeleton.of(Rig.of(pose, BODY), BODY), from, BODY).parts();
     }
 

@@ -7,6 +7,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.floor.Directions;
 import app.avrel.floor.FloorPoint;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Heading;
 import app.avrel.floor.SpacePoint;
 import app.avrel.floor.Turn;
@@ -33,7 +34,7 @@ class SkeletonTest {
         Performer posing = new Performer(BODY, HouseRules.LARGE_FRAME);
         Pose pose = Starting.of(StartPose.SHOULDER_WIDE, BODY);
         for (int i = 0; i < 4; i++) {
-            pose = posing.after(pose, samples.stage(), Heading.FRONT);
+            pose = posing.after(pose, samples.stage());
         }
         return pose;
     }

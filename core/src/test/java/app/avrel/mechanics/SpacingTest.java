@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.avrel.body.WeightShare;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Pose;
@@ -33,7 +33,7 @@ class SpacingTest {
     })
     void lengthAndWidthAreCountedAlongAndAcrossAFacing(
             double ahead, double apart, double facing, double lead, double width) {
-        Spacing spacing = Spacing.of(Standing.apart(ahead / 100, apart / 100), new Heading(facing));
+        Spacing spacing = Spacing.of(Standing.apart(ahead / 100, apart / 100), new Bearing(facing));
         assertThat(spacing.leftLead() * 100).isCloseTo(lead, within(0.06));
         assertThat(spacing.width() * 100).isCloseTo(width, within(0.06));
     }
@@ -51,7 +51,7 @@ class SpacingTest {
     void movingAndTurningEverythingChangesNoSpacing(RepetitionInfo repetition) {
         Samples samples = new Samples(repetition.getCurrentRepetition());
         Pose pose = Standing.apart(samples.number(-60, 60) / 100.0, samples.number(-20, 60) / 100.0);
-        Pose elsewhere = pose.turned(new FloorPoint(2, -1), samples.turn()).moved(new Heading(30).vector(3));
+        Pose elsewhere = pose.turned(new FloorPoint(2, -1), samples.turn()).moved(new Bearing(30).vector(3));
         assertThat(Spacing.of(elsewhere).leftLead()).isCloseTo(Spacing.of(pose).leftLead(), within(1e-9));
         assertThat(Spacing.of(elsewhere).width()).isCloseTo(Spacing.of(pose).width(), within(1e-9));
     }

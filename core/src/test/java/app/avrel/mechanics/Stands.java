@@ -1,7 +1,7 @@
 package app.avrel.mechanics;
 
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.posture.move.Contact;
 import java.util.Random;
@@ -21,8 +21,8 @@ final class Stands {
                 left,
                 right,
                 random.nextInt(11) / 10.0,
-                Heading.wrapping(facing),
-                Heading.wrapping(facing + 20 - random.nextInt(40)),
+                Bearing.wrapping(facing),
+                Bearing.wrapping(facing + 20 - random.nextInt(40)),
                 0.085 + 0.17 * random.nextDouble(),
                 0,
                 0);
@@ -31,7 +31,7 @@ final class Stands {
     private static Sole sole(Random random, double right) {
         Contact contact = Contact.values()[random.nextInt(3)];
         FloorPoint heel = new FloorPoint(right, 0.4 * random.nextDouble() - 0.2);
-        return Sole.of(heel, Heading.wrapping(60 - random.nextInt(120)), contact);
+        return Sole.of(heel, Bearing.wrapping(60 - random.nextInt(120)), contact);
     }
 
     static Stand mirrored(Stand stand) {

@@ -8,7 +8,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.mechanics.Spacing;
 import app.avrel.posture.move.BodyPart;
@@ -31,7 +31,7 @@ class FootTurnTest {
     private static Pose rearRightFootAt(double degrees) {
         Pose bow = Standing.apart(0.51, 0.44);
         return bow.withFoot(
-                Side.RIGHT, FootPose.at(bow.right().heel().value(), Heading.wrapping(degrees), Contact.FLAT));
+                Side.RIGHT, FootPose.at(bow.right().heel().value(), Bearing.wrapping(degrees), Contact.FLAT));
     }
 
     /** The published table for a rear right foot at 170 cm: what the stance gains, centimetres. */
@@ -51,7 +51,7 @@ class FootTurnTest {
     void theStanceChangesByWhatTheFootTurnsOn(double from, double to, Pivot on, double length, double width) {
         Pose before = rearRightFootAt(from);
         Pose turned =
-                after(before, turn(Side.RIGHT, on, new Toes.Toward(new Direction.OfPosture(Heading.wrapping(to)))));
+                after(before, turn(Side.RIGHT, on, new Toes.Toward(new Direction.OfPosture(Bearing.wrapping(to)))));
         Spacing was = Spacing.of(before);
         Spacing is = Spacing.of(turned);
         assertThat((is.length() - was.length()) * 100).as("length").isCloseTo(length, within(0.06));
@@ -72,24 +72,24 @@ class FootTurnTest {
     void outIsAwayFromTheBodysMiddleForEitherFoot() {
         Pose stand = Standing.shoulderWide();
         Pose left = after(stand, turn(Side.LEFT, Pivot.HEEL, new Toes.Turned(45)));
-        assertThat(left.left().heading().value()).isEqualTo(new Heading(315));
+        assertThat(left.left().heading().value()).isEqualTo(new Bearing(315));
         Pose right = after(stand, turn(Side.RIGHT, Pivot.HEEL, new Toes.Turned(45)));
-        assertThat(right.right().heading().value()).isEqualTo(new Heading(45));
+        assertThat(right.right().heading().value()).isEqualTo(new Bearing(45));
     }
 
     @Test
     void aTargetAgainstTheHipsFindsThemTurned() {
         Move body = new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(new Turn(60))));
         Pose turned = after(Standing.shoulderWide(), turn(Side.RIGHT, Pivot.HEEL, new Toes.AgainstPelvis(20)), body);
-        assertThat(turned.right().heading().value()).isEqualTo(new Heading(80));
+        assertThat(turned.right().heading().value()).isEqualTo(new Bearing(80));
     }
 
     @Test
     void asFarAsTheyGoIsTheHouseRulesRange() {
         Pose out = after(Standing.shoulderWide(), turn(Side.LEFT, Pivot.HEEL, new Toes.OutAsFarAsTheyGo()));
-        assertThat(out.left().heading().value()).isEqualTo(new Heading(320));
+        assertThat(out.left().heading().value()).isEqualTo(new Bearing(320));
         Pose in = after(Standing.shoulderWide(), turn(Side.LEFT, Pivot.HEEL, new Toes.InAsFarAsTheyGo()));
-        assertThat(in.left().heading().value()).isEqualTo(new Heading(35));
+        assertThat(in.left().heading().value()).isEqualTo(new Bearing(35));
     }
 
     @Test

@@ -12,7 +12,7 @@ import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 import app.avrel.house.HouseRule;
@@ -49,21 +49,21 @@ class PerformerTest {
     @Test
     void turningCarriesHipsAndChestAndTheChestAloneLeavesTheHips() {
         Pose whole = after(shoulderWide(), turn(BodyPart.WHOLE, new Turning.By(new Turn(-25))));
-        assertThat(whole.facing()).isEqualTo(new Heading(335));
-        assertThat(whole.pelvis()).isEqualTo(new Heading(335));
+        assertThat(whole.facing()).isEqualTo(new Bearing(335));
+        assertThat(whole.pelvis()).isEqualTo(new Bearing(335));
         Pose chest = after(whole, turn(BodyPart.CHEST, new Turning.By(new Turn(20))));
-        assertThat(chest.facing()).isEqualTo(new Heading(355));
-        assertThat(chest.pelvis()).isEqualTo(new Heading(335));
+        assertThat(chest.facing()).isEqualTo(new Bearing(355));
+        assertThat(chest.pelvis()).isEqualTo(new Bearing(335));
     }
 
     @Test
     void hipsSquareToTwelveWhileTheChestStaysAtOneThirty() {
         Pose pose = after(
                 shoulderWide(),
-                turn(BodyPart.CHEST, new Turning.To(new Heading(45), Way.SHORTER)),
-                turn(BodyPart.WHOLE, new Turning.To(Heading.FRONT, Way.SHORTER)));
-        assertThat(pose.pelvis()).isEqualTo(Heading.FRONT);
-        assertThat(pose.facing()).isEqualTo(new Heading(45));
+                turn(BodyPart.CHEST, new Turning.To(new Bearing(45), Way.SHORTER)),
+                turn(BodyPart.WHOLE, new Turning.To(Bearing.FRONT, Way.SHORTER)));
+        assertThat(pose.pelvis()).isEqualTo(Bearing.FRONT);
+        assertThat(pose.facing()).isEqualTo(new Bearing(45));
     }
 
     @Test
@@ -73,7 +73,7 @@ class PerformerTest {
             pose = after(pose, turn(BodyPart.WHOLE, new Turning.By(new Turn(110))));
         }
         assertThat(pose.chest().value()).isEqualTo(new Turn(550));
-        Pose back = after(pose, turn(BodyPart.WHOLE, new Turning.To(Heading.FRONT, Way.LEFT)));
+        Pose back = after(pose, turn(BodyPart.WHOLE, new Turning.To(Bearing.FRONT, Way.LEFT)));
         assertThat(back.chest().value()).isEqualTo(new Turn(360));
     }
 
@@ -82,7 +82,7 @@ class PerformerTest {
         Pose up = after(Standing.apart(-0.4, 0.2), new Move.Lift(Side.RIGHT, Optional.empty()));
         Pose turned = after(up, turn(BodyPart.WHOLE, new Turning.By(new Turn(90))));
         FloorPoint standing = turned.left().heel().value();
-        assertThat(turned.right().heading().value()).isEqualTo(new Heading(90));
+        assertThat(turned.right().heading().value()).isEqualTo(new Bearing(90));
         assertThat(turned.right().heel().value().minus(standing).right()).isCloseTo(0.4, within(1e-9));
         assertThat(turned.right().heel().value().minus(standing).ahead()).isCloseTo(-0.2, within(1e-9));
     }
@@ -169,7 +169,7 @@ class PerformerTest {
 
     @Test
     void aLookTowardAnHourStaysThereWhenTheBodyTurns() {
-        Gaze toThree = new Gaze.Toward(new Direction.OfPosture(new Heading(90)));
+        Gaze toThree = new Gaze.Toward(new Direction.OfPosture(new Bearing(90)));
         Pose pose = after(shoulderWide(), new Move.Look(toThree));
         Pose turned = after(pose, turn(BodyPart.WHOLE, new Turning.By(new Turn(45))));
         assertThat(turned.gaze()).isEqualTo(toThree);
@@ -185,9 +185,9 @@ class PerformerTest {
                 new Move.Look(samples.gaze()),
                 new Move.TurnBody(BodyPart.WHOLE, Optional.of(samples.turning()))));
         Pose before = Starting.of(samples.startPose(), BODY);
-        Pose said = Standing.POSING.after(before, new Stage(moves), Heading.FRONT);
+        Pose said = Standing.POSING.after(before, new Stage(moves));
         Collections.shuffle(moves, new Random(repetition.getCurrentRepetition()));
-        assertThat(Standing.POSING.after(before, new Stage(moves), Heading.FRONT))
+        assertThat(Standing.POSING.after(before, new Stage(moves)))
                 .isEqualTo(said);
     }
 
@@ -216,7 +216,7 @@ class PerformerTest {
         Pose pose = Starting.of(posture.start().pose(), BODY);
         for (var count : posture.counts()) {
             for (Stage stage : count.stages()) {
-                pose = Standing.POSING.after(pose, stage, Heading.FRONT);
+                pose = Standing.POSING.after(pose, stage);
             }
         }
         return pose;

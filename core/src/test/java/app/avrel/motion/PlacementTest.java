@@ -1,5 +1,8 @@
 package app.avrel.motion;
 
+import app.avrel.samples.Samples;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -20,51 +23,52 @@ class PlacementTest {
     private static final Pose STANDING = Starting.of(StartPose.SHOULDER_WIDE, Body.ofStature(1.7));
 
     @RepeatedTest(50)
-    void aPoseThatWasTurnedAndMovedIsFoundAgainAndTheWayThereWithIt(RepetitionInfo repetition) {
-        Random random = new Random(repetition.getCurrentRepetition());
-        Turn turn = new Turn(random.nextInt(-36, 36) * 15);
-        FloorVector by = new FloorVector(random.nextDouble(-9, 9), random.nextDouble(-9, 9));
-        Pose there = STANDING.turned(FloorPoint.ORIGIN, turn).moved(by);
-        Placement way = Placement.between(STANDING, there).orElseThrow();
-        assertThat(way.turn().degrees()).isEqualTo(turn.degrees());
-        assertThat(way.by().right()).isCloseTo(by.right(), within(1e-9));
-        assertThat(way.by().ahead()).isCloseTo(by.ahead(), within(1e-9));
-        assertThat(Placement.between(way.of(STANDING), there).orElseThrow().still())
-                .isTrue();
-    }
-
-    @Test
-    void noWayLeadsToAPoseThatStandsOtherwise() {
-        assertThat(Placement.between(STANDING, STANDING.withWeight(WeightShare.left(100))))
-                .isEmpty();
-        FootPose wider = STANDING.left().moved(new FloorVector(-0.1, 0));
-        assertThat(Placement.between(STANDING, STANDING.withFoot(Side.LEFT, wider)))
-                .isEmpty();
+    void whatIsPlacedAndSeenBackIsAsItWas(RepetitionInfo repetition) {
+        Placement way = anyWay(new Random(repetition.getCurrentRepetition()));
+        Pose back = way.inverse().of(way.of(STANDING));
+        for (Side side : Side.values()) {
+            assertThat(back.foot(side).heel().value().distance(STANDING.foot(side).heel().value()))
+                    .isCloseTo(0, within(1e-9));
+        }
+        assertThat(back.chest()).isEqualTo(STANDING.chest());
     }
 
     @RepeatedTest(50)
-    void beingCarriedTwiceIsBeingCarriedByBothInOne(RepetitionInfo repetition) {
+    void aFrameWithinAFrameIsPlacedByBothInOne(RepetitionInfo repetition) {
         Random random = new Random(repetition.getCurrentRepetition());
-        Placement one = anyWay(random);
-        Placement other = anyWay(random);
-        Pose twice = other.of(one.of(STANDING));
-        assertThat(Placement.between(one.then(other).of(STANDING), twice)
-                        .orElseThrow()
-                        .still())
-                .isTrue();
+        Placement outer = anyWay(random);
+        Placement inner = anyWay(random);
+        FloorPoint point = new FloorPoint(random.nextDouble(-2, 2), random.nextDouble(-2, 2));
+        assertThat(outer.of(inner).of(point).distance(outer.of(inner.of(point)))).isCloseTo(0, within(1e-9));
+        Bearing bearing = Bearing.wrapping(random.nextInt(360));
+        assertThat(outer.of(inner).of(bearing).degreesFrom(outer.of(Bearing.wrapping(inner.of(bearing).degrees()))))
+                .isCloseTo(0, within(1e-9));
+    }
+
+    @Test
+    void wholeTurnsAreKept() {
+        HallPose round = new HallPose(STANDING, new Placement(new Turn(360), FloorVector.ZERO));
+        assertThat(round.turned()).isEqualTo(new Turn(360));
+        assertThat(round.facing()).isEqualTo(Heading.FRONT);
+        assertThat(round.beginning().turned()).isEqualTo(new Turn(360));
+    }
+
+    @RepeatedTest(50)
+    void aPoseInAFrameOfItsOwnFacesItsFrontAndStandsWhereItStood(RepetitionInfo repetition) {
+        Samples samples = new Samples(repetition.getCurrentRepetition());
+        Pose turned = Starting.of(samples.startPose(), Body.ofStature(1.7))
+                .turned(FloorPoint.ORIGIN, new Turn(samples.number(-700, 700)));
+        HallPose there = new HallPose(turned, anyWay(new Random(repetition.getCurrentRepetition())));
+        HallPose beginning = there.beginning();
+        assertThat(beginning.own().chest().value()).isEqualTo(Turn.NONE);
+        assertThat(beginning.own().middle().distance(FloorPoint.ORIGIN)).isCloseTo(0, within(1e-9));
+        assertThat(beginning.turned().degrees()).isCloseTo(there.turned().degrees(), within(1e-9));
+        assertThat(beginning.middle().distance(there.middle())).isCloseTo(0, within(1e-9));
     }
 
     private static Placement anyWay(Random random) {
         return new Placement(
                 new Turn(random.nextInt(-36, 36) * 15),
                 new FloorVector(random.nextDouble(-9, 9), random.nextDouble(-9, 9)));
-    }
-
-    @Test
-    void wholeTurnsAreKept() {
-        Pose round = STANDING.turned(FloorPoint.ORIGIN, new Turn(360));
-        Placement way = Placement.between(STANDING, round).orElseThrow();
-        assertThat(way.turn().degrees()).isEqualTo(360);
-        assertThat(way.still()).isFalse();
     }
 }

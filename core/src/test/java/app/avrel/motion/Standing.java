@@ -2,7 +2,7 @@ package app.avrel.motion;
 
 import app.avrel.body.Body;
 import app.avrel.body.Length;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.house.HouseRules;
 import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Stage;
@@ -31,6 +31,6 @@ public final class Standing {
 
     /** {@return the pose after moves made together, counted against the front} */
     public static Pose after(Pose before, Move... moves) {
-        return POSING.after(before, Stage.of(moves), Heading.FRONT);
+        return POSING.after(before, Stage.of(moves));
     }
 }

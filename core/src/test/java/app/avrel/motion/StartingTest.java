@@ -1,5 +1,14 @@
 package app.avrel.motion;
 
+import app.avrel.posture.move.Turning;
+import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.hand.Sideways;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.body.Landmark;
+import app.avrel.floor.SpacePoint;
+import app.avrel.floor.Direction;
+import app.avrel.floor.Bearing;
 import static app.avrel.motion.Standing.BODY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -39,7 +48,7 @@ class StartingTest {
         Pose before = Starting.of(samples.startPose(), BODY)
                 .turned(app.avrel.floor.FloorPoint.ORIGIN, new Turn(samples.number(-400, 400)));
         StartPose start = samples.startPose();
-        Pose placed = Starting.placed(start, before, BODY);
+        Pose placed = laid(start, before);
         Side anchor = start.weight().heavier();
         assertThat(placed.foot(anchor)
                         .heel()
@@ -57,10 +66,33 @@ class StartingTest {
                 new app.avrel.posture.move.Move.Shift(app.avrel.posture.move.Split.on(Side.LEFT, 70)));
         StartPose start = Starting.startingFrom(end, BODY);
         assertThat(start.weight()).isEqualTo(WeightShare.left(70));
-        Pose again = Starting.placed(start, end, BODY);
+        Pose again = laid(start, end);
         assertThat(again.right().heel().value().distance(end.right().heel().value()))
                 .isLessThan(0.003);
         assertThat(again.left().heel().value().distance(end.left().heel().value()))
                 .isLessThan(0.003);
+    }
+
+    /** A hand that points to a direction of the posture points there still when its end is the start of another. */
+    @RepeatedTest(40)
+    void aStartTakenOverFromAnEndKeepsWhereTheHandsPoint(RepetitionInfo repetition) {
+        Samples samples = new Samples(repetition.getCurrentRepetition());
+        double turned = samples.number(-170, 170);
+        Bearing toward = samples.heading();
+        HandPlace place = HandPlace.HANGING
+                .withHeight(Landmark.SHOULDER)
+                .withSideways(new Sideways.Toward(new Direction.OfPosture(toward)));
+        Pose end = Standing.after(
+                Standing.apart(0, 0.3),
+                new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(new Turn(turned)))),
+                new Move.PlaceHand(Side.RIGHT, place, Optional.empty()));
+        Pose again = laid(Starting.startingFrom(end, BODY), end);
+        SpacePoint was = new HandSpot(end, BODY).of(Side.RIGHT);
+        SpacePoint is = new HandSpot(again, BODY).of(Side.RIGHT);
+        assertThat(is.distance(was)).isLessThan(0.02);
+    }
+
+    private static Pose laid(StartPose start, Pose before) {
+        return Starting.placed(start, before, BODY).of(Starting.of(start, BODY));
     }
 }

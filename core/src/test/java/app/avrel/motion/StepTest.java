@@ -11,7 +11,7 @@ import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Direction;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Contact;
@@ -86,7 +86,7 @@ class StepTest {
         Pose turned =
                 after(shoulderWide(), new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(new Turn(70)))));
         Move toThree = step(
-                Side.RIGHT, new Direction.OfPosture(new Heading(90)), Length.centimetres(40), Length.centimetres(0));
+                Side.RIGHT, new Direction.OfPosture(new Bearing(90)), Length.centimetres(40), Length.centimetres(0));
         place(after(turned, toThree), Side.RIGHT, 0.40, 0);
     }
 
@@ -116,7 +116,7 @@ class StepTest {
         Move step = new Move.Step(
                 Side.RIGHT, new StepPlace.Beside(Optional.of(Length.fists(1))), Optional.empty(), Optional.empty());
         Pose stepped = after(shoulderWide(), step);
-        assertThat(stepped.right().heading()).isEqualTo(Estimate.unknown(Heading.FRONT));
+        assertThat(stepped.right().heading()).isEqualTo(Estimate.unknown(Bearing.FRONT));
     }
 
     @Test

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 import app.avrel.posture.count.Count;
@@ -49,14 +49,14 @@ class MirrorTest {
         Move step = new Move.Step(
                 Side.RIGHT,
                 new StepPlace.Along(
-                        new Direction.OfPosture(new Heading(45)), Optional.of(Length.footLengths(2)), Optional.empty()),
+                        new Direction.OfPosture(new Bearing(45)), Optional.of(Length.footLengths(2)), Optional.empty()),
                 Optional.of(Contact.HEEL),
                 Optional.of(new Toes.Turned(30)));
         assertThat(Mirror.of(step))
                 .isEqualTo(new Move.Step(
                         Side.LEFT,
                         new StepPlace.Along(
-                                new Direction.OfPosture(new Heading(315)),
+                                new Direction.OfPosture(new Bearing(315)),
                                 Optional.of(Length.footLengths(2)),
                                 Optional.empty()),
                         Optional.of(Contact.HEEL),
@@ -68,8 +68,8 @@ class MirrorTest {
         assertThat(Mirror.of(new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(new Turn(110))))))
                 .isEqualTo(new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(new Turn(-110)))));
         assertThat(Mirror.of(
-                        new Move.TurnBody(BodyPart.CHEST, Optional.of(new Turning.To(new Heading(30), Way.RIGHT)))))
-                .isEqualTo(new Move.TurnBody(BodyPart.CHEST, Optional.of(new Turning.To(new Heading(330), Way.LEFT))));
+                        new Move.TurnBody(BodyPart.CHEST, Optional.of(new Turning.To(new Bearing(30), Way.RIGHT)))))
+                .isEqualTo(new Move.TurnBody(BodyPart.CHEST, Optional.of(new Turning.To(new Bearing(330), Way.LEFT))));
     }
 
     @Test

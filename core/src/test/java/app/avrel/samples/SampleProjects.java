@@ -55,7 +55,7 @@ public final class SampleProjects {
         Link link = new Link("Shared", samples.several(1, 2, samples::count));
         Form form = form(postures, entries);
         Setting setting = new Setting(
-                samples.heading(),
+                samples.facing(),
                 samples.one(DirectionWords.values()),
                 List.of(Body.ofStature(1.5 + samples.number(0, 40) / 100.0), new Body("other", 1.8)),
                 samples.number(0, 1),
@@ -84,7 +84,7 @@ public final class SampleProjects {
             parts.add(new Part("Part " + (parts.size() + 1), part));
         }
         FormClaim claim = new FormClaim(
-                samples.maybe(() -> samples.number(1, 99)), Optional.empty(), samples.maybe(samples::heading));
+                samples.maybe(() -> samples.number(1, 99)), Optional.empty(), samples.maybe(samples::facing));
         return new Form(new FormId("form"), "Form", parts)
                 .withClaim(samples.chance(0.5) ? claim : FormClaim.NONE)
                 .withRules(samples.chance(0.2) ? Optional.of(HouseRules.COMPACT_FRAME) : Optional.empty());
@@ -96,7 +96,7 @@ public final class SampleProjects {
                 samples.one(postures).id(),
                 samples.one(Played.values()),
                 samples.several(1, 3, this::wayIn),
-                samples.maybe(samples::heading),
+                samples.maybe(samples::facing),
                 samples.maybe(() -> "high"),
                 samples.chance(0.2) ? "net" : "",
                 samples.chance(0.2) ? Optional.of(samples.number(1, 99)) : Optional.empty());

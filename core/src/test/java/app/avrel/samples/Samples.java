@@ -6,6 +6,7 @@ import app.avrel.body.LengthUnit;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Direction;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
@@ -103,7 +104,12 @@ public final class Samples {
     }
 
     /** {@return a heading to five degrees: that is what every vocabulary can say} */
-    public Heading heading() {
+    public Bearing heading() {
+        return new Bearing(5.0 * number(0, 71));
+    }
+
+    /** {@return a heading of the hall, to five degrees} */
+    public Heading facing() {
         return new Heading(5.0 * number(0, 71));
     }
 

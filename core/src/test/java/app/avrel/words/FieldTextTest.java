@@ -1,5 +1,6 @@
 package app.avrel.words;
 
+import app.avrel.floor.Bearing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
@@ -30,14 +31,14 @@ import org.junit.jupiter.params.provider.ValueSource;
 class FieldTextTest {
 
     private static Wording saying(Samples samples) {
-        Directions directions = new Directions(samples.one(DirectionWords.values()), samples.heading());
-        return new Wording(directions, samples.heading(), HouseRules.LARGE_FRAME);
+        Directions directions = new Directions(samples.one(DirectionWords.values()), samples.facing());
+        return new Wording(directions, samples.facing(), HouseRules.LARGE_FRAME);
     }
 
     @RepeatedTest(100)
     void whatAFieldShowsIsReadBack(RepetitionInfo repetition) {
         Samples samples = new Samples(repetition.getCurrentRepetition());
-        Wording saying = saying(samples).withFront(samples.heading());
+        Wording saying = saying(samples).withFront(samples.facing());
         Split split = samples.split();
         assertThat(SplitText.parse(SplitText.say(split)))
                 .as(SplitText.say(split))
@@ -57,7 +58,7 @@ class FieldTextTest {
 
     /** The vocabularies may leave five degrees unsaid. */
     private static boolean near(Direction one, Direction other) {
-        if (one instanceof Direction.OfPosture(Heading a) && other instanceof Direction.OfPosture(Heading b)) {
+        if (one instanceof Direction.OfPosture(Bearing a) && other instanceof Direction.OfPosture(Bearing b)) {
             return a.degreesFrom(b) <= 5;
         }
         return one.equals(other);
@@ -66,7 +67,7 @@ class FieldTextTest {
     @RepeatedTest(100)
     void onTheClockNothingIsLost(RepetitionInfo repetition) {
         Samples samples = new Samples(repetition.getCurrentRepetition());
-        Wording clock = new Wording(Directions.CLOCK, samples.heading(), HouseRules.LARGE_FRAME);
+        Wording clock = new Wording(Directions.CLOCK, samples.facing(), HouseRules.LARGE_FRAME);
         Toes toes = samples.toes();
         assertThat(ToesText.parse(ToesText.say(toes, clock), clock))
                 .as(ToesText.say(toes, clock))
@@ -86,10 +87,10 @@ class FieldTextTest {
     @Test
     void anHourTypedInAPostureThatFacesThreeIsTheHalls() {
         Wording facingThree = new Wording(Directions.CLOCK, new Heading(90), HouseRules.LARGE_FRAME);
-        assertThat(DirectionText.parse("4:30", facingThree)).contains(new Direction.OfPosture(new Heading(45)));
+        assertThat(DirectionText.parse("4:30", facingThree)).contains(new Direction.OfPosture(new Bearing(45)));
         assertThat(DirectionText.parse("forward", facingThree)).contains(Direction.FORWARD);
         assertThat(TurningText.parse("to 6 going left", facingThree))
-                .contains(new Turning.To(new Heading(90), Way.LEFT));
+                .contains(new Turning.To(new Bearing(90), Way.LEFT));
     }
 
     @ParameterizedTest

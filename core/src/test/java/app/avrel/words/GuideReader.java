@@ -7,6 +7,7 @@ import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Directions;
+import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.DrawnTo;
@@ -156,7 +157,7 @@ final class GuideReader {
         String said = head.replaceFirst("^(Step|Lower the \\w+ foot) ", "").replaceFirst(" ?with the \\w+ foot.*", "");
         if (said.startsWith("toward ")) {
             return new Direction.OfPosture(
-                    Directions.CLOCK.parse(said.substring(7)).orElseThrow());
+                    Directions.CLOCK.parse(said.substring(7)).orElseThrow().from(Heading.FRONT));
         }
         return ofBody(said);
     }

@@ -1,5 +1,6 @@
 package app.avrel.words;
 
+import app.avrel.floor.Bearing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Landmark;
@@ -67,7 +68,7 @@ class GuideTest {
         Move step = new Move.Step(
                 Side.RIGHT,
                 new StepPlace.Along(
-                        new Direction.OfPosture(new Heading(30)),
+                        new Direction.OfPosture(new Bearing(30)),
                         Optional.of(Length.footLengths(1.5)),
                         Optional.of(Length.shoulderWidths(0.5))),
                 Optional.of(Contact.HEEL),
@@ -90,7 +91,7 @@ class GuideTest {
     void turnsAreSaidWithTheirWayRound() {
         assertThat(said(new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(new Turn(-110))))))
                 .isEqualTo("Turn the body 110° to the left.");
-        assertThat(said(new Move.TurnBody(BodyPart.CHEST, Optional.of(new Turning.To(new Heading(180), Way.LEFT)))))
+        assertThat(said(new Move.TurnBody(BodyPart.CHEST, Optional.of(new Turning.To(new Bearing(180), Way.LEFT)))))
                 .isEqualTo("Turn the chest to face 6, going round to the left.");
         assertThat(said(new Move.TurnFoot(Side.LEFT, Pivot.HEEL, Optional.of(new Toes.Turned(-45)))))
                 .isEqualTo("Turn the left foot on its heel, toes in by 45°.");
@@ -99,7 +100,7 @@ class GuideTest {
     @Test
     void headingsAreSaidInTheHallsWordsWhereverThePostureStands() {
         Wording facingThree = SAYING.withFront(new Heading(90));
-        Move look = new Move.Look(new Gaze.Toward(new Direction.OfPosture(new Heading(45))));
+        Move look = new Move.Look(new Gaze.Toward(new Direction.OfPosture(new Bearing(45))));
         assertThat(new CountWords(facingThree).sentence(look)).isEqualTo("Look toward 4:30.");
     }
 

@@ -8,8 +8,7 @@ import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Playing;
 import app.avrel.form.Track;
-import app.avrel.motion.CentreOfMass;
-import app.avrel.motion.Pose;
+import app.avrel.motion.HallPose;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -68,14 +67,14 @@ public final class Sightlines {
                 double lasts = Playing.measures(moment.count())
                         / moment.count().stages().size();
                 all += lasts;
-                seen += lasts * share(moment.after(), instructor);
+                seen += lasts * share(one.hall(moment.after(), moment.place().section()), instructor);
             }
         }
         return all == 0 ? 1 : seen / all;
     }
 
-    private double share(Pose pose, FloorPoint instructor) {
-        FloorPoint middle = CentreOfMass.of(pose, body);
+    private double share(HallPose pose, FloorPoint instructor) {
+        FloorPoint middle = pose.centreOfMass(body);
         FloorVector moved = middle.minus(FloorPoint.ORIGIN);
         FloorVector ahead = pose.facing().vector(1);
         int seeing = 0;

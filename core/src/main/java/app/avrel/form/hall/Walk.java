@@ -5,6 +5,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.SpacePoint;
 import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
 import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.FootPose;
@@ -32,9 +33,12 @@ public record Walk(List<FloorPoint> reached, double breadth) {
     /** {@return the room that a track takes} */
     public static Walk of(Track track, Body body) {
         Map<Long, FloorPoint> places = new HashMap<>();
-        double breadth = add(track.start(), body, places);
-        for (Moment moment : track.moments()) {
-            breadth = Math.max(breadth, add(moment.after(), body, places));
+        double breadth = add(track.start().drawn(), body, places);
+        for (Occurrence one : track.occurrences()) {
+            for (Moment moment : one.moments()) {
+                Pose after = one.hall(moment.after(), moment.place().section()).drawn();
+                breadth = Math.max(breadth, add(after, body, places));
+            }
         }
         return new Walk(List.copyOf(places.values()), breadth);
     }

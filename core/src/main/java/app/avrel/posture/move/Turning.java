@@ -1,6 +1,6 @@
 package app.avrel.posture.move;
 
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 
@@ -11,5 +11,5 @@ public sealed interface Turning {
     record By(Turn turn) implements Turning {}
 
     /** To a heading of the posture, going round the given way. */
-    record To(Heading heading, Way way) implements Turning {}
+    record To(Bearing heading, Way way) implements Turning {}
 }

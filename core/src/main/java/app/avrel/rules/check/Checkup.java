@@ -8,6 +8,7 @@ import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
 import app.avrel.house.HouseRule;
 import app.avrel.motion.Performer;
+import app.avrel.form.Performance;
 import app.avrel.motion.Placement;
 import app.avrel.posture.Start;
 import app.avrel.rules.Finding;
@@ -16,13 +17,13 @@ import app.avrel.rules.Severity;
 import app.avrel.rules.Where;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
-import java.util.stream.IntStream;
 
 /**
  * Runs every rule over a posture or a form.
@@ -34,9 +35,6 @@ import java.util.stream.IntStream;
  * @param directions the words in which headings are said
  */
 public record Checkup(Performer posing, Directions directions) {
-
-    /** Doings that are looked at in one go. */
-    private static final int STRETCH = 60;
 
     private static final List<MomentRule> MOMENT_RULES = List.of(
             new LoadedStep(),
@@ -76,109 +74,44 @@ public record Checkup(Performer posing, Directions directions) {
     }
 
     /**
-     * What was found in one doing of a posture in a form.
-     *
-     * @param entry as it stood in the form
-     */
-    public record Looked(Entry entry, Occurrence done, List<Finding> found) {
-        public Looked {
-            found = List.copyOf(found);
-        }
-
-        /** What is done from the same pose elsewhere is as sound there; only a stated facing looks at the hall. */
-        private Optional<Looked> carriedTo(Entry is, Occurrence now) {
-            if (!entry.equals(is)) {
-                return Optional.empty();
-            }
-            if (done == now) {
-                return Optional.of(this);
-            }
-            boolean alike = (is.facing().isEmpty()
-                            || done.end().facing().equals(now.end().facing()))
-                    && (now.isCarried(done) || likewise(now));
-            int later = now.entry() - done.entry();
-            return alike
-                    ? Optional.of(new Looked(
-                            is, now, found.stream().map(one -> one.later(later)).toList()))
-                    : Optional.empty();
-        }
-
-        private boolean likewise(Occurrence now) {
-            return done.repeat() == now.repeat()
-                    && done.posture() == now.posture()
-                    && done.link().equals(now.link())
-                    && done.join().equals(now.join())
-                    && Placement.between(done.from(), now.from()).isPresent();
-        }
-    }
-
-    /** {@return the findings that a form adds to those of its postures} */
-    public List<Finding> form(Form form, Track track) {
-        return all(form, track, each(form, track, List.of()));
-    }
-
-    /** {@return all of a form's findings, given those of each doing} */
-    public List<Finding> all(Form form, Track track, List<Looked> each) {
-        Set<Finding> found = new LinkedHashSet<>();
-        each.forEach(looked -> found.addAll(looked.found()));
-        track.missing().forEach(entry -> found.add(missing(form, entry)));
-        MissingVersion.examine(form, track, found::add);
-        ClaimedForm.examine(form, track, posing.rules(), directions, found::add);
-        return List.copyOf(found);
-    }
-
-    /**
-     * {@return what is found in each doing}
+     * {@return the findings that a form adds to those of its postures}
      *
      * <p>A posture that starts where the one before ends can be sound on the shelf and not here; it is looked at again.
      *
-     * @param before what was found before an edit under the same rules: where nothing is other, it is taken over
+     * @param before what was found before an edit under the same rules: a performance that is known is not looked at again
      */
-    public List<Looked> each(Form form, Track track, List<Looked> before) {
+    public FormFindings form(Form form, Track track, FormFindings before) {
+        Map<Map<HouseRule, Integer>, InForce> inForce = new HashMap<>();
+        Map<Performance, List<Finding>> each = new IdentityHashMap<>();
+        Set<Finding> all = new LinkedHashSet<>();
         List<Entry> entries = form.entries();
-        int size = track.occurrences().size();
-        int stretches = Math.max(1, size / STRETCH);
-        return IntStream.range(0, stretches)
-                .parallel()
-                .mapToObj(at -> each(form, entries, before, track.occurrences(), new int[] {
-                    size * at / stretches, size * (at + 1) / stretches
-                }))
-                .flatMap(List::stream)
-                .toList();
-    }
-
-    /** A stretch of doings: in long forms, stretches are looked at side by side. */
-    private List<Looked> each(
-            Form form, List<Entry> entries, List<Looked> before, List<Occurrence> done, int[] stretch) {
-        Map<Map<HouseRule, Integer>, InForce> known = new HashMap<>();
-        List<Looked> each = new ArrayList<>();
-        for (int at = stretch[0]; at < stretch[1]; at++) {
-            Occurrence one = done.get(at);
+        for (Occurrence one : track.occurrences()) {
             Entry entry = entries.get(one.entry());
-            int fromEnd = at - done.size() + before.size();
-            Optional<Looked> was = taken(before, at, entry, one).or(() -> taken(before, fromEnd, entry, one));
-            each.add(was.orElseGet(() -> new Looked(entry, one, found(form, entry, one, known))));
+            List<Finding> found = each.computeIfAbsent(
+                    one.done(), done -> before.of(done).orElseGet(() -> found(form, one, inForce)));
+            found.forEach(finding -> all.add(finding.later(one.entry())));
+            if (one.repeat() == entry.times() - 1) {
+                ClaimedFacing.examine(form.id(), entry, one, posing, directions, all::add);
+            }
         }
-        return each;
+        track.missing().forEach(entry -> all.add(missing(form, entry)));
+        MissingVersion.examine(form, track, all::add);
+        ClaimedForm.examine(form, track, posing.rules(), directions, all::add);
+        return new FormFindings(each, List.copyOf(all));
     }
 
-    private static Optional<Looked> taken(List<Looked> before, int at, Entry entry, Occurrence now) {
-        return at >= 0 && at < before.size() ? before.get(at).carriedTo(entry, now) : Optional.empty();
-    }
-
-    private List<Finding> found(Form form, Entry entry, Occurrence done, Map<Map<HouseRule, Integer>, InForce> known) {
+    /** What is found in a performance, as if it stood first in the form. */
+    private List<Finding> found(Form form, Occurrence one, Map<Map<HouseRule, Integer>, InForce> inForce) {
+        Occurrence done = new Occurrence(0, 0, 0, one.done(), Placement.HERE);
         List<Finding> found = new ArrayList<>();
         OpenJoin.examine(form.id(), done, posing, found::add);
-        wayIn(form, done, known.computeIfAbsent(Map.of(), _ -> new InForce(posing)), found::add);
+        wayIn(form, done, inForce.computeIfAbsent(Map.of(), _ -> new InForce(posing)), found::add);
         Map<HouseRule, Integer> own = done.posture().ownRules();
-        InForce inForce = known.computeIfAbsent(own, rules -> new InForce(posing.with(rules)));
+        InForce inPosture = inForce.computeIfAbsent(own, rules -> new InForce(posing.with(rules)));
         if (form.rules().isPresent()) {
-            underOwnRules(form, done, inForce, found::add);
+            underOwnRules(form, done, inPosture, found::add);
         } else if (done.posture().start() instanceof Start.Carried) {
-            moments(done, inForce, found::add);
-        }
-        if (done.repeat() == entry.times() - 1) {
-            ClaimedFacing.examine(form.id(), entry, done, posing, directions, found::add);
+            moments(done, inPosture, found::add);
         }
         return found;
     }

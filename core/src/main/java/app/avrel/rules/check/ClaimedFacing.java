@@ -1,6 +1,7 @@
 package app.avrel.rules.check;
 
 import app.avrel.floor.Directions;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Entry;
@@ -21,10 +22,9 @@ final class ClaimedFacing implements EndRule {
     @Override
     public void examine(Occurrence done, Performer posing, Directions directions, Consumer<Finding> found) {
         done.posture().end().facing().ifPresent(claimed -> {
-            Heading leads = Heading.from(
-                    done.end().chest().value().minus(done.start().chest().value()));
-            if (apart(claimed, leads, done, posing)) {
-                found.accept(EndRule.finding(RuleId.CLAIMED_FACING, done, sentence(claimed, leads, directions)));
+            Bearing leads = done.done().end().facing();
+            if (apart(claimed.degreesFrom(leads), done, posing)) {
+                found.accept(EndRule.finding(RuleId.CLAIMED_FACING, done, sentence(done.at().of(claimed), done.at().of(leads), directions)));
             }
         });
     }
@@ -39,7 +39,7 @@ final class ClaimedFacing implements EndRule {
             Consumer<Finding> found) {
         entry.facing().ifPresent(claimed -> {
             Heading leads = done.end().facing();
-            if (apart(claimed, leads, done, posing)) {
+            if (apart(claimed.degreesFrom(leads), done, posing)) {
                 found.accept(Finding.of(
                         RuleId.CLAIMED_FACING,
                         Severity.LOOK,
@@ -49,9 +49,9 @@ final class ClaimedFacing implements EndRule {
         });
     }
 
-    private static boolean apart(Heading claimed, Heading leads, Occurrence done, Performer posing) {
-        return done.end().chest().known()
-                && claimed.degreesFrom(leads) > posing.rules().get(HouseRule.ANGLE_TOLERANCE) + 1e-9;
+    private static boolean apart(double degrees, Occurrence done, Performer posing) {
+        return done.done().end().chest().known()
+                && degrees > posing.rules().get(HouseRule.ANGLE_TOLERANCE) + 1e-9;
     }
 
     private static String sentence(Heading claimed, Heading leads, Directions directions) {

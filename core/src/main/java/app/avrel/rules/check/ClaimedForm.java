@@ -100,7 +100,7 @@ final class ClaimedForm {
 
     private void facing(String name, Heading said, int last) {
         track.lastOf(last)
-                .filter(done -> done.end().chest().known()
+                .filter(done -> done.done().end().chest().known()
                         && said.degreesFrom(done.end().facing()) > rules.get(HouseRule.ANGLE_TOLERANCE) + 1e-9)
                 .ifPresent(done -> tell(
                         last,

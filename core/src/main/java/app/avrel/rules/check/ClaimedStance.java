@@ -17,7 +17,7 @@ final class ClaimedStance implements EndRule {
     @Override
     public void examine(Occurrence done, Performer posing, Directions directions, Consumer<Finding> found) {
         Optional<Stance> claimed = done.posture().end().stance();
-        Pose end = done.end();
+        Pose end = done.done().end();
         boolean known = end.left().heel().known()
                 && end.right().heel().known()
                 && end.weight().exact();

@@ -17,7 +17,7 @@ final class ClaimedWeight implements EndRule {
     public void examine(Occurrence done, Performer posing, Directions directions, Consumer<Finding> found) {
         done.posture().end().weight().ifPresent(split -> {
             WeightShare claimed = Performer.share(split, posing.rules());
-            WeightShare leads = done.end().weight();
+            WeightShare leads = done.done().end().weight();
             if (claimed.pointsFrom(leads) > posing.rules().get(HouseRule.WEIGHT_TOLERANCE)) {
                 found.accept(EndRule.finding(
                         RuleId.CLAIMED_WEIGHT,

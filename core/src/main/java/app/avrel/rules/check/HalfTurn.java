@@ -1,6 +1,6 @@
 package app.avrel.rules.check;
 
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Way;
 import app.avrel.form.Moment;
@@ -34,11 +34,11 @@ final class HalfTurn implements MomentRule {
     }
 
     private static void eitherWay(Moment moment, BodyPart part, Turning turning, Where where, Consumer<Finding> found) {
-        if (!(turning instanceof Turning.To(Heading _, Way way)) || way != Way.SHORTER || part != BodyPart.WHOLE) {
+        if (!(turning instanceof Turning.To(Bearing _, Way way)) || way != Way.SHORTER || part != BodyPart.WHOLE) {
             return;
         }
-        Heading before = moment.before().facing();
-        Heading after = moment.after().pelvis();
+        Bearing before = moment.before().facing();
+        Bearing after = moment.after().pelvis();
         if (moment.before().chest().known() && before.degreesFrom(after) > 180 - NEARLY) {
             found.accept(Finding.of(
                             RuleId.HALF_TURN,

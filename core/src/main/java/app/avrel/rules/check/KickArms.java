@@ -2,7 +2,7 @@ package app.avrel.rules.check;
 
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
-import app.avrel.floor.Heading;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.SpacePoint;
 import app.avrel.house.HouseRule;
@@ -56,7 +56,7 @@ final class KickArms implements MomentRule {
     private static double against(Direction direction, Pose pose) {
         return switch (direction) {
             case Direction.OfBody(var turn) -> turn.degrees();
-            case Direction.OfPosture(Heading heading) ->
+            case Direction.OfPosture(Bearing heading) ->
                 pose.facing().turnTo(heading).degrees();
         };
     }
@@ -67,6 +67,6 @@ final class KickArms implements MomentRule {
     }
 
     private static double apart(double one, double other) {
-        return Heading.wrapping(one).degreesFrom(Heading.wrapping(other));
+        return Bearing.wrapping(one).degreesFrom(Bearing.wrapping(other));
     }
 }

@@ -185,7 +185,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
                         .filter(moment -> own(moment, draft.at()))
                         .reduce((_, last) -> last)
                         .map(Moment::after)
-                        .orElse(done.start())
+                        .orElse(done.done().begins())
                         .drop()
                         .value()
                 / posing.body().fist();

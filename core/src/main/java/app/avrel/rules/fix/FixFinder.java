@@ -49,7 +49,7 @@ public final class FixFinder {
             return false;
         }
         Track mended = Unroll.posture(fix.applied(posture), checkup.posing());
-        if (!mended.end().chest().equals(track.end().chest())) {
+        if (!mended.end().turned().equals(track.end().turned())) {
             return false;
         }
         List<Finding> after = checkup.posture(mended);

@@ -1,7 +1,9 @@
 package app.avrel.rules.join;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Turn;
 import app.avrel.form.Mismatch;
+import app.avrel.motion.Directed;
 import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
@@ -21,11 +23,15 @@ final class EndFixes {
 
     private EndFixes() {}
 
-    /** {@return a draft with the moves in the last stage, and one with a stage of their own; none where a foot must step} */
-    static Stream<Count> of(Count last, List<Mismatch> open, StartPose wanted) {
+    /**
+     * {@return a draft with the moves in the last stage, and one with a stage of their own; none where a foot must step}
+     *
+     * @param front where the next posture's front is, seen from this one's
+     */
+    static Stream<Count> of(Count last, List<Mismatch> open, StartPose wanted, Turn front) {
         List<Move> moves = new ArrayList<>();
         for (Mismatch mismatch : open) {
-            Optional<Move> move = move(mismatch, wanted);
+            Optional<Move> move = move(mismatch, wanted, front);
             if (move.isEmpty()) {
                 return Stream.empty();
             }
@@ -34,10 +40,10 @@ final class EndFixes {
         return Stream.of(merged(last, moves), after(last, moves));
     }
 
-    private static Optional<Move> move(Mismatch mismatch, StartPose wanted) {
+    private static Optional<Move> move(Mismatch mismatch, StartPose wanted, Turn front) {
         return switch (mismatch) {
             case Mismatch.Weight(var _, var share) -> Optional.of(new Move.Shift(new Split.Said(share)));
-            case Mismatch.Hand(Side hand, var _, HandPlace place) -> Optional.of(new Move.PlaceHand(hand, place));
+            case Mismatch.Hand(Side hand, var _, HandPlace place) -> Optional.of(new Move.PlaceHand(hand, Directed.turned(place, front)));
             case Mismatch.Touch(Side foot, Contact arrived, Contact contact) ->
                 Optional.of(LinkMoves.touch(foot, arrived == Contact.LIFTED, contact));
             case Mismatch.ToesOut(Side foot, double arrived, double out) ->

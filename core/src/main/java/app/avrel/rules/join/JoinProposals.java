@@ -12,6 +12,7 @@ import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
 import app.avrel.posture.Posture;
 import app.avrel.posture.Start;
+import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Count;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
@@ -44,7 +45,7 @@ public final class JoinProposals {
     public Linking.Way link(int occurrence) {
         Occurrence done = track.occurrences().get(occurrence);
         Where where = new Where.InForm(form.id(), done.entry(), Optional.empty());
-        return Linking.of(done.arrived(), done.posture().start().pose(), checkup.posing(), where);
+        return Linking.of(done.done().reached(), done.posture().start().pose(), checkup.posing(), where);
     }
 
     /** {@return every proposal for the join before an occurrence; none where it fits} */
@@ -66,9 +67,8 @@ public final class JoinProposals {
     private Optional<JoinProposal> adjustedStart(Occurrence done) {
         Entry entry = form.entries().get(done.entry());
         Performer posing = checkup.posing();
-        Start start = new Start.Recorded(Starting.startingFrom(done.arrived(), posing.body()));
-        Pose placed = Starting.placed(start.pose(), done.arrived(), posing.body());
-        boolean fits = Join.between(done.arrived(), placed, posing).fits();
+        Start start = new Start.Recorded(Starting.startingFrom(done.done().arrived(), posing.body()));
+        boolean fits = joins(done.done().arrived(), start.pose(), posing);
         if (!fits || entry.gentler().isPresent()) {
             return Optional.empty();
         }
@@ -105,7 +105,8 @@ public final class JoinProposals {
             EndFixes.of(
                             counts.getLast(),
                             done.join().mismatches(),
-                            done.posture().start().pose())
+                            done.posture().start().pose(),
+                            earlier.done().end().chest().value())
                     .map(last -> replacingLast(counts, last))
                     .filter(changed -> closes(earlier, done, changed))
                     .forEach(found::add);
@@ -127,8 +128,12 @@ public final class JoinProposals {
     private boolean closes(Occurrence earlier, Occurrence done, List<Count> counts) {
         Performer posing = checkup.posing();
         Pose end = Unroll.counts(
-                earlier.start(), counts, posing.with(earlier.posture().ownRules()));
-        Pose placed = Starting.placed(done.posture().start().pose(), end, posing.body());
+                earlier.done().begins(), counts, posing.with(earlier.posture().ownRules()));
+        return joins(end, done.posture().start().pose(), posing);
+    }
+
+    private static boolean joins(Pose end, StartPose start, Performer posing) {
+        Pose placed = Starting.placed(start, end, posing.body()).of(Starting.of(start, posing.body()));
         return Join.between(end, placed, posing).fits();
     }
 

@@ -10,6 +10,7 @@ import app.avrel.mechanics.Spacing;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
+import app.avrel.motion.Starting;
 import app.avrel.posture.StartPose;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HeldProp;
@@ -85,7 +86,7 @@ record LinkMoves(Pose pose, StartPose start, Performer posing) {
         FootPose foot = pose.foot(side);
         Contact wanted = contact(side);
         double off = toesOut(side) - toesNow(side);
-        off = app.avrel.floor.Heading.wrapping(off + 180).degrees() - 180;
+        off = app.avrel.floor.Bearing.wrapping(off + 180).degrees() - 180;
         boolean turned = Math.abs(off) > DEGREE;
         boolean placed = spacingFits();
         if (!placed || turned) {
@@ -194,8 +195,9 @@ record LinkMoves(Pose pose, StartPose start, Performer posing) {
         if (Math.abs(posing.body().metres(start.drop()) - pose.drop().value()) > CENTIMETRE) {
             moves.add(new Move.ChangeDepth(new Depth.To(start.drop())));
         }
-        hand(Side.LEFT, start.leftHand(), moves);
-        hand(Side.RIGHT, start.rightHand(), moves);
+        Pose wanted = Starting.placed(start, pose, posing.body()).of(Starting.of(start, posing.body()));
+        hand(Side.LEFT, wanted.leftHand(), moves);
+        hand(Side.RIGHT, wanted.rightHand(), moves);
         prop(moves);
         depths(options);
 

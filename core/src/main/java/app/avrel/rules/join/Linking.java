@@ -63,7 +63,7 @@ public final class Linking {
     }
 
     /**
-     * @param arrived the pose in which the posture before ends
+     * @param arrived the pose in which the posture before ends, in the frame of the way in
      * @param start of the next posture, as it is done
      * @param where the way would stand
      */
@@ -74,7 +74,7 @@ public final class Linking {
         this.inForce = new InForce(posing);
         this.where = where;
         still(arrived);
-        still(Starting.placed(start, arrived, posing.body()));
+        still(wanted(arrived));
     }
 
     /** {@return the way} */
@@ -82,9 +82,14 @@ public final class Linking {
         return new Linking(arrived, start, posing, where).way();
     }
 
+    /** The start laid where a pose stands, in the frame of that pose. */
+    private Pose wanted(Pose from) {
+        return Starting.placed(start, from, posing.body()).of(Starting.of(start, posing.body()));
+    }
+
     private void still(Pose pose) {
         Moment moment =
-                new Moment(new Moment.Place(0, Moment.Section.LINK, 0, 0), Count.blank(), Stage.STILL, pose, pose);
+                new Moment(new Moment.Place(Moment.Section.LINK, 0, 0), Count.blank(), Stage.STILL, pose, pose);
         serious(moment).forEach(finding -> allowed.add(kind(finding)));
     }
 
@@ -143,15 +148,15 @@ public final class Linking {
 
     /** How many things still differ. */
     private int open(Pose pose) {
-        return Join.between(pose, Starting.placed(start, pose, posing.body()), posing)
+        return Join.between(pose, wanted(pose), posing)
                 .mismatches()
                 .size();
     }
 
     private Optional<Reached> then(Reached here, LinkMoves.Option option, boolean soundly) {
         Stage stage = new Stage(option.moves());
-        Pose after = posing.after(here.pose(), stage, here.pose().facing());
-        Moment.Place place = new Moment.Place(0, Moment.Section.LINK, 0, 0);
+        Pose after = posing.after(here.pose(), stage);
+        Moment.Place place = new Moment.Place(Moment.Section.LINK, 0, 0);
         List<Finding> found = serious(new Moment(place, Count.of(stage), stage, here.pose(), after)).stream()
                 .filter(finding -> !allowed.contains(kind(finding)))
                 .toList();

@@ -84,7 +84,7 @@ public final class Line {
             if (!stage.isEmpty()) {
                 Stage done = new Stage(stage);
                 stages.add(done);
-                hearing.stands(new Performer(body, saying.rules()).after(hearing.pose(), done, saying.front()));
+                hearing.stands(new Performer(body, saying.rules()).after(hearing.pose(), done));
             }
         }
 

@@ -3,6 +3,7 @@ package app.avrel.words.reading;
 import app.avrel.body.Body;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Heading;
 import app.avrel.motion.Pose;
 import app.avrel.posture.move.Contact;
@@ -48,8 +49,8 @@ final class ReadingContext {
     }
 
     /** {@return a heading of the hall against the posture's front} */
-    Heading ofPosture(Heading hall) {
-        return Heading.wrapping(hall.degrees() - saying.front().degrees());
+    Bearing ofPosture(Heading hall) {
+        return saying.bearing(hall);
     }
 
     Optional<Side> lastFoot() {

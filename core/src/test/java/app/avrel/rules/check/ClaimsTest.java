@@ -1,5 +1,6 @@
 package app.avrel.rules.check;
 
+import app.avrel.floor.Bearing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
@@ -52,9 +53,9 @@ class ClaimsTest {
 
     @Test
     void aFacingIsHeldAgainstTheTurns() {
-        assertThat(found(EndClaim.NONE.withFacing(Optional.of(new Heading(40)))))
+        assertThat(found(EndClaim.NONE.withFacing(Optional.of(new Bearing(40)))))
                 .isEmpty();
-        assertThat(found(EndClaim.NONE.withFacing(Optional.of(new Heading(90)))))
+        assertThat(found(EndClaim.NONE.withFacing(Optional.of(new Bearing(90)))))
                 .containsExactly("The end is claimed to face 3, but the turns lead to 1:30: 45° apart.");
     }
 
@@ -91,7 +92,7 @@ class ClaimsTest {
     void aClaimOfAnEndThatIsOpenIsNotContradicted() {
         Posture open = Found.EMPTY
                 .withCounts(List.of(Count.of(Stage.of(new Move.TurnBody(BodyPart.WHOLE, Optional.empty())))))
-                .withEnd(EndClaim.NONE.withFacing(Optional.of(new Heading(90))));
+                .withEnd(EndClaim.NONE.withFacing(Optional.of(new Bearing(90))));
         assertThat(Found.in(open)).isEmpty();
     }
 
@@ -108,14 +109,14 @@ class ClaimsTest {
     private static List<Finding> inForm(Entry... entries) {
         Form form = new Form(new FormId("f"), "F", List.of(new Part("", List.of(entries))));
         Shelf shelf = new Shelf(Map.of(TURNS.id(), TURNS), Map.of());
-        return new Checkup(Standing.POSING, Directions.CLOCK).form(form, Unroll.form(form, shelf, Standing.POSING));
+        return new Checkup(Standing.POSING, Directions.CLOCK).form(form, Unroll.form(form, shelf, Standing.POSING), FormFindings.NONE).all();
     }
 
     @Test
     void anEntrysFacingIsHeldAgainstTheWholeWayThere() {
         Entry first = Entry.of(new EntryId("1"), TURNS.id(), Played.AS_RECORDED);
         Entry second =
-                Entry.of(new EntryId("2"), TURNS.id(), Played.AS_RECORDED).withFacing(Optional.of(new Heading(45)));
+                Entry.of(new EntryId("2"), TURNS.id(), Played.AS_RECORDED).withFacing(Optional.of(new app.avrel.floor.Heading(45)));
         List<Finding> found = inForm(first, second).stream()
                 .filter(finding -> finding.rule().equals(RuleId.CLAIMED_FACING))
                 .toList();

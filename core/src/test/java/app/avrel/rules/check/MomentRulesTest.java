@@ -1,5 +1,6 @@
 package app.avrel.rules.check;
 
+import app.avrel.floor.Bearing;
 import static app.avrel.posture.count.Stage.of;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -137,9 +138,9 @@ class MomentRulesTest {
 
     @Test
     void aHalfTurnWithoutAWayRoundAsks() {
-        Move half = new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.To(new Heading(180), Way.SHORTER)));
+        Move half = new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.To(new Bearing(180), Way.SHORTER)));
         assertThat(Found.rules(Found.in(of(half)))).contains(RuleId.HALF_TURN);
-        Move left = new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.To(new Heading(180), Way.LEFT)));
+        Move left = new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.To(new Bearing(180), Way.LEFT)));
         assertThat(Found.rules(Found.in(of(left)))).doesNotContain(RuleId.HALF_TURN);
     }
 

@@ -1,5 +1,6 @@
 package app.avrel.rules.fix;
 
+import app.avrel.floor.Bearing;
 import static app.avrel.posture.count.Stage.of;
 import static app.avrel.rules.check.Performed.flat;
 import static app.avrel.rules.check.Performed.shift;
@@ -74,7 +75,7 @@ class FixFinderTest {
 
     static Stream<Arguments> mended() {
         Count in = Count.of(of(shift(Side.LEFT, 60))).withBreath(Breath.IN);
-        Move half = new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.To(new Heading(180), Way.SHORTER)));
+        Move half = new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.To(new Bearing(180), Way.SHORTER)));
         Move kick = new Move.Kicking(Side.LEFT, Kick.HEEL, Optional.empty(), Optional.of(Landmark.CHEST));
         Move onBall = new Move.TurnFoot(Side.LEFT, Pivot.BALL, Optional.of(new Toes.Turned(20)));
         Move heel = new Move.TurnFoot(Side.LEFT, Pivot.HEEL, Optional.of(new Toes.Turned(20)));
@@ -188,8 +189,8 @@ class FixFinderTest {
         long other = moves(mended).stream().filter(move -> !kept.remove(move)).count();
         assertThat(other).as(fix.words()).isLessThanOrEqualTo(2);
         assertThat(moves(mended).size()).isGreaterThanOrEqualTo(moves(posture).size());
-        Pose before = Unroll.posture(posture, checkup.posing()).end();
-        Pose after = Unroll.posture(mended, checkup.posing()).end();
+        Pose before = Unroll.posture(posture, checkup.posing()).end().own();
+        Pose after = Unroll.posture(mended, checkup.posing()).end().own();
         assertThat(after.facing()).isEqualTo(before.facing());
         List<Finding> was = checkup.posture(Unroll.posture(posture, checkup.posing()));
         List<Finding> now = checkup.posture(Unroll.posture(mended, checkup.posing()));

@@ -1,5 +1,6 @@
 package app.avrel.rules.join;
 
+import app.avrel.rules.check.FormFindings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Landmark;
@@ -92,7 +93,7 @@ class LinkingTest {
         }
 
         List<Finding> serious() {
-            return CHECKUP.form(form, track()).stream().filter(Finding::serious).toList();
+            return CHECKUP.form(form, track(), FormFindings.NONE).all().stream().filter(Finding::serious).toList();
         }
     }
 

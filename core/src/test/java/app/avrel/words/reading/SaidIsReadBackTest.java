@@ -45,8 +45,8 @@ class SaidIsReadBackTest {
     @RepeatedTest(300)
     void everyCountInEveryVocabularyFromEveryFront(RepetitionInfo repetition) {
         Samples samples = new Samples(5000 + repetition.getCurrentRepetition());
-        Directions directions = new Directions(samples.one(DirectionWords.values()), samples.heading());
-        Wording saying = new Wording(directions, samples.heading(), HouseRules.LARGE_FRAME);
+        Directions directions = new Directions(samples.one(DirectionWords.values()), samples.facing());
+        Wording saying = new Wording(directions, samples.facing(), HouseRules.LARGE_FRAME);
         Count count = bare(samples.count());
         String said = new CanonicalText(saying).line(count);
         LineReading reading = read(said, saying);

@@ -115,8 +115,7 @@ public final class CountTable {
     }
 
     private static Heading front(Occurrence done, Moment moment) {
-        boolean link = moment.place().section() == Moment.Section.LINK;
-        return link ? done.moments().getFirst().before().facing() : done.start().facing();
+        return done.front(moment.place().section());
     }
 
     private static String degrees(Heading heading) {
@@ -169,7 +168,7 @@ public final class CountTable {
     /** A line that is as it was keeps its count whole, with its own words and notes. */
     private List<Count> counts(Occurrence done, List<CSVRecord> rows) throws Unfit {
         List<Count> old = done.posture().counts();
-        Heading front = done.start().facing();
+        Heading front = done.front(Moment.Section.POSTURE);
         List<Count> counts = new ArrayList<>();
         for (CSVRecord row : rows) {
             String line = Csv.cell(row, "line");
@@ -178,7 +177,7 @@ public final class CountTable {
             if (at < old.size() && lines.of(was, front).strip().equals(line)) {
                 counts.add(was);
             } else {
-                Pose pose = lines.after(done.start(), counts, front);
+                Pose pose = lines.after(done.done().begins(), counts);
                 counts.add(lines.read(line, pose, front, was, row.getRecordNumber() + 1));
             }
         }
@@ -190,9 +189,7 @@ public final class CountTable {
         for (int i = 0; i < rows.size(); i++) {
             CSVRecord row = rows.get(i);
             boolean link = Csv.cell(row, "section").equals("way in");
-            Heading front = link && !done.moments().isEmpty()
-                    ? done.moments().getFirst().before().facing()
-                    : done.start().facing();
+            Heading front = done.front(link ? Moment.Section.LINK : Moment.Section.POSTURE);
             boolean same =
                     i < counts.size() && lines.of(counts.get(i), front).strip().equals(Csv.cell(row, "line"));
             if (!same) {

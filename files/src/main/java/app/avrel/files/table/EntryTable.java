@@ -14,7 +14,12 @@ import app.avrel.form.Played;
 import app.avrel.form.Track;
 import app.avrel.form.Unroll;
 import app.avrel.form.WayIn;
+import app.avrel.motion.HallPose;
+import app.avrel.motion.Placement;
 import app.avrel.motion.Pose;
+import app.avrel.motion.Starting;
+import app.avrel.posture.StartPose;
+import app.avrel.form.Moment;
 import app.avrel.posture.NameSearch;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
@@ -116,10 +121,7 @@ public final class EntryTable {
             Heading front = track.occurrences().stream()
                     .filter(done -> done.entry() == at && done.repeat() == time)
                     .findFirst()
-                    .map(done -> done.moments().isEmpty()
-                            ? done.start()
-                            : done.moments().getFirst().before())
-                    .map(Pose::facing)
+                    .map(done -> done.front(Moment.Section.LINK))
                     .orElse(Heading.FRONT);
             said.add(way(entry.ways().get(repeat), front));
         }
@@ -277,14 +279,14 @@ public final class EntryTable {
 
     private List<WayIn> ways(String cell, Form made, long line) throws Unfit {
         List<WayIn> ways = new ArrayList<>();
-        Pose pose = made.entries().isEmpty() ? null : track(made).end();
+        HallPose pose = made.entries().isEmpty() ? start() : track(made).end().beginning();
         for (String way : cell.split("(?m)^" + NEXT + "\\s*$")) {
-            ways.add(way(way.strip(), Optional.ofNullable(pose), line));
+            ways.add(way(way.strip(), pose, line));
         }
         return ways;
     }
 
-    private WayIn way(String text, Optional<Pose> pose, long line) throws Unfit {
+    private WayIn way(String text, HallPose pose, long line) throws Unfit {
         List<String> rows =
                 text.lines().map(String::strip).filter(row -> !row.isEmpty()).toList();
         if (rows.isEmpty() || rows.getFirst().equals("direct")) {
@@ -300,13 +302,16 @@ public final class EntryTable {
                 counts(rows.subList(named ? 1 : 0, rows.size()), pose, line)));
     }
 
-    private List<Count> counts(List<String> rows, Optional<Pose> from, long line) throws Unfit {
+    private HallPose start() {
+        return new HallPose(
+                Starting.of(StartPose.SHOULDER_WIDE, project.setting().chosenBody()), Placement.HERE);
+    }
+
+    private List<Count> counts(List<String> rows, HallPose from, long line) throws Unfit {
         List<Count> counts = new ArrayList<>();
-        Pose start = from.orElseGet(() -> app.avrel.motion.Starting.of(
-                app.avrel.posture.StartPose.SHOULDER_WIDE, project.setting().chosenBody()));
         for (String row : rows) {
-            Pose now = lines.after(start, counts, start.facing());
-            counts.add(lines.read(row, now, start.facing(), Count.blank(), line));
+            Pose now = lines.after(from.own(), counts);
+            counts.add(lines.read(row, now, from.front(), Count.blank(), line));
         }
         return counts;
     }

@@ -47,11 +47,11 @@ final class Lines {
         return reading.over(was);
     }
 
-    Pose after(Pose pose, List<Count> counts, Heading front) {
+    Pose after(Pose pose, List<Count> counts) {
         Pose now = pose;
         for (Count count : counts) {
             for (Stage stage : count.stages()) {
-                now = posing.after(now, stage, front);
+                now = posing.after(now, stage);
             }
         }
         return now;
