@@ -41,11 +41,14 @@ public record Comparison(int cost, List<Difference> differences) {
 
     /** {@return the counts of the first, on the side of the second: left and right of one posture are compared so} */
     public static List<Count> sided(Occurrence first, Occurrence second) {
+        return otherSides(first, second) ? Mirror.counts(counts(first)) : counts(first);
+    }
+
+    /** {@return whether the two are the left and the right of a posture, so that the first is mirrored for comparing} */
+    public static boolean otherSides(Occurrence first, Occurrence second) {
         Optional<Side> one = first.posture().side();
         Optional<Side> other = second.posture().side();
-        return one.isPresent() && other.isPresent() && one.get() != other.get()
-                ? Mirror.counts(counts(first))
-                : counts(first);
+        return one.isPresent() && other.isPresent() && one.get() != other.get();
     }
 
     private record Placed(Move move, int count) {}
@@ -75,7 +78,7 @@ public record Comparison(int cost, List<Difference> differences) {
     private static Optional<Difference> changed(Placed from, Placed to) {
         return from.move().equals(to.move())
                 ? Optional.empty()
-                : Optional.of(new Difference.Changed(from.move(), to.move(), to.count()));
+                : Optional.of(new Difference.Changed(from.move(), from.count(), to.move(), to.count()));
     }
 
     private static int[][] costs(List<Placed> one, List<Placed> other) {

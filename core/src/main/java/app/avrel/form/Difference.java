@@ -14,16 +14,17 @@ public sealed interface Difference {
     /**
      * A move that both have, differently.
      *
+     * @param fromCount in the first
      * @param count in the second
      */
-    record Changed(Move from, Move to, int count) implements Difference {}
+    record Changed(Move from, int fromCount, Move to, int count) implements Difference {}
 
     /** {@return the same seen from the second run} */
     default Difference inverse() {
         return switch (this) {
             case Added(Move move, int count) -> new Dropped(move, count);
             case Dropped(Move move, int count) -> new Added(move, count);
-            case Changed(Move from, Move to, int count) -> new Changed(to, from, count);
+            case Changed(Move from, int fromCount, Move to, int count) -> new Changed(to, count, from, fromCount);
         };
     }
 }

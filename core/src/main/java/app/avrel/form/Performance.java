@@ -49,8 +49,7 @@ public record Performance(
     /** {@return a posture done from its usual start, without a way in} */
     static Performance alone(Posture posture, Performer performer) {
         Pose start = Starting.of(posture.start().pose(), performer.body());
-        List<Moment> counts = done(
-                posture.counts(), start, performer.with(posture.ownRules()), Moment.Section.POSTURE);
+        List<Moment> counts = done(posture.counts(), start, performer.with(posture.ownRules()), Moment.Section.POSTURE);
         return new Performance(
                 posture,
                 Link.NONE,
@@ -78,8 +77,8 @@ public record Performance(
             case Start.Carried _ -> arrived;
             case Start.Recorded(StartPose recorded) -> Starting.of(recorded, performer.body());
         };
-        List<Moment> counts = done(
-                posture.counts(), begins, performer.with(posture.ownRules()), Moment.Section.POSTURE);
+        List<Moment> counts =
+                done(posture.counts(), begins, performer.with(posture.ownRules()), Moment.Section.POSTURE);
         return new Performance(
                 posture,
                 link,
@@ -108,7 +107,8 @@ public record Performance(
             for (int s = 0; s < count.stages().size(); s++) {
                 Pose before = pose;
                 pose = by.after(before, count.stages().get(s));
-                moments.add(new Moment(new Moment.Place(section, c, s), count, count.stages().get(s), before, pose));
+                moments.add(new Moment(
+                        new Moment.Place(section, c, s), count, count.stages().get(s), before, pose));
             }
         }
         return moments;

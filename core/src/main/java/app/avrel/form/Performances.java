@@ -67,8 +67,7 @@ public final class Performances {
     Posture posture(Entry entry, Posture recorded) {
         Side side = new Side(recorded, entry.played(), entry.gentler());
         return sides.computeIfAbsent(
-                side,
-                _ -> before.map(known -> known.sides.get(side)).orElseGet(() -> entry.done(recorded)));
+                side, _ -> before.map(known -> known.sides.get(side)).orElseGet(() -> entry.done(recorded)));
     }
 
     /** {@return a posture done from a pose that faces the front of its own frame} */
@@ -97,7 +96,8 @@ public final class Performances {
         T one(T value, Optional<Same<T>> before) {
             T known = byIdentity.get(value);
             if (known == null) {
-                known = byValue.computeIfAbsent(value, _ -> before.map(same -> same.known(value)).orElse(value));
+                known = byValue.computeIfAbsent(
+                        value, _ -> before.map(same -> same.known(value)).orElse(value));
                 byIdentity.put(value, known);
             }
             return known;

@@ -39,7 +39,8 @@ public record SideNaming(HouseRules rules, Body body) {
     }
 
     private Optional<String> byTravel(Occurrence done) {
-        FloorVector way = CentreOfMass.of(done.done().end(), body).minus(CentreOfMass.of(done.done().begins(), body));
+        FloorVector way = CentreOfMass.of(done.done().end(), body)
+                .minus(CentreOfMass.of(done.done().begins(), body));
         double ahead = way.along(done.done().begins().facing());
         double right = way.along(done.done().begins().facing().right());
         if (Math.max(Math.abs(ahead), Math.abs(right)) < TRAVELS) {

@@ -61,8 +61,7 @@ public final class Unroll {
     /** {@return the pose after counts done from a pose, whose facing is their front, in the frame of that pose} */
     public static Pose counts(Pose from, List<Count> counts, Performer performer) {
         Placement own = Placement.ownFrameOf(from);
-        List<Moment> moments =
-                Performance.done(counts, own.inverse().of(from), performer, Moment.Section.POSTURE);
+        List<Moment> moments = Performance.done(counts, own.inverse().of(from), performer, Moment.Section.POSTURE);
         return moments.isEmpty() ? from : own.of(moments.getLast().after());
     }
 

@@ -1,8 +1,8 @@
 package app.avrel.mechanics;
 
 import app.avrel.body.Body;
-import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Turn;
 import java.util.List;
 import java.util.stream.IntStream;

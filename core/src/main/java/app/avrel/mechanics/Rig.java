@@ -2,9 +2,9 @@ package app.avrel.mechanics;
 
 import app.avrel.body.Body;
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Bearing;
 import app.avrel.floor.SpacePoint;
 import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Pose;

@@ -1,9 +1,9 @@
 package app.avrel.mechanics;
 
 import app.avrel.body.Body;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,9 +2,9 @@ package app.avrel.mechanics;
 
 import app.avrel.body.Body;
 import app.avrel.body.Proportions;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Bearing;
 import app.avrel.floor.SpacePoint;
 import app.avrel.motion.FootPose;
 import app.avrel.posture.move.Contact;

@@ -1,8 +1,8 @@
 package app.avrel.mechanics;
 
+import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Bearing;
 import app.avrel.motion.Pose;
 
 /**

@@ -2,8 +2,8 @@ package app.avrel.mechanics;
 
 import app.avrel.body.Body;
 import app.avrel.body.Side;
-import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.FloorPoint;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.house.Stance;

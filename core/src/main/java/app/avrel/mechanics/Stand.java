@@ -3,8 +3,8 @@ package app.avrel.mechanics;
 import app.avrel.body.Body;
 import app.avrel.body.Proportions;
 import app.avrel.body.Side;
-import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.FloorPoint;
 import app.avrel.floor.SpacePoint;
 import app.avrel.motion.Pose;
 

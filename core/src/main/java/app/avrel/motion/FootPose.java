@@ -2,9 +2,9 @@ package app.avrel.motion;
 
 import app.avrel.body.Body;
 import app.avrel.body.Landmark;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.posture.move.Contact;
 import java.util.Optional;

@@ -3,8 +3,8 @@ package app.avrel.motion;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
-import app.avrel.floor.Direction;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.Direction;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.posture.count.Stage;
@@ -12,7 +12,6 @@ import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HeldProp;
 import app.avrel.posture.hand.Palm;
 import app.avrel.posture.hand.Reach;
-import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Gaze;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
@@ -142,8 +141,7 @@ public record Performer(Body body, HouseRules rules) {
     private static HeldProp fixed(HeldProp held, Begin begin) {
         return held.pointing(
                 Optional.empty(),
-                held.toward()
-                        .map(to -> new Direction.OfPosture(FootPlacement.heading(to, begin.facing()))));
+                held.toward().map(to -> new Direction.OfPosture(FootPlacement.heading(to, begin.facing()))));
     }
 
     private static Gaze fixed(Gaze gaze, Begin begin) {
@@ -151,8 +149,7 @@ public record Performer(Body body, HouseRules rules) {
             case Gaze.Ahead ahead -> ahead;
             case Gaze.AtHand hand -> hand;
             case Gaze.Toward(var direction) ->
-                new Gaze.Toward(
-                        new Direction.OfPosture(FootPlacement.heading(direction, begin.facing())));
+                new Gaze.Toward(new Direction.OfPosture(FootPlacement.heading(direction, begin.facing())));
         };
     }
 }

@@ -2,9 +2,9 @@ package app.avrel.motion;
 
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HeldProp;

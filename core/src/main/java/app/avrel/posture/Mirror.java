@@ -1,8 +1,8 @@
 package app.avrel.posture;
 
 import app.avrel.body.Side;
-import app.avrel.floor.Direction;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Turn;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Language;

@@ -1,14 +1,12 @@
 package app.avrel.project;
 
 import app.avrel.form.Form;
+import app.avrel.form.Performances;
 import app.avrel.form.Shelf;
 import app.avrel.form.Track;
-import app.avrel.form.Performances;
 import app.avrel.form.Unroll;
-import app.avrel.rules.Finding;
 import app.avrel.rules.check.Checkup;
 import app.avrel.rules.check.FormFindings;
-import java.util.List;
 import java.util.Optional;
 
 /**

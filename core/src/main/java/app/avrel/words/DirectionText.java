@@ -1,7 +1,7 @@
 package app.avrel.words;
 
-import app.avrel.floor.Direction;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
 import java.util.Locale;

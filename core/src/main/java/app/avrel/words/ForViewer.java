@@ -29,7 +29,8 @@ public record ForViewer(Heading from) {
             }
         }
         if (before.facing().degreesFrom(after.facing()) > TURNED) {
-            said.add("the body turns to face " + facing(Heading.wrapping(after.facing().degrees())));
+            said.add("the body turns to face "
+                    + facing(Heading.wrapping(after.facing().degrees())));
         }
         if (said.isEmpty()) {
             return "";

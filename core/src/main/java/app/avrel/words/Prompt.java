@@ -2,8 +2,8 @@ package app.avrel.words;
 
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
-import app.avrel.floor.Direction;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
 import app.avrel.motion.Performer;

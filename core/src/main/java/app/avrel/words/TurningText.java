@@ -39,8 +39,6 @@ public final class TurningText {
             return Optional.empty();
         }
         Way way = to.group(2) == null ? Way.SHORTER : Way.valueOf(to.group(2).toUpperCase(Locale.ROOT));
-        return saying.directions()
-                .parse(to.group(1))
-                .map(hall -> new Turning.To(saying.bearing(hall), way));
+        return saying.directions().parse(to.group(1)).map(hall -> new Turning.To(saying.bearing(hall), way));
     }
 }

@@ -1,8 +1,8 @@
 package app.avrel.words;
 
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Directions;
-import app.avrel.floor.Bearing;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;

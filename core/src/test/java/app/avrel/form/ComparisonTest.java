@@ -3,18 +3,25 @@ package app.avrel.form;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Directions;
+import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.house.HouseRules;
+import app.avrel.motion.Placement;
 import app.avrel.motion.Standing;
+import app.avrel.motion.Starting;
 import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
+import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Counts;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Gaze;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Pivot;
 import app.avrel.posture.move.Split;
@@ -22,7 +29,6 @@ import app.avrel.posture.move.Toes;
 import app.avrel.posture.move.Turning;
 import app.avrel.rules.join.ComparisonWords;
 import app.avrel.samples.Samples;
-import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Optional;
@@ -53,7 +59,7 @@ class ComparisonTest {
                 .containsExactly(new Difference.Added(TOES_IN, 0));
         assertThat(between(before, List.of(count(LEFT_60)))).containsExactly(new Difference.Dropped(TURN, 1));
         assertThat(between(before, List.of(count(LEFT_80), count(TURN))))
-                .containsExactly(new Difference.Changed(LEFT_60, LEFT_80, 0));
+                .containsExactly(new Difference.Changed(LEFT_60, 0, LEFT_80, 0));
     }
 
     @Test
@@ -104,16 +110,37 @@ class ComparisonTest {
         assertThat(Comparison.of(counts, longer).cost()).isEqualTo(Comparison.ALONE);
     }
 
+    private static Occurrence done(List<Count> way, List<Count> counts, double turned) {
+        Posture posture = Posture.blank(new PostureId("p"), "P").withCounts(counts);
+        Performance one = Performance.of(
+                posture, new Link("", way), Starting.of(StartPose.SHOULDER_WIDE, Standing.BODY), Standing.POSING);
+        return new Occurrence(0, 0, 0, one, new Placement(new Turn(turned), FloorVector.ZERO));
+    }
+
+    private static final Wording SAYING = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
+
     @Test
     void theDifferenceIsSaidInASentence() {
-        Wording saying = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
-        ComparisonWords words = new ComparisonWords(new CountWords(saying));
-        Comparison comparison =
-                Comparison.of(List.of(count(LEFT_60), count(TURN)), List.of(count(TOES_IN, LEFT_80), count(TURN)));
-        assertThat(words.sentence("number 3", comparison))
+        Occurrence one = done(List.of(), List.of(count(LEFT_60), count(TURN)), 0);
+        Occurrence other = done(List.of(), List.of(count(TOES_IN, LEFT_80), count(TURN)), 0);
+        assertThat(new ComparisonWords(SAYING, one, other).sentence("number 3"))
                 .startsWith("As number 3, but at count 1 also \"turn the left foot on its heel")
                 .contains("; at count 1 \"shift the weight to 80 left")
                 .contains("instead of \"shift the weight to 60 left");
-        assertThat(words.sentence("number 3", new Comparison(0, List.of()))).isEqualTo("As number 3.");
+        assertThat(new ComparisonWords(SAYING, one, one).sentence("number 3")).isEqualTo("As number 3.");
+    }
+
+    /** The way in is not numbered in the ribbon, and each performance faces its own way in the hall. */
+    @Test
+    void eachIsSaidInItsOwnDirectionsAndCountedAsTheRibbonDoes() {
+        Count toThree = count(new Move.Look(new Gaze.Toward(new Direction.OfPosture(new Bearing(90)))));
+        Count toSix = count(new Move.Look(new Gaze.Toward(new Direction.OfPosture(new Bearing(180)))));
+        Occurrence first = done(List.of(count(LEFT_60)), List.of(toThree), 0);
+        Occurrence second = done(List.of(count(LEFT_80)), List.of(toSix), 90);
+        assertThat(new ComparisonWords(SAYING, first, second).lines())
+                .containsExactly(
+                        "On the way in \"shift the weight to 80 left, 20 right\" instead of \"shift the weight to 60 left,"
+                                + " 40 right\".",
+                        "At count 1 \"look toward 9\" instead of \"look toward 3\".");
     }
 }

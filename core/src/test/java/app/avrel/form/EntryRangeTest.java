@@ -1,6 +1,5 @@
 package app.avrel.form;
 
-import app.avrel.floor.Bearing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 

@@ -1,6 +1,5 @@
 package app.avrel.form;
 
-import app.avrel.rules.check.FormFindings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
@@ -17,6 +16,7 @@ import app.avrel.posture.teaching.GentlerVersion;
 import app.avrel.posture.teaching.PostureSheet;
 import app.avrel.rules.Finding;
 import app.avrel.rules.check.Checkup;
+import app.avrel.rules.check.FormFindings;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -68,7 +68,9 @@ class GentlerEntryTest {
     void aVersionThatIsNoLongerThereIsToldAndThePostureDoneAsItIs() {
         Form form = form(Played.AS_RECORDED, Optional.of("stay high"));
         Track track = Unroll.form(form, SHELF, Standing.POSING);
-        List<Finding> found = new Checkup(Standing.POSING, Directions.CLOCK).form(form, track, FormFindings.NONE).all();
+        List<Finding> found = new Checkup(Standing.POSING, Directions.CLOCK)
+                .form(form, track, FormFindings.NONE)
+                .all();
         assertThat(found)
                 .singleElement()
                 .extracting(Finding::sentence)
@@ -76,6 +78,7 @@ class GentlerEntryTest {
                 .isEqualTo(
                         "Entry 1 asks for \"stay high\", but Knee up has no version of that name. It is done as it is;"
                                 + " choose another version.");
-        assertThat(track.occurrences().getLast().done().end().foot(Side.LEFT).lifted()).isTrue();
+        assertThat(track.occurrences().getLast().done().end().foot(Side.LEFT).lifted())
+                .isTrue();
     }
 }

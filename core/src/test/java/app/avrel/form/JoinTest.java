@@ -1,13 +1,12 @@
 package app.avrel.form;
 
-import app.avrel.floor.Bearing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.motion.Estimate;
 import app.avrel.motion.FootPose;

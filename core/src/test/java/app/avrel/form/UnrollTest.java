@@ -9,7 +9,6 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.motion.HallPose;
 import app.avrel.motion.Pose;
-import app.avrel.motion.HallPose;
 import app.avrel.motion.Standing;
 import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;

@@ -7,7 +7,6 @@ import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.floor.Directions;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Bearing;
 import app.avrel.floor.Heading;
 import app.avrel.floor.SpacePoint;
 import app.avrel.floor.Turn;

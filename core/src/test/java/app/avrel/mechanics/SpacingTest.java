@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.avrel.body.WeightShare;
-import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Turn;
 import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Pose;

@@ -1,7 +1,7 @@
 package app.avrel.mechanics;
 
-import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Turn;
 import app.avrel.posture.move.Contact;
 import java.util.Random;

@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.mechanics.Spacing;
 import app.avrel.posture.move.BodyPart;

@@ -10,9 +10,9 @@ import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 import app.avrel.house.HouseRule;
@@ -187,8 +187,7 @@ class PerformerTest {
         Pose before = Starting.of(samples.startPose(), BODY);
         Pose said = Standing.POSING.after(before, new Stage(moves));
         Collections.shuffle(moves, new Random(repetition.getCurrentRepetition()));
-        assertThat(Standing.POSING.after(before, new Stage(moves)))
-                .isEqualTo(said);
+        assertThat(Standing.POSING.after(before, new Stage(moves))).isEqualTo(said);
     }
 
     @RepeatedTest(60)

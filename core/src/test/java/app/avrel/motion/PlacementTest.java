@@ -1,18 +1,17 @@
 package app.avrel.motion;
 
-import app.avrel.samples.Samples;
-import app.avrel.floor.Heading;
-import app.avrel.floor.Bearing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.avrel.body.Body;
 import app.avrel.body.Side;
-import app.avrel.body.WeightShare;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
+import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.posture.StartPose;
+import app.avrel.samples.Samples;
 import java.util.Random;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
@@ -27,7 +26,10 @@ class PlacementTest {
         Placement way = anyWay(new Random(repetition.getCurrentRepetition()));
         Pose back = way.inverse().of(way.of(STANDING));
         for (Side side : Side.values()) {
-            assertThat(back.foot(side).heel().value().distance(STANDING.foot(side).heel().value()))
+            assertThat(back.foot(side)
+                            .heel()
+                            .value()
+                            .distance(STANDING.foot(side).heel().value()))
                     .isCloseTo(0, within(1e-9));
         }
         assertThat(back.chest()).isEqualTo(STANDING.chest());
@@ -39,9 +41,12 @@ class PlacementTest {
         Placement outer = anyWay(random);
         Placement inner = anyWay(random);
         FloorPoint point = new FloorPoint(random.nextDouble(-2, 2), random.nextDouble(-2, 2));
-        assertThat(outer.of(inner).of(point).distance(outer.of(inner.of(point)))).isCloseTo(0, within(1e-9));
+        assertThat(outer.of(inner).of(point).distance(outer.of(inner.of(point))))
+                .isCloseTo(0, within(1e-9));
         Bearing bearing = Bearing.wrapping(random.nextInt(360));
-        assertThat(outer.of(inner).of(bearing).degreesFrom(outer.of(Bearing.wrapping(inner.of(bearing).degrees()))))
+        assertThat(outer.of(inner)
+                        .of(bearing)
+                        .degreesFrom(outer.of(Bearing.wrapping(inner.of(bearing).degrees()))))
                 .isCloseTo(0, within(1e-9));
     }
 

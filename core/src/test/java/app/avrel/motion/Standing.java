@@ -2,7 +2,6 @@ package app.avrel.motion;
 
 import app.avrel.body.Body;
 import app.avrel.body.Length;
-import app.avrel.floor.Bearing;
 import app.avrel.house.HouseRules;
 import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Stage;

@@ -1,24 +1,24 @@
 package app.avrel.motion;
 
-import app.avrel.posture.move.Turning;
-import app.avrel.posture.move.BodyPart;
-import app.avrel.posture.move.Move;
-import app.avrel.posture.hand.Sideways;
-import app.avrel.posture.hand.HandPlace;
-import app.avrel.body.Landmark;
-import app.avrel.floor.SpacePoint;
-import app.avrel.floor.Direction;
-import app.avrel.floor.Bearing;
 import static app.avrel.motion.Standing.BODY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Bearing;
+import app.avrel.floor.Direction;
+import app.avrel.floor.SpacePoint;
 import app.avrel.floor.Turn;
 import app.avrel.mechanics.Spacing;
 import app.avrel.posture.StartPose;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.Sideways;
+import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Turning;
 import app.avrel.samples.Samples;
 import java.util.Optional;
 import org.junit.jupiter.api.RepeatedTest;

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Length;
 import app.avrel.body.Side;
-import app.avrel.floor.Direction;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 import app.avrel.posture.count.Count;

@@ -1,12 +1,9 @@
 package app.avrel.project;
 
-import app.avrel.form.Occurrence;
-import app.avrel.floor.Bearing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.avrel.body.Side;
-import app.avrel.floor.Heading;
 import app.avrel.form.Entry;
 import app.avrel.form.Occurrence;
 import app.avrel.posture.Posture;
@@ -18,7 +15,6 @@ import app.avrel.posture.move.Move;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Where;
-import app.avrel.rules.check.Checkup;
 import app.avrel.samples.SampleProjects;
 import java.util.List;
 import java.util.Optional;
@@ -156,7 +152,8 @@ class AnalysisTest {
         List<Occurrence> was = before.track(form.id()).orElseThrow().occurrences();
         Project edited = project.changeForm(
                 form.id(), whole -> whole.insertAfter(4, whole.entries().get(2).withId(whole.freshId())));
-        List<Occurrence> is = before.after(edited).track(form.id()).orElseThrow().occurrences();
+        List<Occurrence> is =
+                before.after(edited).track(form.id()).orElseThrow().occurrences();
         long known = is.stream()
                 .filter(one -> was.stream().anyMatch(old -> old.done() == one.done()))
                 .count();

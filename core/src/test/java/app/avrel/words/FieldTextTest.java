@@ -1,10 +1,10 @@
 package app.avrel.words;
 
-import app.avrel.floor.Bearing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.DirectionWords;
 import app.avrel.floor.Directions;

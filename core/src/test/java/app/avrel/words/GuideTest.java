@@ -1,11 +1,11 @@
 package app.avrel.words;
 
-import app.avrel.floor.Bearing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;

@@ -68,6 +68,7 @@ class FindingsStoryTest {
                 .track(new PostureId("latch"))
                 .orElseThrow()
                 .end()
+                .own()
                 .weight());
     }
 

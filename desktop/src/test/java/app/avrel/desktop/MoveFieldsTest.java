@@ -7,6 +7,7 @@ import app.avrel.body.Side;
 import app.avrel.desktop.postures.MoveField;
 import app.avrel.desktop.postures.MoveFields;
 import app.avrel.desktop.postures.MoveKind;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
@@ -73,7 +74,7 @@ class MoveFieldsTest {
                 .isEqualTo(new Move.Step(
                         Side.LEFT,
                         new StepPlace.Along(
-                                new Direction.OfPosture(new Heading(315)),
+                                new Direction.OfPosture(new Bearing(315)),
                                 Optional.of(Length.footLengths(2)),
                                 Optional.empty()),
                         Optional.of(Contact.HEEL),

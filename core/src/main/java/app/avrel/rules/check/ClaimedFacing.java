@@ -1,7 +1,7 @@
 package app.avrel.rules.check;
 
-import app.avrel.floor.Directions;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Entry;
@@ -24,7 +24,10 @@ final class ClaimedFacing implements EndRule {
         done.posture().end().facing().ifPresent(claimed -> {
             Bearing leads = done.done().end().facing();
             if (apart(claimed.degreesFrom(leads), done, posing)) {
-                found.accept(EndRule.finding(RuleId.CLAIMED_FACING, done, sentence(done.at().of(claimed), done.at().of(leads), directions)));
+                found.accept(EndRule.finding(
+                        RuleId.CLAIMED_FACING,
+                        done,
+                        sentence(done.at().of(claimed), done.at().of(leads), directions)));
             }
         });
     }
@@ -50,8 +53,7 @@ final class ClaimedFacing implements EndRule {
     }
 
     private static boolean apart(double degrees, Occurrence done, Performer posing) {
-        return done.done().end().chest().known()
-                && degrees > posing.rules().get(HouseRule.ANGLE_TOLERANCE) + 1e-9;
+        return done.done().end().chest().known() && degrees > posing.rules().get(HouseRule.ANGLE_TOLERANCE) + 1e-9;
     }
 
     private static String sentence(Heading claimed, Heading leads, Directions directions) {

@@ -51,7 +51,8 @@ final class GentlerEnd {
     }
 
     private static Optional<Finding> end(GentlerVersion gentler, Occurrence done, Occurrence gently, Performer posing) {
-        List<Mismatch> apart = Join.between(gently.done().end(), done.done().end(), posing).mismatches();
+        List<Mismatch> apart =
+                Join.between(gently.done().end(), done.done().end(), posing).mismatches();
         if (apart.isEmpty()) {
             return Optional.empty();
         }

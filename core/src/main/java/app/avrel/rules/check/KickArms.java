@@ -1,8 +1,8 @@
 package app.avrel.rules.check;
 
 import app.avrel.body.Side;
-import app.avrel.floor.Direction;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.SpacePoint;
 import app.avrel.house.HouseRule;

@@ -2,34 +2,43 @@ package app.avrel.rules.join;
 
 import app.avrel.form.Comparison;
 import app.avrel.form.Difference;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
 import app.avrel.posture.move.Move;
 import app.avrel.rules.Measures;
 import app.avrel.words.CountWords;
+import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
-/** Says what differs between two doings of a posture: "as number 3, but at count 1 also …". */
-public record ComparisonWords(CountWords words) {
+/**
+ * Says what differs between two performances: "as number 3, but at count 1 also …". Each is said in its own directions,
+ * its counts numbered as the ribbon numbers them: those of the way in have no number.
+ *
+ * @param words the vocabulary and the rules
+ */
+public record ComparisonWords(Wording words, Occurrence first, Occurrence second) {
 
     private static final int MOST = 4;
 
     /** {@return a sentence} */
-    public String sentence(String first, Comparison comparison) {
+    public String sentence(String name) {
+        Comparison comparison = Comparison.of(first, second);
         if (comparison.alike()) {
-            return "As " + first + ".";
+            return "As " + name + ".";
         }
         String said = comparison.differences().stream()
                 .limit(MOST)
                 .map(this::difference)
                 .collect(Collectors.joining("; "));
         int more = comparison.differences().size() - MOST;
-        return "As " + first + ", but " + said + (more > 0 ? "; and " + more + " more" : "") + ".";
+        return "As " + name + ", but " + said + (more > 0 ? "; and " + more + " more" : "") + ".";
     }
 
     /** {@return every difference, a line each} */
-    public List<String> lines(Comparison comparison) {
-        return comparison.differences().stream()
+    public List<String> lines() {
+        return Comparison.of(first, second).differences().stream()
                 .map(this::difference)
                 .map(Measures::capital)
                 .map(line -> line + ".")
@@ -38,15 +47,31 @@ public record ComparisonWords(CountWords words) {
 
     private String difference(Difference difference) {
         return switch (difference) {
-            case Difference.Added(Move move, int count) -> "at count " + (count + 1) + " also " + said(move);
-            case Difference.Dropped(Move move, int _) -> "without " + said(move);
-            case Difference.Changed(Move from, Move to, int count) ->
-                "at count " + (count + 1) + " " + said(to) + " instead of " + said(from);
+            case Difference.Added(Move move, int count) -> at(second, count) + " also " + said(move, second, count);
+            case Difference.Dropped(Move move, int count) -> "without " + said(move, sided(), count);
+            case Difference.Changed(Move from, int fromCount, Move to, int count) ->
+                at(second, count) + " " + said(to, second, count) + " instead of " + said(from, sided(), fromCount);
         };
     }
 
-    private String said(Move move) {
-        String sentence = words.sentence(move);
+    /** Mirrored for comparing, the first is said as it would be done where the second is. */
+    private Occurrence sided() {
+        return Comparison.otherSides(first, second) ? second : first;
+    }
+
+    private static Moment.Section section(Occurrence done, int count) {
+        return count < done.link().counts().size() ? Moment.Section.LINK : Moment.Section.POSTURE;
+    }
+
+    private static String at(Occurrence done, int count) {
+        return switch (section(done, count)) {
+            case LINK -> "on the way in";
+            case POSTURE -> "at count " + (count + 1 - done.link().counts().size());
+        };
+    }
+
+    private String said(Move move, Occurrence done, int count) {
+        String sentence = new CountWords(words.withFront(done.front(section(done, count)))).sentence(move);
         String bare = sentence.endsWith(".") ? sentence.substring(0, sentence.length() - 1) : sentence;
         return "\"" + bare.substring(0, 1).toLowerCase(Locale.ROOT) + bare.substring(1) + "\"";
     }

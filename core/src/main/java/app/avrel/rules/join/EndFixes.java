@@ -43,7 +43,8 @@ final class EndFixes {
     private static Optional<Move> move(Mismatch mismatch, StartPose wanted, Turn front) {
         return switch (mismatch) {
             case Mismatch.Weight(var _, var share) -> Optional.of(new Move.Shift(new Split.Said(share)));
-            case Mismatch.Hand(Side hand, var _, HandPlace place) -> Optional.of(new Move.PlaceHand(hand, Directed.turned(place, front)));
+            case Mismatch.Hand(Side hand, var _, HandPlace place) ->
+                Optional.of(new Move.PlaceHand(hand, Directed.turned(place, front)));
             case Mismatch.Touch(Side foot, Contact arrived, Contact contact) ->
                 Optional.of(LinkMoves.touch(foot, arrived == Contact.LIFTED, contact));
             case Mismatch.ToesOut(Side foot, double arrived, double out) ->

@@ -88,8 +88,7 @@ public final class Linking {
     }
 
     private void still(Pose pose) {
-        Moment moment =
-                new Moment(new Moment.Place(Moment.Section.LINK, 0, 0), Count.blank(), Stage.STILL, pose, pose);
+        Moment moment = new Moment(new Moment.Place(Moment.Section.LINK, 0, 0), Count.blank(), Stage.STILL, pose, pose);
         serious(moment).forEach(finding -> allowed.add(kind(finding)));
     }
 
@@ -148,9 +147,7 @@ public final class Linking {
 
     /** How many things still differ. */
     private int open(Pose pose) {
-        return Join.between(pose, wanted(pose), posing)
-                .mismatches()
-                .size();
+        return Join.between(pose, wanted(pose), posing).mismatches().size();
     }
 
     private Optional<Reached> then(Reached here, LinkMoves.Option option, boolean soundly) {

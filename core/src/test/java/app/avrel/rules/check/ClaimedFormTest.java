@@ -42,7 +42,12 @@ class ClaimedFormTest {
     private static List<String> found(UnaryOperator<Form> edit) {
         Form form = edit.apply(FORM);
         return new Checkup(Standing.POSING, Directions.CLOCK)
-                .form(form, Unroll.form(form, new Shelf(Map.of(STILL.id(), STILL), Map.of()), Standing.POSING), FormFindings.NONE).all().stream()
+                        .form(
+                                form,
+                                Unroll.form(form, new Shelf(Map.of(STILL.id(), STILL), Map.of()), Standing.POSING),
+                                FormFindings.NONE)
+                        .all()
+                        .stream()
                         .map(Finding::sentence)
                         .toList();
     }

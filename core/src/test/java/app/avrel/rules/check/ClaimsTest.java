@@ -1,11 +1,10 @@
 package app.avrel.rules.check;
 
-import app.avrel.floor.Bearing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Directions;
-import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.form.Entry;
 import app.avrel.form.EntryId;
@@ -109,14 +108,16 @@ class ClaimsTest {
     private static List<Finding> inForm(Entry... entries) {
         Form form = new Form(new FormId("f"), "F", List.of(new Part("", List.of(entries))));
         Shelf shelf = new Shelf(Map.of(TURNS.id(), TURNS), Map.of());
-        return new Checkup(Standing.POSING, Directions.CLOCK).form(form, Unroll.form(form, shelf, Standing.POSING), FormFindings.NONE).all();
+        return new Checkup(Standing.POSING, Directions.CLOCK)
+                .form(form, Unroll.form(form, shelf, Standing.POSING), FormFindings.NONE)
+                .all();
     }
 
     @Test
     void anEntrysFacingIsHeldAgainstTheWholeWayThere() {
         Entry first = Entry.of(new EntryId("1"), TURNS.id(), Played.AS_RECORDED);
-        Entry second =
-                Entry.of(new EntryId("2"), TURNS.id(), Played.AS_RECORDED).withFacing(Optional.of(new app.avrel.floor.Heading(45)));
+        Entry second = Entry.of(new EntryId("2"), TURNS.id(), Played.AS_RECORDED)
+                .withFacing(Optional.of(new app.avrel.floor.Heading(45)));
         List<Finding> found = inForm(first, second).stream()
                 .filter(finding -> finding.rule().equals(RuleId.CLAIMED_FACING))
                 .toList();

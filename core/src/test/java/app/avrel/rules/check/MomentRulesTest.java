@@ -1,13 +1,12 @@
 package app.avrel.rules.check;
 
-import app.avrel.floor.Bearing;
 import static app.avrel.posture.count.Stage.of;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
-import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 import app.avrel.house.HouseRule;

@@ -1,6 +1,5 @@
 package app.avrel.rules.fix;
 
-import app.avrel.floor.Bearing;
 import static app.avrel.posture.count.Stage.of;
 import static app.avrel.rules.check.Performed.flat;
 import static app.avrel.rules.check.Performed.shift;
@@ -11,8 +10,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Directions;
-import app.avrel.floor.Heading;
 import app.avrel.floor.Way;
 import app.avrel.form.Unroll;
 import app.avrel.house.HouseRule;

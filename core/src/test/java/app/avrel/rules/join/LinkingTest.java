@@ -1,6 +1,5 @@
 package app.avrel.rules.join;
 
-import app.avrel.rules.check.FormFindings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Landmark;
@@ -36,6 +35,7 @@ import app.avrel.posture.move.Move;
 import app.avrel.rules.Finding;
 import app.avrel.rules.JoinWords;
 import app.avrel.rules.check.Checkup;
+import app.avrel.rules.check.FormFindings;
 import app.avrel.samples.Samples;
 import java.util.List;
 import java.util.Map;
@@ -93,7 +93,9 @@ class LinkingTest {
         }
 
         List<Finding> serious() {
-            return CHECKUP.form(form, track(), FormFindings.NONE).all().stream().filter(Finding::serious).toList();
+            return CHECKUP.form(form, track(), FormFindings.NONE).all().stream()
+                    .filter(Finding::serious)
+                    .toList();
         }
     }
 

@@ -19,7 +19,6 @@ import app.avrel.form.Track;
 import app.avrel.form.hall.Hall;
 import app.avrel.form.hall.HallPlan;
 import app.avrel.form.hall.Walk;
-import app.avrel.motion.CentreOfMass;
 import app.avrel.project.Project;
 import app.avrel.rules.JoinWords;
 import java.util.List;
@@ -83,7 +82,7 @@ final class FormNodes {
         node.put("beats", done.beats());
         heading(node, "facing", done.end().facing());
         node.put("hips_deg", rounded(done.end().pelvis().degrees()));
-        FloorPoint at = CentreOfMass.of(done.end(), body);
+        FloorPoint at = done.end().centreOfMass(body);
         node.putArray("position_m").add(rounded(at.right())).add(rounded(at.ahead()));
         vector(node.putArray("travel_m"), done.travel());
         joins(node.putArray("join"), done);

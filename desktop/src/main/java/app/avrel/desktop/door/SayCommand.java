@@ -98,7 +98,7 @@ final class SayCommand implements Callable<Integer> {
                         some.names().stream().anyMatch(name -> name.written().equalsIgnoreCase(from))
                                 || some.id().key().equals(from))
                 .findFirst()
-                .map(some -> Unroll.posture(some, posing).end());
+                .map(some -> Unroll.posture(some, posing).end().own());
         return posture.or(() -> new Standings(saying(), posing.body()).find(from, usual));
     }
 

@@ -65,7 +65,7 @@ record Beside(Posture posture, Finding finding, Fix fix, Setting setting) {
                         moment.place().count() == count() && moment.place().stage() <= stage)
                 .reduce((_, last) -> last)
                 .map(Moment::after)
-                .orElse(done.end());
+                .orElse(done.done().end());
     }
 
     /** The count in which it was found; a fix may lie before it. */

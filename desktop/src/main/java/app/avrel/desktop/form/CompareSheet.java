@@ -7,17 +7,13 @@ import app.avrel.desktop.ribbon.PairedRibbon;
 import app.avrel.desktop.ribbon.RibbonCell;
 import app.avrel.desktop.ribbon.RibbonCells;
 import app.avrel.desktop.session.Session;
-import app.avrel.floor.Heading;
 import app.avrel.form.Alignment;
 import app.avrel.form.Comparison;
 import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
 import app.avrel.posture.count.Count;
-import app.avrel.project.Setting;
 import app.avrel.rules.join.ComparisonWords;
-import app.avrel.words.CountWords;
-import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -190,16 +186,13 @@ final class CompareSheet {
                 return;
             }
             lines.getChildren().add(Texts.of(pair.second().get().posture().name(), "section"));
-            words().lines(comparison).forEach(line -> lines.getChildren().add(Texts.wrapped(line, "join-words")));
+            new ComparisonWords(desk.saying(), pair.first().get(), pair.second().get())
+                    .lines()
+                    .forEach(line -> lines.getChildren().add(Texts.wrapped(line, "join-words")));
         } else {
             String only = pair.first().isPresent() ? "Only in the first: " : "Only in the second: ";
             Occurrence done = pair.first().or(pair::second).orElseThrow();
             lines.getChildren().add(Texts.wrapped(only + done.posture().name() + ".", "join-words"));
         }
-    }
-
-    private ComparisonWords words() {
-        Setting setting = desk.project().setting();
-        return new ComparisonWords(new CountWords(new Wording(setting.directions(), Heading.FRONT, setting.rules())));
     }
 }

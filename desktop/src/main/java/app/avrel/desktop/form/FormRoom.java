@@ -111,7 +111,7 @@ public final class FormRoom implements Room {
     }
 
     private static int entryOf(Track track, RibbonCell cell) {
-        return track.occurrences().get(cell.place().occurrence()).entry();
+        return track.occurrences().get(cell.occurrence()).entry();
     }
 
     private void card(Session.Desk desk) {

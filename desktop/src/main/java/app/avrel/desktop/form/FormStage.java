@@ -60,7 +60,7 @@ final class FormStage extends VBox implements Player.Shown {
     private final Player player = new Player(this);
     private Optional<Asked> asked = Optional.empty();
     private Optional<HallPlan> plan = Optional.empty();
-    private Optional<List<List<Moment>>> counts = Optional.empty();
+    private Optional<List<Played>> counts = Optional.empty();
     private Optional<Runnable> planning = Optional.empty();
 
     FormStage(Session session, HallChoice halls, Ribbon ribbon) {
@@ -182,14 +182,16 @@ final class FormStage extends VBox implements Player.Shown {
         said.setText(words);
     }
 
+    /** A count of an entry, as it is drawn in the hall. */
+    private record Played(int entry, List<Moment> moments) {}
+
     /** The form's counts, parted when they are first played after a change. */
-    private List<List<Moment>> all() {
-        List<List<Moment>> all = counts.orElseGet(() -> Moment.byCount(session.desk()
-                .get()
-                .survey()
-                .track(session.choice().form())
-                .orElseThrow()
-                .moments()));
+    private List<Played> all() {
+        List<Played> all = counts.orElseGet(() ->
+                session.desk().get().survey().track(session.choice().form()).orElseThrow().occurrences().stream()
+                        .flatMap(done ->
+                                Moment.byCount(done.inHall()).stream().map(count -> new Played(done.entry(), count)))
+                        .toList());
         counts = Optional.of(all);
         return all;
     }
@@ -200,12 +202,9 @@ final class FormStage extends VBox implements Player.Shown {
             player.stop();
             return;
         }
-        Track track =
-                session.desk().get().survey().track(session.choice().form()).orElseThrow();
-        List<List<Moment>> all = all();
+        List<Played> all = all();
         for (int at = 0; at < all.size(); at++) {
-            int occurrence = all.get(at).getFirst().place().occurrence();
-            if (track.occurrences().get(occurrence).entry() >= session.choice().entry()) {
+            if (all.get(at).entry() >= session.choice().entry()) {
                 player.play(at);
                 return;
             }
@@ -219,7 +218,8 @@ final class FormStage extends VBox implements Player.Shown {
     }
 
     private Playing playing(int count) {
-        return new Playing(all().get(count), session.project().setting().chosenBody());
+        return new Playing(
+                all().get(count).moments(), session.project().setting().chosenBody());
     }
 
     @Override

@@ -4,7 +4,7 @@ import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
-import app.avrel.floor.Heading;
+import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
@@ -12,11 +12,9 @@ import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.project.Edit;
 import app.avrel.project.JoinMending;
-import app.avrel.project.Setting;
 import app.avrel.rules.JoinWords;
 import app.avrel.rules.join.JoinProposal;
 import app.avrel.words.CountWords;
-import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
@@ -61,7 +59,8 @@ final class JoinBox extends VBox {
             return;
         }
         Occurrence done = open.get();
-        Asked asked = new Asked(done.arrived(), done.posture(), desk.project().postures());
+        Asked asked =
+                new Asked(done.done().reached(), done.posture(), desk.project().postures());
         getChildren().setAll(differences(desk, done), proposals);
         if (!shown.equals(Optional.of(asked))) {
             shown = Optional.of(asked);
@@ -156,10 +155,7 @@ final class JoinBox extends VBox {
     }
 
     private void lines(List<Count> counts, Session.Desk desk, Occurrence done) {
-        Setting setting = desk.project().setting();
-        Wording saying = new Wording(setting.directions(), Heading.FRONT, setting.rules())
-                .withFront(done.arrived().facing());
-        CountWords words = new CountWords(saying);
+        CountWords words = new CountWords(desk.saying(done, Moment.Section.LINK));
         for (int i = 0; i < counts.size(); i++) {
             proposals
                     .getChildren()

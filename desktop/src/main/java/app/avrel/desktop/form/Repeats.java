@@ -2,13 +2,8 @@ package app.avrel.desktop.form;
 
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
-import app.avrel.floor.Heading;
-import app.avrel.form.Comparison;
 import app.avrel.form.Occurrence;
-import app.avrel.project.Setting;
 import app.avrel.rules.join.ComparisonWords;
-import app.avrel.words.CountWords;
-import app.avrel.words.Wording;
 import java.util.List;
 import java.util.stream.IntStream;
 import javafx.scene.layout.VBox;
@@ -53,7 +48,7 @@ final class Repeats extends VBox {
             Occurrence before = same.get(time - 1);
             getChildren()
                     .add(Texts.wrapped(
-                            words(desk).sentence(EntryLine.title(desk, before), Comparison.of(before, done)),
+                            new ComparisonWords(desk.saying(), before, done).sentence(EntryLine.title(desk, before)),
                             "repeat-words"));
             String onward = onward(all, before, done);
             if (!onward.isEmpty()) {
@@ -80,10 +75,5 @@ final class Repeats extends VBox {
 
     private static String cardinal(int many) {
         return many <= CARDINALS.size() ? CARDINALS.get(many - 1) : Integer.toString(many);
-    }
-
-    private static ComparisonWords words(Session.Desk desk) {
-        Setting setting = desk.project().setting();
-        return new ComparisonWords(new CountWords(new Wording(setting.directions(), Heading.FRONT, setting.rules())));
     }
 }

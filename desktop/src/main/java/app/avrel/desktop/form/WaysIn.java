@@ -1,30 +1,25 @@
 package app.avrel.desktop.form;
 
-import app.avrel.cue.CueScript;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.postures.CountEdits;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
-import app.avrel.floor.Heading;
 import app.avrel.form.Entry;
 import app.avrel.form.Link;
 import app.avrel.form.LinkId;
 import app.avrel.form.Moment;
-import app.avrel.form.Occurrence;
 import app.avrel.form.Played;
 import app.avrel.form.WayIn;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.project.Edit;
-import app.avrel.project.Setting;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.BiConsumer;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
@@ -112,11 +107,8 @@ final class WaysIn extends VBox {
     }
 
     private static Wording saying(Session.Desk desk, Holder holder) {
-        Setting setting = desk.project().setting();
-        Wording saying = new Wording(setting.directions(), Heading.FRONT, setting.rules());
-        Optional<Occurrence> done =
-                holder.occurrence(desk).filter(of -> !of.moments().isEmpty());
-        return done.map(of -> saying.withFront(CueScript.front(of, Moment.Section.LINK)))
-                .orElse(saying);
+        return holder.occurrence(desk)
+                .map(of -> desk.saying(of, Moment.Section.LINK))
+                .orElseGet(desk::saying);
     }
 }

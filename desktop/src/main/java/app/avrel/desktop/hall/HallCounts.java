@@ -1,13 +1,10 @@
 package app.avrel.desktop.hall;
 
-import app.avrel.cue.CueScript;
 import app.avrel.desktop.session.Session;
-import app.avrel.floor.Heading;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
-import app.avrel.project.Setting;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
 import java.util.ArrayList;
@@ -19,8 +16,7 @@ final class HallCounts {
     private HallCounts() {}
 
     static List<HallCount> of(List<Occurrence> run, Session.Desk desk) {
-        Setting setting = desk.project().setting();
-        Wording saying = new Wording(setting.directions(), Heading.FRONT, setting.rules());
+        Wording saying = desk.saying();
         List<HallCount> counts = new ArrayList<>();
         run.forEach(done -> of(done, saying, counts));
         return List.copyOf(counts);
@@ -28,7 +24,7 @@ final class HallCounts {
 
     private static void of(Occurrence done, Wording saying, List<HallCount> into) {
         List<Moment> count = new ArrayList<>();
-        for (Moment moment : done.moments()) {
+        for (Moment moment : done.inHall()) {
             if (!count.isEmpty() && !count.getFirst().place().sameCount(moment.place())) {
                 into.add(count(done, List.copyOf(count), saying));
                 count.clear();
@@ -43,7 +39,7 @@ final class HallCounts {
     private static HallCount count(Occurrence done, List<Moment> moments, Wording saying) {
         Moment.Place place = moments.getFirst().place();
         Count count = moments.getFirst().count();
-        CountWords words = new CountWords(saying.withFront(CueScript.front(done, place.section())));
+        CountWords words = new CountWords(saying.withFront(done.front(place.section())));
         String side = done.posture().side().map(some -> ", " + some.word()).orElse("");
         String number = place.section() == Moment.Section.LINK
                 ? "way in"

@@ -235,8 +235,7 @@ final class SegmentCard extends VBox {
 
     private static String name(SegmentPlan plan, Cue cue) {
         return plan.stretch().stream()
-                .filter(done -> done.moments().getFirst().place().occurrence()
-                        == cue.place().occurrence())
+                .filter(done -> done.index() == cue.occurrence())
                 .map(done -> done.posture().name())
                 .findFirst()
                 .orElse("");

@@ -1,7 +1,6 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.body.Side;
-import app.avrel.cue.CueScript;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Holder;
@@ -11,7 +10,6 @@ import app.avrel.form.Occurrence;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.move.Move;
 import app.avrel.project.Edit;
-import app.avrel.project.Setting;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
 import java.util.ArrayList;
@@ -111,12 +109,9 @@ public final class CountCard extends VBox {
     }
 
     private Wording saying(Session.Desk desk) {
-        Setting setting = desk.project().setting();
-        Wording saying = new Wording(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
         return holder.occurrence(desk)
-                .filter(done -> !done.moments().isEmpty())
-                .map(done -> saying.withFront(CueScript.front(done, holder.section())))
-                .orElse(saying);
+                .map(done -> desk.saying(done, holder.section()))
+                .orElseGet(desk::saying);
     }
 
     private void showStages(Count count, Wording saying) {

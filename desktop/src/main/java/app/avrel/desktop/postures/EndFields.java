@@ -4,12 +4,12 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.session.Session;
-import app.avrel.floor.Directions;
 import app.avrel.house.Stance;
 import app.avrel.posture.EndClaim;
 import app.avrel.posture.Posture;
 import app.avrel.project.Edit;
 import app.avrel.words.SplitText;
+import app.avrel.words.Wording;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -36,7 +36,7 @@ final class EndFields {
 
     void show(Session.Desk desk, Posture posture) {
         EndClaim end = posture.end();
-        Directions directions = desk.project().setting().directions();
+        Wording saying = desk.saying();
         List<String> stances = Stream.concat(
                         Stream.of(MoveFields.UNSAID),
                         Arrays.stream(Stance.values()).map(Stance::label))
@@ -52,8 +52,13 @@ final class EndFields {
                 end.weight().map(SplitText::say).orElse(""),
                 text -> take(posture, "weight", text, SplitText::parse, end::withWeight));
         facing.show(
-                end.facing().map(directions::say).orElse(""),
-                text -> take(posture, "facing", text, directions::parse, end::withFacing));
+                end.facing().map(saying::heading).orElse(""),
+                text -> take(
+                        posture,
+                        "facing",
+                        text,
+                        said -> saying.directions().parse(said).map(saying::bearing),
+                        end::withFacing));
         counts.show(
                 end.counts().map(Object::toString).orElse(""),
                 text -> take(posture, "counts", text, EndFields::whole, end::withCounts));

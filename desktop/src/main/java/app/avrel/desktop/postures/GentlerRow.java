@@ -4,7 +4,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.LinesField;
-import app.avrel.floor.Heading;
+import app.avrel.desktop.session.Session;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
@@ -51,7 +51,7 @@ final class GentlerRow extends HBox {
 
     void show(
             Posture posture,
-            Setting setting,
+            Session.Desk desk,
             GentlerVersion gentler,
             BiConsumer<String, GentlerVersion> change,
             Runnable newRemove) {
@@ -64,10 +64,10 @@ final class GentlerRow extends HBox {
                 ? Integer.toString(gentler.from() + 1)
                 : (gentler.from() + 1) + " - " + gentler.to();
         range.show(said, text -> ranged(text, gentler, change));
-        Wording saying = new Wording(setting.directions(), Heading.FRONT, setting.rules());
+        Wording saying = desk.saying();
         CanonicalText words = new CanonicalText(saying);
         counts.show(gentler.counts().stream().map(words::line).toList(), lines -> {
-            Optional<List<Count>> read = read(lines, posture, setting, gentler, saying);
+            Optional<List<Count>> read = read(lines, posture, desk.project().setting(), gentler, saying);
             read.ifPresent(all ->
                     change.accept("counts", new GentlerVersion(gentler.name(), gentler.from(), gentler.to(), all)));
             return read.isPresent();
@@ -96,7 +96,7 @@ final class GentlerRow extends HBox {
                 .filter(moment -> moment.place().count() < gentler.from())
                 .reduce((_, last) -> last)
                 .map(Moment::after)
-                .orElse(done.start());
+                .orElse(done.done().begins());
         Line line = new Line(Language.ENGLISH, saying, setting.chosenBody());
         List<Count> counts = new ArrayList<>();
         for (String text : lines) {

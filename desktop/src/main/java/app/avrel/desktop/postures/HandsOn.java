@@ -4,10 +4,10 @@ import app.avrel.body.Body;
 import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
 import app.avrel.motion.Pose;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
@@ -26,10 +26,9 @@ import java.util.function.UnaryOperator;
 /**
  * Turns what was done by hand on floor and figure into moves of a count: the move of that kind changes, or is added.
  *
- * @param pose how one stands at the end of the count
- * @param front the hall heading of the posture's front
+ * @param pose how one stands at the end of the count, in the posture's own frame; so are all places and bearings
  */
-record HandsOn(Pose pose, Heading front, Body body) {
+record HandsOn(Pose pose, Body body) {
 
     private static final double LEVEL = 0.25;
 
@@ -50,8 +49,8 @@ record HandsOn(Pose pose, Heading front, Body body) {
         return new Toes.Toward(ofPosture(pose.foot(foot).heading().value()));
     }
 
-    private Direction ofPosture(Heading hall) {
-        return new Direction.OfPosture(Heading.wrapping(Math.round(hall.degrees() - front.degrees())));
+    private static Direction ofPosture(Bearing bearing) {
+        return new Direction.OfPosture(Bearing.wrapping(Math.round(bearing.degrees())));
     }
 
     private StepPlace place(Side foot, FloorPoint heel) {
@@ -71,7 +70,7 @@ record HandsOn(Pose pose, Heading front, Body body) {
     }
 
     /** {@return the count with a foot turned} */
-    Count turn(Count count, Side foot, Pivot on, Heading toes) {
+    Count turn(Count count, Side foot, Pivot on, Bearing toes) {
         Toes toward = new Toes.Toward(ofPosture(toes));
         return put(
                 count,

@@ -3,7 +3,6 @@ package app.avrel.desktop.postures;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
-import app.avrel.floor.Heading;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
@@ -46,8 +45,7 @@ final class OtherSideBox extends VBox {
         if (!taught || count < 0 || count >= posture.counts().size()) {
             return;
         }
-        Setting setting = session.project().setting();
-        Wording saying = new Wording(setting.directions(), Heading.FRONT, setting.rules());
+        Wording saying = session.desk().get().saying();
         Posture other = Mirror.of(posture);
         words.show(
                 new CanonicalText(saying).line(other.counts().get(count)),
@@ -98,6 +96,6 @@ final class OtherSideBox extends VBox {
                 .filter(moment -> moment.place().count() < count)
                 .reduce((_, last) -> last)
                 .map(Moment::after)
-                .orElse(done.start());
+                .orElse(done.done().begins());
     }
 }

@@ -2,6 +2,7 @@ package app.avrel.desktop.postures;
 
 import app.avrel.body.Body;
 import app.avrel.desktop.session.Choice;
+import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.house.Stance;
 import app.avrel.mechanics.Naming;
@@ -39,7 +40,8 @@ final class PostureHeading {
         String stance =
                 Naming.of(after, setting.chosenBody()).map(Stance::label).orElse("no named stance");
         return side + at + " · " + stance + " · " + JoinWords.share(after.weight()) + " · facing "
-                + setting.directions().say(after.facing()) + (after.chest().known() ? "" : "?");
+                + setting.directions().say(Heading.FRONT.of(after.facing()))
+                + (after.chest().known() ? "" : "?");
     }
 
     /** {@return the stance in figures} */

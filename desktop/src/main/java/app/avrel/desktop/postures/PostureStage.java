@@ -9,7 +9,9 @@ import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.stagefloor.FloorPicture;
 import app.avrel.desktop.stagefloor.FloorView;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Directions;
+import app.avrel.floor.Turn;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Playing;
@@ -71,8 +73,9 @@ final class PostureStage extends HBox implements Player.Shown {
     void show(Session.Desk desk, Occurrence done, Pose before, Pose after, String state) {
         body = desk.project().setting().chosenBody();
         directions = desk.project().setting().directions();
-        counts = Moment.byCount(done.moments());
-        all = Stream.concat(Stream.of(done.start()), done.moments().stream().map(Moment::after))
+        List<Moment> drawn = done.inHall();
+        counts = Moment.byCount(drawn);
+        all = Stream.concat(Stream.of(done.start().drawn()), drawn.stream().map(Moment::after))
                 .toList();
         around = all.stream().mapToDouble(this::around).max().orElse(0);
         if (!player.running()) {
@@ -96,7 +99,11 @@ final class PostureStage extends HBox implements Player.Shown {
             return "";
         }
         Body seen = desk.project().setting().chosenBody();
-        List<String> parts = new Hidden(Skeleton.of(Rig.of(pose, seen), seen), view.from(), seen).parts();
+        List<String> parts = new Hidden(
+                        Skeleton.of(Rig.of(pose, seen), seen),
+                        Bearing.FRONT.plus(new Turn(view.from().degrees())),
+                        seen)
+                .parts();
         return parts.isEmpty() ? "" : "Not seen " + view.words() + ": the " + String.join(", the ", parts) + ".";
     }
 

@@ -172,12 +172,14 @@ public final class PosturesRoom implements Room {
     private void heading(Session.Desk desk, Posture posture, Occurrence done, int count) {
         names.show(posture);
         int stage = looked(desk, posture, count).flatMap(Finding::stage).orElse(Integer.MAX_VALUE);
-        List<Moment> moments = done.moments().stream()
+        List<Moment> moments = done.inHall().stream()
                 .filter(moment ->
                         moment.place().count() == count && moment.place().stage() <= stage)
                 .toList();
-        Pose before = moments.isEmpty() ? done.start() : moments.getFirst().before();
-        Pose after = moments.isEmpty() ? done.start() : moments.getLast().after();
+        Pose before =
+                moments.isEmpty() ? done.start().drawn() : moments.getFirst().before();
+        Pose after =
+                moments.isEmpty() ? done.start().drawn() : moments.getLast().after();
         PostureHeading heading = new PostureHeading(desk.project().setting());
         String staged = desk.staging().equals(Heading.FRONT)
                 ? ""

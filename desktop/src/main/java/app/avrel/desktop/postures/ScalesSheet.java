@@ -52,7 +52,7 @@ final class ScalesSheet {
                 .filter(moment -> moment.place().count() == desk.choice().count())
                 .reduce((_, last) -> last)
                 .map(Moment::after)
-                .orElse(done.start());
+                .orElse(done.done().begins());
         ScalesSheet sheet = new ScalesSheet(pose, session.project().setting().chosenBody());
         VBox content = new VBox(
                 Texts.wrapped(

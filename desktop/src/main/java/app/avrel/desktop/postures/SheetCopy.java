@@ -1,11 +1,8 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.desktop.session.Session;
-import app.avrel.floor.Heading;
 import app.avrel.posture.Posture;
-import app.avrel.project.Setting;
 import app.avrel.words.SheetText;
-import app.avrel.words.Wording;
 import javafx.scene.Parent;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -33,7 +30,6 @@ final class SheetCopy {
     }
 
     private static String words(Session session, Posture posture) {
-        Setting setting = session.project().setting();
-        return new SheetText(new Wording(setting.directions(), Heading.FRONT, setting.rules())).of(posture);
+        return new SheetText(session.desk().get().saying()).of(posture);
     }
 }

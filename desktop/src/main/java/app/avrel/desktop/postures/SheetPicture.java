@@ -34,7 +34,7 @@ final class SheetPicture {
         figure.setMinSize(FIGURE, FIGURE * 1.5);
         figure.setMaxSize(FIGURE, FIGURE * 1.5);
         figure.show(new FigureView.Picture(
-                Rig.of(done.end(), body), body, desk.project().setting().directions(), 0, posture.name()));
+                Rig.of(done.done().end(), body), body, desk.project().setting().directions(), 0, posture.name()));
         HBox sheet = new HBox(figure, Texts.wrapped(text, "sheet-text"));
         sheet.getStyleClass().addAll("avrel", "sheet-picture");
         sheet.setPrefWidth(WIDTH);

@@ -8,13 +8,13 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
+import app.avrel.motion.Placement;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Counts;
 import app.avrel.posture.move.Pivot;
 import app.avrel.project.Edit;
-import java.util.function.BiFunction;
 
 /** What is taken hold of on floor and figure becomes a move of the chosen count, one step to undo each. */
 final class StageHands implements FloorEdits {
@@ -27,24 +27,31 @@ final class StageHands implements FloorEdits {
 
     @Override
     public void step(Side foot, FloorPoint heel) {
-        change("Move a foot", (hands, count) -> hands.step(count, foot, heel));
+        change(
+                "Move a foot",
+                (hands, at, count) -> hands.step(count, foot, at.inverse().of(heel)));
     }
 
     @Override
     public void turn(Side foot, Pivot on, Heading toes) {
-        change("Turn a foot", (hands, count) -> hands.turn(count, foot, on, toes));
+        change("Turn a foot", (hands, at, count) -> hands.turn(count, foot, on, at.from(toes)));
     }
 
     @Override
     public void weight(int leftPercent) {
-        change("Shift the weight", (_, count) -> HandsOn.weight(count, leftPercent));
+        change("Shift the weight", (_, _, count) -> HandsOn.weight(count, leftPercent));
     }
 
     void hand(Side hand, Landmark height) {
-        change("Place a hand", (_, count) -> HandsOn.hand(count, hand, height));
+        change("Place a hand", (_, _, count) -> HandsOn.hand(count, hand, height));
     }
 
-    private void change(String name, BiFunction<HandsOn, Count, Count> change) {
+    /** What hands make of a count, given where its own frame stands in the hall. */
+    private interface Change {
+        Count to(HandsOn hands, Placement at, Count count);
+    }
+
+    private void change(String name, Change change) {
         Session.Desk desk = session.desk().get();
         int count = desk.choice().count();
         desk.posture()
@@ -52,21 +59,19 @@ final class StageHands implements FloorEdits {
                 .ifPresent(posture -> change(name, desk, posture, count, change));
     }
 
-    private void change(
-            String name, Session.Desk desk, Posture posture, int count, BiFunction<HandsOn, Count, Count> change) {
+    private void change(String name, Session.Desk desk, Posture posture, int count, Change change) {
         Occurrence done = desk.occurrence(posture.id()).orElseThrow();
         Pose end = done.moments().stream()
                 .filter(moment -> moment.place().count() == count)
                 .reduce((_, last) -> last)
                 .map(Moment::after)
-                .orElse(done.start());
-        HandsOn hands =
-                new HandsOn(end, done.start().facing(), desk.project().setting().chosenBody());
+                .orElse(done.done().begins());
+        HandsOn hands = new HandsOn(end, desk.project().setting().chosenBody());
         session.apply(Edit.of(
                 name,
                 project -> project.changePosture(
                         posture.id(),
                         whole -> whole.withCounts(
-                                Counts.change(whole.counts(), count, one -> change.apply(hands, one))))));
+                                Counts.change(whole.counts(), count, one -> change.to(hands, done.at(), one))))));
     }
 }

@@ -118,7 +118,7 @@ final class StartFields {
     private static StartPose ending(Session.Desk desk, Posture other) {
         var posing = desk.project().setting().posing();
         return Starting.startingFrom(
-                app.avrel.form.Unroll.posture(other, posing).end(), posing.body());
+                app.avrel.form.Unroll.posture(other, posing).end().own(), posing.body());
     }
 
     private boolean length(Posture posture, String text, String field, Function<Optional<Length>, StartPose> changed) {

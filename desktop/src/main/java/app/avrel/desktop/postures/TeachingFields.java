@@ -112,7 +112,7 @@ final class TeachingFields extends VBox {
                     .get(i)
                     .show(
                             posture,
-                            session.project().setting(),
+                            session.desk().get(),
                             all.get(i),
                             (field, changed) -> change(
                                     "gentler" + at + field, s -> s.withGentler(replaced(s.gentler(), at, changed))),

@@ -3,7 +3,6 @@ package app.avrel.desktop.postures;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
 import app.avrel.floor.Heading;
-import app.avrel.floor.Turn;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
@@ -170,14 +169,12 @@ public final class TypedLineModel {
 
     /** How one stands before a count of the posture as it is recorded. */
     private Pose before(Posture posture, int count) {
-        Occurrence done = Unroll.posture(posture, setting().posing())
-                .turned(new Turn(staging().degrees()))
-                .occurrences()
-                .getFirst();
+        Occurrence done =
+                Unroll.posture(posture, setting().posing()).occurrences().getFirst();
         return done.moments().stream()
                 .filter(moment -> moment.place().count() < count)
                 .reduce((_, last) -> last)
                 .map(Moment::after)
-                .orElse(done.start());
+                .orElse(done.done().begins());
     }
 }

@@ -1,10 +1,8 @@
 package app.avrel.desktop.postures;
 
-import app.avrel.cue.CueScript;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
-import app.avrel.floor.Heading;
 import app.avrel.form.Form;
 import app.avrel.form.Link;
 import app.avrel.form.Moment;
@@ -12,10 +10,8 @@ import app.avrel.form.Occurrence;
 import app.avrel.form.WayIn;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.CueLevel;
-import app.avrel.project.Setting;
 import app.avrel.rules.Where;
 import app.avrel.words.CountWords;
-import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -66,10 +62,7 @@ final class WaysHere extends VBox {
         if (link.counts().isEmpty()) {
             return "directly";
         }
-        Setting setting = desk.project().setting();
-        Wording saying = new Wording(setting.directions(), Heading.FRONT, setting.rules())
-                .withFront(CueScript.front(done, Moment.Section.LINK));
-        CountWords words = new CountWords(saying);
+        CountWords words = new CountWords(desk.saying(done, Moment.Section.LINK));
         String said = link.counts().stream()
                 .map(count -> words.say(count, CueLevel.PROMPT))
                 .collect(Collectors.joining(" · "));

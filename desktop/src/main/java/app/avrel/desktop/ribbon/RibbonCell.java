@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 /**
  * One count on the ribbon.
  *
+ * @param occurrence which posture of the track, from 0
  * @param place which count
  * @param group what it begins: a posture's name in a form; empty within one
  * @param part the name of the part it begins; empty within one
@@ -19,6 +20,7 @@ import java.util.function.Supplier;
  * @param gap whether the way into it does not join
  */
 public record RibbonCell(
+        int occurrence,
         Moment.Place place,
         String group,
         String part,
@@ -28,7 +30,7 @@ public record RibbonCell(
         boolean gap) {
 
     RibbonCell beginning(String newPart) {
-        return new RibbonCell(place, group, newPart, look, said, cautions, gap);
+        return new RibbonCell(occurrence, place, group, newPart, look, said, cautions, gap);
     }
 
     /** {@return its number} */

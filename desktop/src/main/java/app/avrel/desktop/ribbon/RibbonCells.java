@@ -1,12 +1,11 @@
 package app.avrel.desktop.ribbon;
 
-import app.avrel.cue.CueScript;
 import app.avrel.desktop.session.Session;
 import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
+import app.avrel.form.Performance;
 import app.avrel.posture.count.CueLevel;
-import app.avrel.project.Setting;
 import app.avrel.rules.Finding;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
@@ -22,7 +21,7 @@ import java.util.Map;
  */
 public final class RibbonCells {
 
-    private Map<List<Moment>, List<CountLook>> looks = Map.of();
+    private Map<Performance, List<CountLook>> looks = Map.of();
 
     /** {@return the cells of one posture: its counts, numbered} */
     public static List<RibbonCell> ofPosture(Session.Desk desk, Occurrence done) {
@@ -63,22 +62,21 @@ public final class RibbonCells {
         private final Session.Desk desk;
         private final Wording saying;
         private final SeriousFindings serious;
-        private final Map<List<Moment>, List<CountLook>> known = new IdentityHashMap<>();
+        private final Map<Performance, List<CountLook>> known = new IdentityHashMap<>();
 
         Pass(Session.Desk desk, List<Finding> found) {
             this.desk = desk;
             this.serious = new SeriousFindings(found, desk.choice().form());
-            Setting setting = desk.project().setting();
-            this.saying = new Wording(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
+            this.saying = desk.saying();
         }
 
         List<RibbonCell> cells(Occurrence done, boolean named) {
             List<CountLook> counts = known.computeIfAbsent(
-                    done.walked(), walked -> looks.containsKey(walked) ? looks.get(walked) : CountLook.of(walked));
+                    done.done(), one -> looks.containsKey(one) ? looks.get(one) : CountLook.of(one.moments()));
             List<RibbonCell> cells = new ArrayList<>(counts.size());
             int moment = 0;
             for (CountLook count : counts) {
-                cells.add(cell(done, done.place(moment), count, named && moment == 0));
+                cells.add(cell(done, done.moments().get(moment).place(), count, named && moment == 0));
                 moment += count.stages().size();
             }
             return cells;
@@ -87,6 +85,7 @@ public final class RibbonCells {
         private RibbonCell cell(Occurrence done, Moment.Place place, CountLook count, boolean begins) {
             boolean starts = place.section() == Moment.Section.POSTURE && place.count() == 0;
             return new RibbonCell(
+                    done.index(),
                     place,
                     begins ? done.posture().name() : "",
                     "",
@@ -97,7 +96,7 @@ public final class RibbonCells {
         }
 
         private CountWords words(Occurrence done, Moment.Place place) {
-            return new CountWords(saying.withFront(CueScript.front(done, place.section())));
+            return new CountWords(saying.withFront(done.front(place.section())));
         }
     }
 }

@@ -6,6 +6,7 @@ import app.avrel.files.Recovery;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.form.Form;
+import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
 import app.avrel.lesson.Lesson;
@@ -16,6 +17,7 @@ import app.avrel.project.Edit;
 import app.avrel.project.History;
 import app.avrel.project.Project;
 import app.avrel.rules.Finding;
+import app.avrel.words.Wording;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -60,6 +62,19 @@ public final class Session {
 
         public Project project() {
             return survey.project();
+        }
+
+        /** {@return the words for a posture on the shelf: clock, compass and walls as it is staged for now} */
+        public Wording saying() {
+            return new Wording(
+                    project().setting().directions(),
+                    staging,
+                    project().setting().rules());
+        }
+
+        /** {@return the words for a section of something done where it stands in the hall} */
+        public Wording saying(Occurrence done, Moment.Section section) {
+            return saying().withFront(done.front(section));
         }
 
         public Optional<Posture> posture() {

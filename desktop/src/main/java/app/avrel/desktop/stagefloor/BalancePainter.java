@@ -1,6 +1,7 @@
 package app.avrel.desktop.stagefloor;
 
 import app.avrel.body.Body;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Directions;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
@@ -36,7 +37,7 @@ record BalancePainter(GraphicsContext g, FloorScale scale, Color ink, Color weak
         outline(support);
         for (int eighth = 0; eighth < Margins.DIRECTIONS; eighth++) {
             boolean shortest = eighth == margins.weakest();
-            Heading way = stand.facing().plus(new Turn(45.0 * eighth));
+            Bearing way = stand.facing().plus(new Turn(45.0 * eighth));
             FloorPoint edge = centre.plus(way.vector(margins.distances().get(eighth)));
             Color color = shortest ? weakest : ink;
             double dot = shortest ? 5 : 3;
@@ -75,7 +76,7 @@ record BalancePainter(GraphicsContext g, FloorScale scale, Color ink, Color weak
         Margins margins = margins(stand, Support.of(stand, body), body);
         int weakest = margins.weakest();
         double distance = margins.distances().get(weakest);
-        String way = directions.say(stand.facing().plus(new Turn(45.0 * weakest)));
+        String way = directions.say(Heading.FRONT.of(stand.facing().plus(new Turn(45.0 * weakest))));
         if (distance < 0) {
             return "Beyond the support toward " + way;
         }

@@ -2,8 +2,8 @@ package app.avrel.desktop.stagefloor;
 
 import app.avrel.body.Body;
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
@@ -130,7 +130,7 @@ record FindingPainter(GraphicsContext g, FloorScale scale, HouseRules rules, Col
         FloorPoint axis = Sole.of(pose.foot(standing)).pressurePoint(body);
         List<FloorPoint> edge = new ArrayList<>();
         for (int i = 0; i < AROUND; i++) {
-            Heading way = Heading.FRONT.plus(new Turn(i * 360.0 / AROUND));
+            Bearing way = Bearing.FRONT.plus(new Turn(i * 360.0 / AROUND));
             OptionalDouble far = step.reach(way, body);
             far.ifPresent(metres -> edge.add(axis.plus(way.vector(metres))));
         }

@@ -2,6 +2,7 @@ package app.avrel.desktop.stagefloor;
 
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.Drawing;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
@@ -93,7 +94,8 @@ public final class FloorView extends Drawing {
                     edits.turn(
                             end.side(),
                             end.on(),
-                            pose.foot(end.side()).heading().value());
+                            Heading.wrapping(
+                                    pose.foot(end.side()).heading().value().degrees()));
                 case Grip.OfWeight _ -> edits.weight(pose.weight().leastLeft());
             }
             refresh();
@@ -298,7 +300,7 @@ public final class FloorView extends Drawing {
         g.fillOval(x - radius, y - radius, 2 * radius, 2 * radius);
     }
 
-    private void fan(GraphicsContext g, double x, double y, double reach, Heading facing, double spread) {
+    private void fan(GraphicsContext g, double x, double y, double reach, Bearing facing, double spread) {
         g.setFill(ink().deriveColor(0, 1, 1, 0.08));
         g.fillArc(
                 x - reach, y - reach, 2 * reach, 2 * reach, 90 - facing.degrees() - spread, 2 * spread, ArcType.ROUND);
@@ -308,7 +310,7 @@ public final class FloorView extends Drawing {
                 x - reach, y - reach, 2 * reach, 2 * reach, 90 - facing.degrees() - spread, 2 * spread, ArcType.OPEN);
     }
 
-    private void eyes(GraphicsContext g, double x, double y, double reach, Heading eyes) {
+    private void eyes(GraphicsContext g, double x, double y, double reach, Bearing eyes) {
         double sin = Math.sin(Math.toRadians(eyes.degrees()));
         double cos = Math.cos(Math.toRadians(eyes.degrees()));
         g.setStroke(ink());
@@ -316,11 +318,11 @@ public final class FloorView extends Drawing {
         g.strokeLine(x + sin * reach * 0.92, y - cos * reach * 0.92, x + sin * reach * 1.22, y - cos * reach * 1.22);
     }
 
-    private static Heading gaze(Pose pose) {
+    private static Bearing gaze(Pose pose) {
         return switch (pose.gaze()) {
             case Gaze.Ahead _ -> pose.facing();
             case Gaze.AtHand(Side hand) -> pose.facing().plus(new Turn(hand.sign() * 20));
-            case Gaze.Toward(Direction.OfPosture(Heading heading)) -> heading;
+            case Gaze.Toward(Direction.OfPosture(Bearing bearing)) -> bearing;
             case Gaze.Toward(Direction.OfBody(Turn turn)) -> pose.facing().plus(turn);
         };
     }
@@ -330,9 +332,9 @@ public final class FloorView extends Drawing {
         FootPose foot = shown.after().foot(side);
         FloorPoint middle = foot.point(shown.body(), 0.5);
         FloorPoint other = shown.after().foot(side.other()).point(shown.body(), 0.5);
-        Heading away = middle.distance(other) < 0.01
+        Bearing away = middle.distance(other) < 0.01
                 ? foot.heading().value().plus(new Turn(90 * side.sign()))
-                : middle.minus(other).heading();
+                : middle.minus(other).bearing();
         FloorPoint at = middle.plus(away.vector(0.14 + textSize() / scale.pixels()));
         String words = (side == Side.LEFT ? "L " : "R ") + share(shown.after(), side);
         g.setFont(bold(1.2, words));

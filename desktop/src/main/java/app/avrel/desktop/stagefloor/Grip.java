@@ -3,6 +3,7 @@ package app.avrel.desktop.stagefloor;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Directions;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
@@ -73,7 +74,7 @@ sealed interface Grip {
         if (way.length() < 0.01) {
             return pose;
         }
-        Heading heading = Heading.wrapping(Math.round(way.heading().degrees()));
+        Bearing heading = Bearing.wrapping(Math.round(way.bearing().degrees()));
         FloorPoint heel = pivot.plus(heading.vector(-share * body.footLength()));
         return pose.withFoot(side, foot.withHeading(Estimate.known(heading)).withHeel(Estimate.known(heel)));
     }
@@ -93,8 +94,8 @@ sealed interface Grip {
         return switch (grip) {
             case OfFoot(Side side, FloorVector _) -> placeWords(side, now, body);
             case OfEnd(Side side, Pivot on) -> {
-                Heading from = before.foot(side).heading().value();
-                Heading to = now.foot(side).heading().value();
+                Heading from = drawn(before.foot(side).heading().value());
+                Heading to = drawn(now.foot(side).heading().value());
                 yield "toes to " + directions.say(to) + ", " + Numbers.whole(from.degreesFrom(to)) + "° on the "
                         + on.word();
             }
@@ -103,6 +104,11 @@ sealed interface Grip {
                 yield left + " left / " + (100 - left) + " right";
             }
         };
+    }
+
+    /** On a floor that is drawn in the hall's frame, bearings count from the hall's front. */
+    private static Heading drawn(Bearing bearing) {
+        return Heading.FRONT.of(bearing);
     }
 
     private static String placeWords(Side side, Pose now, Body body) {

@@ -66,7 +66,7 @@ final class WalkPath {
             int apart = Math.ceilDiv(all.size(), MOST_CORNERS);
             places.add(start());
             for (int i = apart - 1; i < all.size() - 1; i += apart) {
-                places.add(centre(all.get(i).end()));
+                places.add(centre(all.get(i).end().drawn()));
             }
             places.add(end());
         }
@@ -81,11 +81,11 @@ final class WalkPath {
     }
 
     FloorPoint start() {
-        return centre(picture.track().start());
+        return centre(picture.track().start().drawn());
     }
 
     FloorPoint end() {
-        return all.isEmpty() ? start() : centre(all.getLast().end());
+        return all.isEmpty() ? start() : centre(all.getLast().end().drawn());
     }
 
     private FloorPoint centre(Pose pose) {

@@ -82,9 +82,9 @@ public final class WalkView extends Drawing {
         walked(g, scale, path.atLarge(), line().interpolate(soft(), 0.4), 1);
         walked(g, scale, path.steps(), soft().deriveColor(0, 1, 1, 0.55), 1.6);
         Sole sole = new Sole(g, scale, picture.body());
-        feet(sole, picture.track().start(), 0.35);
+        feet(sole, picture.track().start().drawn(), 0.35);
         for (Occurrence done : path.standings()) {
-            feet(sole, done.end(), done.entry() == picture.entry() ? 1 : 0.35);
+            feet(sole, done.end().drawn(), done.entry() == picture.entry() ? 1 : 0.35);
         }
         ends(g, scale, path);
         lit(g, scale);
@@ -174,7 +174,7 @@ public final class WalkView extends Drawing {
 
     private void lit(GraphicsContext g, FloorScale scale) {
         picture.track().lastOf(picture.entry()).ifPresent(done -> {
-            Pose end = picture.at(done.end());
+            Pose end = picture.at(done.end().drawn());
             FloorPoint at = CentreOfMass.of(end, picture.body());
             double radius = textSize() * 0.5;
             FloorPoint ahead = at.plus(end.facing().vector(0.3));

@@ -6,10 +6,10 @@ import app.avrel.body.Body;
 import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
 import app.avrel.house.HouseRules;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
@@ -32,12 +32,12 @@ class HandsOnTest {
 
     private static final Body BODY = Body.ofStature(1.7);
     private static final Pose STANDING = Starting.of(StartPose.SHOULDER_WIDE, BODY);
-    private static final HandsOn HANDS = new HandsOn(STANDING, Heading.FRONT, BODY);
+    private static final HandsOn HANDS = new HandsOn(STANDING, BODY);
 
     private static Pose after(Count count) {
         Pose pose = STANDING;
         for (Stage stage : count.stages()) {
-            pose = new Performer(BODY, HouseRules.LARGE_FRAME).after(pose, stage, Heading.FRONT);
+            pose = new Performer(BODY, HouseRules.LARGE_FRAME).after(pose, stage);
         }
         return pose;
     }
@@ -48,7 +48,7 @@ class HandsOnTest {
         Count count = HANDS.step(Count.blank(), Side.RIGHT, heel);
         assertThat(count.moves()).singleElement().isInstanceOf(Move.Step.class);
         assertThat(after(count).right().heel().value().distance(heel)).isLessThan(0.02);
-        assertThat(after(count).right().heading().value()).isEqualTo(Heading.FRONT);
+        assertThat(after(count).right().heading().value()).isEqualTo(Bearing.FRONT);
     }
 
     @Test
@@ -77,12 +77,12 @@ class HandsOnTest {
 
     @Test
     void turningAFootIsATurnOnThatPartTowardThere() {
-        Count count = HANDS.turn(Count.blank(), Side.LEFT, Pivot.BALL, new Heading(330));
+        Count count = HANDS.turn(Count.blank(), Side.LEFT, Pivot.BALL, new Bearing(330));
         assertThat(count.moves())
                 .containsExactly(new Move.TurnFoot(
                         Side.LEFT,
                         Pivot.BALL,
-                        Optional.of(new Toes.Toward(new Direction.OfPosture(new Heading(330))))));
+                        Optional.of(new Toes.Toward(new Direction.OfPosture(new Bearing(330))))));
     }
 
     @Test

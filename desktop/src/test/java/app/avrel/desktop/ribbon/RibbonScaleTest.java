@@ -29,9 +29,9 @@ class RibbonScaleTest {
     }
 
     private static RibbonCell cell(String group, double beats) {
-        Moment.Place place = new Moment.Place(0, Moment.Section.POSTURE, 0, 0);
+        Moment.Place place = new Moment.Place(Moment.Section.POSTURE, 0, 0);
         CountLook look = new CountLook("1", Count.blank().withBeats(beats), List.of(), 0, Set.of());
-        return new RibbonCell(place, group, "", look, () -> "", 0, false);
+        return new RibbonCell(0, place, group, "", look, () -> "", 0, false);
     }
 
     private static double width(RibbonScale scale, int cell) {

@@ -3,9 +3,9 @@ package app.avrel.desktop.door.measure;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.cue.SpeechTime;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
-import app.avrel.floor.Heading;
 import app.avrel.mechanics.ArmReach;
 import app.avrel.mechanics.EmptyStep;
 import app.avrel.mechanics.FootPivot;
@@ -87,7 +87,7 @@ final class CaseMeasures {
     private Output footprint() {
         Contact contact = in.contact("contact", Contact.FLAT);
         Sole sole = new Sole(
-                FloorPoint.ORIGIN, Heading.FRONT, contact, in.number("pitch_deg", Sole.usualPitch(contact)), 0);
+                FloorPoint.ORIGIN, Bearing.FRONT, contact, in.number("pitch_deg", Sole.usualPitch(contact)), 0);
         return new Output()
                 .put("area_cm2", Support.around(sole.outline(body)).area() * 10_000)
                 .cm("pressure_ahead_of_heel_cm", sole.pressurePoint(body).ahead())
@@ -97,8 +97,8 @@ final class CaseMeasures {
 
     private Output single() {
         Sole left = Sole.of(FloorPoint.ORIGIN, in.heading("foot_heading_deg"), Contact.FLAT);
-        Sole right = Sole.of(new FloorPoint(body.hipJoints(), 0), Heading.FRONT, Contact.LIFTED);
-        Leg leg = Leg.of(Stand.of(left, right, 1, Heading.FRONT, in.drop()), Side.LEFT, body);
+        Sole right = Sole.of(new FloorPoint(body.hipJoints(), 0), Bearing.FRONT, Contact.LIFTED);
+        Leg leg = Leg.of(Stand.of(left, right, 1, Bearing.FRONT, in.drop()), Side.LEFT, body);
         return PoseMeasures.knee(new Output().cm("drop_cm", in.drop()), leg).put("shank_tilt_deg", leg.tilt());
     }
 
@@ -189,7 +189,7 @@ final class CaseMeasures {
             default -> FootPivot.Pivot.WHOLE_SOLE;
         };
         FootPivot pivot = FootPivot.of(in.heading("from_deg"), in.heading("to_deg"), on, body);
-        Heading facing = in.heading("facing_deg");
+        Bearing facing = in.heading("facing_deg");
         double outward = in.side("side").sign();
         double back = in.has("role") && in.text("role").equals("front") ? 1 : -1;
         return new Output()
@@ -257,7 +257,7 @@ final class CaseMeasures {
 
     private Output emptyReach() {
         EmptyStep step = step();
-        Heading direction = in.heading("direction_deg");
+        Bearing direction = in.heading("direction_deg");
         OptionalDouble reach = step.reach(direction, body);
         String point = step.landing() == Contact.BALL ? "ball" : "heel";
         Output out = new Output()

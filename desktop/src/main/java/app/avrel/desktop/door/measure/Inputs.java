@@ -3,8 +3,8 @@ package app.avrel.desktop.door.measure;
 import app.avrel.body.Body;
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Heading;
 import app.avrel.mechanics.Sole;
 import app.avrel.mechanics.Stand;
 import app.avrel.posture.move.Contact;
@@ -47,8 +47,8 @@ record Inputs(JsonNode node, String place) {
         return node.get(field).stringValue();
     }
 
-    Heading heading(String field) {
-        return Heading.wrapping(number(field, 0));
+    Bearing heading(String field) {
+        return Bearing.wrapping(number(field, 0));
     }
 
     Body body() {
@@ -120,7 +120,7 @@ record Inputs(JsonNode node, String place) {
     }
 
     Stand stand() {
-        Heading facing = heading("facing_deg");
+        Bearing facing = heading("facing_deg");
         return sound(
                 "share_left",
                 () -> new Stand(

@@ -3,8 +3,8 @@ package app.avrel.desktop.door.measure;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.mechanics.ArmReach;
 import app.avrel.mechanics.EmptyStep;
@@ -140,7 +140,7 @@ final class PoseMeasures {
     /** How far the lighter foot could be set down, heel first, in eight directions, from heel to heel. */
     private void reach(Output out) {
         Side standing = stand.shareLeft() >= 0.5 ? Side.LEFT : Side.RIGHT;
-        Heading toes = stand.sole(standing).heading();
+        Bearing toes = stand.sole(standing).heading();
         EmptyStep step =
                 new EmptyStep(standing, stand.drop(), Contact.HEEL, Sole.TOES_UP, stand.facing(), toes, stand.pelvis());
         Output node = new Output().put("standing", standing.word());
@@ -189,8 +189,8 @@ final class PoseMeasures {
                 foot(stand.left()),
                 foot(stand.right()),
                 WeightShare.on(Side.LEFT, (int) Math.round(stand.shareLeft() * 100)),
-                Estimate.known(Heading.FRONT.turnTo(stand.pelvis())),
-                Estimate.known(Heading.FRONT.turnTo(stand.facing())),
+                Estimate.known(Bearing.FRONT.turnTo(stand.pelvis())),
+                Estimate.known(Bearing.FRONT.turnTo(stand.facing())),
                 Estimate.known(stand.drop()),
                 HandPlace.UNSAID,
                 HandPlace.UNSAID,
