@@ -47,7 +47,8 @@ final class GeneratedForm {
                     "",
                     Optional.empty()));
         }
-        Form form = new Form(new FormId("long"), "Long", List.of(new Part("", all)));
+        Form form =
+                new Form(new FormId("long"), "Long", List.of(new Part("", all)), Optional.empty(), Optional.empty());
         return demo.withForms(List.of(form)).withLessons(List.of());
     }
 }

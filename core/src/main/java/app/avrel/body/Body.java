@@ -1,6 +1,7 @@
 package app.avrel.body;
 
 import app.avrel.floor.Numbers;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
@@ -15,7 +16,8 @@ import java.util.Map;
  * @param stature metres, 0.8 to 2.5
  * @param measures whole millimetres of those that differ from what the stature says, half of it to 1.6 times it
  */
-public record Body(String label, double stature, Map<Measure, Integer> measures) {
+@RecordBuilder
+public record Body(String label, double stature, Map<Measure, Integer> measures) implements BodyBuilder.With {
 
     private static final double FROM = 0.5;
     private static final double TO = 1.6;
@@ -46,11 +48,6 @@ public record Body(String label, double stature, Map<Measure, Integer> measures)
         return millimetres;
     }
 
-    /** {@return this body by another label} */
-    public Body withLabel(String changed) {
-        return new Body(changed, stature, measures);
-    }
-
     /** {@return a body of another stature; measures that no longer fit it are given up} */
     public Body withStature(double metres) {
         Map<Measure, Integer> fitting = new EnumMap<>(Measure.class);
@@ -61,10 +58,6 @@ public record Body(String label, double stature, Map<Measure, Integer> measures)
             }
         });
         return new Body(label, metres, fitting);
-    }
-
-    public Body withMeasures(Map<Measure, Integer> changed) {
-        return new Body(label, stature, changed);
     }
 
     private double measure(Measure measure) {

@@ -1,5 +1,6 @@
 package app.avrel.floor;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -15,7 +16,8 @@ import java.util.regex.Pattern;
  * @param words the vocabulary in which headings are said
  * @param startFaces the compass bearing that the form starts to face, degrees clockwise from north
  */
-public record Directions(DirectionWords words, Heading startFaces) {
+@RecordBuilder
+public record Directions(DirectionWords words, Heading startFaces) implements DirectionsBuilder.With {
 
     /** The clock face, starting north. */
     public static final Directions CLOCK = new Directions(DirectionWords.CLOCK, Heading.FRONT);
@@ -25,11 +27,6 @@ public record Directions(DirectionWords words, Heading startFaces) {
             Pattern.compile("(\\d{1,2})(?::(\\d{2}))?(?: ?o'?clock)?", Pattern.CASE_INSENSITIVE);
     private static final Pattern ANGLE = Pattern.compile("(-?\\d+(?:\\.\\d+)?) ?(?:°|degrees?|deg)");
     private static final Pattern WITH_ANGLE = Pattern.compile("(.+?) ([+-]) ?(\\d+(?:\\.\\d+)?)°?");
-
-    /** {@return the same vocabulary set in other words} */
-    public Directions withWords(DirectionWords other) {
-        return new Directions(other, startFaces);
-    }
 
     /** {@return the heading in this vocabulary} */
     public String say(Heading heading) {

@@ -3,6 +3,7 @@ package app.avrel.form;
 import app.avrel.floor.Heading;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,6 +18,7 @@ import java.util.Optional;
  * @param group what this and its neighbours of the same group are called as one posture; empty stands alone
  * @param number what an instructor says its first number is; a claim, checked
  */
+@RecordBuilder
 public record Entry(
         EntryId id,
         PostureId posture,
@@ -25,7 +27,8 @@ public record Entry(
         Optional<Heading> facing,
         Optional<String> gentler,
         String group,
-        Optional<Integer> number) {
+        Optional<Integer> number)
+        implements EntryBuilder.With {
 
     public Entry {
         if (ways.isEmpty() || ways.size() > 99) {
@@ -54,42 +57,10 @@ public record Entry(
         return withWays(changed);
     }
 
-    public Entry withId(EntryId changed) {
-        return new Entry(changed, posture, played, ways, facing, gentler, group, number);
-    }
-
-    public Entry withPosture(PostureId changed) {
-        return new Entry(id, changed, played, ways, facing, gentler, group, number);
-    }
-
-    public Entry withPlayed(Played changed) {
-        return new Entry(id, posture, changed, ways, facing, gentler, group, number);
-    }
-
-    public Entry withWays(List<WayIn> changed) {
-        return new Entry(id, posture, played, changed, facing, gentler, group, number);
-    }
-
     public Entry withWay(int occurrence, WayIn way) {
         List<WayIn> changed = new ArrayList<>(ways);
         changed.set(occurrence, way);
         return withWays(changed);
-    }
-
-    public Entry withFacing(Optional<Heading> claimed) {
-        return new Entry(id, posture, played, ways, claimed, gentler, group, number);
-    }
-
-    public Entry withGentler(Optional<String> version) {
-        return new Entry(id, posture, played, ways, facing, version, group, number);
-    }
-
-    public Entry withGroup(String name) {
-        return new Entry(id, posture, played, ways, facing, gentler, name, number);
-    }
-
-    public Entry withNumber(Optional<Integer> claimed) {
-        return new Entry(id, posture, played, ways, facing, gentler, group, claimed);
     }
 
     /** {@return this on the other side, with its ways in} */

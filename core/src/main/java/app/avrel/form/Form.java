@@ -2,6 +2,7 @@ package app.avrel.form;
 
 import app.avrel.house.HouseRules;
 import app.avrel.posture.PostureId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,14 +18,12 @@ import java.util.stream.IntStream;
  * @param said what is stated of it
  * @param rules the house rules it is done by, where they are not the project's
  */
-public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim> said, Optional<HouseRules> rules) {
+@RecordBuilder
+public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim> said, Optional<HouseRules> rules)
+        implements FormBuilder.With {
 
     public Form {
         parts = parts.isEmpty() ? List.of(new Part("", List.of())) : List.copyOf(parts);
-    }
-
-    public Form(FormId id, String name, List<Part> parts) {
-        this(id, name, parts, Optional.empty(), Optional.empty());
     }
 
     public FormClaim claim() {
@@ -33,14 +32,6 @@ public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim>
 
     public Form withClaim(FormClaim changed) {
         return new Form(id, name, parts, changed.orNothing(), rules);
-    }
-
-    public Form withRules(Optional<HouseRules> changed) {
-        return new Form(id, name, parts, said, changed);
-    }
-
-    public Form withId(FormId changed) {
-        return new Form(changed, name, parts, said, rules);
     }
 
     /** {@return every entry of every part, in order} */
@@ -68,14 +59,6 @@ public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim>
             next++;
         }
         return new EntryId("e" + next);
-    }
-
-    public Form withParts(List<Part> changed) {
-        return new Form(id, name, changed, said, rules);
-    }
-
-    public Form withName(String changed) {
-        return new Form(id, changed, parts, said, rules);
     }
 
     /** {@return the form with the entry at a position changed; positions run through all parts} */

@@ -1,6 +1,7 @@
 package app.avrel.form;
 
 import app.avrel.floor.Heading;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -10,22 +11,12 @@ import java.util.Optional;
  * @param counts how many there are, ways in included
  * @param facing where it faces at its end, as a heading of the form
  */
-public record FormClaim(Optional<Integer> postures, Optional<Integer> counts, Optional<Heading> facing) {
+@RecordBuilder
+public record FormClaim(Optional<Integer> postures, Optional<Integer> counts, Optional<Heading> facing)
+        implements FormClaimBuilder.With {
 
     /** Nothing stated. */
     public static final FormClaim NONE = new FormClaim(Optional.empty(), Optional.empty(), Optional.empty());
-
-    public FormClaim withPostures(Optional<Integer> changed) {
-        return new FormClaim(changed, counts, facing);
-    }
-
-    public FormClaim withCounts(Optional<Integer> changed) {
-        return new FormClaim(postures, changed, facing);
-    }
-
-    public FormClaim withFacing(Optional<Heading> changed) {
-        return new FormClaim(postures, counts, changed);
-    }
 
     /** {@return the same of the form done on the other side} */
     public FormClaim mirrored() {

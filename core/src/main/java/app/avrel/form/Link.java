@@ -1,6 +1,7 @@
 package app.avrel.form;
 
 import app.avrel.posture.count.Count;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -9,16 +10,13 @@ import java.util.List;
  * @param name as the instructor calls it; may be empty
  * @param counts headings in them are relative to the facing where the link begins
  */
-public record Link(String name, List<Count> counts) {
+@RecordBuilder
+public record Link(String name, List<Count> counts) implements LinkBuilder.With {
 
     /** No way to go. */
     public static final Link NONE = new Link("", List.of());
 
     public Link {
         counts = List.copyOf(counts);
-    }
-
-    public Link withCounts(List<Count> changed) {
-        return new Link(name, changed);
     }
 }

@@ -4,6 +4,7 @@ import app.avrel.body.Side;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HeldProp;
 import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Gaze;
 import java.util.Optional;
 
 /** One thing that differs between where one arrives and where the next posture starts. */
@@ -24,8 +25,14 @@ public sealed interface Mismatch {
     /** The weight is shared otherwise; percent on the left foot. */
     record Weight(app.avrel.body.WeightShare arrived, app.avrel.body.WeightShare wanted) implements Mismatch {}
 
-    /** The hips are turned otherwise against the facing, degrees to the right. */
-    record Hips(double arrivedDegrees, double wantedDegrees) implements Mismatch {}
+    /** The chest is turned otherwise against the pelvis, degrees to the right. */
+    record Chest(double arrivedDegrees, double wantedDegrees) implements Mismatch {}
+
+    /** The trunk inclines otherwise, degrees from the upright. */
+    record Incline(int arrivedDegrees, int wantedDegrees) implements Mismatch {}
+
+    /** The eyes are elsewhere. */
+    record Eyes(Gaze arrived, Gaze wanted) implements Mismatch {}
 
     /** The pelvis is higher or lower, metres below standing. */
     record Drop(double arrivedMetres, double wantedMetres) implements Mismatch {}

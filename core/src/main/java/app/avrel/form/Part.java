@@ -1,5 +1,6 @@
 package app.avrel.form;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -9,7 +10,8 @@ import java.util.Optional;
  * @param name may be empty where a form has only one
  * @param said what is stated of it
  */
-public record Part(String name, List<Entry> entries, Optional<FormClaim> said) {
+@RecordBuilder
+public record Part(String name, List<Entry> entries, Optional<FormClaim> said) implements PartBuilder.With {
 
     public Part {
         entries = List.copyOf(entries);
@@ -17,14 +19,6 @@ public record Part(String name, List<Entry> entries, Optional<FormClaim> said) {
 
     public Part(String name, List<Entry> entries) {
         this(name, entries, Optional.empty());
-    }
-
-    public Part withEntries(List<Entry> changed) {
-        return new Part(name, changed, said);
-    }
-
-    public Part withName(String changed) {
-        return new Part(changed, entries, said);
     }
 
     public FormClaim claim() {

@@ -106,7 +106,7 @@ public record Performance(
             Count count = counts.get(c);
             for (int s = 0; s < count.stages().size(); s++) {
                 Pose before = pose;
-                pose = by.after(before, count.stages().get(s));
+                pose = by.after(before, count.stages(), s);
                 moments.add(new Moment(
                         new Moment.Place(section, c, s), count, count.stages().get(s), before, pose));
             }

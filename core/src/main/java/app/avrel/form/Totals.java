@@ -105,8 +105,7 @@ public record Totals(
             longest = Math.max(longest, standing);
             oneLegged += air ? lasts : 0;
             low += pose.drop().value() >= LOW_FISTS * body.fist() - 1e-9 ? lasts : 0;
-            boolean flows = end.count().breath() == Breath.IN || end.count().breath() == Breath.OUT;
-            repeated += flows && end.count().breath() == breath ? 1 : 0;
+            repeated += end.count().breath().repeats(breath) ? 1 : 0;
             breath = end.count().breath();
         }
 

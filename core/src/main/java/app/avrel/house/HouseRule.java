@@ -18,6 +18,18 @@ public enum HouseRule {
     BOW_LENGTH_MOST("Bow stance: heel to heel at most", "% of a foot-length", 120, 400, 320),
     BOW_WIDTH_LEAST("Bow stance: heel lines apart at least", "% of a shoulder width", 0, 120, 20),
     BOW_WIDTH_MOST("Bow stance: heel lines apart at most", "% of a shoulder width", 40, 200, 130),
+    STEP_LENGTH_HIGH("A step whose length is not said, high: heel to heel", "% of a foot-length", 30, 250, 90),
+    STEP_LENGTH_MEDIUM(
+            "A step whose length is not said, medium high: heel to heel", "% of a foot-length", 40, 300, 150),
+    STEP_LENGTH_LOW("A step whose length is not said, low: heel to heel", "% of a foot-length", 50, 400, 210),
+    STEP_WIDTH("A step whose width is not said, sideways: heel lines apart", "% of a shoulder width", 0, 120, 50),
+    SIDE_STEP("A step to the side whose length is not said: heels apart", "% of a shoulder width", 50, 250, 100),
+    FORWARD_WOUND(
+            "\"Forward\" while the body is turned against its stance means",
+            "way",
+            "along the stance",
+            "where the chest faces"),
+    WIDTH_MOST("Any stance: heel lines apart at most", "% of a shoulder width", 100, 350, 200),
     TOES_OUT_RANGE("Toes out as far as they go: against the pelvis", "°", 20, 70, 40),
     TOES_IN_RANGE("Toes in as far as they go: against the pelvis", "°", 10, 60, 35),
     FOLLOW_STEP_SHARE("A half step closes this much of the distance", "%", 0, 90, 50),

@@ -1,5 +1,6 @@
 package app.avrel.house;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -13,7 +14,9 @@ import java.util.Optional;
  * @param answers the answers that differ from the usual one, each within its rule's range
  * @param stances answers that hold in one stance only: a low stance has its own limit for the knee
  */
-public record HouseRules(String name, Map<HouseRule, Integer> answers, Map<Stance, Map<HouseRule, Integer>> stances) {
+@RecordBuilder
+public record HouseRules(String name, Map<HouseRule, Integer> answers, Map<Stance, Map<HouseRule, Integer>> stances)
+        implements HouseRulesBuilder.With {
 
     /** In low stances the knee goes further than the toes; a body that is not used to them stays higher. */
     private static final Map<HouseRule, Integer> LOW = Map.of(HouseRule.KNEE_LIMIT, 80, HouseRule.KNEE_LINE, 150);
@@ -57,7 +60,8 @@ public record HouseRules(String name, Map<HouseRule, Integer> answers, Map<Stanc
                     HouseRule.BALL_TURN_LOAD, 10,
                     HouseRule.ONE_LEG_BEATS, 3,
                     HouseRule.INCLINE_LIMIT, 10,
-                    HouseRule.MEDIUM_FRAME, 8));
+                    HouseRule.MEDIUM_FRAME, 8),
+            Map.of());
 
     /** Turning on a heel that stays loaded; eyes with the hand, arms along the kick. */
     public static final HouseRules LOADED_TURNS = new HouseRules(
@@ -80,10 +84,6 @@ public record HouseRules(String name, Map<HouseRule, Integer> answers, Map<Stanc
             }
         });
         stances = Collections.unmodifiableMap(kept);
-    }
-
-    public HouseRules(String name, Map<HouseRule, Integer> answers) {
-        this(name, answers, Map.of());
     }
 
     /** {@return the same answers, in the order of the rules; one outside its range is refused} */
@@ -143,9 +143,5 @@ public record HouseRules(String name, Map<HouseRule, Integer> answers, Map<Stanc
         changed.putAll(stances);
         changed.put(stance, inIt);
         return new HouseRules(name, answers, changed);
-    }
-
-    public HouseRules withName(String changed) {
-        return new HouseRules(changed, answers, stances);
     }
 }

@@ -28,10 +28,10 @@ public record StanceBounds(
     public static final List<StanceBounds> USUAL = List.of(
             new StanceBounds(Stance.ONE_LEGGED, 0, ANY, -ANY, ANY, 100, 100),
             new StanceBounds(Stance.DRAWN_IN, 0, 1.2, -ANY, ANY, 90, 100),
-            new StanceBounds(Stance.CROSSED_REST, 0, ANY, -ANY, 0.4, 50, 80),
+            new StanceBounds(Stance.CROSSED_REST, 0, ANY, -ANY, 0.4, 50, 100),
             new StanceBounds(Stance.DROP, 2.2, ANY, -ANY, ANY, 75, 100),
             new StanceBounds(Stance.EMPTY, 0.3, 1.8, -ANY, ANY, 75, 100),
-            new StanceBounds(Stance.BOW, 0.9, ANY, -0.1, 1.4, 55, 85),
+            new StanceBounds(Stance.BOW, 0.9, ANY, -0.6, 1.4, 55, 85),
             new StanceBounds(Stance.ALL_ON_FRONT, 0.9, ANY, -0.1, 1.4, 85, 100),
             new StanceBounds(Stance.REAR_LOADED, 0.8, ANY, -ANY, ANY, 55, 85),
             new StanceBounds(Stance.SIDE_BOW, 0, 0.8, 1.4, ANY, 60, 85),

@@ -1,6 +1,7 @@
 package app.avrel.lesson;
 
 import app.avrel.form.FormId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -14,29 +15,15 @@ import java.util.function.UnaryOperator;
  * @param segments in order
  * @param note for the instructor
  */
-public record Lesson(String title, FormId form, int minutes, List<Segment> segments, String note) {
+@RecordBuilder
+public record Lesson(String title, FormId form, int minutes, List<Segment> segments, String note)
+        implements LessonBuilder.With {
 
     public Lesson {
         if (minutes < 1 || minutes > 600) {
             throw new IllegalArgumentException("a lesson must last 1 to 600 minutes, but was " + minutes);
         }
         segments = List.copyOf(segments);
-    }
-
-    public Lesson withTitle(String changed) {
-        return new Lesson(changed, form, minutes, segments, note);
-    }
-
-    public Lesson withMinutes(int changed) {
-        return new Lesson(title, form, changed, segments, note);
-    }
-
-    public Lesson withSegments(List<Segment> changed) {
-        return new Lesson(title, form, minutes, changed, note);
-    }
-
-    public Lesson withNote(String changed) {
-        return new Lesson(title, form, minutes, segments, changed);
     }
 
     public Lesson change(int segment, UnaryOperator<Segment> edit) {

@@ -8,6 +8,7 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.motion.FootPose;
 import app.avrel.posture.move.Contact;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.OptionalDouble;
 
 /**
@@ -24,8 +25,10 @@ import java.util.OptionalDouble;
  * @param standingToes where the standing foot points
  * @param pelvis where the pelvis faces
  */
+@RecordBuilder
 public record EmptyStep(
-        Side standing, double drop, Contact landing, double pitch, Bearing toes, Bearing standingToes, Bearing pelvis) {
+        Side standing, double drop, Contact landing, double pitch, Bearing toes, Bearing standingToes, Bearing pelvis)
+        implements EmptyStepBuilder.With {
 
     private static final double MORE = 1.1;
 
@@ -33,10 +36,6 @@ public record EmptyStep(
     public static EmptyStep ahead(Side standing, double drop, Contact landing) {
         return new EmptyStep(
                 standing, drop, landing, Sole.usualPitch(landing), Bearing.FRONT, Bearing.FRONT, Bearing.FRONT);
-    }
-
-    public EmptyStep withDrop(double metres) {
-        return new EmptyStep(standing, metres, landing, pitch, toes, standingToes, pelvis);
     }
 
     /** {@return metres the pelvis is below standing when the standing knee is bent by degrees} */

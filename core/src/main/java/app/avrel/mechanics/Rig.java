@@ -70,7 +70,7 @@ public record Rig(
         Bearing facing = pose.facing();
         return switch (pose.gaze()) {
             case Gaze.Ahead _ -> 0;
-            case Gaze.AtHand(Side hand) -> hand.sign() * 25;
+            case Gaze.AtHand(Side hand, var _) -> hand.sign() * 25;
             case Gaze.Toward(Direction.OfPosture(Bearing heading)) ->
                 Math.clamp(facing.turnTo(heading).degrees(), -80, 80);
             case Gaze.Toward(Direction.OfBody(var turn)) -> Math.clamp(turn.degrees(), -80, 80);

@@ -7,6 +7,7 @@ import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.SpacePoint;
 import app.avrel.motion.Pose;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * How a body stands, in plain numbers: what the mechanics need of a pose.
@@ -18,6 +19,7 @@ import app.avrel.motion.Pose;
  * @param lean degrees the trunk inclines toward the facing
  * @param armsAhead metres the mass of the arms is ahead of where it hangs
  */
+@RecordBuilder
 public record Stand(
         Sole left,
         Sole right,
@@ -26,7 +28,8 @@ public record Stand(
         Bearing pelvis,
         double drop,
         double lean,
-        double armsAhead) {
+        double armsAhead)
+        implements StandBuilder.With {
 
     public Stand {
         if (!(shareLeft >= 0 && shareLeft <= 1)) {
@@ -54,14 +57,6 @@ public record Stand(
 
     public Sole sole(Side side) {
         return side == Side.LEFT ? left : right;
-    }
-
-    public Stand withArmsAhead(double metres) {
-        return new Stand(left, right, shareLeft, facing, pelvis, drop, lean, metres);
-    }
-
-    public Stand withDrop(double metres) {
-        return new Stand(left, right, shareLeft, facing, pelvis, metres, lean, armsAhead);
     }
 
     /**

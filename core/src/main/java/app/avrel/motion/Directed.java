@@ -27,7 +27,8 @@ public final class Directed {
                 : place;
     }
 
-    static Gaze turned(Gaze gaze, Turn turn) {
+    /** {@return where the eyes are, seen from a frame turned so against this one} */
+    public static Gaze turned(Gaze gaze, Turn turn) {
         return switch (gaze) {
             case Gaze.Ahead ahead -> ahead;
             case Gaze.AtHand hand -> hand;

@@ -11,6 +11,7 @@ import app.avrel.floor.FloorVector;
 import app.avrel.floor.Turn;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.motion.Estimate.Basis;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Crossing;
 import app.avrel.posture.move.DrawnTo;
@@ -29,6 +30,9 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
     private static final double HIP_JOINT = 0.53;
     private static final double LEG = 0.491;
 
+    /** Degrees by which a foot is drawn turned of which only the way round is said. */
+    private static final double SOME = 20;
+
     Pose step(Pose pose, Move.Step step) {
         FootPose foot = pose.foot(step.foot())
                 .leaving()
@@ -43,25 +47,26 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
         Side side = slide.foot();
         FootPose foot = pose.foot(side);
         Estimate<FloorPoint> heel = switch (slide.place()) {
-            case StepPlace.Along along -> slid(foot, along);
+            case StepPlace.Along along -> slid(pose, foot, along);
             case StepPlace.Beside _,
                     StepPlace.LevelWithHeel _,
                     StepPlace.OnHeelLine _,
                     StepPlace.Across _,
-                    StepPlace.WhereWas _ -> heel(pose, side, slide.place());
+                    StepPlace.WhereWas _,
+                    StepPlace.AtToes _ -> heel(pose, side, slide.place());
         };
         Estimate<Bearing> toes =
                 slide.toes().map(said -> toes(pose, side, said)).orElse(foot.heading());
-        Contact contact = foot.lifted() ? Contact.FLAT : foot.contact();
+        Contact contact = slide.landing().orElse(foot.lifted() ? Contact.FLAT : foot.contact());
         return pose.withFoot(
                 side, foot.leaving().withHeel(heel).withHeading(toes).withContact(contact));
     }
 
-    private Estimate<FloorPoint> slid(FootPose foot, StepPlace.Along along) {
-        Bearing direction = heading(along.direction(), begin.facing());
+    private Estimate<FloorPoint> slid(Pose pose, FootPose foot, StepPlace.Along along) {
+        Bearing direction = heading(along.direction());
         double metres = along.distance().map(body::metres).orElse(body.footLength() / 2);
-        boolean known = foot.heel().known() && along.distance().isPresent();
-        return new Estimate<>(foot.heel().value().plus(direction.vector(metres)), known);
+        Basis basis = foot.heel().basis().with(along.distance().isPresent() ? Basis.SAID : Basis.ASSUMED);
+        return new Estimate<>(foot.heel().value().plus(direction.vector(metres)), basis);
     }
 
     Pose lift(Pose pose, Move.Lift lift) {
@@ -72,9 +77,7 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
     /** The foot goes out from its hip as far as the leg reaches at that height. */
     Pose kick(Pose pose, Move.Kicking kick) {
         FootPose foot = pose.foot(kick.foot());
-        Bearing toward = kick.toward()
-                .map(direction -> heading(direction, begin.facing()))
-                .orElse(pose.facing());
+        Bearing toward = kick.toward().map(this::heading).orElse(pose.facing());
         double height = kick.height().orElse(Landmark.KNEE).shareOfStature();
         double below = Math.clamp(HIP_JOINT - height, -LEG, LEG);
         double reach = 0.97 * Math.sqrt(LEG * LEG - below * below) * body.stature();
@@ -118,12 +121,11 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
 
     Pose drawIn(Pose pose, Move.DrawIn draw) {
         Side side = draw.foot();
-        Estimate<FloorPoint> beside = beside(
-                pose, side, body.fist() / 2, pose.foot(side.other()).heel().known());
+        Estimate<FloorPoint> beside = beside(pose, side, body.fist() / 2, 0, Basis.DERIVED);
         Contact contact = draw.to() == DrawnTo.HOVERING ? Contact.LIFTED : Contact.BALL;
         FootPose foot = pose.foot(side).leaving().withHeel(beside).withContact(contact);
         return pose.withFoot(
-                side, foot.withHeading(Estimate.unknown(foot.heading().value())));
+                side, foot.withHeading(Estimate.assumed(foot.heading().value())));
     }
 
     /** The foot keeps its own line and closes the house rules' share of the way along the facing. */
@@ -132,12 +134,11 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
         Estimate<FloorPoint> other = pose.foot(half.foot().other()).heel();
         double along = other.value().minus(foot.heel().value()).along(begin.facing());
         double way = along * rules.get(HouseRule.FOLLOW_STEP_SHARE) / 100.0;
-        boolean known = foot.heel().known() && other.known();
         FloorPoint heel = foot.heel().value().plus(begin.facing().vector(way));
         return pose.withFoot(
                 half.foot(),
                 foot.leaving()
-                        .withHeel(new Estimate<>(heel, known))
+                        .withHeel(new Estimate<>(heel, foot.heel().basis().with(other.basis())))
                         .withContact(half.landing().orElse(Contact.FLAT)));
     }
 
@@ -146,6 +147,9 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
         foot = foot.lifted() ? foot : foot.leaving();
         if (lower.place().isPresent()) {
             foot = foot.withHeel(heel(pose, lower.foot(), lower.place().get()));
+        }
+        if (lower.toes().isPresent()) {
+            foot = foot.withHeading(toes(pose, lower.foot(), lower.toes().get()));
         }
         return pose.withFoot(lower.foot(), foot.withContact(lower.to()));
     }
@@ -156,8 +160,8 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
         double fixed = share(turn);
         FloorPoint pivot = foot.point(body, fixed);
         FloorPoint heel = pivot.plus(heading.value().vector(-fixed * body.footLength()));
-        boolean known = foot.heel().known() && (heading.known() || fixed == 0);
-        return pose.withFoot(turn.foot(), foot.withHeading(heading).withHeel(new Estimate<>(heel, known)));
+        Basis basis = foot.heel().basis().with(fixed == 0 ? Basis.SAID : heading.basis());
+        return pose.withFoot(turn.foot(), foot.withHeading(heading).withHeel(new Estimate<>(heel, basis)));
     }
 
     private static double share(Move.TurnFoot turn) {
@@ -170,35 +174,31 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
 
     private Estimate<FloorPoint> heel(Pose pose, Side side, StepPlace place) {
         return switch (place) {
-            case StepPlace.Along along -> along(pose, side, along);
-            case StepPlace.Beside(Optional<Length> gap) ->
-                beside(pose, side, gap.map(body::metres).orElse(body.fist()), gap.isPresent());
+            case StepPlace.Along along -> new StepAlong(this, pose, side, along).heel();
+            case StepPlace.Beside(Optional<Length> gap, Optional<Length> ahead) ->
+                beside(
+                        pose,
+                        side,
+                        gap.map(body::metres).orElse(body.fist()),
+                        ahead.map(body::metres).orElse(0.0),
+                        gap.isPresent() ? Basis.SAID : Basis.ASSUMED);
             case StepPlace.LevelWithHeel(Optional<Length> width) ->
                 offset(pose, side, begin.facing(), Optional.of(0.0), width.map(body::metres));
             case StepPlace.OnHeelLine(Optional<Length> ahead) ->
                 offset(pose, side, begin.facing(), ahead.map(body::metres), Optional.of(0.0));
             case StepPlace.Across across -> across(pose, side, across);
-            case StepPlace.WhereWas(Side whose) ->
-                pose.foot(whose)
-                        .was()
-                        .map(Estimate::known)
-                        .orElse(Estimate.unknown(pose.foot(whose).heel().value()));
+            case StepPlace.WhereWas(Side whose) -> was(pose.foot(whose));
+            case StepPlace.AtToes(Side whose) -> {
+                FootPose foot = pose.foot(whose);
+                yield was(foot).map(heel -> heel.plus(foot.heading().value().vector(body.footLength())));
+            }
         };
     }
 
-    /**
-     * A width that is not said keeps the foot's own line in a step straight ahead or straight back; in any other
-     * direction the heel goes onto the line of the direction. A width is counted to the mover's own side, also in a
-     * step backward, so that only a negative one crosses.
-     */
-    private Estimate<FloorPoint> along(Pose pose, Side side, StepPlace.Along along) {
-        Bearing direction = heading(along.direction(), begin.facing());
-        boolean backward = begin.facing().degreesFrom(direction) > 90;
-        Optional<Double> width = along.width().map(body::metres).map(metres -> backward ? -metres : metres);
-        double distance = along.distance().map(body::metres).orElse(body.footLength());
-        Optional<Double> aside = straight(along.direction()) ? width : width.or(() -> Optional.of(0.0));
-        Estimate<FloorPoint> heel = offset(pose, side, direction, Optional.of(distance), aside);
-        return new Estimate<>(heel.value(), heel.known() && along.distance().isPresent());
+    private static Estimate<FloorPoint> was(FootPose foot) {
+        return foot.was()
+                .map(Estimate::known)
+                .orElse(Estimate.unknown(foot.heel().value()));
     }
 
     /** A cross step goes half a foot beyond the other heel's line, and by itself one foot-length ahead or behind. */
@@ -207,21 +207,18 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
         double signed = across.over() == Crossing.IN_FRONT ? ahead : -ahead;
         Estimate<FloorPoint> heel =
                 offset(pose, side, begin.facing(), Optional.of(signed), Optional.of(-body.footLength() / 2));
-        return new Estimate<>(heel.value(), heel.known() && across.distance().isPresent());
+        return new Estimate<>(
+                heel.value(), heel.basis().with(across.distance().isPresent() ? Basis.DERIVED : Basis.ASSUMED));
     }
 
-    private static boolean straight(Direction direction) {
-        return direction.equals(Direction.FORWARD) || direction.equals(Direction.BACK);
-    }
-
-    private Estimate<FloorPoint> beside(Pose pose, Side side, double gap, boolean known) {
+    private Estimate<FloorPoint> beside(Pose pose, Side side, double gap, double ahead, Basis basis) {
         Estimate<FloorPoint> heel =
-                offset(pose, side, begin.facing(), Optional.of(0.0), Optional.of(gap + body.footBreadth()));
-        return new Estimate<>(heel.value(), heel.known() && known);
+                offset(pose, side, begin.facing(), Optional.of(ahead), Optional.of(gap + body.footBreadth()));
+        return new Estimate<>(heel.value(), heel.basis().with(basis));
     }
 
     /** A place counted from the standing heel along and across a direction; what is empty stays as it is. */
-    private Estimate<FloorPoint> offset(
+    Estimate<FloorPoint> offset(
             Pose pose, Side side, Bearing direction, Optional<Double> along, Optional<Double> width) {
         Estimate<FloorPoint> standing = pose.foot(side.other()).heel();
         Estimate<FloorPoint> own = pose.foot(side).heel();
@@ -231,40 +228,39 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
         FloorPoint heel = standing.value()
                 .plus(direction.vector(ahead))
                 .plus(direction.right().vector(aside));
-        boolean known = standing.known() && (own.known() || (along.isPresent() && width.isPresent()));
-        return new Estimate<>(heel, known);
+        boolean fromOwn = along.isEmpty() || width.isEmpty();
+        return new Estimate<>(heel, standing.basis().with(fromOwn ? own.basis() : Basis.SAID));
     }
 
     private Estimate<Bearing> toes(Pose pose, Side side, Optional<Toes> said) {
         Estimate<Bearing> now = pose.foot(side).heading();
-        return said.map(toes -> toes(pose, side, toes)).orElse(Estimate.unknown(now.value()));
+        return said.map(toes -> toes(pose, side, toes)).orElse(Estimate.assumed(now.value()));
     }
 
-    private Estimate<Bearing> toes(Pose pose, Side side, Toes toes) {
+    Estimate<Bearing> toes(Pose pose, Side side, Toes toes) {
         Estimate<Bearing> now = pose.foot(side).heading();
         return switch (toes) {
             case Toes.Turned(double out) -> now.map(heading -> heading.plus(outward(side, out)));
+            case Toes.TurnedSome(var way) ->
+                Estimate.unknown(now.value().plus(outward(side, way == Toes.TurnedSome.Way.OUT ? SOME : -SOME)));
             case Toes.AgainstPelvis(double out) -> againstPelvis(pose, side, out);
-            case Toes.Toward(Direction direction) -> Estimate.known(heading(direction, begin.facing()));
+            case Toes.Toward(Direction direction) -> Estimate.known(heading(direction));
             case Toes.OutAsFarAsTheyGo _ -> againstPelvis(pose, side, rules.get(HouseRule.TOES_OUT_RANGE));
             case Toes.InAsFarAsTheyGo _ -> againstPelvis(pose, side, -rules.get(HouseRule.TOES_IN_RANGE));
         };
     }
 
     private static Estimate<Bearing> againstPelvis(Pose pose, Side side, double out) {
-        return new Estimate<>(
-                pose.pelvis().plus(outward(side, out)), pose.hips().known());
+        Basis hips = pose.hips().known() ? Basis.DERIVED : Basis.OPEN;
+        return new Estimate<>(pose.pelvis().plus(outward(side, out)), hips);
     }
 
     private static Turn outward(Side side, double degrees) {
         return new Turn(side.sign() * degrees);
     }
 
-    /** {@return the direction as a bearing, for a body that faces so} */
-    static Bearing heading(Direction direction, Bearing facing) {
-        return switch (direction) {
-            case Direction.OfBody(Turn turn) -> facing.plus(turn);
-            case Direction.OfPosture(Bearing bearing) -> bearing;
-        };
+    /** {@return the direction as a bearing} */
+    Bearing heading(Direction direction) {
+        return begin.bearing(direction);
     }
 }

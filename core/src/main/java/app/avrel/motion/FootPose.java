@@ -7,6 +7,7 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Turn;
 import app.avrel.posture.move.Contact;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -18,12 +19,14 @@ import java.util.Optional;
  * @param air how it is held, for a foot off the floor
  * @param was where the heel was before the foot's last move
  */
+@RecordBuilder
 public record FootPose(
         Estimate<FloorPoint> heel,
         Estimate<Bearing> heading,
         Contact contact,
         Optional<Air> air,
-        Optional<FloorPoint> was) {
+        Optional<FloorPoint> was)
+        implements FootPoseBuilder.With {
 
     /** The base of the big toe, as a share of the foot's length from the heel. */
     public static final double BALL = 0.72;
@@ -68,14 +71,6 @@ public record FootPose(
 
     public FootPose withContact(Contact changed) {
         return new FootPose(heel, heading, changed, changed == Contact.LIFTED ? air : Optional.empty(), was);
-    }
-
-    public FootPose withHeel(Estimate<FloorPoint> changed) {
-        return new FootPose(changed, heading, contact, air, was);
-    }
-
-    public FootPose withHeading(Estimate<Bearing> changed) {
-        return new FootPose(heel, changed, contact, air, was);
     }
 
     /** {@return this foot off the floor} */

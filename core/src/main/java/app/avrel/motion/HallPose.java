@@ -39,7 +39,7 @@ public record HallPose(Pose own, Placement at) {
     /** {@return where the toes of a foot point} */
     public Estimate<Heading> toes(Side side) {
         Estimate<Bearing> toes = own.foot(side).heading();
-        return new Estimate<>(at.of(toes.value()), toes.known());
+        return new Estimate<>(at.of(toes.value()), toes.basis());
     }
 
     public FloorPoint heel(Side side) {

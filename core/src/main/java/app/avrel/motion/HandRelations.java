@@ -1,71 +1,84 @@
 package app.avrel.motion;
 
+import app.avrel.body.Body;
 import app.avrel.body.Landmark;
+import app.avrel.body.Length;
+import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.posture.hand.HandAt;
+import app.avrel.posture.hand.HandOffset;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HandShape;
 import app.avrel.posture.hand.Palm;
 import app.avrel.posture.hand.Reach;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Move;
+import java.util.Optional;
 
-/** Where a relation puts the two hands. */
-final class HandRelations {
+/** Where a relation puts the two hands, so that it holds. */
+record HandRelations(Move.RelateHands move, Body body) {
 
     private static final Reach INNER = new Reach(40);
     private static final Reach OUTER = new Reach(55);
 
-    private HandRelations() {}
+    /** What lies between hands one above the other or side by side, where nothing is said of it. */
+    private static final Length A_FIST = Length.fists(1);
 
-    static Pose after(Pose pose, Move.RelateHands move) {
+    static Pose after(Pose pose, Move.RelateHands move, Body body) {
+        HandRelations hands = new HandRelations(move, body);
         Side leading = move.leading();
-        Pose placed = pose.withHand(leading, place(pose, move, leading))
-                .withHand(leading.other(), place(pose, move, leading.other()));
-        return placed;
+        return pose.withHand(leading, hands.place(pose, leading))
+                .withHand(leading.other(), hands.place(pose, leading.other()))
+                .withHold(Optional.of(new HandHold(Optional.of(move.relation()))));
     }
 
-    private static HandPlace place(Pose pose, Move.RelateHands move, Side hand) {
-        HandPlace said = related(move, hand == move.leading());
-        if (move.height().isPresent()) {
-            said = said.withHeight(height(move, hand == move.leading()));
-        }
-        if (move.palm().isPresent()) {
-            said = said.withPalm(move.palm().get());
-        }
+    private HandPlace place(Pose pose, Side hand) {
+        boolean leading = hand == move.leading();
+        HandPlace said = related(leading)
+                .withHeight(move.height().or(() -> pose.hand(hand).height()).or(() -> Optional.of(Landmark.CHEST)))
+                .withPalm(move.palm().or(() -> related(leading).palm()));
         return pose.hand(hand).with(said);
     }
 
-    private static Landmark height(Move.RelateHands move, boolean leading) {
-        Landmark middle = move.height().get();
-        return switch (move.relation()) {
-            case STACKED -> leading ? BallHold.upper(middle) : middle;
-            case PALM_UNDER_ELBOW -> leading ? BallHold.lower(middle) : middle;
-            case CROSSED_WRISTS,
-                    WRIST_ON_WRIST,
-                    HEELS_OF_PALMS_TOGETHER,
-                    PALMS_TOGETHER,
-                    PASSING_INSIDE,
-                    FOLDED_FOREARMS,
-                    APART -> middle;
-        };
-    }
-
-    private static HandPlace related(Move.RelateHands move, boolean leading) {
+    private HandPlace related(boolean leading) {
         HandPlace centre = HandPlace.UNSAID.withSideways(Sideways.CENTRE);
         return switch (move.relation()) {
             case CROSSED_WRISTS ->
                 HandPlace.UNSAID.withSideways(new Sideways.Across(-0.3)).withReach(leading ? INNER : OUTER);
-            case WRIST_ON_WRIST -> centre.withReach(OUTER).withPalm(leading ? Palm.DOWN : Palm.UP);
+            case WRIST_ON_WRIST ->
+                halfGap(centre.withReach(OUTER).withPalm(leading ? Palm.DOWN : Palm.UP), leading, Length.fists(0.6));
             case PALM_UNDER_ELBOW ->
-                leading ? centre.withReach(INNER).withAt(HandAt.OTHER_ELBOW) : centre.withReach(Reach.ROUNDED);
-            case HEELS_OF_PALMS_TOGETHER -> centre.withReach(OUTER);
+                leading ? below(centre.withReach(INNER)).withAt(HandAt.OTHER_ELBOW) : centre.withReach(Reach.ROUNDED);
+            case HEELS_OF_PALMS_TOGETHER -> halfGap(centre.withReach(OUTER), leading, Length.fists(0.6));
             case PALMS_TOGETHER -> centre.withReach(INNER).withPalm(Palm.TO_THE_OTHER_HAND);
             case PASSING_INSIDE -> centre.withReach(leading ? INNER : OUTER);
-            case STACKED -> centre.withReach(INNER).withShape(HandShape.OPEN);
+            case STACKED ->
+                halfGap(
+                        centre.withReach(INNER).withShape(HandShape.OPEN),
+                        leading,
+                        move.gap().orElse(A_FIST));
             case FOLDED_FOREARMS ->
                 HandPlace.UNSAID.withSideways(new Sideways.Across(-0.6)).withReach(leading ? OUTER : INNER);
-            case APART -> HandPlace.UNSAID.withSideways(Sideways.OWN_SIDE);
+            case APART -> HandPlace.UNSAID.withSideways(apart());
         };
+    }
+
+    /** The leading hand above the middle, the other below it, with the gap between. */
+    private static HandPlace halfGap(HandPlace place, boolean leading, Length gap) {
+        Length half = new Length(gap.amount() / 2, gap.unit());
+        HandOffset.Way way = leading ? HandOffset.Way.ABOVE : HandOffset.Way.BELOW;
+        return place.withOffset(new HandOffset(way, Optional.of(half)));
+    }
+
+    private static HandPlace below(HandPlace place) {
+        return place.withOffset(new HandOffset(HandOffset.Way.BELOW, Optional.of(Length.fists(2))));
+    }
+
+    /** Side by side: each half the gap from the centre line, or before its own shoulder. */
+    private Sideways apart() {
+        return move.gap()
+                .<Sideways>map(gap -> new Sideways.Across(
+                        Math.clamp(body.metres(gap) / 2 / (Proportions.HALF_SHOULDERS * body.stature()), -2, 3)))
+                .orElse(Sideways.OWN_SIDE);
     }
 }

@@ -6,10 +6,12 @@ import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
 import app.avrel.floor.SpacePoint;
+import app.avrel.posture.hand.HandOffset;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HandPoint;
 import app.avrel.posture.hand.Reach;
 import app.avrel.posture.hand.Sideways;
+import java.util.Optional;
 
 /**
  * Where a palm is that is placed by height, sideways place and reach: metres to the right and ahead of the pelvis'
@@ -22,14 +24,31 @@ public record HandSpot(Pose pose, Body body) {
     /** {@return where the palm's centre is said to be, reachable or not} */
     public SpacePoint of(Side side) {
         HandPlace place = pose.hand(side);
-        double reach = place.reach().orElse(Reach.CLOSE).percent() / 100.0 * Proportions.ARM * body.stature();
+        double reach = place.reach().orElse(usual(place)).percent() / 100.0 * Proportions.ARM * body.stature();
         double up = height(place);
         double half = Proportions.HALF_SHOULDERS * body.stature();
-        return switch (place.sideways().orElse(Sideways.OWN_SIDE)) {
+        SpacePoint spot = switch (place.sideways().orElse(Sideways.OWN_SIDE)) {
             case Sideways.Across(double halves) -> new SpacePoint(side.sign() * halves * half, ahead(place, reach), up);
             case Sideways.Toward(Direction direction) ->
                 shoulder(side, up)
                         .plus(SpacePoint.along(degrees(direction)).times(level(reach, up - shoulderHeight())));
+        };
+        return place.offset().map(offset -> spot.plus(way(offset, side))).orElse(spot);
+    }
+
+    /** A hand at hip or thigh is close to it; one before the trunk is held round. */
+    private static Reach usual(HandPlace place) {
+        return hanging(place) || place.height().equals(Optional.of(Landmark.HIP)) ? Reach.CLOSE : Reach.ROUNDED;
+    }
+
+    private SpacePoint way(HandOffset offset, Side side) {
+        double metres = offset.by().map(body::metres).orElse(body.fist());
+        return switch (offset.way()) {
+            case ABOVE -> new SpacePoint(0, 0, metres);
+            case BELOW -> new SpacePoint(0, 0, -metres);
+            case IN_FRONT, AWAY -> new SpacePoint(0, metres, 0);
+            case BEHIND -> new SpacePoint(0, -metres, 0);
+            case OUTSIDE -> new SpacePoint(side.sign() * metres, 0, 0);
         };
     }
 
@@ -71,8 +90,11 @@ public record HandSpot(Pose pose, Body body) {
 
     /** Hands at the thighs hang; all others are ahead of the shoulders. */
     private static double ahead(HandPlace place, double reach) {
-        boolean hanging = place.height().orElse(Landmark.THIGH).compareTo(Landmark.THIGH) <= 0;
-        return hanging ? reach * 0.25 : reach;
+        return hanging(place) ? reach * 0.25 : reach;
+    }
+
+    private static boolean hanging(HandPlace place) {
+        return place.height().orElse(Landmark.THIGH).compareTo(Landmark.THIGH) <= 0;
     }
 
     /** How far out a hand is whose arm is so long, so far above or below the shoulder. */

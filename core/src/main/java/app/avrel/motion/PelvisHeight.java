@@ -4,6 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Length;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.motion.Estimate.Basis;
 import app.avrel.posture.move.Depth;
 import java.util.Optional;
 
@@ -24,7 +25,9 @@ final class PelvisHeight {
 
     private static Estimate<Double> changed(Estimate<Double> drop, Optional<Length> by, Body body, int sign) {
         double metres = by.map(body::metres).orElse(body.fist());
-        return new Estimate<>(Math.max(0, drop.value() + sign * metres), drop.known() && by.isPresent());
+        return new Estimate<>(
+                Math.max(0, drop.value() + sign * metres),
+                drop.basis().with(by.isPresent() ? Basis.SAID : Basis.ASSUMED));
     }
 
     private static HouseRule rule(Depth.Frame frame) {

@@ -9,6 +9,7 @@ import app.avrel.floor.Turn;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HeldProp;
 import app.avrel.posture.move.Gaze;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -18,10 +19,13 @@ import java.util.Optional;
  * @param chest where the chest faces, likewise: this is the facing
  * @param drop metres the pelvis is below standing, at least 0
  * @param leftHand directions in it are the body's or, as {@code OfPosture}, the frame's
+ * @param hold how the hands hold to each other, until one of them goes elsewhere
  * @param gaze directions in it are the frame's
  * @param lean of the trunk
+ * @param line of the stance
  * @param prop what is held, if anything; directions in it are the frame's
  */
+@RecordBuilder
 public record Pose(
         FootPose left,
         FootPose right,
@@ -31,9 +35,12 @@ public record Pose(
         Estimate<Double> drop,
         HandPlace leftHand,
         HandPlace rightHand,
+        Optional<HandHold> hold,
         Gaze gaze,
         Lean lean,
-        Optional<HeldProp> prop) {
+        StanceLine line,
+        Optional<HeldProp> prop)
+        implements PoseBuilder.With {
 
     public FootPose foot(Side side) {
         return side == Side.LEFT ? left : right;
@@ -63,42 +70,18 @@ public record Pose(
     }
 
     public Pose withFoot(Side side, FootPose foot) {
-        return side == Side.LEFT
-                ? new Pose(foot, right, weight, hips, chest, drop, leftHand, rightHand, gaze, lean, prop)
-                : new Pose(left, foot, weight, hips, chest, drop, leftHand, rightHand, gaze, lean, prop);
+        return side == Side.LEFT ? withLeft(foot) : withRight(foot);
     }
 
     public Pose withHand(Side side, HandPlace place) {
-        return side == Side.LEFT
-                ? new Pose(left, right, weight, hips, chest, drop, place, rightHand, gaze, lean, prop)
-                : new Pose(left, right, weight, hips, chest, drop, leftHand, place, gaze, lean, prop);
-    }
-
-    public Pose withWeight(WeightShare share) {
-        return new Pose(left, right, share, hips, chest, drop, leftHand, rightHand, gaze, lean, prop);
+        return side == Side.LEFT ? withLeftHand(place) : withRightHand(place);
     }
 
     public Pose withBody(Estimate<Turn> newHips, Estimate<Turn> newChest) {
-        return new Pose(left, right, weight, newHips, newChest, drop, leftHand, rightHand, gaze, lean, prop);
+        return withHips(newHips).withChest(newChest);
     }
 
-    public Pose withDrop(Estimate<Double> metres) {
-        return new Pose(left, right, weight, hips, chest, metres, leftHand, rightHand, gaze, lean, prop);
-    }
-
-    public Pose withGaze(Gaze to) {
-        return new Pose(left, right, weight, hips, chest, drop, leftHand, rightHand, to, lean, prop);
-    }
-
-    public Pose withLean(Lean to) {
-        return new Pose(left, right, weight, hips, chest, drop, leftHand, rightHand, gaze, to, prop);
-    }
-
-    public Pose withProp(Optional<HeldProp> held) {
-        return new Pose(left, right, weight, hips, chest, drop, leftHand, rightHand, gaze, lean, held);
-    }
-
-    /** {@return this pose carried round a centre, body and feet} */
+    /** {@return this pose seen from a frame in which it is turned about a centre, body and feet} */
     public Pose turned(FloorPoint centre, Turn turn) {
         return new Pose(
                 left.turned(centre, turn),
@@ -109,14 +92,15 @@ public record Pose(
                 drop,
                 Directed.turned(leftHand, turn),
                 Directed.turned(rightHand, turn),
+                hold,
                 Directed.turned(gaze, turn),
                 new Lean(lean.degrees(), lean.toward().plus(turn)),
+                line.turned(turn),
                 prop.map(held -> Directed.turned(held, turn)));
     }
 
-    /** {@return this pose carried along the floor} */
+    /** {@return this pose moved along the floor} */
     public Pose moved(FloorVector by) {
-        return new Pose(
-                left.moved(by), right.moved(by), weight, hips, chest, drop, leftHand, rightHand, gaze, lean, prop);
+        return withLeft(left.moved(by)).withRight(right.moved(by));
     }
 }

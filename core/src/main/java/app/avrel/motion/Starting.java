@@ -24,17 +24,25 @@ public final class Starting {
         double aside = start.width().map(body::metres).orElse(body.shoulderWidth()) / 2;
         boolean placed = start.leftAhead().isPresent() && start.width().isPresent();
         return new Pose(
-                foot(Side.LEFT, start.left(), new Estimate<>(new FloorPoint(-aside, ahead), placed)),
-                foot(Side.RIGHT, start.right(), new Estimate<>(new FloorPoint(aside, -ahead), placed)),
+                foot(Side.LEFT, start.left(), placed(new FloorPoint(-aside, ahead), placed)),
+                foot(Side.RIGHT, start.right(), placed(new FloorPoint(aside, -ahead), placed)),
                 start.weight(),
-                Estimate.known(start.hips()),
+                start.hips().equals(Turn.NONE)
+                        ? new Estimate<>(Turn.NONE, Estimate.Basis.DERIVED)
+                        : Estimate.known(start.hips()),
                 Estimate.known(Turn.NONE),
                 Estimate.known(body.metres(start.drop())),
                 start.leftHand(),
                 start.rightHand(),
-                Gaze.AHEAD,
-                Lean.UPRIGHT,
+                Optional.empty(),
+                start.gaze().orElse(Gaze.AHEAD),
+                new Lean(start.incline().orElse(0), Bearing.FRONT),
+                StanceLine.of(Bearing.FRONT),
                 start.prop());
+    }
+
+    private static Estimate<FloorPoint> placed(FloorPoint heel, boolean placed) {
+        return placed ? Estimate.known(heel) : Estimate.unknown(heel);
     }
 
     private static FootPose foot(Side side, StartFoot foot, Estimate<FloorPoint> heel) {
@@ -81,7 +89,11 @@ public final class Starting {
                 new Turn(Math.clamp(own.hips().value().degrees(), -30, 30)),
                 own.leftHand(),
                 own.rightHand(),
-                own.prop());
+                own.prop(),
+                own.gaze() instanceof Gaze.Ahead ? Optional.empty() : Optional.of(own.gaze()),
+                own.lean().degrees() == 0
+                        ? Optional.empty()
+                        : Optional.of(own.lean().degrees()));
     }
 
     private static Length rounded(double footLengths) {

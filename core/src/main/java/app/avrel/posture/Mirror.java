@@ -107,11 +107,14 @@ public final class Mirror {
                         step.way());
             case Move.Slide slide ->
                 new Move.Slide(
-                        slide.foot().other(), of(slide.place()), slide.toes().map(Mirror::of));
+                        slide.foot().other(),
+                        of(slide.place()),
+                        slide.landing(),
+                        slide.toes().map(Mirror::of));
             case Move.DrawIn draw -> new Move.DrawIn(draw.foot().other(), draw.to());
             case Move.HalfStep half -> new Move.HalfStep(half.foot().other(), half.landing());
             case Move.Lower lower ->
-                new Move.Lower(lower.foot().other(), lower.to(), lower.place().map(Mirror::of));
+                new Move.Lower(lower.foot().other(), lower.to(), lower.place().map(Mirror::of), Optional.empty());
             case Move.Raise raise -> new Move.Raise(raise.foot().other(), raise.part());
             case Move.Lift lift -> new Move.Lift(lift.foot().other(), lift.knee(), lift.toes());
             case Move.Kicking kick ->
@@ -163,7 +166,9 @@ public final class Mirror {
                 pose.hips().mirrored(),
                 of(pose.rightHand()),
                 of(pose.leftHand()),
-                pose.prop().map(Mirror::of));
+                pose.prop().map(Mirror::of),
+                pose.gaze().map(Mirror::of),
+                pose.incline());
     }
 
     static HeldProp of(HeldProp held) {
@@ -188,6 +193,7 @@ public final class Mirror {
             case StepPlace.OnHeelLine line -> line;
             case StepPlace.Across across -> across;
             case StepPlace.WhereWas was -> new StepPlace.WhereWas(was.foot().other());
+            case StepPlace.AtToes toes -> new StepPlace.AtToes(toes.foot().other());
         };
     }
 
@@ -195,6 +201,7 @@ public final class Mirror {
         return switch (toes) {
             case Toes.Toward toward -> new Toes.Toward(of(toward.direction()));
             case Toes.Turned turned -> turned;
+            case Toes.TurnedSome some -> some;
             case Toes.AgainstPelvis against -> against;
             case Toes.OutAsFarAsTheyGo out -> out;
             case Toes.InAsFarAsTheyGo in -> in;
@@ -219,6 +226,8 @@ public final class Mirror {
     static Turning of(Turning turning) {
         return switch (turning) {
             case Turning.By(Turn turn) -> new Turning.By(turn.mirrored());
+            case Turning.Between(Turn least, Turn most) -> new Turning.Between(least.mirrored(), most.mirrored());
+            case Turning.Some(Side to) -> new Turning.Some(to.other());
             case Turning.To(Bearing heading, var way) -> new Turning.To(heading.mirrored(), way.mirrored());
         };
     }
@@ -226,7 +235,7 @@ public final class Mirror {
     static Gaze of(Gaze gaze) {
         return switch (gaze) {
             case Gaze.Ahead ahead -> ahead;
-            case Gaze.AtHand(Side hand) -> new Gaze.AtHand(hand.other());
+            case Gaze.AtHand(Side hand, var aim) -> new Gaze.AtHand(hand.other(), aim);
             case Gaze.Toward(Direction direction) -> new Gaze.Toward(of(direction));
         };
     }
@@ -236,16 +245,10 @@ public final class Mirror {
             case Sideways.Across same -> same;
             case Sideways.Toward(Direction direction) -> new Sideways.Toward(of(direction));
         });
-        return new HandPlace(
-                place.height(),
-                sideways,
-                place.reach(),
-                place.palm().map(Mirror::of),
-                place.shape(),
-                place.point(),
-                place.fingers().map(Mirror::of),
-                place.elbow().map(Mirror::of),
-                place.at());
+        return place.withSideways(sideways)
+                .withPalm(place.palm().map(Mirror::of))
+                .withFingers(place.fingers().map(Mirror::of))
+                .withElbow(place.elbow().map(Mirror::of));
     }
 
     private static Pointing of(Pointing pointing) {

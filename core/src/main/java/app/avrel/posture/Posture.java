@@ -7,6 +7,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Language;
 import app.avrel.posture.teaching.GentlerVersion;
 import app.avrel.posture.teaching.PostureSheet;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,7 @@ import java.util.Optional;
  * @param otherSide what is not the mirror on the other side
  * @param ownRules house rules that are otherwise for this posture alone, each within its rule's range
  */
+@RecordBuilder
 public record Posture(
         PostureId id,
         List<PostureName> names,
@@ -36,7 +38,8 @@ public record Posture(
         String note,
         Optional<PostureSheet> teaching,
         List<SideDifference> otherSide,
-        Map<HouseRule, Integer> ownRules) {
+        Map<HouseRule, Integer> ownRules)
+        implements PostureBuilder.With {
 
     /** Whether the other side of a posture is taught. */
     public enum Mirroring {
@@ -80,38 +83,6 @@ public record Posture(
         return names.stream().filter(name -> name.language() == language).findFirst();
     }
 
-    public Posture withId(PostureId changed) {
-        return new Posture(changed, names, side, mirroring, start, counts, end, note, teaching, otherSide, ownRules);
-    }
-
-    public Posture withNames(List<PostureName> changed) {
-        return new Posture(id, changed, side, mirroring, start, counts, end, note, teaching, otherSide, ownRules);
-    }
-
-    public Posture withSide(Optional<Side> changed) {
-        return new Posture(id, names, changed, mirroring, start, counts, end, note, teaching, otherSide, ownRules);
-    }
-
-    public Posture withMirroring(Mirroring changed) {
-        return new Posture(id, names, side, changed, start, counts, end, note, teaching, otherSide, ownRules);
-    }
-
-    public Posture withStart(Start changed) {
-        return new Posture(id, names, side, mirroring, changed, counts, end, note, teaching, otherSide, ownRules);
-    }
-
-    public Posture withCounts(List<Count> changed) {
-        return new Posture(id, names, side, mirroring, start, changed, end, note, teaching, otherSide, ownRules);
-    }
-
-    public Posture withEnd(EndClaim changed) {
-        return new Posture(id, names, side, mirroring, start, counts, changed, note, teaching, otherSide, ownRules);
-    }
-
-    public Posture withNote(String changed) {
-        return new Posture(id, names, side, mirroring, start, counts, end, changed, teaching, otherSide, ownRules);
-    }
-
     /** {@return what a teacher knows of it} */
     public PostureSheet sheet() {
         return teaching.orElse(PostureSheet.EMPTY);
@@ -120,14 +91,6 @@ public record Posture(
     public Posture withSheet(PostureSheet changed) {
         Optional<PostureSheet> said = changed.equals(PostureSheet.EMPTY) ? Optional.empty() : Optional.of(changed);
         return new Posture(id, names, side, mirroring, start, counts, end, note, said, otherSide, ownRules);
-    }
-
-    public Posture withOtherSide(List<SideDifference> changed) {
-        return new Posture(id, names, side, mirroring, start, counts, end, note, teaching, changed, ownRules);
-    }
-
-    public Posture withOwnRules(Map<HouseRule, Integer> changed) {
-        return new Posture(id, names, side, mirroring, start, counts, end, note, teaching, otherSide, changed);
     }
 
     /** {@return this posture in a gentler version; counts it no longer has are left out} */

@@ -5,6 +5,8 @@ import app.avrel.body.WeightShare;
 import app.avrel.floor.Turn;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HeldProp;
+import app.avrel.posture.move.Gaze;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -15,8 +17,11 @@ import java.util.Optional;
  * @param weight as far as it is known
  * @param drop the pelvis below standing, at least 0
  * @param prop what is held, if anything
+ * @param gaze where the eyes are; empty where not said
+ * @param incline degrees the trunk inclines forward, 0 to 60; upright where empty
  * @param hips turned against the facing (the chest), to the right positive, at most 30° either way
  */
+@RecordBuilder
 public record StartPose(
         StartFoot left,
         StartFoot right,
@@ -27,20 +32,10 @@ public record StartPose(
         Turn hips,
         HandPlace leftHand,
         HandPlace rightHand,
-        Optional<HeldProp> prop) {
-
-    public StartPose(
-            StartFoot left,
-            StartFoot right,
-            Optional<Length> leftAhead,
-            Optional<Length> width,
-            WeightShare weight,
-            Length drop,
-            Turn hips,
-            HandPlace leftHand,
-            HandPlace rightHand) {
-        this(left, right, leftAhead, width, weight, drop, hips, leftHand, rightHand, Optional.empty());
-    }
+        Optional<HeldProp> prop,
+        Optional<Gaze> gaze,
+        Optional<Integer> incline)
+        implements StartPoseBuilder.With {
 
     /** Shoulder-wide, even, arms hanging. */
     public static final StartPose SHOULDER_WIDE = new StartPose(
@@ -52,12 +47,20 @@ public record StartPose(
             Length.fists(0.5),
             Turn.NONE,
             HandPlace.HANGING,
-            HandPlace.HANGING);
+            HandPlace.HANGING,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
 
     public StartPose {
         if (drop.amount() < 0) {
             throw new IllegalArgumentException("drop at the start must be at least 0, but was " + drop);
         }
+        incline.ifPresent(degrees -> {
+            if (degrees < 0 || degrees > 60) {
+                throw new IllegalArgumentException("incline at the start must be 0 to 60 degrees, but was " + degrees);
+            }
+        });
         if (hips.size() > 30) {
             throw new IllegalArgumentException(
                     "hips at the start must be within 30 degrees of the chest, but was " + hips.degrees());
@@ -65,30 +68,14 @@ public record StartPose(
     }
 
     public StartPose withFeet(StartFoot newLeft, StartFoot newRight) {
-        return new StartPose(newLeft, newRight, leftAhead, width, weight, drop, hips, leftHand, rightHand, prop);
+        return withLeft(newLeft).withRight(newRight);
     }
 
     public StartPose withSpacing(Optional<Length> newLeftAhead, Optional<Length> newWidth) {
-        return new StartPose(left, right, newLeftAhead, newWidth, weight, drop, hips, leftHand, rightHand, prop);
-    }
-
-    public StartPose withWeight(WeightShare share) {
-        return new StartPose(left, right, leftAhead, width, share, drop, hips, leftHand, rightHand, prop);
-    }
-
-    public StartPose withDrop(Length newDrop) {
-        return new StartPose(left, right, leftAhead, width, weight, newDrop, hips, leftHand, rightHand, prop);
-    }
-
-    public StartPose withHips(Turn turned) {
-        return new StartPose(left, right, leftAhead, width, weight, drop, turned, leftHand, rightHand, prop);
-    }
-
-    public StartPose withProp(Optional<HeldProp> held) {
-        return new StartPose(left, right, leftAhead, width, weight, drop, hips, leftHand, rightHand, held);
+        return withLeftAhead(newLeftAhead).withWidth(newWidth);
     }
 
     public StartPose withHands(HandPlace newLeft, HandPlace newRight) {
-        return new StartPose(left, right, leftAhead, width, weight, drop, hips, newLeft, newRight, prop);
+        return withLeftHand(newLeft).withRightHand(newRight);
     }
 }

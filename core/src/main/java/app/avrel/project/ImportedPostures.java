@@ -106,7 +106,7 @@ public record ImportedPostures(Project project, Form form, int known, int fresh)
 
         ImportedPostures done(String formName) {
             endPart();
-            Form form = new Form(project.freshFormId(formName), formName, parts);
+            Form form = new Form(project.freshFormId(formName), formName, parts, Optional.empty(), Optional.empty());
             boolean onlyEmpty = project.forms().size() == 1
                     && project.forms().getFirst().entries().isEmpty();
             List<Form> forms = onlyEmpty ? new ArrayList<>() : new ArrayList<>(project.forms());

@@ -1,6 +1,7 @@
 package app.avrel.project;
 
 import app.avrel.body.Body;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -9,7 +10,8 @@ import java.util.List;
  * @param body stature and measures that differ
  * @param cautions what to take care of
  */
-public record Learner(Body body, List<Precaution> cautions) {
+@RecordBuilder
+public record Learner(Body body, List<Precaution> cautions) implements LearnerBuilder.With {
 
     public Learner {
         cautions = List.copyOf(cautions);
@@ -17,13 +19,5 @@ public record Learner(Body body, List<Precaution> cautions) {
 
     public String label() {
         return body.label();
-    }
-
-    public Learner withBody(Body changed) {
-        return new Learner(changed, cautions);
-    }
-
-    public Learner withCautions(List<Precaution> changed) {
-        return new Learner(body, changed);
     }
 }

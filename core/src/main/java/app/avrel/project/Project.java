@@ -15,6 +15,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.rules.Accepted;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -38,6 +39,7 @@ import java.util.function.UnaryOperator;
  * @param learners whose bodies and cautions are looked after
  * @param halls to practise in
  */
+@RecordBuilder
 public record Project(
         String name,
         Setting setting,
@@ -47,7 +49,8 @@ public record Project(
         List<Lesson> lessons,
         List<Accepted> accepted,
         List<Learner> learners,
-        List<Hall> halls) {
+        List<Hall> halls)
+        implements ProjectBuilder.With {
 
     public Project {
         postures = List.copyOf(postures);
@@ -74,7 +77,7 @@ public record Project(
 
     /** {@return a project with an empty shelf and one empty form} */
     public static Project empty(String name, Setting setting) {
-        Form form = new Form(new FormId("form"), "Form", List.of());
+        Form form = new Form(new FormId("form"), "Form", List.of(), Optional.empty(), Optional.empty());
         return new Project(
                 name, setting, List.of(), Map.of(), List.of(form), List.of(), List.of(), List.of(), List.of());
     }
@@ -122,30 +125,6 @@ public record Project(
                 .replaceAll("^-|-$", "");
     }
 
-    public Project withName(String changed) {
-        return new Project(changed, setting, postures, links, forms, lessons, accepted, learners, halls);
-    }
-
-    public Project withSetting(Setting changed) {
-        return new Project(name, changed, postures, links, forms, lessons, accepted, learners, halls);
-    }
-
-    public Project withPostures(List<Posture> changed) {
-        return new Project(name, setting, changed, links, forms, lessons, accepted, learners, halls);
-    }
-
-    public Project withLinks(Map<LinkId, Link> changed) {
-        return new Project(name, setting, postures, changed, forms, lessons, accepted, learners, halls);
-    }
-
-    public Project withForms(List<Form> changed) {
-        return new Project(name, setting, postures, links, changed, lessons, accepted, learners, halls);
-    }
-
-    public Project withLessons(List<Lesson> changed) {
-        return new Project(name, setting, postures, links, forms, changed, accepted, learners, halls);
-    }
-
     /** {@return this project with one posture changed; its id stays} */
     public Project changePosture(PostureId id, UnaryOperator<Posture> edit) {
         return withPostures(postures.stream()
@@ -165,18 +144,6 @@ public record Project(
         List<Lesson> changed = new ArrayList<>(lessons);
         changed.set(lesson, edit.apply(changed.get(lesson)));
         return withLessons(changed);
-    }
-
-    public Project withAccepted(List<Accepted> changed) {
-        return new Project(name, setting, postures, links, forms, lessons, changed, learners, halls);
-    }
-
-    public Project withLearners(List<Learner> changed) {
-        return new Project(name, setting, postures, links, forms, lessons, accepted, changed, halls);
-    }
-
-    public Project withHalls(List<Hall> changed) {
-        return new Project(name, setting, postures, links, forms, lessons, accepted, learners, changed);
     }
 
     /** {@return the house rules of a form: its own, or the project's} */

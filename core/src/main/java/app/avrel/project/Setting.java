@@ -8,6 +8,7 @@ import app.avrel.floor.Turn;
 import app.avrel.form.hall.Hall;
 import app.avrel.house.HouseRules;
 import app.avrel.motion.Performer;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -18,7 +19,9 @@ import java.util.List;
  * @param bodies whose bodies the school looks at; at least one
  * @param body which of them is the measure now, from 0
  */
-public record Setting(Heading startFaces, DirectionWords words, List<Body> bodies, int body, HouseRules rules) {
+@RecordBuilder
+public record Setting(Heading startFaces, DirectionWords words, List<Body> bodies, int body, HouseRules rules)
+        implements SettingBuilder.With {
 
     /** Facing north, clock face, a body of 170 cm, large frame. */
     public static final Setting USUAL =
@@ -49,19 +52,7 @@ public record Setting(Heading startFaces, DirectionWords words, List<Body> bodie
         return hall.front().turnTo(startFaces);
     }
 
-    public Setting withStartFaces(Heading changed) {
-        return new Setting(changed, words, bodies, body, rules);
-    }
-
-    public Setting withWords(DirectionWords changed) {
-        return new Setting(startFaces, changed, bodies, body, rules);
-    }
-
     public Setting withBodies(List<Body> changed, int chosen) {
         return new Setting(startFaces, words, changed, chosen, rules);
-    }
-
-    public Setting withRules(HouseRules changed) {
-        return new Setting(startFaces, words, bodies, body, changed);
     }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
  * @param headline in a few words
  * @param sentence what was found, with its numbers
  * @param spot the part of the body it is about, where it is about one
+ * @param until the number of the last count in which it lasts, where that is a later one
  * @param stage the stage of its count at whose end it is seen, from 0, where it is seen at one
  */
 public record Finding(
@@ -18,11 +19,13 @@ public record Finding(
         String headline,
         String sentence,
         Optional<Spot> spot,
-        Optional<Integer> stage) {
+        Optional<Integer> stage,
+        Optional<Integer> until) {
 
     /** {@return a finding about no part of the body in particular, headed as its rule is} */
     public static Finding of(RuleId rule, Severity severity, Where where, String sentence) {
-        return new Finding(rule, severity, where, rule.headline(), sentence, Optional.empty(), Optional.empty());
+        return new Finding(
+                rule, severity, where, rule.headline(), sentence, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** {@return why it matters} */
@@ -32,30 +35,64 @@ public record Finding(
 
     /** {@return the same under another headline} */
     public Finding headed(String words) {
-        return new Finding(rule, severity, where, words, sentence, spot, stage);
+        return new Finding(rule, severity, where, words, sentence, spot, stage, until);
     }
 
     /** {@return the same about a part of the body} */
     public Finding at(Spot part) {
-        return new Finding(rule, severity, where, headline, sentence, Optional.of(part), stage);
+        return new Finding(rule, severity, where, headline, sentence, Optional.of(part), stage, until);
     }
 
     /** {@return the same at another place, its sentence begun with some words} */
     public Finding moved(Where to, String begun) {
-        return new Finding(rule, severity, to, headline, begun + sentence, spot, Optional.empty());
+        return new Finding(rule, severity, to, headline, begun + sentence, spot, Optional.empty(), until);
     }
 
     /** {@return the same where its entry stands so many entries later in the form} */
     public Finding later(int entries) {
         return where instanceof Where.InForm(var form, int entry, var count) && entries != 0
                 ? new Finding(
-                        rule, severity, new Where.InForm(form, entry + entries, count), headline, sentence, spot, stage)
+                        rule,
+                        severity,
+                        new Where.InForm(form, entry + entries, count),
+                        headline,
+                        sentence,
+                        spot,
+                        stage,
+                        until)
                 : this;
+    }
+
+    /** {@return the same, as serious as where it is found worst, and lasting to where it is found last} */
+    public Finding lastingTo(Finding later) {
+        Severity worst = severity.compareTo(later.severity) >= 0 ? severity : later.severity;
+        Optional<Integer> count =
+                later.where.count().filter(last -> !where.count().equals(Optional.of(last)));
+        return new Finding(
+                rule,
+                worst,
+                where,
+                headline,
+                sentence,
+                spot,
+                stage,
+                count.map(last -> last + 1).or(() -> until));
+    }
+
+    /** {@return the sentence, and how long it lasts where that is longer than its count} */
+    public String whole() {
+        return until.map(last -> sentence + " It lasts to count " + last + ".").orElse(sentence);
+    }
+
+    /** {@return the same, at most worth a look, as it hangs on the house's usual} */
+    public Finding assuming(String words) {
+        Severity mild = severity == Severity.CAUTION ? Severity.LOOK : severity;
+        return new Finding(rule, mild, where, headline, words + sentence, spot, stage, until);
     }
 
     /** {@return the same, seen at the end of a stage} */
     public Finding inStage(int at) {
-        return new Finding(rule, severity, where, headline, sentence, spot, Optional.of(at));
+        return new Finding(rule, severity, where, headline, sentence, spot, Optional.of(at), until);
     }
 
     /** {@return whether this is more than a note} */

@@ -6,6 +6,7 @@ import app.avrel.body.WeightShare;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Mismatch;
 import app.avrel.posture.hand.HeldProp;
+import app.avrel.posture.move.Gaze;
 import app.avrel.words.Hands;
 import java.util.Optional;
 
@@ -32,8 +33,12 @@ public final class JoinWords {
                 name(foot) + " foot: " + arrived.phrase() + ", wanted " + wanted.phrase() + ".";
             case Mismatch.Weight(WeightShare arrived, WeightShare wanted) ->
                 "Weight: " + share(arrived) + ", wanted " + share(wanted) + ".";
-            case Mismatch.Hips(double arrived, double wanted) ->
-                "Hips: " + turned(arrived) + ", wanted " + turned(wanted) + ".";
+            case Mismatch.Chest(double arrived, double wanted) ->
+                "Chest: " + turned(arrived) + ", wanted " + turned(wanted) + ".";
+            case Mismatch.Incline(int arrived, int wanted) ->
+                "Incline: " + incline(arrived) + ", wanted " + incline(wanted) + ".";
+            case Mismatch.Eyes(Gaze arrived, Gaze wanted) ->
+                "Eyes: " + eyes(arrived) + ", wanted " + eyes(wanted) + ".";
             case Mismatch.Drop(double arrived, double wanted) ->
                 "Height: " + fists(arrived) + ", wanted " + fists(wanted) + ".";
             case Mismatch.Held(var arrived, var wanted) -> "Held: " + held(arrived) + ", wanted " + held(wanted) + ".";
@@ -72,7 +77,22 @@ public final class JoinWords {
 
     private static String turned(double degrees) {
         long size = Math.round(Math.abs(degrees));
-        return size == 0 ? "square under the chest" : size + "° to the " + (degrees > 0 ? "right" : "left");
+        return size == 0
+                ? "square over the hips"
+                : size + "° to the " + (degrees > 0 ? "right" : "left") + " of the hips";
+    }
+
+    private static String incline(int degrees) {
+        return degrees == 0 ? "upright" : degrees + "°";
+    }
+
+    private static String eyes(Gaze gaze) {
+        return switch (gaze) {
+            case Gaze.Ahead _ -> "straight ahead";
+            case Gaze.AtHand(Side hand, var aim) ->
+                (aim == Gaze.AtHand.Aim.PAST ? "past the " : "at the ") + hand.word() + " hand";
+            case Gaze.Toward _ -> "in another direction";
+        };
     }
 
     private String fists(double metres) {

@@ -101,6 +101,35 @@ public enum RuleId {
             Group.EYES_AND_BREATH),
     LONG_BREATH("A long breath", "A breath that is drawn out makes people hold it.", Group.EYES_AND_BREATH),
     BREATH_UNSAID("Breath is not said", "Learners who are told the breath once wait for it.", Group.EYES_AND_BREATH),
+    BOTH_IN_AIR("Both feet are in the air", "What stands on nothing falls.", Group.BALANCE),
+    REAR_HEEL(
+            "Rear foot cannot stay flat",
+            "A leg that does not reach pulls the hips down or crooked, or lifts its heel.",
+            Group.STANCE),
+    FEET_CROSSED(
+            "Feet are crossed",
+            "Crossed feet leave no width to stand on, and the next step has to go round.",
+            Group.STANCE),
+    FEET_OVERLAP("Feet stand in one place", "Two feet cannot stand in one place.", Group.STANCE),
+    HOUSE_SHARE(
+            "Weight is not the house's",
+            "Learners who hear two numbers for one stance ask which is right.",
+            Group.STANCE),
+    EDGE_LOAD(
+            "Weight on a heel or ball alone",
+            "On half a foot the ankle has to hold what the whole foot should.",
+            Group.BALANCE),
+    RISING_KICK(
+            "Rising into the kick",
+            "A standing leg that straightens while the other goes out lifts the balance and locks the knee.",
+            Group.BALANCE),
+    PALMS_MEET(
+            "Both palms are in one place",
+            "Where two hands are said to be in one place, nobody knows which goes where.",
+            Group.HANDS),
+    HOLD_ENDS("The hands part", "What was held together hangs once one of the hands goes.", Group.HANDS),
+    PROP_NOT_HELD("Nobody holds the prop", "What nobody holds cannot be moved.", Group.HANDS),
+    SIDE_WORD("Side is named otherwise", "A side that is named wrong is taught wrong.", Group.CLAIMS),
     CLAIMED_STANCE(
             "Stance is not as claimed",
             "What is written for the end and what the counts lead to should be the same; one of them is wrong.",

@@ -15,6 +15,7 @@ public record Spot(Part part, Optional<Side> side) {
     public static final Spot EYES = new Spot(Part.EYES, Optional.empty());
     public static final Spot BREATH = new Spot(Part.BREATH, Optional.empty());
     public static final Spot HANDS = new Spot(Part.HAND, Optional.empty());
+    public static final Spot KNEES = new Spot(Part.KNEE, Optional.empty());
     public static final Spot FEET = new Spot(Part.FOOT, Optional.empty());
 
     /** What findings look at. */

@@ -7,6 +7,14 @@ import java.util.Optional;
 /** What a finding is about. */
 public sealed interface Where {
 
+    /** {@return which count it is about, from 0; empty for the whole} */
+    default Optional<Integer> count() {
+        return switch (this) {
+            case InPosture posture -> posture.count;
+            case InForm form -> form.linkCount;
+        };
+    }
+
     /**
      * A posture, or one of its counts.
      *

@@ -63,6 +63,10 @@ public final class CanonicalText {
         List<String> said = new ArrayList<>();
         switch (count.breath()) {
             case IN -> said.add("in-breath");
+            case STILL_IN -> said.add("still breathing in");
+            case STILL_OUT -> said.add("still breathing out");
+            case IN_THEN_OUT -> said.add("breathe in and out");
+            case OUT_THEN_IN -> said.add("breathe out and in");
             case OUT -> said.add("out-breath");
             case HOLD -> said.add("hold the breath");
             case FREE -> {}
@@ -92,6 +96,7 @@ public final class CanonicalText {
                         + step.way().map(way -> ", " + way(way)).orElse("");
             case Move.Slide slide ->
                 slide.foot().word() + " foot slides " + place(slide.place(), slide.foot())
+                        + slide.landing().map(to -> ", " + landing(to)).orElse("")
                         + slide.toes().map(toes -> ", " + toes(toes)).orElse("");
             case Move.DrawIn draw ->
                 "draw the " + draw.foot().word() + " foot in, "
@@ -105,7 +110,8 @@ public final class CanonicalText {
                         + lower.place()
                                 .map(place -> " " + place(place, lower.foot()))
                                 .orElse("") + ", "
-                        + landing(lower.to());
+                        + landing(lower.to())
+                        + lower.toes().map(toes -> ", " + toes(toes)).orElse("");
             case Move.Raise raise ->
                 "raise the " + raise.foot().word() + " " + raise.part().name().toLowerCase(Locale.ROOT);
             case Move.Lift lift ->
@@ -127,8 +133,7 @@ public final class CanonicalText {
                         + turn.toes().map(toes -> ", " + toes(toes)).orElse("");
             case Move.Shift shift -> "shift " + shift(shift.split());
             case Move.TurnBody turn ->
-                (turn.part() == BodyPart.WHOLE ? "waist " : "chest ")
-                        + turn.turning().map(this::turning).orElse("turns somehow");
+                part(turn.part()) + turn.turning().map(this::turning).orElse("turns somehow");
             case Move.ChangeDepth depth -> depth(depth.depth());
             case Move.Incline incline -> incline(incline);
             case Move.PlaceHand hand -> hands.place(hand);
@@ -148,7 +153,8 @@ public final class CanonicalText {
                         + along.width().map(width -> ", " + width + " wide").orElse("");
             case StepPlace.Beside beside ->
                 "beside the " + other + " foot"
-                        + beside.gap().map(gap -> ", " + gap + " apart").orElse("");
+                        + beside.gap().map(gap -> ", " + gap + " apart").orElse("")
+                        + beside.ahead().map(CanonicalText::ahead).orElse("");
             case StepPlace.LevelWithHeel level ->
                 "level with the " + other + " heel"
                         + level.width().map(width -> ", " + width + " wide").orElse("");
@@ -159,6 +165,7 @@ public final class CanonicalText {
                 "across " + across.over().phrase()
                         + across.distance().map(length -> " " + length).orElse("");
             case StepPlace.WhereWas was -> "where the " + was.foot().word() + " foot was";
+            case StepPlace.AtToes toes -> "where the " + toes.foot().word() + " toes were";
         };
     }
 
@@ -178,6 +185,7 @@ public final class CanonicalText {
     private String toes(Toes toes) {
         return switch (toes) {
             case Toes.Turned(double out) -> "toes " + inOrOut(out) + " " + Numbers.plain(Math.abs(out)) + "°";
+            case Toes.TurnedSome(var way) -> "toes " + way.name().toLowerCase(Locale.ROOT) + " somehow";
             case Toes.AgainstPelvis(double out) -> "toes " + Numbers.plain(Math.abs(out)) + "° " + inOrOut(out);
             case Toes.Toward(Direction.OfBody(Turn turn)) ->
                 turn.degrees() == 0
@@ -258,9 +266,21 @@ public final class CanonicalText {
         };
     }
 
+    private static String part(BodyPart part) {
+        return switch (part) {
+            case WHOLE -> "waist ";
+            case HIPS -> "hips ";
+            case CHEST -> "chest ";
+        };
+    }
+
     private String turning(Turning turning) {
         return switch (turning) {
             case Turning.By(Turn turn) -> Numbers.plain(turn.size()) + "° " + leftOrRight(turn);
+            case Turning.Between(Turn least, Turn most) ->
+                Numbers.plain(least.size()) + " to " + Numbers.plain(most.size()) + "° "
+                        + leftOrRight(most.size() > 0 ? most : least);
+            case Turning.Some(Side to) -> to.word() + " somehow";
             case Turning.To(Bearing to, Way way) ->
                 "to " + hall(to)
                         + (way == Way.SHORTER ? "" : " going " + way.name().toLowerCase(Locale.ROOT));
@@ -292,7 +312,8 @@ public final class CanonicalText {
     private String look(Gaze gaze) {
         return switch (gaze) {
             case Gaze.Ahead _ -> "look ahead";
-            case Gaze.AtHand(Side hand) -> "look past the " + hand.word() + " hand";
+            case Gaze.AtHand(Side hand, var aim) ->
+                "look " + (aim == Gaze.AtHand.Aim.PAST ? "past" : "at") + " the " + hand.word() + " hand";
             case Gaze.Toward(Direction.OfBody(Turn turn)) ->
                 "look " + Numbers.plain(turn.size()) + "° " + leftOrRight(turn);
             case Gaze.Toward(Direction.OfPosture(Bearing heading)) -> "look to " + hall(heading);

@@ -1,13 +1,13 @@
 package app.avrel.words;
 
 import app.avrel.body.Length;
+import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Bearing;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 import app.avrel.motion.Performer;
-import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.DrawnTo;
@@ -36,6 +36,7 @@ final class Guide {
             case Move.Step step -> step(step);
             case Move.Slide slide ->
                 "Slide " + place(slide.place()).formatted(slide.foot().word())
+                        + slide.landing().map(to -> ", " + landing(to)).orElse("")
                         + slide.toes().map(toes -> ", " + toes(toes)).orElse("") + ".";
             case Move.DrawIn draw -> drawIn(draw);
             case Move.HalfStep half ->
@@ -109,6 +110,10 @@ final class Guide {
                 "with the %s foot to beside the other"
                         + beside.gap()
                                 .map(gap -> ", " + Lengths.say(gap) + " between them")
+                                .orElse("")
+                        + beside.ahead()
+                                .map(length -> ", " + Lengths.say(length)
+                                        + (length.amount() < 0 ? " behind it" : " ahead of it"))
                                 .orElse("");
             case StepPlace.LevelWithHeel level ->
                 "with the %s foot, heels level"
@@ -124,6 +129,8 @@ final class Guide {
                         + across.distance().map(length -> ", " + signed(length)).orElse("");
             case StepPlace.WhereWas was ->
                 "with the %s foot to where the " + was.foot().word() + " foot was";
+            case StepPlace.AtToes at ->
+                "with the %s foot to where the " + at.foot().word() + " toes were";
         };
     }
 
@@ -150,6 +157,7 @@ final class Guide {
     String toes(Toes toes) {
         return switch (toes) {
             case Toes.Turned(double out) -> "toes " + inOrOut(out) + " by " + Numbers.plain(Math.abs(out)) + "°";
+            case Toes.TurnedSome(var way) -> "toes " + way.name().toLowerCase(Locale.ROOT);
             case Toes.AgainstPelvis(double out) ->
                 out == 0 ? "toes straight with the hips" : "toes " + Numbers.plain(Math.abs(out)) + "° " + inOrOut(out);
             case Toes.Toward(var direction) -> "toes pointing " + saying.direction(direction);
@@ -177,7 +185,8 @@ final class Guide {
     private String lower(Move.Lower lower) {
         String foot = lower.foot().word();
         String to = lower.place().map(place -> " " + bare(place)).orElse("");
-        return ("Lower the " + foot + " foot" + to + " until it is " + down(lower.to()) + ".")
+        return ("Lower the " + foot + " foot" + to + " until it is " + down(lower.to())
+                        + lower.toes().map(toes -> ", " + toes(toes)).orElse("") + ".")
                 .replace("  ", " ")
                 .replace(" ,", ",");
     }
@@ -211,7 +220,11 @@ final class Guide {
     }
 
     private String turnBody(Move.TurnBody turn) {
-        String part = turn.part() == BodyPart.WHOLE ? "body" : "chest";
+        String part = switch (turn.part()) {
+            case WHOLE -> "body";
+            case HIPS -> "hips";
+            case CHEST -> "chest";
+        };
         return "Turn the " + part + turn.turning().map(this::turning).orElse("") + ".";
     }
 
@@ -219,6 +232,10 @@ final class Guide {
         return switch (turning) {
             case Turning.By(Turn by) ->
                 " " + Numbers.plain(by.size()) + "° to the " + (by.degrees() < 0 ? "left" : "right");
+            case Turning.Between(Turn least, Turn most) ->
+                " " + Numbers.plain(least.size()) + " to " + Numbers.plain(most.size()) + "° to the "
+                        + (least.degrees() + most.degrees() < 0 ? "left" : "right");
+            case Turning.Some(Side to) -> " to the " + to.word();
             case Turning.To(Bearing to, Way way) ->
                 " to face " + saying.heading(to)
                         + switch (way) {

@@ -63,7 +63,11 @@ final class GuideHands {
     String look(Gaze gaze) {
         return switch (gaze) {
             case Gaze.Ahead _ -> "Look straight ahead, seeing wide.";
-            case Gaze.AtHand(var hand) -> "Look past the " + hand.word() + " hand.";
+            case Gaze.AtHand(var hand, var aim) ->
+                "Look "
+                        + (aim == Gaze.AtHand.Aim.PAST
+                                ? "past the " + hand.word() + " fingertips."
+                                : "at the " + hand.word() + " hand.");
             case Gaze.Toward(var direction) -> "Look " + saying.direction(direction) + ".";
         };
     }

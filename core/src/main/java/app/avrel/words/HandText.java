@@ -60,7 +60,8 @@ public final class HandText {
     public static String say(Gaze gaze, Wording saying) {
         return switch (gaze) {
             case Gaze.Ahead _ -> "ahead, wide";
-            case Gaze.AtHand(Side hand) -> hand.word() + " hand";
+            case Gaze.AtHand(Side hand, var aim) ->
+                (aim == Gaze.AtHand.Aim.PAST ? "past the " : "") + hand.word() + " hand";
             case Gaze.Toward(var direction) -> "toward " + DirectionText.say(direction, saying);
         };
     }
@@ -69,8 +70,10 @@ public final class HandText {
         String said = text.strip().toLowerCase(Locale.ROOT);
         return switch (said) {
             case "ahead, wide", "ahead" -> Optional.of(Gaze.AHEAD);
-            case "left hand" -> Optional.of(new Gaze.AtHand(Side.LEFT));
-            case "right hand" -> Optional.of(new Gaze.AtHand(Side.RIGHT));
+            case "past the left hand" -> Optional.of(new Gaze.AtHand(Side.LEFT, Gaze.AtHand.Aim.PAST));
+            case "past the right hand" -> Optional.of(new Gaze.AtHand(Side.RIGHT, Gaze.AtHand.Aim.PAST));
+            case "left hand" -> Optional.of(new Gaze.AtHand(Side.LEFT, Gaze.AtHand.Aim.AT));
+            case "right hand" -> Optional.of(new Gaze.AtHand(Side.RIGHT, Gaze.AtHand.Aim.AT));
             default -> DirectionText.parse(said, saying).map(Gaze.Toward::new);
         };
     }

@@ -66,7 +66,7 @@ final class Prompt {
             case StepPlace.LevelWithHeel _ -> "foot level";
             case StepPlace.OnHeelLine _ -> "onto the line";
             case StepPlace.Across across -> across.over() == Crossing.IN_FRONT ? "foot across" : "foot across behind";
-            case StepPlace.WhereWas _ -> "foot into place";
+            case StepPlace.WhereWas _, StepPlace.AtToes _ -> "foot into place";
         };
     }
 
@@ -112,6 +112,7 @@ final class Prompt {
     private static String toes(Toes toes) {
         return switch (toes) {
             case Toes.Turned(double out) -> out < 0 ? "toes in" : "toes out";
+            case Toes.TurnedSome(var way) -> way == Toes.TurnedSome.Way.IN ? "toes in" : "toes out";
             case Toes.AgainstPelvis(double out) -> out < 0 ? "toes in" : "toes out";
             case Toes.Toward _ -> "foot turns";
             case Toes.OutAsFarAsTheyGo _ -> "toes out";
@@ -137,13 +138,22 @@ final class Prompt {
     }
 
     private String turnBody(Move.TurnBody turn) {
-        String part = turn.part() == BodyPart.WHOLE ? "turn" : "chest";
+        String part = switch (turn.part()) {
+            case WHOLE -> "turn";
+            case HIPS -> "hips";
+            case CHEST -> "chest";
+        };
         return turn.turning()
                 .map(turning -> switch (turning) {
                     case Turning.By(Turn by) ->
                         part + (by.degrees() < 0 ? " left " : " right ") + Numbers.whole(by.size());
+                    case Turning.Between(Turn least, Turn most) ->
+                        part
+                                + (least.degrees() + most.degrees() < 0 ? " left " : " right ")
+                                + Numbers.whole((least.size() + most.size()) / 2);
+                    case Turning.Some(Side to) -> part + " " + to.word();
                     case Turning.To to ->
-                        (turn.part() == BodyPart.WHOLE ? "face " : "chest to ") + saying.heading(to.heading());
+                        (turn.part() == BodyPart.WHOLE ? "face " : part + " to ") + saying.heading(to.heading());
                 })
                 .orElse(part + " round");
     }
@@ -183,7 +193,7 @@ final class Prompt {
     private String look(Gaze gaze) {
         return switch (gaze) {
             case Gaze.Ahead _ -> "eyes ahead";
-            case Gaze.AtHand(Side hand) -> "eyes " + hand.word() + " hand";
+            case Gaze.AtHand(Side hand, var _) -> "eyes " + hand.word() + " hand";
             case Gaze.Toward(var direction) -> "eyes " + direction(direction);
         };
     }

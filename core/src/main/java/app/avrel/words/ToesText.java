@@ -21,6 +21,7 @@ public final class ToesText {
     public static String say(Toes toes, Wording saying) {
         return switch (toes) {
             case Toes.Turned(double out) -> inOrOut(out) + " " + Numbers.plain(Math.abs(out)) + "°";
+            case Toes.TurnedSome(var way) -> way.name().toLowerCase(Locale.ROOT) + " somehow";
             case Toes.AgainstPelvis(double out) -> Numbers.plain(Math.abs(out)) + "° " + inOrOut(out);
             case Toes.Toward(var direction) -> DirectionText.say(direction, saying);
             case Toes.OutAsFarAsTheyGo _ -> "out as far as they go";
@@ -36,6 +37,10 @@ public final class ToesText {
         String said = text.strip().toLowerCase(Locale.ROOT).replaceFirst("^toes ", "");
         if (said.matches("(out|in) as far as (they go|it goes)")) {
             return Optional.of(said.startsWith("out") ? new Toes.OutAsFarAsTheyGo() : new Toes.InAsFarAsTheyGo());
+        }
+        if (said.matches("(out|in) somehow")) {
+            return Optional.of(
+                    new Toes.TurnedSome(said.startsWith("out") ? Toes.TurnedSome.Way.OUT : Toes.TurnedSome.Way.IN));
         }
         Matcher turned = TURNED.matcher(said);
         if (turned.matches()) {

@@ -7,17 +7,15 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
 import app.avrel.house.HouseRules;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * What is needed to say a record in words: the vocabulary, the hall heading of the posture's front, the house rules.
  *
  * @param front the hall heading against which the record's headings count
  */
-public record Wording(Directions directions, Heading front, HouseRules rules) {
-
-    public Wording withFront(Heading other) {
-        return new Wording(directions, other, rules);
-    }
+@RecordBuilder
+public record Wording(Directions directions, Heading front, HouseRules rules) implements WordingBuilder.With {
 
     /** {@return a bearing of the posture in the hall's words, such as {@code 1:30}} */
     public String heading(Bearing bearing) {

@@ -23,7 +23,9 @@ class EntryRangeTest {
             "F",
             List.of(
                     new Part("I", List.of(entry("a"), entry("b"), entry("c"))),
-                    new Part("II", List.of(entry("d"), entry("e")))));
+                    new Part("II", List.of(entry("d"), entry("e")))),
+            Optional.empty(),
+            Optional.empty());
 
     private static Entry entry(String id) {
         return Entry.of(new EntryId(id), new PostureId(id), Played.AS_RECORDED);

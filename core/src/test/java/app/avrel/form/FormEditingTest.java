@@ -20,7 +20,9 @@ class FormEditingTest {
         return new Form(
                 new FormId("f"),
                 "F",
-                List.of(new Part("I", List.of(entry("a"), entry("b"))), new Part("II", List.of(entry("c")))));
+                List.of(new Part("I", List.of(entry("a"), entry("b"))), new Part("II", List.of(entry("c")))),
+                Optional.empty(),
+                Optional.empty());
     }
 
     private static List<String> ids(Form form) {

@@ -31,7 +31,7 @@ class GentlerEntryTest {
     private static final Posture KNEE_UP = Posture.blank(new PostureId("knee-up"), "Knee up")
             .withCounts(List.of(
                     count(new Move.Shift(Split.on(Side.RIGHT, 100))),
-                    count(new Move.Lift(Side.LEFT, Optional.empty()))))
+                    count(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()))))
             .withSheet(PostureSheet.EMPTY.withGentler(List.of(BALL_DOWN)));
 
     private static final Shelf SHELF = new Shelf(Map.of(KNEE_UP.id(), KNEE_UP), Map.of());
@@ -42,7 +42,8 @@ class GentlerEntryTest {
 
     private static Form form(Played played, Optional<String> version) {
         Entry entry = Entry.of(new EntryId("e1"), KNEE_UP.id(), played).withGentler(version);
-        return new Form(new FormId("f"), "F", List.of(new Part("", List.of(entry))));
+        return new Form(
+                new FormId("f"), "F", List.of(new Part("", List.of(entry))), Optional.empty(), Optional.empty());
     }
 
     private static boolean lifted(Played played, Optional<String> version, Side foot) {

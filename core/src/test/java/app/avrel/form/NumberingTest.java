@@ -6,6 +6,7 @@ import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.posture.PostureId;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -17,7 +18,9 @@ class NumberingTest {
             "F",
             List.of(
                     new Part("one", List.of(entry("a", 1), entry("b", 3), entry("c", 1))),
-                    new Part("two", List.of(entry("d", 2)))));
+                    new Part("two", List.of(entry("d", 2)))),
+            Optional.empty(),
+            Optional.empty());
 
     private static Entry entry(String id, int times) {
         return Entry.of(new EntryId(id), new PostureId(id), Played.AS_RECORDED).times(times);

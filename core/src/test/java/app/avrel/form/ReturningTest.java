@@ -39,7 +39,7 @@ class ReturningTest {
     private static Move step(Side foot, double ahead) {
         StepPlace place = new StepPlace.Along(
                 Direction.FORWARD, Optional.of(Length.centimetres(ahead)), Optional.of(Length.shoulderWidths(1)));
-        return new Move.Step(foot, place, Optional.of(Contact.FLAT), Optional.empty());
+        return new Move.Step(foot, place, Optional.of(Contact.FLAT), Optional.empty(), Optional.empty());
     }
 
     private static Posture turning(String id, double degrees) {
@@ -58,7 +58,7 @@ class ReturningTest {
         List<Entry> entries = Arrays.stream(postures)
                 .map(posture -> Entry.of(new EntryId(posture.id().key()), posture.id(), Played.AS_RECORDED))
                 .toList();
-        Form form = new Form(new FormId("f"), "F", List.of(new Part("", entries)));
+        Form form = new Form(new FormId("f"), "F", List.of(new Part("", entries)), Optional.empty(), Optional.empty());
         return Unroll.form(form, new Shelf(shelf, Map.of()), Standing.POSING);
     }
 

@@ -61,8 +61,9 @@ class TotalsTest {
 
     @Test
     void theLongestStandOnOneLegIsInARow() {
-        Count lift = count(new Move.Lift(Side.LEFT, Optional.empty()));
-        Count down = count(new Move.Lower(Side.LEFT, app.avrel.posture.move.Contact.FLAT, Optional.empty()));
+        Count lift = count(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()));
+        Count down = count(
+                new Move.Lower(Side.LEFT, app.avrel.posture.move.Contact.FLAT, Optional.empty(), Optional.empty()));
         Totals totals = of(count(shift(Side.RIGHT, 100)), lift, Count.blank().withBeats(2), down, lift);
         assertThat(totals.oneLegged()).isEqualTo(4);
         assertThat(totals.longestOneLegged()).isEqualTo(3);

@@ -169,7 +169,9 @@ class UnrollTest {
                         "",
                         List.of(
                                 Entry.of(new EntryId("1"), turn.id(), Played.AS_RECORDED),
-                                Entry.of(new EntryId("2"), carried.id(), Played.OTHER_SIDE)))));
+                                Entry.of(new EntryId("2"), carried.id(), Played.OTHER_SIDE)))),
+                Optional.empty(),
+                Optional.empty());
         Track track = Unroll.form(form, shelf(turn, carried), Standing.POSING);
         HallPose start = track.occurrences().get(1).start();
         HallPose end = track.occurrences().get(0).end();
@@ -185,7 +187,8 @@ class UnrollTest {
         Posture quarter = turning("quarter", 90);
         Entry entry =
                 Entry.of(new EntryId("1"), quarter.id(), Played.AS_RECORDED).times(4);
-        Form form = new Form(new FormId("f"), "F", List.of(new Part("", List.of(entry))));
+        Form form = new Form(
+                new FormId("f"), "F", List.of(new Part("", List.of(entry))), Optional.empty(), Optional.empty());
         Track track = Unroll.form(form, shelf(quarter), Standing.POSING);
         assertThat(track.netTurn()).isEqualTo(new Turn(360));
         assertThat(track.end().facing()).isEqualTo(Heading.FRONT);
@@ -194,7 +197,8 @@ class UnrollTest {
     @Test
     void aMissingPostureIsPassedOverAndTold() {
         Entry lost = Entry.of(new EntryId("1"), new PostureId("lost"), Played.AS_RECORDED);
-        Form form = new Form(new FormId("f"), "F", List.of(new Part("", List.of(lost))));
+        Form form = new Form(
+                new FormId("f"), "F", List.of(new Part("", List.of(lost))), Optional.empty(), Optional.empty());
         Track track = Unroll.form(form, shelf(), Standing.POSING);
         assertThat(track.missing()).containsExactly(0);
         assertThat(track.occurrences()).isEmpty();

@@ -29,14 +29,14 @@ class HouseRulesTest {
 
     @Test
     void whatASchoolDoesNotSayIsTheUsual() {
-        HouseRules rules = new HouseRules("ours", Map.of(HouseRule.BOW_SHARE, 60));
+        HouseRules rules = new HouseRules("ours", Map.of(HouseRule.BOW_SHARE, 60), Map.of());
         assertThat(rules.get(HouseRule.BOW_SHARE)).isEqualTo(60);
         assertThat(rules.get(HouseRule.HEEL_TURN_LOAD)).isEqualTo(HouseRule.HEEL_TURN_LOAD.usual());
     }
 
     @Test
     void goingBackToTheUsualLeavesNothingSaid() {
-        HouseRules rules = new HouseRules("ours", Map.of())
+        HouseRules rules = new HouseRules("ours", Map.of(), Map.of())
                 .with(HouseRule.EMPTY_SHARE, 20)
                 .with(HouseRule.EMPTY_SHARE, HouseRule.EMPTY_SHARE.usual());
         assertThat(rules.answers()).isEmpty();

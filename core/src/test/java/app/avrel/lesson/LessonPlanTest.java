@@ -50,7 +50,9 @@ class LessonPlanTest {
                             entry("1", OPEN, Played.AS_RECORDED),
                             entry("2", SWEEP, Played.AS_RECORDED),
                             entry("3", SWEEP, Played.OTHER_SIDE),
-                            entry("4", WHEEL, Played.AS_RECORDED).times(2)))));
+                            entry("4", WHEEL, Played.AS_RECORDED).times(2)))),
+            Optional.empty(),
+            Optional.empty());
     private static final Track TRACK = Unroll.form(
             FORM,
             new Shelf(
@@ -158,7 +160,7 @@ class LessonPlanTest {
     @Test
     void theFirstLessonHasNothingToRecapAndAnEmptyFormNothingToTeach() {
         assertThat(LessonDraft.of(FORM, 0, "One", 50).segments()).hasSize(4);
-        Form empty = new Form(new FormId("e"), "E", List.of());
+        Form empty = new Form(new FormId("e"), "E", List.of(), Optional.empty(), Optional.empty());
         assertThat(LessonDraft.of(empty, 0, "One", 50).segments()).hasSize(2);
     }
 

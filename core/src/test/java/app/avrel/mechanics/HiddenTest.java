@@ -33,7 +33,8 @@ class HiddenTest {
                     HandPlace.UNSAID
                             .withHeight(Landmark.CHEST)
                             .withSideways(Sideways.CENTRE)
-                            .withReach(Reach.ROUNDED)));
+                            .withReach(Reach.ROUNDED),
+                    Optional.empty()));
 
     private static List<String> hidden(Pose pose, Bearing from) {
         return new Hidden(Skeleton.of(Rig.of(pose, BODY), BODY), from, BODY).parts();

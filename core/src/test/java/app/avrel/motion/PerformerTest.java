@@ -79,7 +79,7 @@ class PerformerTest {
 
     @Test
     void aFootInTheAirGoesRoundWithTheHips() {
-        Pose up = after(Standing.apart(-0.4, 0.2), new Move.Lift(Side.RIGHT, Optional.empty()));
+        Pose up = after(Standing.apart(-0.4, 0.2), new Move.Lift(Side.RIGHT, Optional.empty(), Optional.empty()));
         Pose turned = after(up, turn(BodyPart.WHOLE, new Turning.By(new Turn(90))));
         FloorPoint standing = turned.left().heel().value();
         assertThat(turned.right().heading().value()).isEqualTo(new Bearing(90));
@@ -111,7 +111,7 @@ class PerformerTest {
 
     @Test
     void aLiftedFootBearsNothing() {
-        Pose up = after(shoulderWide(), new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP)));
+        Pose up = after(shoulderWide(), new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP), Optional.empty()));
         assertThat(up.weight()).isEqualTo(WeightShare.left(0));
         assertThat(up.left().knee()).contains(Landmark.HIP);
     }
@@ -120,7 +120,7 @@ class PerformerTest {
     void raisingTheToesLeavesTheHeelAndLoweringBringsTheFootFlat() {
         Pose toesUp = after(shoulderWide(), new Move.Raise(Side.LEFT, FootPart.TOES));
         assertThat(toesUp.left().contact()).isEqualTo(Contact.HEEL);
-        Pose flat = after(toesUp, new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty()));
+        Pose flat = after(toesUp, new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty(), Optional.empty()));
         assertThat(flat.left().contact()).isEqualTo(Contact.FLAT);
     }
 
@@ -139,8 +139,8 @@ class PerformerTest {
     @Test
     void whatIsNotSaidOfAHandStaysAsItIs() {
         HandPlace said = HandPlace.UNSAID.withHeight(Landmark.CHEST).withPalm(Palm.UP);
-        HandPlace hand =
-                after(shoulderWide(), new Move.PlaceHand(Side.LEFT, said)).leftHand();
+        HandPlace hand = after(shoulderWide(), new Move.PlaceHand(Side.LEFT, said, Optional.empty()))
+                .leftHand();
         assertThat(hand.height()).contains(Landmark.CHEST);
         assertThat(hand.palm()).contains(Palm.UP);
         assertThat(hand.reach()).contains(Reach.CLOSE);
@@ -149,7 +149,9 @@ class PerformerTest {
 
     @Test
     void aBallIsHeldBetweenTwoPalmsOneAboveTheOther() {
-        Pose pose = after(shoulderWide(), new Move.HoldBall(Side.RIGHT, Optional.of(Landmark.CHEST)));
+        Pose pose = after(
+                shoulderWide(),
+                new Move.HoldBall(Side.RIGHT, Optional.of(Landmark.CHEST), Optional.empty(), Optional.empty()));
         assertThat(pose.rightHand().palm()).contains(Palm.DOWN);
         assertThat(pose.leftHand().palm()).contains(Palm.UP);
         assertThat(pose.rightHand().height().orElseThrow())
@@ -180,8 +182,8 @@ class PerformerTest {
         Samples samples = new Samples(repetition.getCurrentRepetition());
         List<Move> moves = new ArrayList<>(List.of(
                 new Move.Shift(samples.split()),
-                new Move.PlaceHand(Side.LEFT, samples.hand()),
-                new Move.PlaceHand(Side.RIGHT, samples.hand()),
+                new Move.PlaceHand(Side.LEFT, samples.hand(), Optional.empty()),
+                new Move.PlaceHand(Side.RIGHT, samples.hand(), Optional.empty()),
                 new Move.Look(samples.gaze()),
                 new Move.TurnBody(BodyPart.WHOLE, Optional.of(samples.turning()))));
         Pose before = Starting.of(samples.startPose(), BODY);

@@ -33,8 +33,9 @@ class StayingTest {
     private static final Pose PALM_AT_CHEST = after(
             shoulderWide(),
             new Move.PlaceHand(
-                    Side.LEFT, HandPlace.UNSAID.withHeight(Landmark.CHEST).withReach(Reach.ROUNDED)));
-    private static final Move STAYS = new Move.PlaceHand(Side.LEFT, HandPlace.UNSAID.withAt(HandAt.STAYS));
+                    Side.LEFT, HandPlace.UNSAID.withHeight(Landmark.CHEST).withReach(Reach.ROUNDED), Optional.empty()));
+    private static final Move STAYS =
+            new Move.PlaceHand(Side.LEFT, HandPlace.UNSAID.withAt(HandAt.STAYS), Optional.empty());
 
     private static Move turn(double degrees) {
         return new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(new Turn(degrees))));
@@ -86,7 +87,8 @@ class StayingTest {
     @Test
     void aNewPlaceGivesUpTheOldOne() {
         Pose stays = after(PALM_AT_CHEST, turn(20), STAYS);
-        Pose placed = after(stays, new Move.PlaceHand(Side.LEFT, HandPlace.UNSAID.withHeight(Landmark.NAVEL)));
+        Pose placed = after(
+                stays, new Move.PlaceHand(Side.LEFT, HandPlace.UNSAID.withHeight(Landmark.NAVEL), Optional.empty()));
         Pose turned = after(placed, turn(20));
         assertThat(turned.hand(Side.LEFT)).isEqualTo(placed.hand(Side.LEFT));
     }

@@ -30,7 +30,8 @@ class StepTest {
                 foot,
                 new StepPlace.Along(direction, Optional.ofNullable(distance), Optional.ofNullable(width)),
                 Optional.of(Contact.HEEL),
-                Optional.of(new Toes.Toward(Direction.FORWARD)));
+                Optional.of(new Toes.Toward(Direction.FORWARD)),
+                Optional.empty());
     }
 
     /** Where the moving heel is from the standing heel, metres. */
@@ -114,7 +115,11 @@ class StepTest {
     @Test
     void toesThatAreNotSaidAreOpenButDrawnAsTheyWere() {
         Move step = new Move.Step(
-                Side.RIGHT, new StepPlace.Beside(Optional.of(Length.fists(1))), Optional.empty(), Optional.empty());
+                Side.RIGHT,
+                new StepPlace.Beside(Optional.of(Length.fists(1)), Optional.empty()),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
         Pose stepped = after(shoulderWide(), step);
         assertThat(stepped.right().heading()).isEqualTo(Estimate.unknown(Bearing.FRONT));
     }
@@ -123,9 +128,10 @@ class StepTest {
     void besideTheOtherFootAGapIsBetweenTheInnerEdges() {
         Move beside = new Move.Step(
                 Side.LEFT,
-                new StepPlace.Beside(Optional.of(Length.fists(1))),
+                new StepPlace.Beside(Optional.of(Length.fists(1)), Optional.empty()),
                 Optional.of(Contact.FLAT),
-                Optional.of(new Toes.Toward(Direction.FORWARD)));
+                Optional.of(new Toes.Toward(Direction.FORWARD)),
+                Optional.empty());
         place(after(shoulderWide(), beside), Side.LEFT, -(BODY.fist() + BODY.footBreadth()), 0);
     }
 
@@ -133,11 +139,16 @@ class StepTest {
     void levelWithTheOtherHeelKeepsTheOwnLineUnlessAWidthIsSaid() {
         Pose bow = Standing.apart(0.5, 0.22);
         Move level = new Move.Step(
-                Side.RIGHT, new StepPlace.LevelWithHeel(Optional.empty()), Optional.empty(), Optional.empty());
+                Side.RIGHT,
+                new StepPlace.LevelWithHeel(Optional.empty()),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
         place(after(bow, level), Side.RIGHT, 0.22, 0);
         Move wide = new Move.Step(
                 Side.RIGHT,
                 new StepPlace.LevelWithHeel(Optional.of(Length.centimetres(40))),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
         place(after(bow, wide), Side.RIGHT, 0.40, 0);
@@ -147,13 +158,17 @@ class StepTest {
     void onTheLineOfTheOtherHeelKeepsHowFarAlongUnlessItIsSaid() {
         Pose bow = Standing.apart(0.5, 0.22);
         Move line = new Move.Step(
-                Side.RIGHT, new StepPlace.OnHeelLine(Optional.empty()), Optional.empty(), Optional.empty());
+                Side.RIGHT,
+                new StepPlace.OnHeelLine(Optional.empty()),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
         place(after(bow, line), Side.RIGHT, 0, -0.5);
     }
 
     @Test
     void aHalfStepClosesHalfTheWayAndKeepsItsLine() {
-        Pose closed = after(Standing.apart(0.6, 0.22), new Move.HalfStep(Side.RIGHT));
+        Pose closed = after(Standing.apart(0.6, 0.22), new Move.HalfStep(Side.RIGHT, Optional.empty()));
         place(closed, Side.RIGHT, 0.22, -0.3);
         assertThat(closed.right().contact()).isEqualTo(Contact.FLAT);
     }
@@ -170,12 +185,13 @@ class StepTest {
 
     @Test
     void aFootInTheAirIsLoweredToAPlaceLikeAStep() {
-        Pose up = after(shoulderWide(), new Move.Lift(Side.RIGHT, Optional.empty()));
+        Pose up = after(shoulderWide(), new Move.Lift(Side.RIGHT, Optional.empty(), Optional.empty()));
         Move down = new Move.Lower(
                 Side.RIGHT,
                 Contact.HEEL,
                 Optional.of(new StepPlace.Along(
-                        Direction.FORWARD, Optional.of(Length.centimetres(40)), Optional.of(Length.centimetres(10)))));
+                        Direction.FORWARD, Optional.of(Length.centimetres(40)), Optional.of(Length.centimetres(10)))),
+                Optional.empty());
         Pose lowered = after(up, down);
         place(lowered, Side.RIGHT, 0.10, 0.40);
         assertThat(lowered.right().contact()).isEqualTo(Contact.HEEL);

@@ -51,7 +51,8 @@ class MirrorTest {
                 new StepPlace.Along(
                         new Direction.OfPosture(new Bearing(45)), Optional.of(Length.footLengths(2)), Optional.empty()),
                 Optional.of(Contact.HEEL),
-                Optional.of(new Toes.Turned(30)));
+                Optional.of(new Toes.Turned(30)),
+                Optional.empty());
         assertThat(Mirror.of(step))
                 .isEqualTo(new Move.Step(
                         Side.LEFT,
@@ -60,7 +61,8 @@ class MirrorTest {
                                 Optional.of(Length.footLengths(2)),
                                 Optional.empty()),
                         Optional.of(Contact.HEEL),
-                        Optional.of(new Toes.Turned(30))));
+                        Optional.of(new Toes.Turned(30)),
+                        Optional.empty()));
     }
 
     @Test
@@ -76,8 +78,10 @@ class MirrorTest {
     void backStaysBackAndALeftPalmToTheRightBecomesARightPalmToTheLeft() {
         assertThat(Mirror.of(Direction.BACK)).isEqualTo(Direction.BACK);
         assertThat(Mirror.of(Direction.LEFT)).isEqualTo(Direction.RIGHT);
-        assertThat(Mirror.of(new Move.PlaceHand(Side.LEFT, HandPlace.UNSAID.withPalm(Palm.TO_THE_RIGHT))))
-                .isEqualTo(new Move.PlaceHand(Side.RIGHT, HandPlace.UNSAID.withPalm(Palm.TO_THE_LEFT)));
+        assertThat(Mirror.of(
+                        new Move.PlaceHand(Side.LEFT, HandPlace.UNSAID.withPalm(Palm.TO_THE_RIGHT), Optional.empty())))
+                .isEqualTo(
+                        new Move.PlaceHand(Side.RIGHT, HandPlace.UNSAID.withPalm(Palm.TO_THE_LEFT), Optional.empty()));
     }
 
     @Test

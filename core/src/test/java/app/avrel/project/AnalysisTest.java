@@ -30,8 +30,9 @@ class AnalysisTest {
     /** The left foot is lifted with half the weight on it. */
     private static final Project LIFTS_TOO_SOON = Project.empty("Hall", Setting.USUAL)
             .withPostures(List.of(Posture.blank(ID, "P")
-                    .withCounts(
-                            List.of(Count.of(Stage.of(new Move.Lift(Side.LEFT, Optional.empty()))), Count.blank()))));
+                    .withCounts(List.of(
+                            Count.of(Stage.of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()))),
+                            Count.blank()))));
 
     private static Finding loadedStep(Analysis survey) {
         return survey.findings().stream()

@@ -19,6 +19,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.rules.join.JoinProposal;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** Postures that only stand: even, even again, and heavier on the left. */
@@ -43,7 +44,8 @@ class JoinMendingTest {
         List<Posture> shelf = Arrays.stream(order).distinct().toList();
         return Analysis.of(Project.empty("Hall", Setting.USUAL)
                 .withPostures(shelf)
-                .withForms(List.of(new Form(FORM, "F", List.of(new Part("", entries))))));
+                .withForms(List.of(
+                        new Form(FORM, "F", List.of(new Part("", entries)), Optional.empty(), Optional.empty()))));
     }
 
     private static List<Integer> open(Project project) {

@@ -18,6 +18,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.samples.SampleProjects;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -37,7 +38,9 @@ class ProjectImportTest {
                     "",
                     List.of(
                             entry("1", "gate"),
-                            entry("2", "sail").withWay(0, new WayIn.Shared(ROUND, Played.AS_RECORDED))))));
+                            entry("2", "sail").withWay(0, new WayIn.Shared(ROUND, Played.AS_RECORDED))))),
+            Optional.empty(),
+            Optional.empty());
     private static final Project THERE = Project.empty("There", Setting.USUAL.withRules(HouseRules.COMPACT_FRAME))
             .withPostures(List.of(THEIR_GATE, SAIL))
             .withLinks(Map.of(ROUND, new Link("Round", List.of(Count.blank()))))
@@ -105,7 +108,11 @@ class ProjectImportTest {
     @Test
     void aFormOfTheSameIdStandsBesideOurs() {
         Project ours = HERE.withForms(List.of(new Form(
-                FORM.id(), "Our form", List.of(new Part("", List.of(entry("1", "gate")))))));
+                FORM.id(),
+                "Our form",
+                List.of(new Part("", List.of(entry("1", "gate")))),
+                Optional.empty(),
+                Optional.empty())));
         Project both = new ProjectImport(ours, THERE)
                 .of(List.of(), List.of(FORM.id()), ProjectImport.Clashes.KEEP_OURS)
                 .project();

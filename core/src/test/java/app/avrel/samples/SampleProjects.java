@@ -85,7 +85,7 @@ public final class SampleProjects {
         }
         FormClaim claim = new FormClaim(
                 samples.maybe(() -> samples.number(1, 99)), Optional.empty(), samples.maybe(samples::facing));
-        return new Form(new FormId("form"), "Form", parts)
+        return new Form(new FormId("form"), "Form", parts, Optional.empty(), Optional.empty())
                 .withClaim(samples.chance(0.5) ? claim : FormClaim.NONE)
                 .withRules(samples.chance(0.2) ? Optional.of(HouseRules.COMPACT_FRAME) : Optional.empty());
     }

@@ -28,6 +28,7 @@ import app.avrel.posture.count.OwnWords;
 import app.avrel.posture.count.Pace;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandAt;
+import app.avrel.posture.hand.HandOffset;
 import app.avrel.posture.hand.HandPath;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HandPoint;
@@ -138,7 +139,7 @@ public final class Samples {
 
     public StepPlace place() {
         return switch (number(0, 5)) {
-            case 0 -> new StepPlace.Beside(maybe(this::length));
+            case 0 -> new StepPlace.Beside(maybe(this::length), maybe(this::length));
             case 1 -> new StepPlace.LevelWithHeel(maybe(this::length));
             case 2 -> new StepPlace.OnHeelLine(maybe(() -> chance(0.5) ? length() : length().negated()));
             default ->
@@ -148,7 +149,8 @@ public final class Samples {
     }
 
     public Toes toes() {
-        return switch (number(0, 4)) {
+        return switch (number(0, 5)) {
+            case 5 -> new Toes.TurnedSome(one(Toes.TurnedSome.Way.values()));
             case 0 -> new Toes.Turned(5 * number(-18, 18));
             case 1 -> new Toes.AgainstPelvis(5 * number(-18, 18));
             case 2 -> new Toes.OutAsFarAsTheyGo();
@@ -158,34 +160,46 @@ public final class Samples {
     }
 
     public Turning turning() {
-        return chance(0.6) ? new Turning.By(turn()) : new Turning.To(heading(), one(Way.values()));
+        return switch (number(0, 9)) {
+            case 0 -> new Turning.Some(side());
+            case 1 -> {
+                double sign = chance(0.5) ? 1 : -1;
+                int least = number(1, 8);
+                yield new Turning.Between(new Turn(sign * 5 * least), new Turn(sign * 5 * number(least + 1, 18)));
+            }
+            case 2, 3, 4 -> new Turning.To(heading(), one(Way.values()));
+            default -> new Turning.By(turn());
+        };
     }
 
     public HandPlace hand() {
-        return new HandPlace(
-                maybe(() -> one(Landmark.values())),
-                maybe(() -> chance(0.7)
+        return HandPlace.UNSAID
+                .withHeight(maybe(() -> one(Landmark.values())))
+                .withSideways(maybe(() -> chance(0.7)
                         ? one(Sideways.OWN_SIDE, Sideways.CENTRE, Sideways.OTHER_SIDE, Sideways.BEYOND)
-                        : new Sideways.Toward(direction())),
-                maybe(() -> new Reach(number(0, 100))),
-                maybe(() -> one(Palm.values())),
-                maybe(() -> one(HandShape.values())));
+                        : new Sideways.Toward(direction())))
+                .withReach(maybe(() -> new Reach(number(0, 100))))
+                .withPalm(maybe(() -> one(Palm.values())))
+                .withShape(maybe(() -> one(HandShape.values())));
     }
 
     /** {@return a move of a foot} */
     public Move footMove() {
         return switch (number(0, 7)) {
             case 0 -> new Move.DrawIn(side(), one(DrawnTo.values()));
-            case 1 -> new Move.HalfStep(side());
+            case 1 -> new Move.HalfStep(side(), Optional.empty());
             case 2 ->
                 new Move.Lower(
                         side(),
                         one(Contact.FLAT, Contact.HEEL, Contact.BALL),
-                        chance(0.3) ? Optional.of(place()) : Optional.empty());
+                        chance(0.3) ? Optional.of(place()) : Optional.empty(),
+                        Optional.empty());
             case 3 -> new Move.Raise(side(), one(FootPart.values()));
-            case 4 -> new Move.Lift(side(), maybe(() -> one(Landmark.KNEE, Landmark.HIP, Landmark.NAVEL)));
+            case 4 ->
+                new Move.Lift(side(), maybe(() -> one(Landmark.KNEE, Landmark.HIP, Landmark.NAVEL)), Optional.empty());
             case 5 -> new Move.TurnFoot(side(), one(Pivot.values()), maybe(this::toes));
-            default -> new Move.Step(side(), place(), maybe(() -> one(Contact.values())), maybe(this::toes));
+            default ->
+                new Move.Step(side(), place(), maybe(() -> one(Contact.values())), maybe(this::toes), Optional.empty());
         };
     }
 
@@ -193,7 +207,7 @@ public final class Samples {
     public Move freeFootMove() {
         Side foot = side();
         return switch (number(0, 6)) {
-            case 0 -> new Move.Slide(foot, place(), maybe(this::toes));
+            case 0 -> new Move.Slide(foot, place(), maybe(() -> one(Contact.FLAT, Contact.BALL)), maybe(this::toes));
             case 1 ->
                 new Move.Kicking(
                         foot,
@@ -211,7 +225,7 @@ public final class Samples {
                         foot,
                         chance(0.5)
                                 ? new StepPlace.Across(one(Crossing.values()), maybe(this::length))
-                                : new StepPlace.WhereWas(side()),
+                                : chance(0.5) ? new StepPlace.WhereWas(side()) : new StepPlace.AtToes(side()),
                         maybe(() -> one(Contact.FLAT, Contact.HEEL, Contact.BALL)),
                         maybe(this::toes),
                         maybe(() -> one(FootWay.values())));
@@ -221,16 +235,17 @@ public final class Samples {
     /** {@return a hand's place with all that can be said of it} */
     public HandPlace fullHand() {
         HandPlace place = hand();
-        return new HandPlace(
-                place.height(),
-                maybe(() -> chance(0.5) ? new Sideways.Across(number(-20, 30) / 10.0) : Sideways.OWN_SIDE),
-                place.reach(),
-                place.palm(),
-                place.shape(),
-                place.height().flatMap(_ -> maybe(() -> one(HandPoint.values()))),
-                maybe(() -> one(Pointing.values())),
-                maybe(() -> one(Pointing.values())),
-                maybe(() -> one(HandAt.values())));
+        return place.withSideways(
+                        maybe(() -> chance(0.5) ? new Sideways.Across(number(-20, 30) / 10.0) : Sideways.OWN_SIDE))
+                .withPoint(place.height().flatMap(_ -> maybe(() -> one(HandPoint.values()))))
+                .withFingers(maybe(() -> one(Pointing.values())))
+                .withElbow(maybe(() -> one(Pointing.values())))
+                .withAt(maybe(() -> one(HandAt.values())));
+    }
+
+    /** {@return a hand's place so far above, below or before what it is placed against} */
+    public HandPlace offsetHand() {
+        return fullHand().withOffset(maybe(() -> new HandOffset(one(HandOffset.Way.values()), maybe(this::length))));
     }
 
     /** {@return a move of both hands, of a prop or of the trunk} */
@@ -273,8 +288,10 @@ public final class Samples {
             case 3, 4 -> new Move.Shift(split());
             case 5 -> new Move.TurnBody(one(BodyPart.values()), maybe(this::turning));
             case 6 -> new Move.ChangeDepth(depth());
-            case 7 -> new Move.PlaceHand(side(), hand());
-            case 8 -> new Move.HoldBall(side(), maybe(() -> one(Landmark.NAVEL, Landmark.CHEST)));
+            case 7 -> new Move.PlaceHand(side(), hand(), Optional.empty());
+            case 8 ->
+                new Move.HoldBall(
+                        side(), maybe(() -> one(Landmark.NAVEL, Landmark.CHEST)), Optional.empty(), Optional.empty());
             default -> new Move.Look(gaze());
         };
     }
@@ -291,7 +308,7 @@ public final class Samples {
     public Gaze gaze() {
         return switch (number(0, 2)) {
             case 0 -> Gaze.AHEAD;
-            case 1 -> new Gaze.AtHand(side());
+            case 1 -> new Gaze.AtHand(side(), one(Gaze.AtHand.Aim.values()));
             default -> new Gaze.Toward(direction());
         };
     }
@@ -310,7 +327,8 @@ public final class Samples {
                 one(Pace.values()),
                 one(Breath.values()),
                 words,
-                chance(0.1) ? "mind the knee" : "");
+                chance(0.1) ? "mind the knee" : "",
+                Optional.empty());
     }
 
     public StartPose startPose() {
@@ -323,7 +341,10 @@ public final class Samples {
                 Length.fists(number(0, 6) / 2.0),
                 new Turn(number(-30, 30)),
                 hand(),
-                hand());
+                hand(),
+                Optional.empty(),
+                maybe(this::gaze),
+                maybe(() -> number(0, 30)));
     }
 
     public Start start() {

@@ -44,10 +44,10 @@ final class GuideReader {
         return switch (verb) {
             case "Step" -> step(parts);
             case "Draw" -> new Move.DrawIn(foot(said), said.contains("hover") ? DrawnTo.HOVERING : DrawnTo.BALL_BESIDE);
-            case "Bring" -> new Move.HalfStep(foot(said));
+            case "Bring" -> new Move.HalfStep(foot(said), Optional.empty());
             case "Lower" -> lower(said, parts);
             case "Raise" -> new Move.Raise(foot(said), said.endsWith("heel") ? FootPart.HEEL : FootPart.TOES);
-            case "Lift" -> new Move.Lift(foot(said), knee(said));
+            case "Lift" -> new Move.Lift(foot(said), knee(said), Optional.empty());
             case "Turn" ->
                 new Move.TurnFoot(
                         foot(said), pivot(parts[0]), parts.length > 1 ? Optional.of(toes(parts[1])) : Optional.empty());
@@ -77,7 +77,7 @@ final class GuideReader {
                 toes = Optional.of(toes(part));
             }
         }
-        return new Move.Step(foot(parts[0]), place(parts), landing, toes);
+        return new Move.Step(foot(parts[0]), place(parts), landing, toes, Optional.empty());
     }
 
     private static Optional<Contact> landing(String part) {
@@ -93,7 +93,7 @@ final class GuideReader {
     private static StepPlace place(String[] parts) {
         String head = parts[0];
         if (head.contains("beside the other")) {
-            return new StepPlace.Beside(find(parts, " between them"));
+            return new StepPlace.Beside(find(parts, " between them"), Optional.empty());
         }
         if (Arrays.stream(parts).anyMatch(part -> part.startsWith("heels level"))) {
             return new StepPlace.LevelWithHeel(width(parts));
@@ -209,7 +209,7 @@ final class GuideReader {
         String bare = said.replaceFirst(" until it is .*", "");
         String where = bare.replaceFirst("^Lower the (left|right) foot", "").strip();
         Optional<StepPlace> place = where.isEmpty() ? Optional.empty() : Optional.of(place(bare.split(", ")));
-        return new Move.Lower(foot(said), to, place);
+        return new Move.Lower(foot(said), to, place, Optional.empty());
     }
 
     private static Optional<Landmark> knee(String said) {

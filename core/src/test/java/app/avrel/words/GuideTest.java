@@ -72,7 +72,8 @@ class GuideTest {
                         Optional.of(Length.footLengths(1.5)),
                         Optional.of(Length.shoulderWidths(0.5))),
                 Optional.of(Contact.HEEL),
-                Optional.of(new Toes.AgainstPelvis(45)));
+                Optional.of(new Toes.AgainstPelvis(45)),
+                Optional.empty());
         assertThat(said(step))
                 .isEqualTo("Step toward 1 with the right foot, one and a half foot-lengths, half a shoulder width wide,"
                         + " heel first, toes 45° out.");
@@ -108,9 +109,9 @@ class GuideTest {
     void handsDepthAndEyesArePlainToo() {
         HandPlace place =
                 HandPlace.UNSAID.withHeight(Landmark.CHEST).withPalm(Palm.IN).withShape(HandShape.LOOSE_FIST);
-        assertThat(said(new Move.PlaceHand(Side.RIGHT, place)))
+        assertThat(said(new Move.PlaceHand(Side.RIGHT, place, Optional.empty())))
                 .isEqualTo("The right hand: chest height, palm in, loose fist.");
-        assertThat(said(new Move.HoldBall(Side.LEFT, Optional.of(Landmark.CHEST))))
+        assertThat(said(new Move.HoldBall(Side.LEFT, Optional.of(Landmark.CHEST), Optional.empty(), Optional.empty())))
                 .isEqualTo("Hold a ball at chest height, left hand above.");
         assertThat(said(new Move.ChangeDepth(new Depth.Sink(Optional.of(Length.fists(1))))))
                 .isEqualTo("Sink one fist.");
@@ -122,7 +123,9 @@ class GuideTest {
         HandPlace navel = HandPlace.UNSAID.withHeight(Landmark.NAVEL);
         Count count = Count.of(
                 Stage.of(new Move.Shift(Split.on(Side.LEFT, 100))),
-                Stage.of(new Move.PlaceHand(Side.LEFT, navel), new Move.PlaceHand(Side.RIGHT, navel)));
+                Stage.of(
+                        new Move.PlaceHand(Side.LEFT, navel, Optional.empty()),
+                        new Move.PlaceHand(Side.RIGHT, navel, Optional.empty())));
         assertThat(WORDS.say(count, CueLevel.GUIDE))
                 .isEqualTo("Shift all the weight onto the left foot. Then both hands: navel height.");
         assertThat(WORDS.say(count, CueLevel.PROMPT)).isEqualTo("all left; hands to navel");

@@ -113,8 +113,12 @@ class CommandsTest {
         var demo = Demo.project();
         ProjectFile.save(
                 demo.withPostures(java.util.List.of())
-                        .withForms(java.util.List.of(
-                                new app.avrel.form.Form(new app.avrel.form.FormId("f"), "F", java.util.List.of()))),
+                        .withForms(java.util.List.of(new app.avrel.form.Form(
+                                new app.avrel.form.FormId("f"),
+                                "F",
+                                java.util.List.of(),
+                                java.util.Optional.empty(),
+                                java.util.Optional.empty()))),
                 file);
         Ran ran = run("check", file.toString());
         assertThat(ran.code()).isZero();

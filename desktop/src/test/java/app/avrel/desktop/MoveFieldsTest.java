@@ -60,6 +60,7 @@ class MoveFieldsTest {
                         Side.RIGHT,
                         new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty()),
                         Optional.empty(),
+                        Optional.empty(),
                         Optional.empty()));
     }
 
@@ -78,6 +79,7 @@ class MoveFieldsTest {
                                 Optional.of(Length.footLengths(2)),
                                 Optional.empty()),
                         Optional.of(Contact.HEEL),
+                        Optional.empty(),
                         Optional.empty()));
         assertThat(type(move, "Distance", "")).isNotEqualTo(move);
     }

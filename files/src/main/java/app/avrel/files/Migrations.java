@@ -11,7 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class Migrations {
 
     /** From version 1 to 2, and so on. */
-    private static final List<Consumer<ObjectNode>> STEPS = List.of(Migrations::fieldNamesOfStances);
+    private static final List<Consumer<ObjectNode>> STEPS = List.of(Migrations::second);
 
     /** The newest version that this program writes. */
     static final int NEWEST = STEPS.size() + 1;
@@ -39,7 +39,21 @@ final class Migrations {
             "front-width-least", "bow-width-least",
             "front-width-most", "bow-width-most");
 
-    /** Stances are called by the field's names. */
+    /** Stances are called by the field's names; eyes at a hand say whether they go past it. */
+    private static void second(ObjectNode project) {
+        fieldNamesOfStances(project);
+        eyesAtHands(project);
+    }
+
+    private static void eyesAtHands(JsonNode node) {
+        if (node instanceof ObjectNode object
+                && object.path("kind").asString("").equals("at-hand")
+                && !object.has("aim")) {
+            object.put("aim", "at");
+        }
+        node.forEach(Migrations::eyesAtHands);
+    }
+
     private static void fieldNamesOfStances(ObjectNode project) {
         rules(project.path("setting").path("rules"));
         project.path("forms").forEach(form -> rules(form.path("rules")));

@@ -2,6 +2,7 @@ package app.avrel.files;
 
 import app.avrel.body.Length;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.form.EntryId;
@@ -40,6 +41,7 @@ record Scalar<T>(
             number(double.class, "a number", value -> value, value -> value),
             number(Double.class, "a number", value -> value, value -> value),
             number(Heading.class, "degrees from 0 to below 360", Heading::new, Heading::degrees),
+            number(Bearing.class, "degrees from 0 to below 360", Bearing::new, Bearing::degrees),
             number(Turn.class, "degrees, to the right positive", Turn::new, Turn::degrees),
             whole(Reach.class, Reach::new, Reach::percent),
             text(Length.class, "a length such as \"2 foot-lengths\"", Length::parse, Length::toString),

@@ -1,6 +1,7 @@
 package app.avrel.form.hall;
 
 import app.avrel.floor.Heading;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,6 +16,7 @@ import java.util.Optional;
  * @param arrangement how the class stands
  * @param spacing metres from one learner to the next; empty takes as little as the form allows
  */
+@RecordBuilder
 public record Hall(
         String name,
         double width,
@@ -24,7 +26,8 @@ public record Hall(
         List<Door> doors,
         List<Pillar> pillars,
         Arrangement arrangement,
-        Optional<Double> spacing) {
+        Optional<Double> spacing)
+        implements HallBuilder.With {
 
     static final double LONGEST = 100;
 
@@ -54,28 +57,8 @@ public record Hall(
         return app.avrel.floor.Numbers.plain(number);
     }
 
-    public Hall withName(String changed) {
-        return new Hall(changed, width, depth, front, clearance, doors, pillars, arrangement, spacing);
-    }
-
     public Hall withSize(double newWidth, double newDepth) {
         return new Hall(name, newWidth, newDepth, front, clearance, doors, pillars, arrangement, spacing);
-    }
-
-    public Hall withFront(Heading bearing) {
-        return new Hall(name, width, depth, bearing, clearance, doors, pillars, arrangement, spacing);
-    }
-
-    public Hall withClearance(double metres) {
-        return new Hall(name, width, depth, front, metres, doors, pillars, arrangement, spacing);
-    }
-
-    public Hall withDoors(List<Door> changed) {
-        return new Hall(name, width, depth, front, clearance, changed, pillars, arrangement, spacing);
-    }
-
-    public Hall withPillars(List<Pillar> changed) {
-        return new Hall(name, width, depth, front, clearance, doors, changed, arrangement, spacing);
     }
 
     public Hall withClass(Arrangement changed, Optional<Double> metres) {

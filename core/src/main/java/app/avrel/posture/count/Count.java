@@ -1,6 +1,7 @@
 package app.avrel.posture.count;
 
 import app.avrel.posture.move.Move;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -14,6 +15,7 @@ import java.util.stream.Stream;
  * @param note for the instructor
  * @param arrival whether hands take the whole count, as they do where it is empty, or wait for their stage
  */
+@RecordBuilder
 public record Count(
         List<Stage> stages,
         double beats,
@@ -21,7 +23,8 @@ public record Count(
         Breath breath,
         List<OwnWords> words,
         String note,
-        Optional<Arrival> arrival) {
+        Optional<Arrival> arrival)
+        implements CountBuilder.With {
 
     public Count {
         stages = stages.isEmpty() ? List.of(Stage.STILL) : List.copyOf(stages);
@@ -31,10 +34,6 @@ public record Count(
         }
     }
 
-    public Count(List<Stage> stages, double beats, Pace pace, Breath breath, List<OwnWords> words, String note) {
-        this(stages, beats, pace, breath, words, note, Optional.empty());
-    }
-
     /** {@return a count of one even beat in which nothing moves yet} */
     public static Count blank() {
         return of(Stage.STILL);
@@ -42,31 +41,7 @@ public record Count(
 
     /** {@return a count of one even beat} */
     public static Count of(Stage... stages) {
-        return new Count(List.of(stages), 1, Pace.EVEN, Breath.FREE, List.of(), "");
-    }
-
-    public Count withStages(List<Stage> changed) {
-        return new Count(changed, beats, pace, breath, words, note, arrival);
-    }
-
-    public Count withBeats(double changed) {
-        return new Count(stages, changed, pace, breath, words, note, arrival);
-    }
-
-    public Count withPace(Pace changed) {
-        return new Count(stages, beats, changed, breath, words, note, arrival);
-    }
-
-    public Count withBreath(Breath changed) {
-        return new Count(stages, beats, pace, changed, words, note, arrival);
-    }
-
-    public Count withWords(List<OwnWords> changed) {
-        return new Count(stages, beats, pace, breath, changed, note, arrival);
-    }
-
-    public Count withNote(String changed) {
-        return new Count(stages, beats, pace, breath, words, changed, arrival);
+        return new Count(List.of(stages), 1, Pace.EVEN, Breath.FREE, List.of(), "", Optional.empty());
     }
 
     public Count withArrival(Arrival changed) {

@@ -1,6 +1,7 @@
 package app.avrel.posture.hand;
 
 import app.avrel.body.Landmark;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -15,7 +16,9 @@ import java.util.Optional;
  * @param fingers which way they point
  * @param elbow which way it points
  * @param at what the hand is placed against; the trunk where empty
+ * @param offset how far from that, and which way; right there where empty
  */
+@RecordBuilder
 public record HandPlace(
         Optional<Landmark> height,
         Optional<Sideways> sideways,
@@ -25,29 +28,22 @@ public record HandPlace(
         Optional<HandPoint> point,
         Optional<Pointing> fingers,
         Optional<Pointing> elbow,
-        Optional<HandAt> at) {
-
-    public HandPlace(
-            Optional<Landmark> height,
-            Optional<Sideways> sideways,
-            Optional<Reach> reach,
-            Optional<Palm> palm,
-            Optional<HandShape> shape) {
-        this(
-                height,
-                sideways,
-                reach,
-                palm,
-                shape,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty());
-    }
+        Optional<HandAt> at,
+        Optional<HandOffset> offset)
+        implements HandPlaceBuilder.With {
 
     /** Nothing said. */
-    public static final HandPlace UNSAID =
-            new HandPlace(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    public static final HandPlace UNSAID = new HandPlace(
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
 
     /** Arms hanging at the sides. */
     public static final HandPlace HANGING = UNSAID.withHeight(Landmark.THIGH)
@@ -57,53 +53,73 @@ public record HandPlace(
             .withShape(HandShape.OPEN);
 
     public HandPlace withHeight(Landmark landmark) {
-        return new HandPlace(Optional.of(landmark), sideways, reach, palm, shape, point, fingers, elbow, at);
+        return withHeight(Optional.of(landmark));
     }
 
     public HandPlace withSideways(Sideways place) {
-        return new HandPlace(height, Optional.of(place), reach, palm, shape, point, fingers, elbow, at);
+        return withSideways(Optional.of(place));
     }
 
     public HandPlace withReach(Reach howFar) {
-        return new HandPlace(height, sideways, Optional.of(howFar), palm, shape, point, fingers, elbow, at);
+        return withReach(Optional.of(howFar));
     }
 
     public HandPlace withPalm(Palm facing) {
-        return new HandPlace(height, sideways, reach, Optional.of(facing), shape, point, fingers, elbow, at);
+        return withPalm(Optional.of(facing));
     }
 
     public HandPlace withShape(HandShape form) {
-        return new HandPlace(height, sideways, reach, palm, Optional.of(form), point, fingers, elbow, at);
+        return withShape(Optional.of(form));
     }
 
     public HandPlace withPoint(HandPoint measured) {
-        return new HandPlace(height, sideways, reach, palm, shape, Optional.of(measured), fingers, elbow, at);
+        return withPoint(Optional.of(measured));
     }
 
     public HandPlace withFingers(Pointing way) {
-        return new HandPlace(height, sideways, reach, palm, shape, point, Optional.of(way), elbow, at);
+        return withFingers(Optional.of(way));
     }
 
     public HandPlace withElbow(Pointing way) {
-        return new HandPlace(height, sideways, reach, palm, shape, point, fingers, Optional.of(way), at);
+        return withElbow(Optional.of(way));
     }
 
     public HandPlace withAt(HandAt against) {
-        return new HandPlace(height, sideways, reach, palm, shape, point, fingers, elbow, Optional.of(against));
+        return withAt(Optional.of(against));
     }
 
-    /** {@return this place, with what {@code said} says laid over it; a new place gives up what the hand was held against} */
+    public HandPlace withOffset(HandOffset from) {
+        return withOffset(Optional.of(from));
+    }
+
+    /** {@return whether this says a new target: a height, or what the hand is placed against; staying is none} */
+    public boolean targets() {
+        return height.isPresent()
+                || at.filter(against -> against != HandAt.STAYS).isPresent();
+    }
+
+    /** {@return whether this says anything of where the hand is} */
+    public boolean places() {
+        return targets() || at.isPresent() || sideways.isPresent() || offset.isPresent();
+    }
+
+    /**
+     * {@return this place, with what {@code said} says laid over it}
+     *
+     * <p>A new target sets the hand anew: side, reach and what it was held against are then what is said, or the usual of
+     * the new height, never what the last move left. How the hand looks stays.
+     */
     public HandPlace with(HandPlace said) {
-        boolean placed = said.height.isPresent() || said.sideways.isPresent();
         return new HandPlace(
-                said.height.or(() -> height),
-                said.sideways.or(() -> sideways),
-                said.reach.or(() -> reach),
+                said.targets() ? said.height : height,
+                said.targets() ? said.sideways : said.sideways.or(() -> sideways),
+                said.targets() ? said.reach : said.reach.or(() -> reach),
                 said.palm.or(() -> palm),
                 said.shape.or(() -> shape),
-                said.height.isPresent() ? said.point : said.point.or(() -> point),
+                said.targets() ? said.point : said.point.or(() -> point),
                 said.fingers.or(() -> fingers),
                 said.elbow.or(() -> elbow),
-                placed ? said.at : said.at.or(() -> at));
+                said.places() ? said.at : at,
+                said.targets() || said.offset.isPresent() ? said.offset : offset);
     }
 }

@@ -2,6 +2,7 @@ package app.avrel.posture.hand;
 
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -12,15 +13,9 @@ import java.util.Optional;
  * @param points where its tip points
  * @param toward the direction it leans or points in; in a pose, the hall's
  */
-public record HeldProp(Prop prop, Side held, PropState state, Optional<Pointing> points, Optional<Direction> toward) {
-
-    public HeldProp withState(PropState changed) {
-        return new HeldProp(prop, held, changed, points, toward);
-    }
-
-    public HeldProp withHeld(Side hand) {
-        return new HeldProp(prop, hand, state, points, toward);
-    }
+@RecordBuilder
+public record HeldProp(Prop prop, Side held, PropState state, Optional<Pointing> points, Optional<Direction> toward)
+        implements HeldPropBuilder.With {
 
     /** {@return this, pointing as said; what is not said stays} */
     public HeldProp pointing(Optional<Pointing> newPoints, Optional<Direction> newToward) {

@@ -11,8 +11,15 @@ public sealed interface Gaze {
     /** Straight ahead, with wide vision. */
     record Ahead() implements Gaze {}
 
-    /** At a hand, or past it. */
-    record AtHand(Side hand) implements Gaze {}
+    /** At a hand, or past its fingertips. */
+    record AtHand(Side hand, Aim aim) implements Gaze {
+
+        /** How far the eyes go. */
+        public enum Aim {
+            AT,
+            PAST
+        }
+    }
 
     /** In a direction. */
     record Toward(Direction direction) implements Gaze {}

@@ -25,6 +25,12 @@ public sealed interface Move {
         Side foot();
     }
 
+    /** A move of the trunk: the weight, the turn, the depth, the incline. */
+    sealed interface OfTrunk extends Move {}
+
+    /** A move of one hand or both, or of what they hold. */
+    sealed interface OfHands extends Move {}
+
     /**
      * A foot goes to another place.
      *
@@ -34,19 +40,15 @@ public sealed interface Move {
      * @param way how the foot goes there; empty where not said
      */
     record Step(Side foot, StepPlace place, Optional<Contact> landing, Optional<Toes> toes, Optional<FootWay> way)
-            implements OfFoot {
-
-        public Step(Side foot, StepPlace place, Optional<Contact> landing, Optional<Toes> toes) {
-            this(foot, place, landing, toes, Optional.empty());
-        }
-    }
+            implements OfFoot {}
 
     /**
      * A foot goes to another place without leaving the floor; distances count from its old place.
      *
+     * @param landing the part that bears afterwards; empty keeps it
      * @param toes where the toes point afterwards; empty keeps them
      */
-    record Slide(Side foot, StepPlace place, Optional<Toes> toes) implements OfFoot {}
+    record Slide(Side foot, StepPlace place, Optional<Contact> landing, Optional<Toes> toes) implements OfFoot {}
 
     /** A light foot comes beside the standing one. */
     record DrawIn(Side foot, DrawnTo to) implements OfFoot {}
@@ -56,20 +58,16 @@ public sealed interface Move {
      *
      * @param landing the part that touches down; flat where not said
      */
-    record HalfStep(Side foot, Optional<Contact> landing) implements OfFoot {
-
-        public HalfStep(Side foot) {
-            this(foot, Optional.empty());
-        }
-    }
+    record HalfStep(Side foot, Optional<Contact> landing) implements OfFoot {}
 
     /**
      * A raised part, or the whole raised foot, goes down.
      *
      * @param to the part that then bears: flat, heel or ball
      * @param place where a foot that is in the air comes down; empty is under where it hangs
+     * @param toes where the toes point afterwards; empty keeps them
      */
-    record Lower(Side foot, Contact to, Optional<StepPlace> place) implements OfFoot {}
+    record Lower(Side foot, Contact to, Optional<StepPlace> place, Optional<Toes> toes) implements OfFoot {}
 
     /** The heel or the toes of a standing foot leave the floor. */
     record Raise(Side foot, FootPart part) implements OfFoot {}
@@ -80,12 +78,7 @@ public sealed interface Move {
      * @param knee how high the knee comes; empty where not said
      * @param toes how they are held; empty where not said
      */
-    record Lift(Side foot, Optional<Landmark> knee, Optional<HangingToes> toes) implements OfFoot {
-
-        public Lift(Side foot, Optional<Landmark> knee) {
-            this(foot, knee, Optional.empty());
-        }
-    }
+    record Lift(Side foot, Optional<Landmark> knee, Optional<HangingToes> toes) implements OfFoot {}
 
     /**
      * A foot in the air goes out in a kick, and stays out until it is drawn back or lowered.
@@ -114,7 +107,7 @@ public sealed interface Move {
     record TurnFoot(Side foot, Pivot on, Optional<Toes> toes) implements OfFoot {}
 
     /** The weight is shared anew. */
-    record Shift(Split split) implements Move {}
+    record Shift(Split split) implements OfTrunk {}
 
     /**
      * The body turns about its upright axis.
@@ -122,10 +115,10 @@ public sealed interface Move {
      * @param part whole body (hips and chest), or the chest against the hips
      * @param turning how far; empty where not said
      */
-    record TurnBody(BodyPart part, Optional<Turning> turning) implements Move {}
+    record TurnBody(BodyPart part, Optional<Turning> turning) implements OfTrunk {}
 
     /** The pelvis sinks or rises. */
-    record ChangeDepth(Depth depth) implements Move {}
+    record ChangeDepth(Depth depth) implements OfTrunk {}
 
     /**
      * The trunk inclines from the upright, or comes back to it.
@@ -133,7 +126,7 @@ public sealed interface Move {
      * @param degrees from the upright, 0 to 60; 0 is upright; empty where not said
      * @param toward the direction; empty is forward
      */
-    record Incline(Optional<Integer> degrees, Optional<Direction> toward) implements Move {
+    record Incline(Optional<Integer> degrees, Optional<Direction> toward) implements OfTrunk {
         public Incline {
             degrees.ifPresent(lean -> {
                 if (lean < 0 || lean > 60) {
@@ -148,12 +141,7 @@ public sealed interface Move {
      *
      * @param path how it goes there; empty where not said
      */
-    record PlaceHand(Side hand, HandPlace to, Optional<HandPath> path) implements Move {
-
-        public PlaceHand(Side hand, HandPlace to) {
-            this(hand, to, Optional.empty());
-        }
-    }
+    record PlaceHand(Side hand, HandPlace to, Optional<HandPath> path) implements OfHands {}
 
     /**
      * Both hands hold a ball before the body, one palm down above the other palm up.
@@ -164,12 +152,7 @@ public sealed interface Move {
      * @param beside the side of the body at which it is held; empty before its middle
      */
     record HoldBall(Side above, Optional<Landmark> height, Optional<Length> size, Optional<Side> beside)
-            implements Move {
-
-        public HoldBall(Side above, Optional<Landmark> height) {
-            this(above, height, Optional.empty(), Optional.empty());
-        }
-    }
+            implements OfHands {}
 
     /**
      * The hands come to stand to each other in some way.
@@ -181,7 +164,7 @@ public sealed interface Move {
      */
     record RelateHands(
             HandRelation relation, Side leading, Optional<Landmark> height, Optional<Length> gap, Optional<Palm> palm)
-            implements Move {}
+            implements OfHands {}
 
     /**
      * A hand does something with a prop.
@@ -193,7 +176,7 @@ public sealed interface Move {
      */
     record HandleProp(
             Side hand, PropAct act, Optional<Prop> prop, Optional<Pointing> points, Optional<Direction> toward)
-            implements Move {}
+            implements OfHands {}
 
     /** The eyes go somewhere. */
     record Look(Gaze at) implements Move {}

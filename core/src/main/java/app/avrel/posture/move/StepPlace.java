@@ -12,17 +12,18 @@ public sealed interface StepPlace {
      * A way from the standing heel.
      *
      * @param distance along the direction; empty where not said
-     * @param width from heel line to heel line, to the mover's own side as if facing the direction: 0 is on one line,
-     *     negative crosses; empty where not said (then, sideways stays as it is)
+     * @param width from heel line to heel line, to the mover's own side: 0 is on one line, negative crosses; empty where
+     *     not said (then the foot keeps its own line going straight)
      */
     record Along(Direction direction, Optional<Length> distance, Optional<Length> width) implements StepPlace {}
 
     /**
-     * Beside the other foot, heels level.
+     * Beside the other foot, heels level, or one ahead of the other.
      *
      * @param gap between the inner edges; empty where not said
+     * @param ahead how far the heel is ahead of the other along the facing, behind is negative; level where empty
      */
-    record Beside(Optional<Length> gap) implements StepPlace {}
+    record Beside(Optional<Length> gap, Optional<Length> ahead) implements StepPlace {}
 
     /**
      * Heels level across the facing.
@@ -48,4 +49,7 @@ public sealed interface StepPlace {
 
     /** Where a foot stood before its last move. */
     record WhereWas(Side foot) implements StepPlace {}
+
+    /** A foot-length ahead of where a heel stood before its last move: where its toes were. */
+    record AtToes(Side foot) implements StepPlace {}
 }

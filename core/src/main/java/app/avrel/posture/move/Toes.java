@@ -16,6 +16,16 @@ public sealed interface Toes {
         }
     }
 
+    /** Turned from where they are by some amount that is not said. */
+    record TurnedSome(Way way) implements Toes {
+
+        /** Away from the body's middle, or toward it. */
+        public enum Way {
+            OUT,
+            IN
+        }
+    }
+
     /**
      * A target against the pelvis at the end of the stage.
      *

@@ -1,5 +1,6 @@
 package app.avrel.posture.teaching;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,6 +16,7 @@ import java.util.Optional;
  * @param gentler versions that ask less
  * @param replacedBy where this is knowingly incomplete: what must take its place later; otherwise empty
  */
+@RecordBuilder
 public record PostureSheet(
         List<String> otherNames,
         String image,
@@ -23,7 +25,8 @@ public record PostureSheet(
         List<Mistake> mistakes,
         List<String> cautions,
         List<GentlerVersion> gentler,
-        String replacedBy) {
+        String replacedBy)
+        implements PostureSheetBuilder.With {
 
     public static final PostureSheet EMPTY =
             new PostureSheet(List.of(), "", "", List.of(), List.of(), List.of(), List.of(), "");
@@ -39,37 +42,5 @@ public record PostureSheet(
     /** {@return the gentler version of that name} */
     public Optional<GentlerVersion> gentlerCalled(String name) {
         return gentler.stream().filter(version -> version.name().equals(name)).findFirst();
-    }
-
-    public PostureSheet withOtherNames(List<String> changed) {
-        return new PostureSheet(changed, image, purpose, before, mistakes, cautions, gentler, replacedBy);
-    }
-
-    public PostureSheet withImage(String changed) {
-        return new PostureSheet(otherNames, changed, purpose, before, mistakes, cautions, gentler, replacedBy);
-    }
-
-    public PostureSheet withPurpose(String changed) {
-        return new PostureSheet(otherNames, image, changed, before, mistakes, cautions, gentler, replacedBy);
-    }
-
-    public PostureSheet withBefore(List<String> changed) {
-        return new PostureSheet(otherNames, image, purpose, changed, mistakes, cautions, gentler, replacedBy);
-    }
-
-    public PostureSheet withMistakes(List<Mistake> changed) {
-        return new PostureSheet(otherNames, image, purpose, before, changed, cautions, gentler, replacedBy);
-    }
-
-    public PostureSheet withCautions(List<String> changed) {
-        return new PostureSheet(otherNames, image, purpose, before, mistakes, changed, gentler, replacedBy);
-    }
-
-    public PostureSheet withGentler(List<GentlerVersion> changed) {
-        return new PostureSheet(otherNames, image, purpose, before, mistakes, cautions, changed, replacedBy);
-    }
-
-    public PostureSheet withReplacedBy(String changed) {
-        return new PostureSheet(otherNames, image, purpose, before, mistakes, cautions, gentler, changed);
     }
 }

@@ -36,13 +36,17 @@ final class Balance implements MomentRule {
         if (!watched.standsAnew()) {
             return;
         }
+        boolean impossible = false;
         for (Side side : Side.values()) {
             int bears = watched.after().weight().least(side);
             if (watched.after().foot(side).lifted() && bears > 0) {
                 inTheAir(watched, side, bears, found);
+                impossible = true;
             }
         }
-        watched.stand().ifPresent(stand -> support(watched, stand, found));
+        if (!impossible) {
+            watched.stand().ifPresent(stand -> support(watched, stand, found));
+        }
     }
 
     private static void inTheAir(Watched watched, Side side, int bears, Consumer<Finding> found) {

@@ -31,9 +31,14 @@ final class BowStance implements MomentRule {
     private record Size(String less, String more, HouseRule least, HouseRule most, double unit, double metres) {}
 
     @Override
+    public boolean ofStances() {
+        return true;
+    }
+
+    @Override
     public void examine(Watched watched, Consumer<Finding> found) {
         Pose after = watched.after();
-        if (!watched.standsAnew() || !Watched.known(after) || !frontLoaded(watched)) {
+        if (!watched.standsAnew() || !Watched.known(after) || !loaded(watched)) {
             return;
         }
         Body body = watched.body();
@@ -61,11 +66,11 @@ final class BowStance implements MomentRule {
                         spacing.width()),
                 RuleId.STANCE_WIDTH,
                 "",
-                found);
+                spacing.width() < -body.fist() ? _ -> {} : found);
         rearFoot(watched, spacing, found);
     }
 
-    private static boolean frontLoaded(Watched watched) {
+    static boolean loaded(Watched watched) {
         Pose after = watched.after();
         if (watched.stance().isPresent()) {
             Stance stance = watched.stance().get();
@@ -96,12 +101,16 @@ final class BowStance implements MomentRule {
             return;
         }
         String how = under ? size.less() : size.more();
-        String now = size.metres() < 0 ? "crossed by " + Measures.cm(size.metres()) : Measures.cm(size.metres());
+        String now = size.metres() < 0.005 && size.metres() > -0.005
+                ? "on one line"
+                : size.metres() < 0
+                        ? "crossed by " + Measures.cm(size.metres())
+                        : Measures.cm(size.metres()) + " apart";
         found.accept(Finding.of(
                         rule,
                         Severity.LOOK,
                         watched.where(),
-                        "The heels are " + now + " apart " + (rule == RuleId.STANCE_WIDTH ? "across" : "along")
+                        "The heels are " + now + " " + (rule == RuleId.STANCE_WIDTH ? "across" : "along")
                                 + " the facing, " + how + ": the house rule is " + Measures.cm(least) + " to "
                                 + Measures.cm(most) + " for this body." + fits)
                 .headed("Stance is " + how)

@@ -36,29 +36,9 @@ import java.util.function.Consumer;
  */
 public record Checkup(Performer posing, Directions directions) {
 
-    private static final List<MomentRule> MOMENT_RULES = List.of(
-            new LoadedStep(),
-            new FallingStep(),
-            new LoadedTurn(),
-            new HalfTurn(),
-            new Twist(),
-            new KneePast(),
-            new KneeLine(),
-            new StanceDepth(),
-            new BowStance(),
-            new CrossedRest(),
-            new Balance(),
-            new EvenWeight(),
-            new HighKick(),
-            new KickArms(),
-            new Inclined(),
-            new HandReach(),
-            new HandLine(),
-            new BallHeld(),
-            new Gazing());
-    private static final List<CountsRule> COUNTS_RULES = List.of(new OneLegLong(), new Breathing(), new Arriving());
+    private static final List<CountsRule> COUNTS_RULES = List.of(new Arriving());
     private static final List<EndRule> END_RULES =
-            List.of(new ClaimedStance(), new ClaimedWeight(), new ClaimedFacing(), new ClaimedCounts());
+            List.of(new ClaimedStance(), new ClaimedWeight(), new ClaimedFacing(), new ClaimedCounts(), new SideWord());
 
     /** {@return the findings of a posture on its own track} */
     public List<Finding> posture(Track track) {
@@ -67,6 +47,7 @@ public record Checkup(Performer posing, Directions directions) {
             Performer own = posing.with(done.posture().ownRules());
             moments(done, found::add);
             COUNTS_RULES.forEach(rule -> rule.examine(done, own, found::add));
+            Lines.posture(done, own.rules(), found::add);
             END_RULES.forEach(rule -> rule.examine(done, posing, directions, found::add));
             GentlerEnd.examine(done, this, List.copyOf(found), found::add);
         }
@@ -95,6 +76,7 @@ public record Checkup(Performer posing, Directions directions) {
             }
         }
         track.missing().forEach(entry -> all.add(missing(form, entry)));
+        Lines.form(form, track, posing.rules(), all::add);
         MissingVersion.examine(form, track, all::add);
         ClaimedForm.examine(form, track, posing.rules(), directions, all::add);
         return new FormFindings(each, List.copyOf(all));
@@ -120,44 +102,35 @@ public record Checkup(Performer posing, Directions directions) {
         moments(done, new InForce(posing.with(done.posture().ownRules())), found);
     }
 
-    private void moments(Occurrence done, InForce inForce, Consumer<Finding> found) {
-        for (Moment moment : done.moments()) {
-            if (moment.place().section() == Moment.Section.POSTURE) {
-                Where where = new Where.InPosture(
-                        done.posture().id(), Optional.of(moment.place().count()));
-                examine(moment, inForce, where, found);
-            }
-        }
+    private static void moments(Occurrence done, InForce inForce, Consumer<Finding> found) {
+        Moments.of(
+                        done.done().counts(),
+                        inForce,
+                        count -> new Where.InPosture(done.posture().id(), Optional.of(count)))
+                .forEach(found);
     }
 
     /** Under other rules than the project's, other things are sound: each posture is looked at again where it stands. */
     private void underOwnRules(Form form, Occurrence done, InForce inForce, Consumer<Finding> found) {
         Where where = new Where.InForm(form.id(), done.entry(), Optional.empty());
-        for (Moment moment : done.moments()) {
-            if (moment.place().section() == Moment.Section.POSTURE) {
-                String prefix = "Count " + (moment.place().count() + 1) + " under "
-                        + posing.rules().name() + ": ";
-                examine(moment, inForce, where, finding -> found.accept(finding.moved(where, prefix)));
-            }
-        }
+        Moments.of(
+                        done.done().counts(),
+                        inForce,
+                        count -> new Where.InPosture(done.posture().id(), Optional.of(count)))
+                .forEach(finding -> found.accept(finding.moved(
+                        where,
+                        "Count " + (finding.where().count().orElse(0) + 1) + " under "
+                                + posing.rules().name() + ": ")));
     }
 
-    private void wayIn(Form form, Occurrence done, InForce inForce, Consumer<Finding> found) {
-        for (Moment moment : done.moments()) {
-            if (moment.place().section() == Moment.Section.LINK) {
-                Where where = new Where.InForm(
-                        form.id(), done.entry(), Optional.of(moment.place().count()));
-                examine(moment, inForce, where, found);
-            }
-        }
+    private static void wayIn(Form form, Occurrence done, InForce inForce, Consumer<Finding> found) {
+        Moments.of(done.done().wayIn(), inForce, count -> new Where.InForm(form.id(), done.entry(), Optional.of(count)))
+                .forEach(found);
     }
 
+    /** Looks at one moment that stands by itself. */
     public static void examine(Moment moment, InForce inForce, Where where, Consumer<Finding> found) {
-        Watched watched = new Watched(moment, inForce, where);
-        int stage = moment.place().stage();
-        for (MomentRule rule : MOMENT_RULES) {
-            rule.examine(watched, finding -> found.accept(finding.inStage(stage)));
-        }
+        Moments.here(new Watched(moment, true, inForce, where)).forEach(found);
     }
 
     private static Finding missing(Form form, int entry) {

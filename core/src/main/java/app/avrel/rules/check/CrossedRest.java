@@ -1,9 +1,11 @@
 package app.avrel.rules.check;
 
+import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.floor.SpacePoint;
 import app.avrel.house.Stance;
 import app.avrel.mechanics.Leg;
+import app.avrel.mechanics.Sole;
 import app.avrel.mechanics.Spacing;
 import app.avrel.mechanics.Stand;
 import app.avrel.rules.Finding;
@@ -11,6 +13,7 @@ import app.avrel.rules.Measures;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
 import app.avrel.rules.Spot;
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /**
@@ -24,6 +27,11 @@ final class CrossedRest implements MomentRule {
     private static final double LET_PASS = 0.03;
 
     @Override
+    public boolean ofStances() {
+        return true;
+    }
+
+    @Override
     public void examine(Watched watched, Consumer<Finding> found) {
         boolean crossed =
                 watched.stance().filter(stance -> stance == Stance.CROSSED_REST).isPresent();
@@ -34,27 +42,70 @@ final class CrossedRest implements MomentRule {
 
     private static void examine(Watched watched, Stand stand, Consumer<Finding> found) {
         Side front = BowStance.front(Spacing.of(watched.after()));
-        Leg ahead = watched.leg(front);
-        Leg rear = watched.leg(front.other());
-        double over = rear.knee().distance(nearest(rear.knee(), ahead.knee(), ahead.ankle()))
-                - TOUCHING * watched.body().stature()
-                - LET_PASS;
-        if (beyond(rear, ahead)) {
-            found.accept(finding(
-                    watched,
-                    front,
-                    "Feet are too near to close",
-                    "The " + front.other().word() + " knee would have to be where the " + front.word()
-                            + " shank is: the feet are too near. Step a little longer."));
-        } else if (over > 0) {
-            found.accept(finding(
-                    watched,
-                    front,
-                    "The rest does not close",
-                    "The " + front.other().word() + " knee stays about " + Measures.cm(over + LET_PASS)
-                            + " from the " + front.word()
-                            + " calf: the feet are too far apart for this depth. Step shorter, or sink further."));
+        if (closes(stand, front, watched.body())) {
+            return;
         }
+        double now = Spacing.of(watched.after()).length();
+        Optional<Double> nearest = nearest(watched, stand, front, now);
+        String rear = "The " + front.other().word() + " knee does not close on the " + front.word() + " calf: ";
+        if (nearest.isEmpty()) {
+            found.accept(finding(
+                    watched, front, "The rest does not close", rear + "at this depth no length does. Sink further."));
+            return;
+        }
+        boolean near = now < nearest.get();
+        found.accept(finding(
+                watched,
+                front,
+                near ? "Feet are too near to close" : "Feet are too far apart to close",
+                rear + "the feet are too " + (near ? "near" : "far apart") + ". It closes at "
+                        + Measures.length(nearest.get(), watched.body()) + " from heel to heel: step "
+                        + Measures.cm(nearest.get() - now) + (near ? " longer." : " shorter.")));
+    }
+
+    /** It touches, and would touch sooner with the front foot a little further ahead: past that the knee goes under. */
+    private static boolean closes(Stand stand, Side front, Body body) {
+        Leg ahead = Leg.of(stand, front, body);
+        Leg rear = Leg.of(stand, front.other(), body);
+        double apart = apart(stand, front, body);
+        return Math.abs(apart - TOUCHING * body.stature()) <= LET_PASS
+                && apart(longer(stand, front, 0.01), front, body) < apart
+                && !beyond(rear, ahead);
+    }
+
+    private static double apart(Stand stand, Side front, Body body) {
+        Leg ahead = Leg.of(stand, front, body);
+        SpacePoint knee = Leg.of(stand, front.other(), body).knee();
+        return knee.distance(nearest(knee, ahead.knee(), ahead.ankle()));
+    }
+
+    /** The nearest length to the present one at which the rest closes, looked for both ways. */
+    private static Optional<Double> nearest(Watched watched, Stand stand, Side front, double now) {
+        double step = 0.05 * watched.body().footLength();
+        for (int away = 1; away <= 60; away++) {
+            for (double length : new double[] {now - away * step, now + away * step}) {
+                if (length > 0 && closes(longer(stand, front, length - now), front, watched.body())) {
+                    return Optional.of(length);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The same with the front foot so much further ahead, as low as both legs need. */
+    private static Stand longer(Stand stand, Side front, double by) {
+        Sole sole = stand.sole(front);
+        Sole moved = new Sole(
+                sole.heel().plus(stand.facing().vector(by)), sole.heading(), sole.contact(), sole.pitch(), sole.lift());
+        return new Stand(
+                front == Side.LEFT ? moved : stand.left(),
+                front == Side.RIGHT ? moved : stand.right(),
+                stand.shareLeft(),
+                stand.facing(),
+                stand.pelvis(),
+                stand.drop(),
+                stand.lean(),
+                stand.armsAhead());
     }
 
     /** Whether the shank is between the rear knee and its own hip. */

@@ -20,6 +20,11 @@ final class EvenWeight implements MomentRule {
     private static final Set<Stance> UPRIGHT = Set.of(Stance.SHOULDER_WIDE, Stance.FEET_TOGETHER);
 
     @Override
+    public boolean ofStances() {
+        return true;
+    }
+
+    @Override
     public void examine(Watched watched, Consumer<Finding> found) {
         int wanted = watched.rule(HouseRule.EVEN_WEIGHT);
         boolean even = watched.after().weight().least(Side.LEFT) >= LEAST

@@ -13,7 +13,8 @@ import java.util.function.Consumer;
 /** Eyes that go elsewhere than the house has them. */
 final class Gazing implements MomentRule {
 
-    private static final int AHEAD = 2;
+    private static final int FOLLOW = 1;
+    private static final int PAST = 3;
 
     @Override
     public void examine(Watched watched, Consumer<Finding> found) {
@@ -23,16 +24,24 @@ final class Gazing implements MomentRule {
         }
         Gaze now = watched.after().gaze();
         Side leading = HandLine.leading(watched);
-        boolean as = wanted != AHEAD ? now.equals(new Gaze.AtHand(leading)) : now instanceof Gaze.Ahead;
+        boolean as = switch (wanted) {
+            case FOLLOW -> now instanceof Gaze.AtHand(Side hand, var _) && hand == leading;
+            case PAST -> now.equals(new Gaze.AtHand(leading, Gaze.AtHand.Aim.PAST));
+            default -> now instanceof Gaze.Ahead;
+        };
         if (!as) {
             found.accept(Finding.of(
                             RuleId.GAZE,
                             Severity.NOTE,
                             watched.where(),
                             "The house has the eyes "
-                                    + (wanted != AHEAD
-                                            ? "follow the leading hand: here the " + leading.word() + " one."
-                                            : "straight ahead with wide vision."))
+                                    + switch (wanted) {
+                                        case FOLLOW -> "follow the leading hand: here the " + leading.word() + " one.";
+                                        case PAST ->
+                                            "go past the fingertips of the leading hand: here the " + leading.word()
+                                                    + " one.";
+                                        default -> "straight ahead with wide vision.";
+                                    })
                     .at(Spot.EYES));
         }
     }

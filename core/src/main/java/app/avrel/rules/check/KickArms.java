@@ -13,7 +13,9 @@ import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
 import app.avrel.rules.Spot;
+import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /** Arms that are not along the kicking leg, or not opened to two sides, where the house wants them so. */
 final class KickArms implements MomentRule {
@@ -37,18 +39,18 @@ final class KickArms implements MomentRule {
     private static void examine(Watched watched, Move.Kicking kick, int wanted, Consumer<Finding> found) {
         Pose after = watched.after();
         double leg = kick.toward().map(direction -> against(direction, after)).orElse(0.0);
-        double left = apart(degrees(after, Side.LEFT, watched), leg);
-        double right = apart(degrees(after, Side.RIGHT, watched), leg);
-        double nearest = Math.min(left, right);
-        boolean as = wanted == ALONG ? nearest <= NEAR : nearest > NEAR;
-        if (!as) {
+        List<String> off = Stream.of(Side.values())
+                .filter(side -> apart(degrees(after, side, watched), leg) > NEAR == (wanted == ALONG))
+                .map(side -> "the " + side.word() + " arm is "
+                        + Numbers.whole(apart(degrees(after, side, watched), leg)) + "° from it")
+                .toList();
+        if (!off.isEmpty()) {
             found.accept(Finding.of(
                             RuleId.KICK_ARMS,
                             Severity.LOOK,
                             watched.where(),
-                            "The nearer arm is " + Numbers.whole(nearest) + "° from the line of the "
-                                    + kick.foot().word() + " foot's kick; the house wants arms "
-                                    + HouseRule.KICK_ARMS.say(wanted) + ".")
+                            "The house wants arms " + HouseRule.KICK_ARMS.say(wanted) + ". The "
+                                    + kick.foot().word() + " foot kicks, and " + String.join(", ", off) + ".")
                     .at(Spot.HANDS));
         }
     }

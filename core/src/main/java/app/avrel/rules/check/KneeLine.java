@@ -24,6 +24,11 @@ final class KneeLine implements MomentRule {
     private static final double STRAIGHT = 5;
 
     @Override
+    public boolean ofStances() {
+        return true;
+    }
+
+    @Override
     public void examine(Watched watched, Consumer<Finding> found) {
         if (!watched.standsAnew()) {
             return;

@@ -8,4 +8,9 @@ interface MomentRule {
 
     /** Looks at a moment and tells what it finds. */
     void examine(Watched watched, Consumer<Finding> found);
+
+    /** {@return whether this asks of stances, and so only where one is settled, never in passing} */
+    default boolean ofStances() {
+        return false;
+    }
 }

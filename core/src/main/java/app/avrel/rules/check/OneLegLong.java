@@ -2,11 +2,11 @@ package app.avrel.rules.check;
 
 import app.avrel.body.Side;
 import app.avrel.floor.Numbers;
-import app.avrel.form.Moment;
-import app.avrel.form.Occurrence;
 import app.avrel.house.HouseRule;
-import app.avrel.motion.Performer;
+import app.avrel.house.HouseRules;
+import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
+import app.avrel.posture.move.Contact;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
@@ -14,40 +14,50 @@ import app.avrel.rules.Spot;
 import java.util.Optional;
 import java.util.function.Consumer;
 
-/** Standing on one leg for longer than the house rules allow. */
-final class OneLegLong implements CountsRule {
+/**
+ * All the weight on one leg for longer than the house rules allow, whether the other foot is in the air or only touches with
+ * heel or ball: the count in which it comes up is counted in.
+ */
+final class OneLegLong implements LineRule {
+
+    private static final int ALL = 100;
+
+    private final HouseRules rules;
+    private double beats;
+    private Optional<Side> standing = Optional.empty();
+
+    OneLegLong(HouseRules rules) {
+        this.rules = rules;
+    }
 
     @Override
-    public void examine(Occurrence done, Performer posing, Consumer<Finding> found) {
-        int limit = posing.rules().get(HouseRule.ONE_LEG_BEATS);
-        double beats = 0;
-        Optional<Side> standing = Optional.empty();
-        for (Moment moment : CountsRule.ends(done)) {
-            Optional<Side> now = standing(moment.after());
-            double before = now.equals(standing) ? beats : 0;
-            beats = now.isPresent() ? before + moment.count().beats() : 0;
-            standing = now;
-            if (before <= limit && beats > limit) {
-                found.accept(finding(done, moment, now.orElseThrow(), beats, limit));
-            }
+    public void count(Step step, Consumer<Finding> found) {
+        int limit = rules.get(HouseRule.ONE_LEG_BEATS);
+        Optional<Side> now = standing(step.after());
+        double before = now.equals(standing) ? beats : 0;
+        beats = now.isPresent() ? before + step.count().beats() : 0;
+        standing = now;
+        if (before <= limit && beats > limit) {
+            found.accept(step.found(
+                            RuleId.ONE_LEG_LONG,
+                            Severity.LOOK,
+                            "By the end of this count the " + now.orElseThrow().word()
+                                    + " leg has borne everything for "
+                                    + Numbers.plain(beats) + " beats; the house rule is at most " + limit
+                                    + ". Set the foot down in between, or offer the gentler version.")
+                    .at(Spot.BALANCE));
         }
+    }
+
+    private static boolean alone(Pose pose, Side leg) {
+        FootPose other = pose.foot(leg.other());
+        return other.lifted()
+                || other.contact() != Contact.FLAT && pose.weight().least(leg) == ALL;
     }
 
     private static Optional<Side> standing(Pose pose) {
-        if (pose.left().lifted() == pose.right().lifted()) {
-            return Optional.empty();
-        }
-        return Optional.of(pose.left().lifted() ? Side.RIGHT : Side.LEFT);
-    }
-
-    private static Finding finding(Occurrence done, Moment moment, Side leg, double beats, int limit) {
-        return Finding.of(
-                        RuleId.ONE_LEG_LONG,
-                        Severity.LOOK,
-                        CountsRule.count(done, moment.place().count()),
-                        "By the end of this count one has stood on the " + leg.word() + " leg for "
-                                + Numbers.plain(beats) + " beats; the house rule is at most " + limit
-                                + ". Set the foot down in between, or offer the gentler version.")
-                .at(Spot.BALANCE);
+        boolean left = alone(pose, Side.LEFT);
+        boolean right = alone(pose, Side.RIGHT);
+        return left == right ? Optional.empty() : Optional.of(left ? Side.LEFT : Side.RIGHT);
     }
 }

@@ -17,6 +17,14 @@ import java.util.function.Consumer;
 final class StanceDepth implements MomentRule {
 
     @Override
+    public boolean ofStances() {
+        return true;
+    }
+
+    /** Fists: ±0.3 of the model, and the centimetre that a leg is drawn straight without a word. */
+    static final double LET_PASS = 0.42;
+
+    @Override
     public void examine(Watched watched, Consumer<Finding> found) {
         Pose after = watched.after();
         boolean bothDown = !after.left().lifted() && !after.right().lifted();
@@ -25,7 +33,7 @@ final class StanceDepth implements MomentRule {
         }
         LeastDrop least = LeastDrop.of(Stand.of(after), watched.body());
         double shortBy = watched.fists(least.metres() - after.drop().value());
-        if (shortBy > FallingStep.LET_PASS) {
+        if (shortBy > LET_PASS) {
             found.accept(Finding.of(RuleId.STANCE_DEPTH, Severity.LOOK, watched.where(), sentence(watched, least))
                     .at(Spot.hip(least.limiting())));
         }

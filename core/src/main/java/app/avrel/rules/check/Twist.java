@@ -11,6 +11,7 @@ import app.avrel.rules.Measures;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
 import app.avrel.rules.Spot;
+import java.util.List;
 import java.util.function.Consumer;
 
 /**
@@ -27,34 +28,68 @@ final class Twist implements MomentRule {
         if (!watched.standsAnew()) {
             return;
         }
-        for (Side side : watched.bearing(Watched.HELD)) {
-            boolean known = watched.after().hips().known()
-                    && watched.after().foot(side).heading().known();
-            boolean flat = watched.after().foot(side).contact() == Contact.FLAT;
-            if (known && flat) {
-                examine(watched, side, found);
-            }
+        HipTwist.Range range =
+                new HipTwist.Range(watched.rule(HouseRule.TOES_IN_RANGE), watched.rule(HouseRule.TOES_OUT_RANGE), 0);
+        List<Side> twisted = watched.bearing(Watched.HELD).stream()
+                .filter(side -> known(watched, side))
+                .filter(side -> level(watched, side, range) > 0)
+                .toList();
+        if (twisted.size() == 2) {
+            found.accept(both(watched, range));
+        } else {
+            twisted.forEach(side -> found.accept(one(watched, side, range)));
         }
     }
 
-    private static void examine(Watched watched, Side side, Consumer<Finding> found) {
-        HipTwist twist = HipTwist.of(
+    private static boolean known(Watched watched, Side side) {
+        return watched.after().hips().known()
+                && watched.after().foot(side).heading().known()
+                && watched.after().foot(side).contact() == Contact.FLAT;
+    }
+
+    private static HipTwist twist(Watched watched, Side side) {
+        return HipTwist.of(
                 side,
                 watched.after().foot(side).heading().value(),
                 watched.after().pelvis());
-        HipTwist.Range range =
-                new HipTwist.Range(watched.rule(HouseRule.TOES_IN_RANGE), watched.rule(HouseRule.TOES_OUT_RANGE), 0);
-        int level = level(watched, side, twist.level(range));
-        if (level > 0) {
-            Severity severity = Severity.values()[Math.min(level, Severity.values().length) - 1];
-            found.accept(Finding.of(RuleId.TWIST, severity, watched.where(), sentence(side, twist, range))
-                    .headed(headline(side, level))
-                    .at(Spot.knee(side)));
-        }
+    }
+
+    private static Severity severity(int level) {
+        return switch (level) {
+            case 1 -> Severity.NOTE;
+            case 2 -> Severity.LOOK;
+            default -> Severity.CAUTION;
+        };
+    }
+
+    private static Finding one(Watched watched, Side side, HipTwist.Range range) {
+        int level = level(watched, side, range);
+        return Finding.of(RuleId.TWIST, severity(level), watched.where(), sentence(side, twist(watched, side), range))
+                .headed(headline(side, level))
+                .at(Spot.knee(side));
+    }
+
+    /** Both feet stayed behind when the body turned. */
+    private static Finding both(Watched watched, HipTwist.Range range) {
+        int level = Math.max(level(watched, Side.LEFT, range), level(watched, Side.RIGHT, range));
+        double beyond = Math.max(
+                Math.abs(twist(watched, Side.LEFT).excess(range)),
+                Math.abs(twist(watched, Side.RIGHT).excess(range)));
+        return Finding.of(
+                        RuleId.TWIST,
+                        severity(level),
+                        watched.where(),
+                        "The feet stayed behind when the body turned: after hips and waist have given what they can, "
+                                + Numbers.whole(beyond)
+                                + "° would go into the knees. Turn the feet first, one after the"
+                                + " other with the weight off it, or turn the body less.")
+                .headed("Both knees are twisted")
+                .at(Spot.KNEES);
     }
 
     /** One milder for a foot that bears less than half, one stricter for a knee with no play in it. */
-    private static int level(Watched watched, Side side, HipTwist.Level level) {
+    private static int level(Watched watched, Side side, HipTwist.Range range) {
+        HipTwist.Level level = twist(watched, side).level(range);
         if (level == HipTwist.Level.NONE) {
             return 0;
         }
@@ -62,7 +97,13 @@ final class Twist implements MomentRule {
         boolean straight = watched.stand()
                 .map((Stand stand) -> watched.leg(side).bend() < NEARLY_STRAIGHT)
                 .orElse(false);
-        return level.ordinal() - (half ? 0 : 1) + (straight ? 1 : 0);
+        int plain = switch (level) {
+            case NONE -> 0;
+            case NOTE -> 1;
+            case CAUTION -> 2;
+            case CHANGE_THE_FOOT -> 3;
+        };
+        return plain - (half ? 0 : 1) + (straight ? 1 : 0);
     }
 
     private static String headline(Side side, int level) {

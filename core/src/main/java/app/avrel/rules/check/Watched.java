@@ -2,6 +2,8 @@ package app.avrel.rules.check;
 
 import app.avrel.body.Body;
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
+import app.avrel.floor.Turn;
 import app.avrel.form.Moment;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
@@ -10,6 +12,7 @@ import app.avrel.mechanics.HeldLeg;
 import app.avrel.mechanics.LeastDrop;
 import app.avrel.mechanics.Leg;
 import app.avrel.mechanics.Naming;
+import app.avrel.mechanics.Spacing;
 import app.avrel.mechanics.Stand;
 import app.avrel.motion.Pose;
 import app.avrel.posture.move.Move;
@@ -29,6 +32,7 @@ final class Watched {
     static final int HELD = 30;
 
     private final Moment moment;
+    private final boolean settled;
     private final Body body;
     private final Where where;
     private final Optional<Stance> stance;
@@ -36,13 +40,26 @@ final class Watched {
     private final Optional<Stand> stand;
     private final Leg[] legs = new Leg[Side.values().length];
 
-    Watched(Moment moment, InForce inForce, Where where) {
+    /** @param settled whether the stance in which the stage ends is settled, and not only passed through */
+    Watched(Moment moment, boolean settled, InForce inForce, Where where) {
         this.moment = moment;
+        this.settled = settled;
         this.body = inForce.posing().body();
         this.where = where;
         this.stance = Naming.of(moment.after(), body);
         this.rules = inForce.in(stance);
         this.stand = known(moment.after()) ? Optional.of(sunk(Stand.of(moment.after()))) : Optional.empty();
+    }
+
+    boolean settled() {
+        return settled;
+    }
+
+    /** {@return whether a foot's place or direction is only the house's usual} */
+    boolean assumesFeet() {
+        Pose after = moment.after();
+        return Stream.of(after.left(), after.right())
+                .anyMatch(foot -> foot.heel().assumed() || foot.heading().assumed());
     }
 
     /** {@return whether feet, weight, hips and depth of a pose are all recorded} */
@@ -128,6 +145,10 @@ final class Watched {
 
     /** {@return whether feet, weight, hips or depth are other than before} */
     boolean standsAnew() {
+        return standsAnew(moment);
+    }
+
+    static boolean standsAnew(Moment moment) {
         Pose before = moment.before();
         Pose after = moment.after();
         return !(Objects.equals(before.weight(), after.weight())
@@ -135,6 +156,16 @@ final class Watched {
                 && Objects.equals(before.hips(), after.hips())
                 && Objects.equals(before.left(), after.left())
                 && Objects.equals(before.right(), after.right()));
+    }
+
+    /** {@return how the feet stand to each other, seen along the way they point: between the two} */
+    Spacing alongFeet() {
+        Pose after = moment.after();
+        Turn between =
+                after.left().heading().value().turnTo(after.right().heading().value());
+        Turn half = new Turn(between.degrees() / 2);
+        Bearing middle = after.left().heading().value().plus(half);
+        return Spacing.of(after, middle);
     }
 
     /** {@return the feet that bear at least so many percent} */

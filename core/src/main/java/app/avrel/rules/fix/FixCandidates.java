@@ -24,7 +24,6 @@ import app.avrel.rules.Fix;
 import app.avrel.rules.JoinWords;
 import app.avrel.rules.Spot;
 import app.avrel.rules.Where;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
@@ -58,7 +57,18 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
             case HAND_REACH, ELBOW_HIGH, HAND_GAP, HAND_LINE -> here(finding, draft -> HandFixes.of(draft, finding));
             case GAZE -> here(finding, this::eyes);
             case TWO_BREATHS, BREATH_UNSAID, LONG_BREATH -> breath(finding);
-            case OUTSIDE_SUPPORT,
+            case EDGE_LOAD -> here(finding, draft -> emptied(draft, finding));
+            case BOTH_IN_AIR,
+                    REAR_HEEL,
+                    FEET_CROSSED,
+                    FEET_OVERLAP,
+                    HOUSE_SHARE,
+                    RISING_KICK,
+                    PALMS_MEET,
+                    HOLD_ENDS,
+                    PROP_NOT_HELD,
+                    SIDE_WORD,
+                    OUTSIDE_SUPPORT,
                     NEAR_EDGE,
                     ONE_LEG_LONG,
                     KICK_ARMS,
@@ -262,10 +272,13 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
     }
 
     private Stream<Draft> eyes(FixCandidate draft) {
-        return Stream.of(new Gaze.AtHand(Side.RIGHT), new Gaze.AtHand(Side.LEFT), Gaze.AHEAD)
+        return Stream.of(
+                        new Gaze.AtHand(Side.RIGHT, Gaze.AtHand.Aim.AT),
+                        new Gaze.AtHand(Side.LEFT, Gaze.AtHand.Aim.AT),
+                        Gaze.AHEAD)
                 .flatMap(gaze -> {
                     Move look = new Move.Look(gaze);
-                    String words = gaze instanceof Gaze.AtHand(Side hand)
+                    String words = gaze instanceof Gaze.AtHand(Side hand, var _)
                             ? "Let the eyes follow the " + hand.word() + " hand"
                             : "Look straight ahead";
                     return named(
@@ -278,15 +291,24 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
     }
 
     private Stream<Fix> breath(Finding finding) {
-        return at(finding).stream()
-                .flatMap(at -> List.of(Breath.IN, Breath.OUT, Breath.FREE).stream()
-                        .filter(breath -> breath != posture.counts().get(at).breath())
-                        .map(breath -> new Fix(
-                                breath == Breath.FREE
-                                        ? "Leave the breath free here"
-                                        : "Make this the " + breath.phrase(),
-                                at,
-                                posture.counts().get(at).withBreath(breath))));
+        return at(finding).stream().flatMap(at -> {
+            Count count = posture.counts().get(at);
+            Breath same = count.breath().begins() == Breath.OUT ? Breath.STILL_OUT : Breath.STILL_IN;
+            return Stream.of(Breath.IN, Breath.OUT, same, Breath.FREE)
+                    .filter(breath -> breath != count.breath())
+                    .map(breath -> new Fix(breathWords(breath), at, count.withBreath(breath)));
+        });
+    }
+
+    private static String breathWords(Breath breath) {
+        return switch (breath) {
+            case IN -> "Make this the in-breath";
+            case OUT -> "Make this the out-breath";
+            case STILL_IN, STILL_OUT -> "Say that it is still the same breath";
+            case HOLD -> "Hold the breath here";
+            case FREE -> "Leave the breath free here";
+            case IN_THEN_OUT, OUT_THEN_IN -> "Breathe both ways here";
+        };
     }
 
     /** Steps of this count and of those before it, the nearest first. */

@@ -6,6 +6,7 @@ import app.avrel.posture.Posture;
 import app.avrel.posture.move.Move;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Fix;
+import app.avrel.rules.RuleId;
 import app.avrel.rules.Where;
 import app.avrel.rules.check.Checkup;
 import java.util.ArrayList;
@@ -53,6 +54,9 @@ public final class FixFinder {
             return false;
         }
         List<Finding> after = checkup.posture(mended);
+        if (finding.rule() == RuleId.HALF_TURN) {
+            return after.stream().noneMatch(found -> alike(found, finding));
+        }
         return after.stream().noneMatch(found -> alike(found, finding))
                 && after.stream().noneMatch(found -> fresh(found) && asSerious(found, finding));
     }

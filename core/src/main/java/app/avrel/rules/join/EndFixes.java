@@ -9,6 +9,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Gaze;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Pivot;
 import app.avrel.posture.move.Split;
@@ -44,7 +45,7 @@ final class EndFixes {
         return switch (mismatch) {
             case Mismatch.Weight(var _, var share) -> Optional.of(new Move.Shift(new Split.Said(share)));
             case Mismatch.Hand(Side hand, var _, HandPlace place) ->
-                Optional.of(new Move.PlaceHand(hand, Directed.turned(place, front)));
+                Optional.of(new Move.PlaceHand(hand, Directed.turned(place, front), Optional.empty()));
             case Mismatch.Touch(Side foot, Contact arrived, Contact contact) ->
                 Optional.of(LinkMoves.touch(foot, arrived == Contact.LIFTED, contact));
             case Mismatch.ToesOut(Side foot, double arrived, double out) ->
@@ -54,7 +55,10 @@ final class EndFixes {
                         Optional.of(new Toes.Turned(Math.clamp(Math.round(out - arrived), -180, 180)))));
             case Mismatch.Drop _ ->
                 Optional.of(new Move.ChangeDepth(new app.avrel.posture.move.Depth.To(wanted.drop())));
-            case Mismatch.Held _, Mismatch.Length _, Mismatch.Width _, Mismatch.Hips _ -> Optional.empty();
+            case Mismatch.Incline(int _, int wantedDegrees) ->
+                Optional.of(new Move.Incline(Optional.of(wantedDegrees), Optional.empty()));
+            case Mismatch.Eyes(var _, Gaze gaze) -> Optional.of(new Move.Look(Directed.turned(gaze, front)));
+            case Mismatch.Held _, Mismatch.Length _, Mismatch.Width _, Mismatch.Chest _ -> Optional.empty();
         };
     }
 

@@ -121,19 +121,24 @@ record LinkMoves(Pose pose, StartPose start, Performer posing) {
 
     private void step(Side side, Contact landing, List<Option> options) {
         Toes toes = new Toes.AgainstPelvis(againstHips(side));
-        options.add(
-                new Option(List.of(new Move.Step(side, place(side), Optional.of(landing), Optional.of(toes))), STEP));
+        options.add(new Option(
+                List.of(new Move.Step(side, place(side), Optional.of(landing), Optional.of(toes), Optional.empty())),
+                STEP));
     }
 
     /** {@return the move by which another part of a foot comes to touch} */
     static Move touch(Side side, boolean lifted, Contact wanted) {
         return switch (wanted) {
-            case LIFTED -> new Move.Lift(side, Optional.empty());
-            case FLAT -> new Move.Lower(side, Contact.FLAT, Optional.empty());
+            case LIFTED -> new Move.Lift(side, Optional.empty(), Optional.empty());
+            case FLAT -> new Move.Lower(side, Contact.FLAT, Optional.empty(), Optional.empty());
             case HEEL ->
-                lifted ? new Move.Lower(side, Contact.HEEL, Optional.empty()) : new Move.Raise(side, FootPart.TOES);
+                lifted
+                        ? new Move.Lower(side, Contact.HEEL, Optional.empty(), Optional.empty())
+                        : new Move.Raise(side, FootPart.TOES);
             case BALL ->
-                lifted ? new Move.Lower(side, Contact.BALL, Optional.empty()) : new Move.Raise(side, FootPart.HEEL);
+                lifted
+                        ? new Move.Lower(side, Contact.BALL, Optional.empty(), Optional.empty())
+                        : new Move.Raise(side, FootPart.HEEL);
         };
     }
 
@@ -251,7 +256,7 @@ record LinkMoves(Pose pose, StartPose start, Performer posing) {
 
     private void hand(Side side, HandPlace wanted, List<Move> moves) {
         if (!wanted.equals(HandPlace.UNSAID) && !pose.hand(side).with(wanted).equals(pose.hand(side))) {
-            moves.add(new Move.PlaceHand(side, wanted));
+            moves.add(new Move.PlaceHand(side, wanted, Optional.empty()));
         }
     }
 }

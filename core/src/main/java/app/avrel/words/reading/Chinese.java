@@ -156,6 +156,8 @@ final class Chinese {
             Manner.AS_FAR = 到最大 | 尽量
             Manner.SLOW = 慢 | 慢慢 | 缓慢 | 缓缓
             Manner.QUICK = 快 | 快速 | 迅速
+            Manner.STILL_IN = 继续吸气 | 繼續吸氣 | 还在吸气
+            Manner.STILL_OUT = 继续呼气 | 繼續呼氣 | 还在呼气
             Manner.IN_BREATH = 吸气 | 吸 | 吸氣
             Manner.OUT_BREATH = 呼气 | 呼 | 呼氣
             Manner.HOLD_BREATH = 屏气 | 屏息

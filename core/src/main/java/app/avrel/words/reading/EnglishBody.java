@@ -28,6 +28,10 @@ final class EnglishBody {
             Part.EYES = eyes | eye | gaze is | eyesight
             Part.HEAD = head | crown of the head | crown | top of the head
             Part.BREATH = breath
+            Manner.STILL_IN = still breathing in | still in breath | go on breathing in | goes on breathing in | still inhaling | keep breathing in | still breathe in | continue breathing in | continue to breathe in
+            Manner.STILL_OUT = still breathing out | still out breath | go on breathing out | goes on breathing out | still exhaling | keep breathing out | still breathe out | continue breathing out | continue to breathe out
+            Manner.IN_AND_OUT = in breath and out breath | breathe in and out | breathe in then out | inhale and exhale
+            Manner.OUT_AND_IN = out breath and in breath | breathe out and in | breathe out then in | exhale and inhale
             Manner.IN_BREATH = take a breath in | take a breath | in breath | breathe in | inhale | inhales | breathing in | breath in | inhaling | on an in breath | on the in breath | in with the breath | breathes in
             Manner.OUT_BREATH = out breath | breathe out | exhale | exhales | breathing out | breath out | exhaling | on an out breath | on the out breath | breathes out
             Manner.HOLD_BREATH = hold the breath | hold your breath | holding the breath | breath held | holds the breath

@@ -81,7 +81,7 @@ final class EnglishFeet {
             Way.ACROSS = across | over across | crosswise
             Way.SIDE = to the sides | sides | to both sides | to either side | sideways | to the side | side | to its side | to its own side | laterally | sideward | out to the side
             Way.DIAGONAL = diagonally | diagonal | on the diagonal | on a diagonal | to the diagonal | obliquely
-            Way.UP = up | upward | upwards
+            Way.UP = higher | up | upward | upwards
             Way.DOWN = down | downward | downwards
             Way.ROUND = around | round | all the way round
             Act.HOVER = hovering | hovers
@@ -121,7 +121,7 @@ final class EnglishFeet {
             Rel.LEVEL_WITH = level with | up with | lined up with | aligned with | in line with | even with | abreast of
             Rel.LINE_OF = on the line of | onto the line of | in the line of | on the same line as | on line with
             Rel.WHERE = where | to where
-            Rel.WAS = was | had been | stood | came from | started
+            Rel.WAS = was | were | had been | stood | came from | started
             Rel.WITH = with | using
             Rel.OF = of | from | off | its | than | for
             Rel.UNDER = under | underneath | beneath

@@ -55,8 +55,8 @@ final class Feet {
         if (lowers()) {
             clause.takeAny(Term.Part.HEEL, Term.Part.TOES, Term.Part.FOOT, Term.Way.DOWN, Term.Manner.FLAT);
             return List.of(
-                    new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty()),
-                    new Move.Lower(Side.RIGHT, Contact.FLAT, Optional.empty()));
+                    new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty(), Optional.empty()),
+                    new Move.Lower(Side.RIGHT, Contact.FLAT, Optional.empty(), Optional.empty()));
         }
         clause.takeAny(Term.Part.FOOT, Term.Part.KNEE, Term.Part.LEG, Term.Part.HEEL);
         hearing.refuse("both", "Only one foot can do that at a time: say the left or the right one.");
@@ -253,6 +253,8 @@ final class Feet {
     private Move lower(Side foot) {
         clause.takeAny(Term.Act.LOWER, Term.Way.DOWN);
         boolean up = standing(foot).lifted();
+        Optional<Toes> toes =
+                clause.has(Term.Part.TOES) && up ? new ToesReading(hearing, foot).afterWord(clause) : Optional.empty();
         Optional<Contact> said = Stepping.landing(clause);
         boolean partOnly = said.isPresent() && !up && !clause.has(Term.Manner.FIRST) && said.get() != Contact.FLAT;
         boolean alreadyFlat = standing(foot).contact() == Contact.FLAT;
@@ -268,7 +270,7 @@ final class Feet {
                 Term.Part.FLOOR);
         clause.take(Term.Height.class);
         Optional<StepPlace> place = new Places(clause, hearing).find(foot);
-        return new Move.Lower(foot, to, place);
+        return new Move.Lower(foot, to, place, toes);
     }
 
     private Move turn(Side foot, Clause from) {

@@ -337,10 +337,15 @@ final class Hands {
             clause.take(Term.Manner.EXTENDED);
             return place.withReach(new Reach((int) Math.round(share.get().percent())));
         }
-        if (clause.take(Term.Manner.NEAR)) {
+        if (clause.take(Term.Manner.NEAR) || closeOnly() && clause.take(Term.Act.CLOSE)) {
             return place.withReach(Reach.CLOSE);
         }
         return clause.take(Term.Manner.EXTENDED) || pushes ? place.withReach(Reach.EXTENDED) : place;
+    }
+
+    /** "Close", and nothing that closes: near the body. */
+    private boolean closeOnly() {
+        return clause.tokens().stream().filter(token -> !token.filler()).allMatch(token -> token.is(Term.Act.CLOSE));
     }
 
     private Optional<HandPath> path() {

@@ -25,7 +25,10 @@ record Manners(LineReading.CountManner manner, List<Token> words, List<Token> ot
         boolean weighs = tokens.stream().anyMatch(token -> token.is(Term.Act.SHIFT) || token.is(Term.Part.WEIGHT));
         for (Token token : tokens) {
             Optional<Breath> breathes = breath(token.term());
-            Optional<Pace> paces = weighs && token.is(Term.Manner.EVENLY) ? Optional.empty() : pace(token.term());
+            boolean stands = token.is(Term.Act.HOLD) && holdsStill(tokens);
+            Optional<Pace> paces = stands
+                    ? Optional.of(Pace.HELD)
+                    : weighs && token.is(Term.Manner.EVENLY) ? Optional.empty() : pace(token.term());
             Optional<Arrival> arrives = arrival(token.term());
             Optional<Double> lasts = token.term() instanceof Term.Beats(double count) && count > 0 && count <= 64
                     ? Optional.of(count)
@@ -40,6 +43,15 @@ record Manners(LineReading.CountManner manner, List<Token> words, List<Token> ot
         return new Manners(new LineReading.CountManner(breath, pace, beats, arrival), words, others);
     }
 
+    /** "Hold, four beats": nothing is named that is held. */
+    private static boolean holdsStill(List<Token> tokens) {
+        return tokens.stream()
+                .filter(token -> !token.filler()
+                        && !(token.term() instanceof Term.Beats)
+                        && !(token.term() instanceof Term.Mark))
+                .allMatch(token -> token.is(Term.Act.HOLD) || pace(token.term()).isPresent());
+    }
+
     private static Optional<Breath> breath(Term term) {
         if (!(term instanceof Term.Manner manner)) {
             return Optional.empty();
@@ -50,6 +62,10 @@ record Manners(LineReading.CountManner manner, List<Token> words, List<Token> ot
                     case OUT_BREATH -> Breath.OUT;
                     case HOLD_BREATH -> Breath.HOLD;
                     case FREE_BREATH -> Breath.FREE;
+                    case STILL_IN -> Breath.STILL_IN;
+                    case STILL_OUT -> Breath.STILL_OUT;
+                    case IN_AND_OUT -> Breath.IN_THEN_OUT;
+                    case OUT_AND_IN -> Breath.OUT_THEN_IN;
                     default -> null;
                 });
     }

@@ -27,9 +27,12 @@ final class Others {
 
     List<Move> gaze() {
         clause.takeAny(Term.Act.LOOK, Term.Part.EYES, Term.Part.HEAD);
+        boolean past = clause.take(Term.Rel.PAST)
+                || clause.has(term -> term instanceof Term.Anchor anchor && anchor.rel() == Term.Rel.PAST);
         Optional<Side> hand = hand();
         if (hand.isPresent()) {
-            return List.of(new Move.Look(new Gaze.AtHand(hand.get())));
+            Gaze.AtHand.Aim aim = past ? Gaze.AtHand.Aim.PAST : Gaze.AtHand.Aim.AT;
+            return List.of(new Move.Look(new Gaze.AtHand(hand.get(), aim)));
         }
         Optional<Side> shoulder = shoulder();
         if (shoulder.isPresent()) {

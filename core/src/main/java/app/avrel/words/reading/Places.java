@@ -39,10 +39,10 @@ final class Places {
         clause.take(Term.Manner.APART);
         if (clause.has(Term.Act.CLOSE)) {
             clause.take(Term.Who.class);
-            return Optional.of(new StepPlace.Beside(width.or(() -> far)));
+            return Optional.of(new StepPlace.Beside(width.or(() -> far), Optional.empty()));
         }
         if (clause.takeAny(Term.Manner.TOGETHER)) {
-            return Optional.of(new StepPlace.Beside(width.or(() -> far)));
+            return Optional.of(new StepPlace.Beside(width.or(() -> far), Optional.empty()));
         }
         if (clause.has(Term.Part.HEEL) && clause.take(Term.Manner.HEIGHT)) {
             return Optional.of(new StepPlace.LevelWithHeel(width.or(() -> far)));
@@ -75,11 +75,23 @@ final class Places {
         return switch (anchor.rel()) {
             case LEVEL_WITH -> new StepPlace.LevelWithHeel(width.or(() -> far));
             case LINE_OF -> new StepPlace.OnHeelLine(far.or(() -> width).map(this::aheadOrBehind));
-            case WHERE -> new StepPlace.WhereWas(hearing.side(anchor.who()).orElse(Side.LEFT));
+            case WHERE -> {
+                Side whose = hearing.side(anchor.who()).orElse(Side.LEFT);
+                yield anchor.part() == Term.Part.TOES ? new StepPlace.AtToes(whose) : new StepPlace.WhereWas(whose);
+            }
             case BEFORE -> new StepPlace.Along(Direction.FORWARD, far, width);
             case BEHIND -> new StepPlace.Along(Direction.BACK, far, width);
-            default -> new StepPlace.Beside(far.or(() -> width));
+            default -> beside(far, width);
         };
+    }
+
+    /** Beside, half a foot ahead: the length is then how far ahead, not how far apart. */
+    private StepPlace beside(Optional<Length> far, Optional<Length> width) {
+        boolean ahead = far.isPresent() && (clause.take(Term.Way.FORWARD) || clause.has(Term.Way.BACK));
+        if (!ahead) {
+            return new StepPlace.Beside(far.or(() -> width), Optional.empty());
+        }
+        return new StepPlace.Beside(width, far.map(this::aheadOrBehind));
     }
 
     private Length aheadOrBehind(Length length) {

@@ -90,7 +90,9 @@ final class Referring {
             return false;
         }
         int next = skip(who + 1);
-        Optional<Term.Part> part = term(next, Term.Part.class).filter(LIMBS::contains);
+        boolean toes = rel.get() == Term.Rel.WHERE;
+        Optional<Term.Part> part =
+                term(next, Term.Part.class).filter(some -> LIMBS.contains(some) || toes && some == Term.Part.TOES);
         boolean places = PLACING.contains(rel.get());
         boolean other = whose.get() == Term.Who.OTHER;
         if (part.isEmpty()) {

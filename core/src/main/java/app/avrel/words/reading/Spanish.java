@@ -138,6 +138,8 @@ final class Spanish {
             Manner.AS_FAR = hasta donde llega | hasta donde lleguen | todo lo que den
             Manner.SLOW = lento | despacio | lentamente | lenta
             Manner.QUICK = rapido | rapida | rapidamente
+            Manner.STILL_IN = sigue inhalando | sigue inspirando | todavia inhalando
+            Manner.STILL_OUT = sigue exhalando | sigue espirando | todavia exhalando
             Manner.IN_BREATH = inhala | inhalar | inspira | inhalando | inspirando | respira hacia adentro
             Manner.OUT_BREATH = exhala | exhalar | espira | exhalando | espirando
             Manner.HOLD_BREATH = reten la respiracion | aguanta la respiracion

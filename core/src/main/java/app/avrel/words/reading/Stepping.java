@@ -61,7 +61,7 @@ final class Stepping {
         }
         return Optional.of(
                 slides
-                        ? new Move.Slide(foot, place.get(), toes)
+                        ? new Move.Slide(foot, place.get(), landing, toes)
                         : new Move.Step(foot, place.get(), landing, toes, way));
     }
 

@@ -54,6 +54,10 @@ final class ToesReading {
             clause.takeAny(Term.Way.IN, Term.Way.OUT);
             return Optional.of(in ? new Toes.InAsFarAsTheyGo() : new Toes.OutAsFarAsTheyGo());
         }
+        if (way >= 0 && number < 0 && clause.take(Term.Manner.SOMEHOW)) {
+            clause.takeAny(Term.Way.IN, Term.Way.OUT);
+            return Optional.of(new Toes.TurnedSome(in ? Toes.TurnedSome.Way.IN : Toes.TurnedSome.Way.OUT));
+        }
         if (number >= 0 && way >= 0) {
             return inOrOut(clause, in, number < way);
         }

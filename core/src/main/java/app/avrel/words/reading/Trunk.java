@@ -25,8 +25,11 @@ final class Trunk {
 
     List<Move> turn() {
         boolean chest = clause.take(Term.Part.CHEST);
-        boolean whole = clause.takeAny(Term.Part.HIPS, Term.Part.WAIST, Term.Part.BODY);
-        BodyPart part = chest && !whole ? BodyPart.CHEST : BodyPart.WHOLE;
+        boolean whole = clause.takeAny(Term.Part.WAIST, Term.Part.BODY);
+        boolean hips = clause.take(Term.Part.HIPS);
+        BodyPart part = whole || chest && hips
+                ? BodyPart.WHOLE
+                : hips ? BodyPart.HIPS : chest ? BodyPart.CHEST : BodyPart.WHOLE;
         clause.takeAny(Term.Manner.ALL, Term.Manner.STRAIGHT);
         Optional<Heading> hall =
                 new DirectionReading(clause, hearing).hall().or(this::front).or(this::back);
@@ -37,7 +40,11 @@ final class Trunk {
             return List.of(new Move.TurnBody(part, Optional.of(to(hall.get(), way))));
         }
         if (clause.take(Term.Manner.SOMEHOW)) {
-            return List.of(new Move.TurnBody(part, Optional.empty()));
+            return List.of(new Move.TurnBody(part, way.map(Turning.Some::new)));
+        }
+        Optional<Turning> between = between(way);
+        if (between.isPresent()) {
+            return List.of(new Move.TurnBody(part, between));
         }
         Optional<Double> degrees = degrees();
         if (degrees.isPresent()) {
@@ -64,6 +71,29 @@ final class Trunk {
     private Turning to(Heading hall, Optional<Side> way) {
         Way round = way.map(side -> side == Side.LEFT ? Way.LEFT : Way.RIGHT).orElse(Way.SHORTER);
         return new Turning.To(hearing.ofPosture(hall), round);
+    }
+
+    /** Thirty to forty-five to the left. */
+    private Optional<Turning> between(Optional<Side> way) {
+        int least = clause.indexOf(Trunk::angle);
+        boolean two = way.isPresent()
+                && least >= 0
+                && least + 2 < clause.tokens().size()
+                && clause.tokens().get(least + 1).is(Term.Rel.TO)
+                && angle(clause.tokens().get(least + 2).term());
+        if (!two) {
+            return Optional.empty();
+        }
+        double sign = way.get().sign();
+        double from = degrees().orElseThrow();
+        double to = degrees().orElseThrow();
+        clause.take(Term.Rel.TO);
+        return Optional.of(
+                new Turning.Between(new Turn(sign * Math.min(from, to)), new Turn(sign * Math.max(from, to))));
+    }
+
+    private static boolean angle(Term term) {
+        return term instanceof Term.Angle || term instanceof Term.Num;
     }
 
     private Optional<Double> degrees() {

@@ -44,14 +44,17 @@ class HallPlanTest {
             List.of(new Part(
                     "",
                     List.of(Entry.of(new EntryId("1"), AHEAD.id(), Played.AS_RECORDED)
-                            .times(3)))));
+                            .times(3)))),
+            Optional.empty(),
+            Optional.empty());
     private static final Track TRACK =
             Unroll.form(FORM, new Shelf(Map.of(AHEAD.id(), AHEAD), Map.of()), Standing.POSING);
 
     private static Count count(Side foot) {
         StepPlace place = new StepPlace.Along(
                 Direction.FORWARD, Optional.of(Length.centimetres(65)), Optional.of(Length.shoulderWidths(1)));
-        return Count.of(Stage.of(new Move.Step(foot, place, Optional.of(Contact.FLAT), Optional.empty())));
+        return Count.of(
+                Stage.of(new Move.Step(foot, place, Optional.of(Contact.FLAT), Optional.empty(), Optional.empty())));
     }
 
     private static HallPlan plan(double width, double depth, Turn facing) {

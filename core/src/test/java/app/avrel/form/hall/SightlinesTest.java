@@ -38,7 +38,11 @@ class SightlinesTest {
             .withCounts(List.of(Count.of(
                     Stage.of(new Move.TurnBody(BodyPart.WHOLE, Optional.of(new Turning.By(Turn.right(180))))))));
     private static final Form FORM = new Form(
-            new FormId("f"), "F", List.of(new Part("one", List.of(entry("1"))), new Part("two", List.of(entry("2")))));
+            new FormId("f"),
+            "F",
+            List.of(new Part("one", List.of(entry("1"))), new Part("two", List.of(entry("2")))),
+            Optional.empty(),
+            Optional.empty());
     private static final Track TRACK =
             Unroll.form(FORM, new Shelf(Map.of(ABOUT.id(), ABOUT), Map.of()), Standing.POSING);
 

@@ -33,7 +33,9 @@ class ClaimedFormTest {
     private static final Form FORM = new Form(
             new FormId("f"),
             "The form",
-            List.of(new Part("one", List.of(entry("1"), entry("2").times(2))), new Part("two", List.of(entry("3")))));
+            List.of(new Part("one", List.of(entry("1"), entry("2").times(2))), new Part("two", List.of(entry("3")))),
+            Optional.empty(),
+            Optional.empty());
 
     private static Entry entry(String id) {
         return Entry.of(new EntryId(id), STILL.id(), Played.AS_RECORDED);

@@ -106,7 +106,8 @@ class ClaimsTest {
     }
 
     private static List<Finding> inForm(Entry... entries) {
-        Form form = new Form(new FormId("f"), "F", List.of(new Part("", List.of(entries))));
+        Form form = new Form(
+                new FormId("f"), "F", List.of(new Part("", List.of(entries))), Optional.empty(), Optional.empty());
         Shelf shelf = new Shelf(Map.of(TURNS.id(), TURNS), Map.of());
         return new Checkup(Standing.POSING, Directions.CLOCK)
                 .form(form, Unroll.form(form, shelf, Standing.POSING), FormFindings.NONE)

@@ -41,6 +41,7 @@ class MomentRulesTest {
             Side.LEFT,
             new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty()),
             Optional.of(Contact.HEEL),
+            Optional.empty(),
             Optional.empty());
 
     private static Move shift(Side side, int percent) {
@@ -51,8 +52,8 @@ class MomentRulesTest {
         return List.of(
                 STEP,
                 new Move.DrawIn(Side.LEFT, DrawnTo.BALL_BESIDE),
-                new Move.HalfStep(Side.LEFT),
-                new Move.Lift(Side.LEFT, Optional.empty()));
+                new Move.HalfStep(Side.LEFT, Optional.empty()),
+                new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()));
     }
 
     @ParameterizedTest

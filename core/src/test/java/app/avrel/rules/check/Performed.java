@@ -33,12 +33,13 @@ public final class Performed {
                 Direction.FORWARD,
                 Optional.of(Length.footLengths(footLengths)),
                 Optional.of(Length.shoulderWidths(shoulderWidths)));
-        return new Move.Step(Side.LEFT, place, Optional.of(Contact.HEEL), Optional.of(new Toes.Turned(toesOut)));
+        return new Move.Step(
+                Side.LEFT, place, Optional.of(Contact.HEEL), Optional.of(new Toes.Turned(toesOut)), Optional.empty());
     }
 
     /** The left foot down. */
     public static Move flat() {
-        return new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty());
+        return new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty(), Optional.empty());
     }
 
     public static Move turn(BodyPart part, double degrees) {

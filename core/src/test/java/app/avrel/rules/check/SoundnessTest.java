@@ -53,7 +53,8 @@ class SoundnessTest {
                 HandPlace.UNSAID
                         .withHeight(height)
                         .withSideways(new Sideways.Across(halves))
-                        .withReach(new Reach(reach)));
+                        .withReach(new Reach(reach)),
+                Optional.empty());
     }
 
     private static List<RuleId> rules(Stage... stages) {
@@ -109,7 +110,9 @@ class SoundnessTest {
     @Test
     void aFootInTheAirBearsNothing() {
         List<RuleId> found = rules(
-                of(ON_THE_RIGHT, sink(1)), of(new Move.Lift(Side.LEFT, Optional.empty())), of(shift(Side.RIGHT, 70)));
+                of(ON_THE_RIGHT, sink(1)),
+                of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty())),
+                of(shift(Side.RIGHT, 70)));
         assertThat(found).contains(RuleId.IMPOSSIBLE_SHARE, RuleId.OUTSIDE_SUPPORT);
     }
 
@@ -119,7 +122,7 @@ class SoundnessTest {
         assertThat(rules(
                         HouseRules.LARGE_FRAME.with(HouseRule.BALANCE_MARGIN, 40),
                         of(ON_THE_RIGHT, sink(1)),
-                        of(new Move.Lift(Side.LEFT, Optional.empty())),
+                        of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty())),
                         up))
                 .contains(RuleId.NEAR_EDGE);
     }
@@ -127,7 +130,8 @@ class SoundnessTest {
     @ParameterizedTest(name = "{0} beats on one leg")
     @CsvSource({"3, false", "4, true"})
     void standingLongOnOneLegIsTold(double beats, boolean told) {
-        Count lift = Count.of(of(new Move.Lift(Side.LEFT, Optional.empty()))).withBeats(3);
+        Count lift = Count.of(of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty())))
+                .withBeats(3);
         Count held = Count.of(Stage.STILL).withBeats(beats);
         Posture posture = Found.EMPTY.withCounts(List.of(Count.of(of(ON_THE_RIGHT, sink(1))), lift, held));
         assertThat(Found.rules(Found.in(posture)).contains(RuleId.ONE_LEG_LONG)).isEqualTo(told);
@@ -159,7 +163,7 @@ class SoundnessTest {
 
     @Test
     void aStanceCanHaveItsOwnLimitAndSoCanAPosture() {
-        Stage[] sitting = {of(ON_THE_RIGHT, sink(2)), of(new Move.Lift(Side.LEFT, Optional.empty()))};
+        Stage[] sitting = {of(ON_THE_RIGHT, sink(2)), of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()))};
         HouseRules strict = HouseRules.LARGE_FRAME.withStance(Stance.ONE_LEGGED, Map.of());
         Posture posture =
                 Found.EMPTY.withCounts(Arrays.stream(sitting).map(Count::of).toList());
@@ -179,7 +183,7 @@ class SoundnessTest {
     @Test
     void armsInAKickGoWhereTheHouseHasThem() {
         Move kick = new Move.Kicking(Side.LEFT, Kick.HEEL, Optional.empty(), Optional.of(Landmark.KNEE));
-        Stage lift = of(new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP)));
+        Stage lift = of(new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP), Optional.empty()));
         Stage along = of(kick, hand(Side.LEFT, Landmark.CHEST, 1, 85));
         HouseRules wantsAlong = HouseRules.LARGE_FRAME.with(HouseRule.KICK_ARMS, 1);
         HouseRules wantsOpen = HouseRules.LARGE_FRAME.with(HouseRule.KICK_ARMS, 2);

@@ -69,7 +69,8 @@ class FixFinderTest {
                 HandPlace.UNSAID
                         .withHeight(height)
                         .withSideways(Sideways.OWN_SIDE)
-                        .withReach(new Reach(reach)));
+                        .withReach(new Reach(reach)),
+                Optional.empty());
     }
 
     static Stream<Arguments> mended() {
@@ -82,7 +83,7 @@ class FixFinderTest {
         return Stream.of(
                 Arguments.of(
                         RuleId.LOADED_STEP,
-                        posture(of(new Move.Lift(Side.LEFT, Optional.empty()))),
+                        posture(of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()))),
                         "Shift all the weight to the right foot first"),
                 Arguments.of(RuleId.LOADED_TURN, posture(of(heel)), "Shift all the weight to the right foot first"),
                 Arguments.of(
@@ -116,7 +117,10 @@ class FixFinderTest {
                         "Incline by 20° only"),
                 Arguments.of(
                         RuleId.HIGH_KICK,
-                        posture(emptied, of(new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP))), of(kick)),
+                        posture(
+                                emptied,
+                                of(new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP), Optional.empty())),
+                                of(kick)),
                         "Kick at hip height"),
                 Arguments.of(
                         RuleId.HAND_REACH,
@@ -129,7 +133,8 @@ class FixFinderTest {
                                 HandPlace.UNSAID
                                         .withHeight(Landmark.SOLAR_PLEXUS)
                                         .withSideways(new Sideways.Across(0.2))
-                                        .withReach(new Reach(88))))),
+                                        .withReach(new Reach(88)),
+                                Optional.empty()))),
                         "Hold the right hand at 85 % of the arm's reach"),
                 Arguments.of(RuleId.TWO_BREATHS, Found.EMPTY.withCounts(List.of(in, in)), "Make this the out-breath"),
                 Arguments.of(

@@ -70,7 +70,9 @@ class LinkingTest {
                             "",
                             List.of(
                                     Entry.of(new EntryId("1"), first.id(), Played.AS_RECORDED),
-                                    Entry.of(new EntryId("2"), then.id(), played)))));
+                                    Entry.of(new EntryId("2"), then.id(), played)))),
+                    Optional.empty(),
+                    Optional.empty());
             return new Meeting(form, new Shelf(Map.of(first.id(), first, then.id(), then), Map.of()));
         }
 

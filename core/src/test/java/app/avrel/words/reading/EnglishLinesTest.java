@@ -29,7 +29,7 @@ class EnglishLinesTest {
             stamp the right foot beside the left | stamp the right foot beside the left foot
             waist left 30 | waist 30° left
             turn to face west | waist to 9
-            hips square to 12, chest stays at 1:30 | waist to 12. chest to 1:30
+            hips square to 12, chest stays at 1:30 | hips to 12. chest to 1:30
             sink a fist | sink 1 fist
             rise to high stance | high stance
             hold a ball in front of the chest, left hand above | hold a ball at the chest, left hand above
@@ -86,7 +86,7 @@ class EnglishLinesTest {
             follow up with the left, half a step | left foot half step
             line the left heel up with the right heel | left foot steps level with the right heel
             right hand draws an arc outward to the ear | right hand, at the ear, in an outward arc
-            hips face the northeast corner | waist to 1:30
+            hips face the northeast corner | hips to 1:30
             pull the left fist to the hip, palm up | left hand, at the hip, palm up, fist
             eyes forward with soft focus | look ahead
             weight even, knees soft | shift 50 left
@@ -101,11 +101,11 @@ class EnglishLinesTest {
             left foot a foot length back, on the toes | left foot steps back 1 foot-length, ball first
             right foot back to 5, ball first | right foot steps to 5, ball first
             turn your whole body to the back | waist to 6
-            chest stays front, hips turn to 1:30 | chest to 12. waist to 1:30
+            chest stays front, hips turn to 1:30 | chest to 12. hips to 1:30
             push both palms to the front, chest high | left hand, at the chest, extended, palm forward, fingers up. right hand, at the chest, extended, palm forward, fingers up
             right fist at the solar plexus, palm facing the body | right hand, at the solar plexus, palm in, fist
             head turns left | look 90° left
-            eyes on the right fist | look past the right hand
+            eyes on the right fist | look at the right hand
             watch 12 | look to 12
             plant the left foot flat | lower the left foot, flat
             roll the right palm up | right hand, palm up
@@ -121,7 +121,7 @@ class EnglishLinesTest {
             ball held at the belly, left hand on top | hold a ball at the navel, left hand above
             both arms round at shoulder height, palms facing in | left hand, at the shoulder, centre line, rounded, palm in. right hand, at the shoulder, centre line, rounded, palm in
             right hand against left wrist | right hand, at the other wrist
-            gaze follows the left hand | look past the left hand
+            gaze follows the left hand | look at the left hand
             put everything on the right leg | shift 100 right
             weight 70:30 left | shift 70 left
             return to 50/50 | shift 50 left

@@ -38,7 +38,7 @@ class OtherLanguagesTest {
             mano derecha a la altura del pecho, palma abajo | right hand, at the chest, palm down
             palma izquierda arriba en el ombligo | left hand, at the navel, palm up
             mano derecha en gancho | right hand, hook hand
-            mira la mano izquierda | look past the left hand
+            mira la mano izquierda | look at the left hand
             mira al frente | look ahead
             inhala |
             exhala despacio, dos tiempos |
@@ -95,7 +95,7 @@ class OtherLanguagesTest {
             右手握拳 | right hand, fist
             左勾手，肩高 | left hand, at the shoulder, hook hand
             双手到肩高 | left hand, at the shoulder. right hand, at the shoulder
-            看左手 | look past the left hand
+            看左手 | look at the left hand
             向前看 | look ahead
             吸气 |
             慢慢呼气，两拍 |
@@ -121,7 +121,7 @@ class OtherLanguagesTest {
             右脚收回并步 | draw the right foot in, ball beside the left foot
             重心移到左脚百分之七十 | shift 70 left
             左脚以前脚掌为轴转向三点 | turn the left foot on its ball, toes to 3
-            胯对十二点，胸转到一点半 | waist to 12. chest to 1:30
+            胯对十二点，胸转到一点半 | hips to 12. chest to 1:30
             两腕在胸前交叉，右手在内，掌心向内 | wrists crossed at the chest, right inside, palms in
             平视前方 | look ahead
             右脚跟与左脚跟对齐 | right foot steps level with the left heel

@@ -17,6 +17,7 @@ import app.avrel.samples.Samples;
 import app.avrel.words.CanonicalText;
 import app.avrel.words.Wording;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 
@@ -60,6 +61,6 @@ class SaidIsReadBackTest {
         List<Stage> moving = count.stages().stream()
                 .filter(stage -> !stage.moves().isEmpty())
                 .toList();
-        return new Count(moving, count.beats(), count.pace(), count.breath(), List.of(), "");
+        return new Count(moving, count.beats(), count.pace(), count.breath(), List.of(), "", Optional.empty());
     }
 }

@@ -42,7 +42,7 @@ final class CheckCommand implements Callable<Integer> {
     private static void print(Analysis survey) {
         for (Finding finding : survey.findings()) {
             System.out.println(finding.severity().word() + ": " + Places.words(finding.where(), survey.project()) + ": "
-                    + finding.sentence());
+                    + finding.whole());
         }
         if (survey.findings().isEmpty()) {
             System.out.println("Nothing was found.");
@@ -67,7 +67,7 @@ final class CheckCommand implements Callable<Integer> {
                 }
             }
             node.put("headline", finding.headline())
-                    .put("sentence", finding.sentence())
+                    .put("sentence", finding.whole())
                     .put("why", finding.why());
             finding.spot().ifPresent(spot -> node.put("part", spot.words()));
             survey.fix(finding).ifPresent(fix -> node.put("fix", fix.words()));
@@ -76,7 +76,7 @@ final class CheckCommand implements Callable<Integer> {
         for (Finding finding : survey.standing()) {
             standing.addObject()
                     .put("rule", finding.rule().key())
-                    .put("sentence", finding.sentence())
+                    .put("sentence", finding.whole())
                     .put("reason", survey.project().reason(finding).orElseThrow());
         }
         return top;

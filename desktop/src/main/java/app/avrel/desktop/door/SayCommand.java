@@ -138,6 +138,6 @@ final class SayCommand implements Callable<Integer> {
                                 question.choices().stream()
                                         .map(choice -> choice.label())
                                         .toList())));
-        findings.forEach(finding -> System.out.println(finding.severity().word() + ": " + finding.sentence()));
+        findings.forEach(finding -> System.out.println(finding.severity().word() + ": " + finding.whole()));
     }
 }

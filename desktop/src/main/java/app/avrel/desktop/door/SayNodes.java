@@ -49,7 +49,7 @@ final class SayNodes {
                 .put("rule", finding.rule().key())
                 .put("severity", finding.severity().word())
                 .put("headline", finding.headline())
-                .put("sentence", finding.sentence()));
+                .put("sentence", finding.whole()));
         return top;
     }
 

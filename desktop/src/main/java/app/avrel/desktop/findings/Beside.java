@@ -38,8 +38,7 @@ record Beside(Posture posture, Finding finding, Fix fix, Setting setting) {
         Pose wrong = at(posture, stage);
         Pose right = at(mended, stage + more);
         HBox figures = new HBox(
-                shown("As recorded", finding.sentence(), wrong, true),
-                shown("Mended", fix.words() + ".", right, false));
+                shown("As recorded", finding.whole(), wrong, true), shown("Mended", fix.words() + ".", right, false));
         figures.getStyleClass().add("beside");
         VBox content = new VBox(figures, numbers(wrong, right));
         content.getStyleClass().add("beside-sheet");

@@ -39,7 +39,7 @@ final class FindingItem extends VBox {
         getChildren()
                 .addAll(
                         Texts.wrapped(finding.headline(), "finding-headline"),
-                        Texts.wrapped(finding.sentence(), "finding-sentence"),
+                        Texts.wrapped(finding.whole(), "finding-sentence"),
                         Texts.wrapped(finding.why(), "finding-why"),
                         buttons);
         pseudoClassStateChanged(CAUTION, finding.severity() == Severity.CAUTION);
@@ -47,7 +47,7 @@ final class FindingItem extends VBox {
         pseudoClassStateChanged(SELECTED, selected);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.BUTTON);
-        setAccessibleText(finding.severity().word() + ": " + finding.headline() + ". " + finding.sentence());
+        setAccessibleText(finding.severity().word() + ": " + finding.headline() + ". " + finding.whole());
         setOnMouseClicked(_ -> actions.select(finding));
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         buttons.getChildren().add(stand());

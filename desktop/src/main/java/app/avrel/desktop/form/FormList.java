@@ -291,7 +291,7 @@ final class FormList extends VBox {
         session.apply(
                 Edit.of("Add a form", project -> {
                     List<Form> all = new ArrayList<>(project.forms());
-                    all.add(new Form(id, "New form", List.of()));
+                    all.add(new Form(id, "New form", List.of(), Optional.empty(), Optional.empty()));
                     return project.withForms(all);
                 }),
                 session.choice().withForm(id));

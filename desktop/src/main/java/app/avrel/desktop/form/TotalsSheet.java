@@ -270,8 +270,7 @@ final class TotalsSheet {
             List<Count> all = new ArrayList<>(done.link().counts());
             all.addAll(done.posture().counts());
             for (Count count : all) {
-                boolean flows = count.breath() == Breath.IN || count.breath() == Breath.OUT;
-                if (flows && count.breath() == before) {
+                if (count.breath().repeats(before)) {
                     places.add(EntryLine.title(desk, done));
                 }
                 before = count.breath();

@@ -1,5 +1,6 @@
 package app.avrel.desktop.postures;
 
+import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Kick;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
@@ -22,11 +23,18 @@ final class FreeFootFields {
 
     List<MoveField> slide(Move.Slide slide) {
         List<MoveField> fields = new ArrayList<>();
-        fields.add(MoveFields.foot(slide.foot(), side -> new Move.Slide(side, slide.place(), slide.toes())));
+        fields.add(MoveFields.foot(
+                slide.foot(), side -> new Move.Slide(side, slide.place(), slide.landing(), slide.toes())));
         fields.addAll(new StepPlaceFields(saying)
-                .of(slide.place(), place -> new Move.Slide(slide.foot(), place, slide.toes())));
-        fields.add(
-                new MoveFields(saying).toes(slide.toes(), toes -> new Move.Slide(slide.foot(), slide.place(), toes)));
+                .of(slide.place(), place -> new Move.Slide(slide.foot(), place, slide.landing(), slide.toes())));
+        fields.add(MoveFields.choice(
+                "On its",
+                Contact.values(),
+                Contact::phrase,
+                slide.landing(),
+                landing -> new Move.Slide(slide.foot(), slide.place(), landing, slide.toes())));
+        fields.add(new MoveFields(saying)
+                .toes(slide.toes(), toes -> new Move.Slide(slide.foot(), slide.place(), slide.landing(), toes)));
         return fields;
     }
 

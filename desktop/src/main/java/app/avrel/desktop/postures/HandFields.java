@@ -12,7 +12,6 @@ import app.avrel.posture.move.Move;
 import app.avrel.words.HandText;
 import app.avrel.words.Wording;
 import java.util.List;
-import java.util.Optional;
 
 /** The fields of a hand's place. */
 final class HandFields {
@@ -36,19 +35,7 @@ final class HandFields {
                         List.of("left", "right"),
                         hand.hand().ordinal(),
                         at -> new Move.PlaceHand(Side.values()[at], to, hand.path())),
-                MoveFields.landmark(
-                        "Height",
-                        to.height(),
-                        height -> placed(new HandPlace(
-                                height,
-                                to.sideways(),
-                                to.reach(),
-                                to.palm(),
-                                to.shape(),
-                                to.point(),
-                                to.fingers(),
-                                to.elbow(),
-                                to.at()))),
+                MoveFields.landmark("Height", to.height(), height -> placed(to.withHeight(height))),
                 MoveFields.line(
                         "Sideways",
                         to.sideways()
@@ -57,39 +44,26 @@ final class HandFields {
                         "own side · centre line · across · toward 1:30",
                         MoveFields.unsaidOr(
                                 text -> HandText.sideways(text, saying),
-                                sideways -> placed(new HandPlace(
-                                        to.height(),
-                                        sideways,
-                                        to.reach(),
-                                        to.palm(),
-                                        to.shape(),
-                                        to.point(),
-                                        to.fingers(),
-                                        to.elbow(),
-                                        to.at())))),
+                                sideways -> placed(to.withSideways(sideways)))),
                 MoveFields.line(
                         "Reach",
                         to.reach().map(HandText::say).orElse(""),
                         "close · rounded · extended · 75 %",
-                        MoveFields.unsaidOr(
-                                HandText::reach,
-                                reach -> placed(new HandPlace(
-                                        to.height(),
-                                        to.sideways(),
-                                        reach,
-                                        to.palm(),
-                                        to.shape(),
-                                        to.point(),
-                                        to.fingers(),
-                                        to.elbow(),
-                                        to.at())))),
-                MoveFields.choice("Palm", Palm.values(), Palm::word, to.palm(), palm -> looking(palm, to.fingers())),
+                        MoveFields.unsaidOr(HandText::reach, reach -> placed(to.withReach(reach)))),
+                MoveFields.choice("Palm", Palm.values(), Palm::word, to.palm(), palm -> placed(to.withPalm(palm))),
                 MoveFields.choice(
-                        "Fingers", Pointing.values(), Pointing::word, to.fingers(), way -> looking(to.palm(), way)),
-                MoveFields.choice("Elbow", Pointing.values(), Pointing::word, to.elbow(), this::elbow),
-                MoveFields.choice("Shape", HandShape.values(), HandShape::word, to.shape(), this::shaped),
-                MoveFields.choice("Measured at", HandPoint.values(), HandPoint::word, to.point(), this::measured),
-                MoveFields.choice("Against", HandAt.values(), HandAt::phrase, to.at(), this::against),
+                        "Fingers", Pointing.values(), Pointing::word, to.fingers(), way -> placed(to.withFingers(way))),
+                MoveFields.choice(
+                        "Elbow", Pointing.values(), Pointing::word, to.elbow(), way -> placed(to.withElbow(way))),
+                MoveFields.choice(
+                        "Shape", HandShape.values(), HandShape::word, to.shape(), shape -> placed(to.withShape(shape))),
+                MoveFields.choice(
+                        "Measured at",
+                        HandPoint.values(),
+                        HandPoint::word,
+                        to.point(),
+                        point -> placed(to.withPoint(point))),
+                MoveFields.choice("Against", HandAt.values(), HandAt::phrase, to.at(), at -> placed(to.withAt(at))),
                 MoveFields.choice(
                         "Way",
                         HandPath.values(),
@@ -100,62 +74,5 @@ final class HandFields {
 
     private Move placed(HandPlace place) {
         return new Move.PlaceHand(hand.hand(), place, hand.path());
-    }
-
-    private Move looking(Optional<Palm> palm, Optional<Pointing> fingers) {
-        return placed(new HandPlace(
-                to.height(), to.sideways(), to.reach(), palm, to.shape(), to.point(), fingers, to.elbow(), to.at()));
-    }
-
-    private Move elbow(Optional<Pointing> elbow) {
-        return placed(new HandPlace(
-                to.height(),
-                to.sideways(),
-                to.reach(),
-                to.palm(),
-                to.shape(),
-                to.point(),
-                to.fingers(),
-                elbow,
-                to.at()));
-    }
-
-    private Move shaped(Optional<HandShape> shape) {
-        return placed(new HandPlace(
-                to.height(),
-                to.sideways(),
-                to.reach(),
-                to.palm(),
-                shape,
-                to.point(),
-                to.fingers(),
-                to.elbow(),
-                to.at()));
-    }
-
-    private Move measured(Optional<HandPoint> point) {
-        return placed(new HandPlace(
-                to.height(),
-                to.sideways(),
-                to.reach(),
-                to.palm(),
-                to.shape(),
-                point,
-                to.fingers(),
-                to.elbow(),
-                to.at()));
-    }
-
-    private Move against(Optional<HandAt> at) {
-        return placed(new HandPlace(
-                to.height(),
-                to.sideways(),
-                to.reach(),
-                to.palm(),
-                to.shape(),
-                to.point(),
-                to.fingers(),
-                to.elbow(),
-                at));
     }
 }

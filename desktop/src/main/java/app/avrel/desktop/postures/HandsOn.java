@@ -41,7 +41,7 @@ record HandsOn(Pose pose, Body body) {
                 move -> move instanceof Move.Step(Side side, StepPlace _, var landing, var toes, var way)
                         ? new Move.Step(side, place, landing, toes, way)
                         : move,
-                new Move.Step(foot, place, Optional.empty(), Optional.of(toes(foot))));
+                new Move.Step(foot, place, Optional.empty(), Optional.of(toes(foot)), Optional.empty()));
     }
 
     /** A foot put elsewhere goes on pointing where it does. */
@@ -93,7 +93,7 @@ record HandsOn(Pose pose, Body body) {
                 move -> move instanceof Move.PlaceHand(Side side, HandPlace to, var path)
                         ? new Move.PlaceHand(side, to.withHeight(height), path)
                         : move,
-                new Move.PlaceHand(hand, HandPlace.UNSAID.withHeight(height)));
+                new Move.PlaceHand(hand, HandPlace.UNSAID.withHeight(height), Optional.empty()));
     }
 
     /** The last move of a kind is changed; where there is none, one is added to the last stage. */

@@ -138,14 +138,15 @@ public final class MoveFields {
 
     private List<MoveField> lower(Move.Lower lower) {
         List<MoveField> fields = new ArrayList<>();
-        fields.add(foot(lower.foot(), side -> new Move.Lower(side, lower.to(), lower.place())));
+        fields.add(foot(lower.foot(), side -> new Move.Lower(side, lower.to(), lower.place(), lower.toes())));
         fields.add(oneOf(
                 "Until",
                 List.of("flat", "on the heel", "on the ball"),
                 lower.to().ordinal(),
-                at -> new Move.Lower(lower.foot(), Contact.values()[at], lower.place())));
+                at -> new Move.Lower(lower.foot(), Contact.values()[at], lower.place(), lower.toes())));
         fields.addAll(new FreeFootFields(saying)
-                .placed(lower.place(), place -> new Move.Lower(lower.foot(), lower.to(), place)));
+                .placed(lower.place(), place -> new Move.Lower(lower.foot(), lower.to(), place, lower.toes())));
+        fields.add(toes(lower.toes(), toes -> new Move.Lower(lower.foot(), lower.to(), lower.place(), toes)));
         return fields;
     }
 
@@ -164,7 +165,7 @@ public final class MoveFields {
         return List.of(
                 oneOf(
                         "Turns",
-                        List.of("hips and chest", "chest alone"),
+                        List.of("body", "hips, chest with them", "chest alone"),
                         turn.part().ordinal(),
                         at -> new Move.TurnBody(BodyPart.values()[at], turn.turning())),
                 line(

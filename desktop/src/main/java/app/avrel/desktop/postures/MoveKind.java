@@ -89,13 +89,14 @@ public enum MoveKind {
                         free,
                         new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty()),
                         Optional.empty(),
+                        Optional.empty(),
                         Optional.empty());
             case SHIFT -> new Move.Shift(Split.toward(free));
             case TURN_BODY -> new Move.TurnBody(BodyPart.WHOLE, Optional.empty());
             case TURN_FOOT -> new Move.TurnFoot(free, Pivot.HEEL, Optional.empty());
             case DRAW_IN -> new Move.DrawIn(free, DrawnTo.BALL_BESIDE);
-            case HALF_STEP -> new Move.HalfStep(free);
-            case SLIDE -> new Move.Slide(free, StepPlaceFields.FORWARD, Optional.empty());
+            case HALF_STEP -> new Move.HalfStep(free, Optional.empty());
+            case SLIDE -> new Move.Slide(free, StepPlaceFields.FORWARD, Optional.empty(), Optional.empty());
             case KICK -> new Move.Kicking(free, Kick.HEEL, Optional.empty(), Optional.of(Landmark.KNEE));
             case DRAW_BACK -> new Move.DrawBack(free);
             case STAMP -> new Move.Stamp(free, Optional.empty());
@@ -106,12 +107,12 @@ public enum MoveKind {
             case PROP ->
                 new Move.HandleProp(
                         Side.RIGHT, PropAct.TAKE, Optional.of(Prop.STAFF), Optional.empty(), Optional.empty());
-            case LOWER -> new Move.Lower(free, Contact.FLAT, Optional.empty());
+            case LOWER -> new Move.Lower(free, Contact.FLAT, Optional.empty(), Optional.empty());
             case RAISE -> new Move.Raise(free, FootPart.TOES);
-            case LIFT -> new Move.Lift(free, Optional.empty());
+            case LIFT -> new Move.Lift(free, Optional.empty(), Optional.empty());
             case DEPTH -> new Move.ChangeDepth(new Depth.Sink(Optional.empty()));
-            case HAND -> new Move.PlaceHand(Side.RIGHT, HandPlace.UNSAID);
-            case BALL -> new Move.HoldBall(Side.LEFT, Optional.of(Landmark.CHEST));
+            case HAND -> new Move.PlaceHand(Side.RIGHT, HandPlace.UNSAID, Optional.empty());
+            case BALL -> new Move.HoldBall(Side.LEFT, Optional.of(Landmark.CHEST), Optional.empty(), Optional.empty());
             case LOOK -> new Move.Look(Gaze.AHEAD);
         };
     }
@@ -163,7 +164,12 @@ public enum MoveKind {
             case Move.OfFoot ofFoot -> ofFoot.foot() == Side.LEFT ? "Left foot" : "Right foot";
             case Move.PlaceHand hand -> hand.hand() == Side.LEFT ? "Left hand" : "Right hand";
             case Move.Shift _ -> "Weight";
-            case Move.TurnBody turn -> turn.part() == BodyPart.WHOLE ? "Hips, chest" : "Chest";
+            case Move.TurnBody turn ->
+                switch (turn.part()) {
+                    case WHOLE -> "Body";
+                    case HIPS -> "Hips, chest";
+                    case CHEST -> "Chest";
+                };
             case Move.ChangeDepth _ -> "Depth";
             case Move.HoldBall _, Move.RelateHands _ -> "Both hands";
             case Move.HandleProp _ -> "Prop";

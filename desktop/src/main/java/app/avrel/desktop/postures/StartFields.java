@@ -168,30 +168,12 @@ final class StartFields {
                 .show(
                         unsaid(Arrays.stream(Landmark.values()).map(Landmark::word)),
                         index(hand.height()),
-                        i -> hand(
-                                posture,
-                                pose,
-                                side,
-                                new HandPlace(
-                                        chosen(i, Landmark.values()),
-                                        hand.sideways(),
-                                        hand.reach(),
-                                        hand.palm(),
-                                        hand.shape())));
+                        i -> hand(posture, pose, side, hand.withHeight(chosen(i, Landmark.values()))));
         palm.get(side)
                 .show(
                         unsaid(Arrays.stream(Palm.values()).map(Palm::word)),
                         index(hand.palm()),
-                        i -> hand(
-                                posture,
-                                pose,
-                                side,
-                                new HandPlace(
-                                        hand.height(),
-                                        hand.sideways(),
-                                        hand.reach(),
-                                        chosen(i, Palm.values()),
-                                        hand.shape())));
+                        i -> hand(posture, pose, side, hand.withPalm(chosen(i, Palm.values()))));
     }
 
     private void hand(Posture posture, StartPose pose, Side side, HandPlace hand) {

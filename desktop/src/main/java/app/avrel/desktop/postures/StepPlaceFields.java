@@ -26,7 +26,9 @@ final class StepPlaceFields {
             "across in front",
             "across behind",
             "where the left foot was",
-            "where the right foot was");
+            "where the right foot was",
+            "where the left toes were",
+            "where the right toes were");
 
     private final Wording saying;
 
@@ -40,9 +42,15 @@ final class StepPlaceFields {
                 MoveFields.oneOf("Goes", WAYS, way(place), at -> change.apply(at == way(place) ? place : fresh(at))));
         switch (place) {
             case StepPlace.Along along -> fields.addAll(along(along, change));
-            case StepPlace.Beside beside ->
+            case StepPlace.Beside beside -> {
                 fields.add(MoveFields.length(
-                        "Gap", beside.gap(), "1 fist", gap -> change.apply(new StepPlace.Beside(gap))));
+                        "Gap", beside.gap(), "1 fist", gap -> change.apply(new StepPlace.Beside(gap, beside.ahead()))));
+                fields.add(MoveFields.length(
+                        "Ahead",
+                        beside.ahead(),
+                        "1 fist · -1 fist is behind",
+                        ahead -> change.apply(new StepPlace.Beside(beside.gap(), ahead))));
+            }
             case StepPlace.LevelWithHeel level ->
                 fields.add(MoveFields.length(
                         "Width",
@@ -55,7 +63,7 @@ final class StepPlaceFields {
                         across.distance(),
                         "1 foot-length",
                         far -> change.apply(new StepPlace.Across(across.over(), far))));
-            case StepPlace.WhereWas _ -> {}
+            case StepPlace.WhereWas _, StepPlace.AtToes _ -> {}
             case StepPlace.OnHeelLine line ->
                 fields.add(MoveFields.length(
                         "Ahead",
@@ -96,17 +104,19 @@ final class StepPlaceFields {
             case StepPlace.OnHeelLine _ -> 3;
             case StepPlace.Across across -> 4 + across.over().ordinal();
             case StepPlace.WhereWas was -> 6 + was.foot().ordinal();
+            case StepPlace.AtToes at -> 8 + at.foot().ordinal();
         };
     }
 
     private static StepPlace fresh(int way) {
         return switch (way) {
             case 0 -> FORWARD;
-            case 1 -> new StepPlace.Beside(Optional.empty());
+            case 1 -> new StepPlace.Beside(Optional.empty(), Optional.empty());
             case 2 -> new StepPlace.LevelWithHeel(Optional.empty());
             case 3 -> new StepPlace.OnHeelLine(Optional.empty());
             case 4, 5 -> new StepPlace.Across(Crossing.values()[way - 4], Optional.empty());
-            default -> new StepPlace.WhereWas(Side.values()[way - 6]);
+            case 6, 7 -> new StepPlace.WhereWas(Side.values()[way - 6]);
+            default -> new StepPlace.AtToes(Side.values()[way - 8]);
         };
     }
 }

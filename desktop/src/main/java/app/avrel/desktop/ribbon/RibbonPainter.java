@@ -1,6 +1,7 @@
 package app.avrel.desktop.ribbon;
 
 import app.avrel.body.Side;
+import app.avrel.posture.count.Breath;
 import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -289,17 +290,30 @@ final class RibbonPainter {
         double y = low;
         g.moveTo(scale.left(first), y);
         for (int i = first; i < past; i++) {
-            double to = switch (cells.get(i).breath()) {
-                case IN -> high;
-                case OUT -> low;
-                case HOLD, FREE -> y;
-            };
+            Breath breath = cells.get(i).breath();
             double x = scale.left(i);
             double end = scale.right(i);
-            double bend = (end - x) * 0.4;
-            g.bezierCurveTo(x + bend, y, end - bend, to, end, to);
-            y = to;
+            double turns = breath.both() ? (x + end) / 2 : x;
+            if (breath.both()) {
+                y = breathe(x, y, turns, breath.begins() == Breath.IN ? high : low);
+            }
+            y = breathe(turns, y, end, height(breath, y, high, low));
         }
         g.stroke();
+    }
+
+    /** Where the line stands at the end of a count; a breath that goes on goes all the way. */
+    private static double height(Breath breath, double now, double high, double low) {
+        return switch (breath.ends()) {
+            case IN -> high;
+            case OUT -> low;
+            default -> now;
+        };
+    }
+
+    private double breathe(double x, double y, double end, double to) {
+        double bend = (end - x) * 0.4;
+        g.bezierCurveTo(x + bend, y, end - bend, to, end, to);
+        return to;
     }
 }

@@ -77,7 +77,18 @@ record FindingPainter(GraphicsContext g, FloorScale scale, HouseRules rules, Col
                     OPEN_JOIN,
                     MISSING_POSTURE,
                     MISSING_VERSION,
-                    GENTLER_END -> finding.spot().ifPresent(spot -> part(spot, pose, body));
+                    GENTLER_END,
+                    BOTH_IN_AIR,
+                    REAR_HEEL,
+                    FEET_CROSSED,
+                    FEET_OVERLAP,
+                    HOUSE_SHARE,
+                    EDGE_LOAD,
+                    RISING_KICK,
+                    PALMS_MEET,
+                    HOLD_ENDS,
+                    PROP_NOT_HELD,
+                    SIDE_WORD -> finding.spot().ifPresent(spot -> part(spot, pose, body));
         }
     }
 

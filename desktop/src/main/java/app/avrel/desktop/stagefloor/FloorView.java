@@ -321,7 +321,7 @@ public final class FloorView extends Drawing {
     private static Bearing gaze(Pose pose) {
         return switch (pose.gaze()) {
             case Gaze.Ahead _ -> pose.facing();
-            case Gaze.AtHand(Side hand) -> pose.facing().plus(new Turn(hand.sign() * 20));
+            case Gaze.AtHand(Side hand, var _) -> pose.facing().plus(new Turn(hand.sign() * 20));
             case Gaze.Toward(Direction.OfPosture(Bearing bearing)) -> bearing;
             case Gaze.Toward(Direction.OfBody(Turn turn)) -> pose.facing().plus(turn);
         };

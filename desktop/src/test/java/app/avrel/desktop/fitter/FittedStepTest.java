@@ -27,7 +27,7 @@ class FittedStepTest {
     private static final Move SHIFT = new Move.Shift(Split.on(Side.LEFT, 65));
 
     private static Move step(StepPlace place) {
-        return new Move.Step(Side.LEFT, place, Optional.empty(), Optional.empty());
+        return new Move.Step(Side.LEFT, place, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     private static Posture posture(Move... moves) {
@@ -55,7 +55,8 @@ class FittedStepTest {
 
     @Test
     void aPostureWithoutAStepInADirectionIsLeftAlone() {
-        assertThat(FittedStep.in(posture(step(new StepPlace.Beside(Optional.empty()))), 1, CELL, BODY))
+        assertThat(FittedStep.in(
+                        posture(step(new StepPlace.Beside(Optional.empty(), Optional.empty()))), 1, CELL, BODY))
                 .isEmpty();
         assertThat(FittedStep.in(posture(SHIFT), 1, CELL, BODY)).isEmpty();
     }

@@ -65,6 +65,7 @@ class HandsOnTest {
                 Side.RIGHT,
                 new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty()),
                 Optional.of(app.avrel.posture.move.Contact.HEEL),
+                Optional.empty(),
                 Optional.empty());
         Count count = Count.of(Stage.of(before), Stage.of(new Move.Shift(Split.on(Side.RIGHT, 60))));
         FloorPoint heel = STANDING.left().heel().value().plus(new FloorVector(0.22, -0.5));
@@ -94,9 +95,9 @@ class HandsOnTest {
     @Test
     void aHandKeepsItsPalmAndGoesToAnotherHeight() {
         Count count = Count.of(Stage.of(new Move.PlaceHand(
-                Side.LEFT, HandPlace.UNSAID.withHeight(Landmark.HIP).withPalm(Palm.UP))));
+                Side.LEFT, HandPlace.UNSAID.withHeight(Landmark.HIP).withPalm(Palm.UP), Optional.empty())));
         assertThat(HandsOn.hand(count, Side.LEFT, Landmark.CHIN).moves())
                 .containsExactly(new Move.PlaceHand(
-                        Side.LEFT, HandPlace.UNSAID.withHeight(Landmark.CHIN).withPalm(Palm.UP)));
+                        Side.LEFT, HandPlace.UNSAID.withHeight(Landmark.CHIN).withPalm(Palm.UP), Optional.empty()));
     }
 }

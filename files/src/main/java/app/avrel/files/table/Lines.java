@@ -5,7 +5,6 @@ import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Language;
-import app.avrel.posture.count.Stage;
 import app.avrel.project.Project;
 import app.avrel.words.CanonicalText;
 import app.avrel.words.Wording;
@@ -50,8 +49,8 @@ final class Lines {
     Pose after(Pose pose, List<Count> counts) {
         Pose now = pose;
         for (Count count : counts) {
-            for (Stage stage : count.stages()) {
-                now = posing.after(now, stage);
+            for (int at = 0; at < count.stages().size(); at++) {
+                now = posing.after(now, count.stages(), at);
             }
         }
         return now;

@@ -23,6 +23,7 @@ import app.avrel.motion.Estimate;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Lean;
 import app.avrel.motion.Pose;
+import app.avrel.motion.StanceLine;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Gaze;
@@ -194,8 +195,10 @@ final class PoseMeasures {
                 Estimate.known(stand.drop()),
                 HandPlace.UNSAID,
                 HandPlace.UNSAID,
+                Optional.empty(),
                 Gaze.AHEAD,
                 Lean.UPRIGHT,
+                StanceLine.of(Bearing.FRONT),
                 Optional.empty());
     }
 

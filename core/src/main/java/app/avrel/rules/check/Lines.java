@@ -1,0 +1,77 @@
+package app.avrel.rules.check;
+
+import app.avrel.form.Form;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Track;
+import app.avrel.house.HouseRules;
+import app.avrel.rules.Finding;
+import app.avrel.rules.RuleId;
+import app.avrel.rules.Spot;
+import app.avrel.rules.Where;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+
+/** Runs the rules that follow a line: along a posture's own counts, and along a whole form with its ways in and joins. */
+final class Lines {
+
+    private Lines() {}
+
+    private static List<LineRule> rules(HouseRules rules) {
+        return List.of(new OneLegLong(rules), new Breathing(rules));
+    }
+
+    /** Looks along a posture's own counts. */
+    static void posture(Occurrence done, HouseRules rules, Consumer<Finding> found) {
+        List<LineRule> all = rules(rules);
+        for (Moment end : ends(done.done().counts())) {
+            Where where = new Where.InPosture(
+                    done.posture().id(), Optional.of(end.place().count()));
+            all.forEach(rule -> rule.count(new LineRule.Step(end, where), found));
+        }
+    }
+
+    private static List<Moment> ends(List<Moment> moments) {
+        return Moment.byCount(moments).stream().map(List::getLast).toList();
+    }
+
+    /** What is found of a count, wherever it is told. */
+    private record Told(RuleId rule, Optional<Spot> spot, int count) {}
+
+    /** Looks along a form; what is found in a posture by itself is told there, not here. */
+    static void form(Form form, Track track, HouseRules rules, Consumer<Finding> found) {
+        List<LineRule> all = rules(rules);
+        for (Occurrence one : track.occurrences()) {
+            Set<Told> alone = alone(one, rules);
+            for (Moment end : ends(one.done().wayIn())) {
+                Where where = new Where.InForm(
+                        form.id(), one.entry(), Optional.of(end.place().count()));
+                all.forEach(rule -> rule.count(new LineRule.Step(end, where), found));
+            }
+            for (Moment end : ends(one.done().counts())) {
+                int count = end.place().count();
+                Where where = new Where.InForm(form.id(), one.entry(), Optional.empty());
+                List<Finding> here = new ArrayList<>();
+                all.forEach(rule -> rule.count(new LineRule.Step(end, where), here::add));
+                here.stream()
+                        .filter(finding -> !alone.contains(new Told(finding.rule(), finding.spot(), count)))
+                        .map(finding -> finding.moved(where, "In count " + (count + 1) + ": "))
+                        .forEach(found);
+            }
+        }
+    }
+
+    private static Set<Told> alone(Occurrence one, HouseRules rules) {
+        Set<Told> told = new HashSet<>();
+        posture(
+                one,
+                rules,
+                finding -> told.add(new Told(
+                        finding.rule(), finding.spot(), finding.where().count().orElse(-1))));
+        return told;
+    }
+}

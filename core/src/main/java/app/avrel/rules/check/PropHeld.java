@@ -1,0 +1,45 @@
+package app.avrel.rules.check;
+
+import app.avrel.posture.hand.HeldProp;
+import app.avrel.posture.hand.Prop;
+import app.avrel.posture.move.Move;
+import app.avrel.rules.Finding;
+import app.avrel.rules.RuleId;
+import app.avrel.rules.Severity;
+import app.avrel.rules.Spot;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** A prop that is moved while nobody holds it. */
+final class PropHeld implements MomentRule {
+
+    @Override
+    public void examine(Watched watched, Consumer<Finding> found) {
+        Optional<Prop> held = watched.before().prop().map(HeldProp::prop);
+        for (Move move : watched.moves()) {
+            if (move instanceof Move.HandleProp handle && !takes(handle) && !holds(held, handle)) {
+                found.accept(Finding.of(
+                                RuleId.PROP_NOT_HELD,
+                                Severity.LOOK,
+                                watched.where(),
+                                "The " + handle.hand().word() + " hand is to move "
+                                        + handle.prop()
+                                                .map(prop -> "the " + prop.word())
+                                                .orElse("a prop")
+                                        + ", which nobody holds. Take it first, or let the start say that it is held.")
+                        .at(Spot.hand(handle.hand())));
+            }
+        }
+    }
+
+    private static boolean takes(Move.HandleProp handle) {
+        return switch (handle.act()) {
+            case TAKE -> true;
+            case OPEN, CLOSE, TURN, PASS, PUT_AWAY -> false;
+        };
+    }
+
+    private static boolean holds(Optional<Prop> held, Move.HandleProp handle) {
+        return held.isPresent() && handle.prop().map(prop -> prop == held.get()).orElse(true);
+    }
+}

@@ -1,0 +1,89 @@
+package app.avrel.rules.check;
+
+import app.avrel.floor.FloorPoint;
+import app.avrel.house.HouseRule;
+import app.avrel.house.Stance;
+import app.avrel.mechanics.Sole;
+import app.avrel.mechanics.Spacing;
+import app.avrel.motion.FootPose;
+import app.avrel.motion.Pose;
+import app.avrel.rules.Finding;
+import app.avrel.rules.Measures;
+import app.avrel.rules.RuleId;
+import app.avrel.rules.Severity;
+import app.avrel.rules.Spot;
+import java.util.List;
+import java.util.function.Consumer;
+
+/**
+ * Feet too far apart whatever the stance, crossed where the stance is not a crossed one, or in one another's place. Bow
+ * stances have bounds of their own.
+ */
+final class StanceWidth implements MomentRule {
+
+    /** Metres that a width is let pass. */
+    private static final double LET_PASS = 0.02;
+
+    @Override
+    public boolean ofStances() {
+        return true;
+    }
+
+    @Override
+    public void examine(Watched watched, Consumer<Finding> found) {
+        Pose after = watched.after();
+        boolean down = !after.left().lifted() && !after.right().lifted();
+        if (!watched.standsAnew() || !after.placed() || !down) {
+            return;
+        }
+        Spacing spacing = watched.alongFeet();
+        boolean crossedRest =
+                watched.stance().filter(stance -> stance == Stance.CROSSED_REST).isPresent();
+        if (!crossedRest && overlap(watched, after)) {
+            found.accept(finding(
+                    watched,
+                    RuleId.FEET_OVERLAP,
+                    "Both feet stand in one place. Set one of them at least a fist to its own side."));
+        } else if (!crossedRest && spacing.width() < -watched.body().fist() - LET_PASS) {
+            found.accept(finding(
+                    watched,
+                    RuleId.FEET_CROSSED,
+                    "The heels are crossed by " + Measures.cm(spacing.width())
+                            + " here. Let each foot step to a line of its own, or turn to where they do not cross."));
+        }
+        wide(watched, spacing, found);
+    }
+
+    private static void wide(Watched watched, Spacing spacing, Consumer<Finding> found) {
+        double most =
+                watched.rule(HouseRule.WIDTH_MOST) / 100.0 * watched.body().shoulderWidth();
+        if (spacing.width() > most + LET_PASS && !BowStance.loaded(watched)) {
+            found.accept(finding(
+                            watched,
+                            RuleId.STANCE_WIDTH,
+                            "The heels are " + Measures.cm(spacing.width()) + " apart across the facing, too wide: the"
+                                    + " house rule is at most " + Measures.cm(most) + " for this body.")
+                    .headed("Stance is too wide"));
+        }
+    }
+
+    private static Finding finding(Watched watched, RuleId rule, String sentence) {
+        return Finding.of(rule, Severity.LOOK, watched.where(), sentence).at(Spot.FEET);
+    }
+
+    /** Whether a part of one sole lies within the other. */
+    private static boolean overlap(Watched watched, Pose pose) {
+        return List.of(0.1, 0.5, 0.9).stream()
+                .anyMatch(share -> within(pose.left(), Sole.of(pose.right()).point(watched.body(), share, 0), watched)
+                        || within(pose.right(), Sole.of(pose.left()).point(watched.body(), share, 0), watched));
+    }
+
+    private static boolean within(FootPose foot, FloorPoint point, Watched watched) {
+        double along = point.minus(foot.heel().value()).along(foot.heading().value());
+        double across =
+                point.minus(foot.heel().value()).along(foot.heading().value().right());
+        return along > 0
+                && along < watched.body().footLength()
+                && Math.abs(across) < 0.6 * watched.body().footBreadth();
+    }
+}
