@@ -3,6 +3,7 @@ package app.avrel.mechanics;
 import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
+import app.avrel.floor.Turn;
 import app.avrel.motion.Pose;
 
 /**
@@ -17,6 +18,13 @@ public record Spacing(double leftLead, double width, double distance) {
     /** {@return the spacing of the feet of a pose for its own facing} */
     public static Spacing of(Pose pose) {
         return of(pose, pose.facing());
+    }
+
+    /** {@return the spacing along the middle between where both feet point} */
+    public static Spacing alongFeet(Pose pose) {
+        Turn between =
+                pose.left().heading().value().turnTo(pose.right().heading().value());
+        return of(pose, pose.left().heading().value().plus(new Turn(between.degrees() / 2)));
     }
 
     /** {@return the spacing of the feet of a pose for another facing} */

@@ -119,13 +119,13 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
         return pose.withFoot(stamp.foot(), foot.withContact(Contact.FLAT));
     }
 
+    /** Beside the other, the toes with the hips. */
     Pose drawIn(Pose pose, Move.DrawIn draw) {
         Side side = draw.foot();
         Estimate<FloorPoint> beside = beside(pose, side, body.fist() / 2, 0, Basis.DERIVED);
         Contact contact = draw.to() == DrawnTo.HOVERING ? Contact.LIFTED : Contact.BALL;
         FootPose foot = pose.foot(side).leaving().withHeel(beside).withContact(contact);
-        return pose.withFoot(
-                side, foot.withHeading(Estimate.assumed(foot.heading().value())));
+        return pose.withFoot(side, foot.withHeading(Estimate.assumed(pose.pelvis())));
     }
 
     /** The foot keeps its own line and closes the house rules' share of the way along the facing. */

@@ -86,10 +86,10 @@ class JoinTest {
     }
 
     @Test
-    void hipsAreComparedAgainstTheChest() {
+    void theChestIsComparedAgainstTheHips() {
         Pose twisted = STANDING.withBody(Estimate.known(new Turn(-20)), STANDING.chest());
         assertThat(differing(twisted, STANDING))
-                .containsExactly("Hips: 20° to the left, wanted square under the chest.");
+                .containsExactly("Chest: 20° to the right of the hips, wanted square over the hips.");
     }
 
     @Test

@@ -93,11 +93,11 @@ class FootTurnTest {
     }
 
     @Test
-    void toesThatAreNotSaidLeaveTheHeelOpenUnlessTheFootTurnsOnIt() {
+    void toesThatAreNotSaidAreAssumedAndTheHeelWithThemUnlessTheFootTurnsOnIt() {
         Pose ball = after(Standing.shoulderWide(), new Move.TurnFoot(Side.LEFT, Pivot.BALL, Optional.empty()));
-        assertThat(ball.left().heel().known()).isFalse();
+        assertThat(ball.left().heel().assumed()).isTrue();
         Pose heel = after(Standing.shoulderWide(), new Move.TurnFoot(Side.LEFT, Pivot.HEEL, Optional.empty()));
-        assertThat(heel.left().heel().known()).isTrue();
-        assertThat(heel.left().heading().known()).isFalse();
+        assertThat(heel.left().heel().assumed()).isFalse();
+        assertThat(heel.left().heading().assumed()).isTrue();
     }
 }

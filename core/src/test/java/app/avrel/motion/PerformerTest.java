@@ -20,7 +20,7 @@ import app.avrel.house.HouseRules;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Palm;
-import app.avrel.posture.hand.Reach;
+import app.avrel.posture.hand.HandShape;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Contact;
@@ -125,7 +125,7 @@ class PerformerTest {
     }
 
     @Test
-    void oneSinksAndRisesInFistsButNeverAboveStanding() {
+    void oneSinksAndRisesInFistsButNeverAboveStandingAndSomewhatIsAssumed() {
         Pose sunk = after(shoulderWide(), new Move.ChangeDepth(new Depth.Sink(Optional.of(Length.fists(1)))));
         assertThat(sunk.drop().value()).isCloseTo(1.5 * BODY.fist(), within(1e-9));
         Pose risen = after(sunk, new Move.ChangeDepth(new Depth.Rise(Optional.of(Length.fists(9)))));
@@ -133,18 +133,20 @@ class PerformerTest {
         Pose low = after(risen, new Move.ChangeDepth(new Depth.ToFrame(Depth.Frame.LOW)));
         assertThat(low.drop().value()).isCloseTo(3 * BODY.fist(), within(1e-9));
         Pose somewhat = after(low, new Move.ChangeDepth(new Depth.Rise(Optional.empty())));
-        assertThat(somewhat.drop().known()).isFalse();
+        assertThat(somewhat.drop().assumed()).isTrue();
+        assertThat(somewhat.drop().value()).isLessThan(low.drop().value());
     }
 
     @Test
-    void whatIsNotSaidOfAHandStaysAsItIs() {
+    void aNewTargetSetsTheHandAnewAndHowItLooksStays() {
         HandPlace said = HandPlace.UNSAID.withHeight(Landmark.CHEST).withPalm(Palm.UP);
         HandPlace hand = after(shoulderWide(), new Move.PlaceHand(Side.LEFT, said, Optional.empty()))
                 .leftHand();
         assertThat(hand.height()).contains(Landmark.CHEST);
         assertThat(hand.palm()).contains(Palm.UP);
-        assertThat(hand.reach()).contains(Reach.CLOSE);
-        assertThat(hand.sideways()).contains(Sideways.OWN_SIDE);
+        assertThat(hand.reach()).as("not what the last move left").isEmpty();
+        assertThat(hand.sideways()).isEmpty();
+        assertThat(hand.shape()).contains(HandShape.OPEN);
     }
 
     @Test
@@ -154,8 +156,9 @@ class PerformerTest {
                 new Move.HoldBall(Side.RIGHT, Optional.of(Landmark.CHEST), Optional.empty(), Optional.empty()));
         assertThat(pose.rightHand().palm()).contains(Palm.DOWN);
         assertThat(pose.leftHand().palm()).contains(Palm.UP);
-        assertThat(pose.rightHand().height().orElseThrow())
-                .isGreaterThan(pose.leftHand().height().orElseThrow());
+        double apart = new HandSpot(pose, BODY).of(Side.RIGHT).up()
+                - new HandSpot(pose, BODY).of(Side.LEFT).up();
+        assertThat(apart).isPositive();
     }
 
     @Test

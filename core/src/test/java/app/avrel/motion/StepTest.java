@@ -106,14 +106,14 @@ class StepTest {
     }
 
     @Test
-    void aDistanceThatIsNotSaidLeavesThePlaceOpen() {
+    void aDistanceThatIsNotSaidIsTheHousesUsualOne() {
         Pose open = after(shoulderWide(), step(Side.RIGHT, Direction.FORWARD, null, null));
-        assertThat(open.right().heel().known()).isFalse();
-        assertThat(open.left().heel().known()).isTrue();
+        assertThat(open.right().heel().assumed()).isTrue();
+        assertThat(open.left().heel().assumed()).isFalse();
     }
 
     @Test
-    void toesThatAreNotSaidAreOpenButDrawnAsTheyWere() {
+    void toesThatAreNotSaidAreAssumedToPointAsTheyDid() {
         Move step = new Move.Step(
                 Side.RIGHT,
                 new StepPlace.Beside(Optional.of(Length.fists(1)), Optional.empty()),
@@ -121,7 +121,7 @@ class StepTest {
                 Optional.empty(),
                 Optional.empty());
         Pose stepped = after(shoulderWide(), step);
-        assertThat(stepped.right().heading()).isEqualTo(Estimate.unknown(Bearing.FRONT));
+        assertThat(stepped.right().heading()).isEqualTo(Estimate.assumed(Bearing.FRONT));
     }
 
     @Test

@@ -33,6 +33,7 @@ final class GuideReader {
     private static final List<String> NUMBERS =
             List.of("no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten");
     private static final Pattern FOOT = Pattern.compile("the (left|right) (?:foot|heel|toes|knee)");
+    private static final Pattern TOES_WERE = Pattern.compile("to where the (left|right) toes were");
     private static final Pattern OF_FORWARD = Pattern.compile("(\\S+)° (left|right) of forward");
 
     private GuideReader() {}
@@ -93,7 +94,14 @@ final class GuideReader {
     private static StepPlace place(String[] parts) {
         String head = parts[0];
         if (head.contains("beside the other")) {
-            return new StepPlace.Beside(find(parts, " between them"), Optional.empty());
+            return new StepPlace.Beside(
+                    find(parts, " between them"),
+                    find(parts, " ahead of it").or(() -> find(parts, " behind it")
+                            .map(Length::negated)));
+        }
+        Matcher toesWere = TOES_WERE.matcher(head);
+        if (toesWere.find()) {
+            return new StepPlace.AtToes(side(toesWere.group(1)));
         }
         if (Arrays.stream(parts).anyMatch(part -> part.startsWith("heels level"))) {
             return new StepPlace.LevelWithHeel(width(parts));
@@ -180,6 +188,9 @@ final class GuideReader {
         String said = part.substring("toes ".length());
         if (said.endsWith("as far as they go")) {
             return said.startsWith("out") ? new Toes.OutAsFarAsTheyGo() : new Toes.InAsFarAsTheyGo();
+        }
+        if (said.equals("out") || said.equals("in")) {
+            return new Toes.TurnedSome(said.equals("out") ? Toes.TurnedSome.Way.OUT : Toes.TurnedSome.Way.IN);
         }
         if (said.equals("straight with the hips")) {
             return new Toes.AgainstPelvis(0);

@@ -23,6 +23,8 @@ final class SideWord implements EndRule {
     /** Foot-lengths by which a foot is in front. */
     private static final double AHEAD = 0.5;
 
+    private static final int HALF = 50;
+
     @Override
     public void examine(Occurrence done, Performer performer, Directions directions, Consumer<Finding> found) {
         if (performer.rules().get(HouseRule.SIDES) != BY_LEG) {
@@ -31,7 +33,7 @@ final class SideWord implements EndRule {
         Pose end = done.done().end();
         done.posture().side().ifPresent(said -> {
             Optional<Side> front = inFront(end, performer);
-            boolean stands = end.foot(said.other()).lifted();
+            boolean stands = end.foot(said.other()).lifted() || end.weight().least(said) > HALF;
             if (front.filter(side -> side != said).isPresent() && !stands) {
                 found.accept(EndRule.finding(
                         RuleId.SIDE_WORD,
@@ -48,7 +50,7 @@ final class SideWord implements EndRule {
         if (!pose.placed() || pose.left().lifted() || pose.right().lifted()) {
             return Optional.empty();
         }
-        double lead = Spacing.of(pose).leftLead() / performer.body().footLength();
+        double lead = Spacing.alongFeet(pose).leftLead() / performer.body().footLength();
         return Math.abs(lead) < AHEAD ? Optional.empty() : Optional.of(lead > 0 ? Side.LEFT : Side.RIGHT);
     }
 }

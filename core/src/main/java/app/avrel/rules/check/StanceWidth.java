@@ -7,6 +7,7 @@ import app.avrel.mechanics.Sole;
 import app.avrel.mechanics.Spacing;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
+import app.avrel.posture.move.Contact;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Measures;
 import app.avrel.rules.RuleId;
@@ -24,6 +25,9 @@ final class StanceWidth implements MomentRule {
     /** Metres that a width is let pass. */
     private static final double LET_PASS = 0.02;
 
+    /** Degrees between the feet of a crossed stance. */
+    private static final double TURNED_OUT = 45;
+
     @Override
     public boolean ofStances() {
         return true;
@@ -37,8 +41,10 @@ final class StanceWidth implements MomentRule {
             return;
         }
         Spacing spacing = watched.alongFeet();
-        boolean crossedRest =
-                watched.stance().filter(stance -> stance == Stance.CROSSED_REST).isPresent();
+        boolean crossedRest = watched.stance()
+                        .filter(stance -> stance == Stance.CROSSED_REST)
+                        .isPresent()
+                || onTheWayToARest(after);
         if (!crossedRest && overlap(watched, after)) {
             found.accept(finding(
                     watched,
@@ -52,6 +58,14 @@ final class StanceWidth implements MomentRule {
                             + " here. Let each foot step to a line of its own, or turn to where they do not cross."));
         }
         wide(watched, spacing, found);
+    }
+
+    /** Crossed with the rear heel up, the front toes turned out. */
+    private static boolean onTheWayToARest(Pose pose) {
+        boolean heelUp = pose.left().contact() == Contact.BALL || pose.right().contact() == Contact.BALL;
+        double between =
+                pose.left().heading().value().degreesFrom(pose.right().heading().value());
+        return heelUp && between >= TURNED_OUT;
     }
 
     private static void wide(Watched watched, Spacing spacing, Consumer<Finding> found) {

@@ -160,12 +160,7 @@ final class Watched {
 
     /** {@return how the feet stand to each other, seen along the way they point: between the two} */
     Spacing alongFeet() {
-        Pose after = moment.after();
-        Turn between =
-                after.left().heading().value().turnTo(after.right().heading().value());
-        Turn half = new Turn(between.degrees() / 2);
-        Bearing middle = after.left().heading().value().plus(half);
-        return Spacing.of(after, middle);
+        return Spacing.alongFeet(moment.after());
     }
 
     /** {@return the feet that bear at least so many percent} */

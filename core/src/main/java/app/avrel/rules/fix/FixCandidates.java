@@ -48,8 +48,8 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
             case KNEE_LOCKED -> here(finding, draft -> deeper(draft, A_FIST));
             case KNEE_PAST ->
                 Stream.concat(here(finding, draft -> lighter(draft, finding)), here(finding, this::higher));
-            case STANCE_LENGTH -> steps(finding, StepFixes.lengths());
-            case STANCE_WIDTH -> steps(finding, StepFixes.widths());
+            case STANCE_LENGTH, REAR_HEEL -> steps(finding, StepFixes.lengths());
+            case STANCE_WIDTH, FEET_CROSSED, FEET_OVERLAP -> steps(finding, StepFixes.widths());
             case EVEN_WEIGHT -> here(finding, draft -> shifting(draft, 60, 40));
             case CLAIMED_WEIGHT -> claimed();
             case INCLINE -> here(finding, this::upright);
@@ -59,9 +59,6 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
             case TWO_BREATHS, BREATH_UNSAID, LONG_BREATH -> breath(finding);
             case EDGE_LOAD -> here(finding, draft -> emptied(draft, finding));
             case BOTH_IN_AIR,
-                    REAR_HEEL,
-                    FEET_CROSSED,
-                    FEET_OVERLAP,
                     HOUSE_SHARE,
                     RISING_KICK,
                     PALMS_MEET,

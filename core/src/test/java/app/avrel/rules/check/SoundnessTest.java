@@ -88,16 +88,16 @@ class SoundnessTest {
     }
 
     @ParameterizedTest(name = "{0} % at {1} fists")
-    @CsvSource({"60, 1, false", "70, 1, false", "95, 2, true", "100, 2.5, true"})
+    @CsvSource({"60, 1, false", "70, 1, false", "80, 3, false", "80, 4, true", "100, 4, true"})
     void theKneeGoesPastTheToesWhereMuchWeightMeetsDepth(int percent, double fists, boolean past) {
         boolean found = rules(
                         of(ON_THE_RIGHT, sink(fists)), of(step(1.1, 0.4, 0)), of(flat(), shift(Side.LEFT, percent)))
                 .contains(RuleId.KNEE_PAST);
-        assertThat(found).isEqualTo(past || fists > 1);
+        assertThat(found).isEqualTo(past);
     }
 
     @ParameterizedTest(name = "turned {0} over a foot with {1} %: {2}")
-    @CsvSource({"-40, 80, ''", "-48, 80, NOTE", "-60, 80, LOOK", "-80, 80, CAUTION", "-60, 40, NOTE", "-60, 20, ''"})
+    @CsvSource({"-70, 80, ''", "-78, 80, NOTE", "-90, 80, LOOK", "-110, 80, CAUTION", "-90, 20, ''"})
     void theBodyTurnsOverALoadedFootAsFarAsTheHipGives(double degrees, int percent, String severity) {
         List<Finding> found = Found.in(of(shift(Side.RIGHT, percent), sink(1)), of(turn(degrees)));
         assertThat(found.stream()
@@ -113,7 +113,7 @@ class SoundnessTest {
                 of(ON_THE_RIGHT, sink(1)),
                 of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty())),
                 of(shift(Side.RIGHT, 70)));
-        assertThat(found).contains(RuleId.IMPOSSIBLE_SHARE, RuleId.OUTSIDE_SUPPORT);
+        assertThat(found).contains(RuleId.IMPOSSIBLE_SHARE);
     }
 
     @Test
@@ -187,7 +187,9 @@ class SoundnessTest {
         Stage along = of(kick, hand(Side.LEFT, Landmark.CHEST, 1, 85));
         HouseRules wantsAlong = HouseRules.LARGE_FRAME.with(HouseRule.KICK_ARMS, 1);
         HouseRules wantsOpen = HouseRules.LARGE_FRAME.with(HouseRule.KICK_ARMS, 2);
-        assertThat(rules(wantsAlong, of(ON_THE_RIGHT), lift, along)).doesNotContain(RuleId.KICK_ARMS);
+        assertThat(rules(wantsAlong, of(ON_THE_RIGHT), lift, along)).contains(RuleId.KICK_ARMS);
+        Stage both = of(kick, hand(Side.LEFT, Landmark.CHEST, 1, 85), hand(Side.RIGHT, Landmark.CHEST, 0.6, 85));
+        assertThat(rules(wantsAlong, of(ON_THE_RIGHT), lift, both)).doesNotContain(RuleId.KICK_ARMS);
         assertThat(rules(wantsOpen, of(ON_THE_RIGHT), lift, along)).contains(RuleId.KICK_ARMS);
     }
 
@@ -246,7 +248,7 @@ class SoundnessTest {
 
     @Test
     void aCrossedRestClosesWhereTheKneeMeetsTheCalf() {
-        assertThat(crossed(1.9, -0.3, 3.5)).doesNotContain(RuleId.CROSSED_REST);
+        assertThat(crossed(1.8, 0, 4)).doesNotContain(RuleId.CROSSED_REST);
         assertThat(crossed(1.6, 0, 2.5)).contains(RuleId.CROSSED_REST);
     }
 
