@@ -96,8 +96,8 @@ final class GuideReader {
         if (head.contains("beside the other")) {
             return new StepPlace.Beside(
                     find(parts, " between them"),
-                    find(parts, " ahead of it").or(() -> find(parts, " behind it")
-                            .map(Length::negated)));
+                    find(parts, " ahead of it")
+                            .or(() -> find(parts, " behind it").map(Length::negated)));
         }
         Matcher toesWere = TOES_WERE.matcher(head);
         if (toesWere.find()) {

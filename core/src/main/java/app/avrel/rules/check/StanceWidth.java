@@ -41,10 +41,8 @@ final class StanceWidth implements MomentRule {
             return;
         }
         Spacing spacing = watched.alongFeet();
-        boolean crossedRest = watched.stance()
-                        .filter(stance -> stance == Stance.CROSSED_REST)
-                        .isPresent()
-                || onTheWayToARest(after);
+        boolean crossedRest =
+                watched.stance().filter(stance -> stance == Stance.CROSSED_REST).isPresent() || onTheWayToARest(after);
         if (!crossedRest && overlap(watched, after)) {
             found.accept(finding(
                     watched,

@@ -2,8 +2,6 @@ package app.avrel.rules.check;
 
 import app.avrel.body.Body;
 import app.avrel.body.Side;
-import app.avrel.floor.Bearing;
-import app.avrel.floor.Turn;
 import app.avrel.form.Moment;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
