@@ -7,21 +7,21 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * A length in the unit it was given in; what it is in metres depends on the body.
+ * A length in the unit it was given in, to the hundredth; what it is in metres depends on the body.
  *
  * @param amount finite, -1000 to 1000; negative where the place that uses it says what that means
  * @param unit what is counted
  */
 public record Length(double amount, LengthUnit unit) {
 
-    private static final Pattern WRITTEN = Pattern.compile("(-?\\d+(?:[.,]\\d+)?) *([a-z -]+)");
+    private static final Pattern WRITTEN = Pattern.compile("(-?\\d+(?:[.,]\\d+)?(?:e-?\\d+)?) *([a-z -]+)");
 
     public Length {
         if (!(amount >= -1000 && amount <= 1000)) {
             throw new IllegalArgumentException(
                     "length must be -1000 to 1000 " + unit.many() + ", but was " + Numbers.plain(amount));
         }
-        amount += 0.0;
+        amount = Numbers.hundredths(amount);
     }
 
     public static Length centimetres(double amount) {
@@ -38,6 +38,11 @@ public record Length(double amount, LengthUnit unit) {
 
     public static Length fists(double amount) {
         return new Length(amount, LengthUnit.FIST);
+    }
+
+    /** {@return a length of any finite amount, taken to the nearest that can be} */
+    public static Length limited(double amount, LengthUnit unit) {
+        return new Length(Math.clamp(amount, -1000, 1000), unit);
     }
 
     public Length negated() {
@@ -75,10 +80,6 @@ public record Length(double amount, LengthUnit unit) {
     /** {@return the length as people write it, such as {@code 1.5 foot-lengths}; read back by {@link #parse}} */
     @Override
     public String toString() {
-        return written() + " " + (Math.abs(amount) == 1 ? unit.one() : unit.many());
-    }
-
-    private String written() {
-        return amount == Math.rint(amount) ? Long.toString((long) amount) : Double.toString(amount);
+        return Numbers.plain(amount) + " " + (Math.abs(amount) == 1 ? unit.one() : unit.many());
     }
 }

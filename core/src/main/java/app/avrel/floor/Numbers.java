@@ -1,5 +1,7 @@
 package app.avrel.floor;
 
+import java.math.BigDecimal;
+
 /** How numbers are written for people: no trailing zeros, a full stop for decimals, whatever the machine's locale. */
 public final class Numbers {
 
@@ -13,11 +15,12 @@ public final class Numbers {
         if (!Double.isFinite(number)) {
             return Double.toString(number);
         }
-        double rounded = Math.rint(number * 100) / 100;
-        if (rounded == Math.rint(rounded)) {
-            return Long.toString((long) rounded);
-        }
-        return Double.toString(rounded);
+        return BigDecimal.valueOf(hundredths(number)).stripTrailingZeros().toPlainString();
+    }
+
+    /** {@return the number to the hundredth, which is what is written of it; never a negative zero} */
+    public static double hundredths(double number) {
+        return Math.rint(number * 100) / 100 + 0.0;
     }
 
     /** {@return the number rounded to a whole one} */

@@ -4,9 +4,11 @@ import app.avrel.house.HouseRules;
 import app.avrel.posture.PostureId;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 
@@ -24,6 +26,15 @@ public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim>
 
     public Form {
         parts = parts.isEmpty() ? List.of(new Part("", List.of())) : List.copyOf(parts);
+        Set<EntryId> seen = new HashSet<>();
+        for (Part part : parts) {
+            for (Entry entry : part.entries()) {
+                if (!seen.add(entry.id())) {
+                    throw new IllegalArgumentException("entries must be unlike each other, but two of \"" + name
+                            + "\" have the id \"" + entry.id().key() + "\"");
+                }
+            }
+        }
     }
 
     public FormClaim claim() {

@@ -27,11 +27,11 @@ public record Lesson(String title, FormId form, int minutes, List<Segment> segme
     }
 
     public Lesson change(int segment, UnaryOperator<Segment> edit) {
-        return edited(list -> list.set(segment, edit.apply(list.get(segment))));
+        return has(segment) ? edited(list -> list.set(segment, edit.apply(list.get(segment)))) : this;
     }
 
     public Lesson delete(int segment) {
-        return edited(list -> list.remove(segment));
+        return has(segment) ? edited(list -> list.remove(segment)) : this;
     }
 
     public Lesson insert(int at, Segment segment) {
@@ -41,6 +41,11 @@ public record Lesson(String title, FormId form, int minutes, List<Segment> segme
     /** {@return the lesson with one segment moved so that it stands at {@code to}} */
     public Lesson move(int from, int to) {
         return edited(list -> list.add(to, list.remove(from)));
+    }
+
+    /** Whether there is such a segment: an edit may come late, from what was shown a while ago. */
+    private boolean has(int segment) {
+        return segment >= 0 && segment < segments.size();
     }
 
     private Lesson edited(java.util.function.Consumer<List<Segment>> edit) {

@@ -50,6 +50,7 @@ public sealed interface Segment {
             if (!(beats >= 0 && beats <= 10000)) {
                 throw new IllegalArgumentException("beats of a segment must be 0 to 10000, but was " + beats);
             }
+            beats += 0.0;
         }
     }
 

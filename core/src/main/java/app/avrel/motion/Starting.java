@@ -2,6 +2,7 @@ package app.avrel.motion;
 
 import app.avrel.body.Body;
 import app.avrel.body.Length;
+import app.avrel.body.LengthUnit;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Bearing;
@@ -85,7 +86,7 @@ public final class Starting {
                 own.placed() ? Optional.of(rounded(between.ahead() / body.footLength())) : Optional.empty(),
                 own.placed() ? Optional.of(rounded(-between.right() / body.footLength())) : Optional.empty(),
                 own.weight(),
-                Length.fists(Math.round(own.drop().value() / body.fist() * 10) / 10.0),
+                Length.limited(Math.round(own.drop().value() / body.fist() * 10) / 10.0, LengthUnit.FIST),
                 new Turn(Math.clamp(own.hips().value().degrees(), -30, 30)),
                 own.leftHand(),
                 own.rightHand(),
@@ -97,7 +98,7 @@ public final class Starting {
     }
 
     private static Length rounded(double footLengths) {
-        return Length.footLengths(Math.round(footLengths * 100) / 100.0);
+        return Length.limited(footLengths, LengthUnit.FOOT_LENGTH);
     }
 
     private static StartFoot startFoot(Pose pose, Side side) {

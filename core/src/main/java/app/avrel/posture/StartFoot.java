@@ -1,5 +1,6 @@
 package app.avrel.posture;
 
+import app.avrel.floor.Numbers;
 import app.avrel.posture.move.Contact;
 
 /**
@@ -17,6 +18,7 @@ public record StartFoot(double toesOut, Contact contact) {
         if (!(toesOut >= -180 && toesOut <= 180)) {
             throw new IllegalArgumentException("toes must be -180 to 180 degrees out, but was " + toesOut);
         }
+        toesOut = Numbers.hundredths(toesOut);
     }
 
     public static StartFoot flat(double toesOut) {

@@ -19,11 +19,13 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 
@@ -34,7 +36,7 @@ import java.util.function.UnaryOperator;
  * @param setting the frame: directions, body, house rules
  * @param postures the shelf, in its order; ids are unlike each other
  * @param links the shared ways from one posture to another
- * @param forms ids are unlike each other
+ * @param forms at least one, which is empty where none is given; ids are unlike each other
  * @param accepted findings that may stand
  * @param learners whose bodies and cautions are looked after
  * @param halls to practise in
@@ -52,10 +54,13 @@ public record Project(
         List<Hall> halls)
         implements ProjectBuilder.With {
 
+    private static final Form EMPTY_FORM =
+            new Form(new FormId("form"), "Form", List.of(), Optional.empty(), Optional.empty());
+
     public Project {
         postures = List.copyOf(postures);
         links = Collections.unmodifiableMap(new TreeMap<>(links));
-        forms = List.copyOf(forms);
+        forms = forms.isEmpty() ? List.of(EMPTY_FORM) : List.copyOf(forms);
         lessons = List.copyOf(lessons);
         accepted = List.copyOf(accepted);
         learners = List.copyOf(learners);
@@ -65,21 +70,18 @@ public record Project(
     }
 
     private static void unlike(List<String> keys, String what) {
-        List<String> seen = new ArrayList<>();
+        Set<String> seen = new HashSet<>();
         for (String key : keys) {
-            if (seen.contains(key)) {
+            if (!seen.add(key)) {
                 throw new IllegalArgumentException(
                         "ids must be unlike each other, but two " + what + "s are called \"" + key + "\"");
             }
-            seen.add(key);
         }
     }
 
     /** {@return a project with an empty shelf and one empty form} */
     public static Project empty(String name, Setting setting) {
-        Form form = new Form(new FormId("form"), "Form", List.of(), Optional.empty(), Optional.empty());
-        return new Project(
-                name, setting, List.of(), Map.of(), List.of(form), List.of(), List.of(), List.of(), List.of());
+        return new Project(name, setting, List.of(), Map.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
     public Optional<Posture> posture(PostureId id) {
@@ -141,6 +143,9 @@ public record Project(
 
     /** {@return this project with one lesson changed} */
     public Project changeLesson(int lesson, UnaryOperator<Lesson> edit) {
+        if (lesson < 0 || lesson >= lessons.size()) {
+            return this;
+        }
         List<Lesson> changed = new ArrayList<>(lessons);
         changed.set(lesson, edit.apply(changed.get(lesson)));
         return withLessons(changed);

@@ -26,6 +26,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -46,10 +47,10 @@ class UnrollTest {
     private static Form unfolded(Form form) {
         List<Part> parts = form.parts().stream()
                 .map(part -> part.withEntries(part.entries().stream()
-                        .flatMap(entry -> entry.ways().stream()
-                                .map(way -> entry.withWays(List.of(way))
-                                        .withId(new EntryId(
-                                                entry.id() + "-" + entry.ways().indexOf(way) + way.hashCode()))))
+                        .flatMap(entry -> IntStream.range(0, entry.times())
+                                .mapToObj(time -> entry.withWays(
+                                                List.of(entry.ways().get(time)))
+                                        .withId(new EntryId(entry.id().key() + "-" + time))))
                         .toList()))
                 .toList();
         return form.withParts(parts);

@@ -34,14 +34,30 @@ public final class ProjectFile {
 
     /** Saves a project. {@return why it could not be saved; empty where it was} */
     public static Optional<String> save(Project project, Path file) {
+        String text = ProjectText.of(project);
+        Optional<String> lost = unlike(project, text);
+        if (lost.isPresent()) {
+            return Optional.of(file.getFileName() + " is not saved: what would be written could not be opened again ("
+                    + lost.get() + "). The file is as it was, and your work is still here: undo the last changes and"
+                    + " save again.");
+        }
         try {
-            SafeFile.write(file, ProjectText.of(project));
+            SafeFile.write(file, text);
             return Optional.empty();
         } catch (IOException e) {
             return Optional.of(file.getFileName() + " cannot be saved in "
                     + file.toAbsolutePath().getParent() + ": " + reason(e)
                     + ". Choose another place; your work is still here.");
         }
+    }
+
+    /** Why the text is not the project, if it is not: nothing is replaced by what cannot be read back. */
+    private static Optional<String> unlike(Project project, String text) {
+        return switch (ProjectText.read(text, "it")) {
+            case Opened.Read(Project again, var _) ->
+                again.equals(project) ? Optional.empty() : Optional.of("it comes back other than it is");
+            case Opened.Refused(String message) -> Optional.of(message);
+        };
     }
 
     static String reason(IOException e) {

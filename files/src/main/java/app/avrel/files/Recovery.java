@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
+import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -106,24 +107,42 @@ public final class Recovery implements AutoCloseable {
 
     /** {@return what programs that no longer run have left in a folder, newest first} */
     public static List<Left> left(Path folder) {
+        return abandoned(folder).stream()
+                .flatMap(file -> read(file).stream())
+                .sorted(Comparator.comparing(Left::at).reversed())
+                .toList();
+    }
+
+    /** {@return the files that programs have left there and that cannot be read; they are kept as they are} */
+    public static List<Path> unreadable(Path folder) {
+        return abandoned(folder).stream().filter(file -> read(file).isEmpty()).toList();
+    }
+
+    private static List<Path> abandoned(Path folder) {
         if (!Files.isDirectory(folder)) {
             return List.of();
         }
         try (Stream<Path> files = Files.list(folder)) {
             return files.filter(file -> file.getFileName().toString().endsWith(ENDING))
                     .filter(file -> !running(file))
-                    .flatMap(file -> read(file).stream())
-                    .sorted(Comparator.comparing(Left::at).reversed())
+                    .sorted()
                     .toList();
         } catch (IOException e) {
             return List.of();
         }
     }
 
+    /** Whether the program that made the file still runs: a process of its number that was there when it was made. */
     private static boolean running(Path file) {
-        String pid = file.getFileName().toString().split("-", 2)[0];
+        String[] parts = file.getFileName().toString().replace(ENDING, "").split("-", 2);
         try {
-            return ProcessHandle.of(Long.parseLong(pid)).isPresent();
+            Optional<ProcessHandle> process = ProcessHandle.of(Long.parseLong(parts[0]));
+            Instant made = Instant.ofEpochMilli(Long.parseLong(parts[parts.length - 1]));
+            return process.filter(alive -> alive.info()
+                            .startInstant()
+                            .filter(start -> start.isAfter(made.plusSeconds(1)))
+                            .isEmpty())
+                    .isPresent();
         } catch (NumberFormatException e) {
             return false;
         }

@@ -127,7 +127,7 @@ class ProjectTextTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "\"beats\": 2 |\"beats\": -2 | counts[| beats must be above 0 and at most 64, but was -2.0",
+                "\"beats\": 2 |\"beats\": -2 | counts[| beats must be 0.01 to 64, but was -2",
                 "\"foot\": \"right\" |\"foot\": \"rihgt\" | .foot: | must be one of left, right, but was \"rihgt\"",
                 "\"share\": 100 |\"share\": 140 | .share: | left share must be 0 to 100 percent, but was 140",
                 "\"contact\": \"flat\" |\"contact\": 7 | .contact: | must be one of flat, heel, ball, lifted, but was 7",

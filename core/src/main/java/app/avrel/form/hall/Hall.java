@@ -35,6 +35,7 @@ public record Hall(
         check("a hall must be wide", width, 2, LONGEST);
         check("a hall must be deep", depth, 2, LONGEST);
         check("the clearance must be", clearance, 0, 2);
+        clearance += 0.0;
         spacing.ifPresent(metres -> check("the spacing must be", metres, 0.5, 10));
         doors = List.copyOf(doors);
         pillars = List.copyOf(pillars);

@@ -15,6 +15,8 @@ public record Pillar(double fromLeft, double fromFront, double width) {
         Hall.check("a pillar must stand from the left wall", fromLeft, 0, Hall.LONGEST);
         Hall.check("a pillar must stand from the front wall", fromFront, 0, Hall.LONGEST);
         Hall.check("a pillar must be wide", width, 0.05, 10);
+        fromLeft += 0.0;
+        fromFront += 0.0;
     }
 
     /** {@return metres from a place to the pillar's edge; 0 within} */

@@ -1,5 +1,6 @@
 package app.avrel.posture.count;
 
+import app.avrel.floor.Numbers;
 import app.avrel.posture.move.Move;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
@@ -10,7 +11,7 @@ import java.util.stream.Stream;
  * One count: stages one after the other, in a number of beats, with a breath.
  *
  * @param stages at least one; it may be still
- * @param beats how long it lasts, above 0, at most 64
+ * @param beats how long it lasts, at least a hundredth, at most 64, to the hundredth
  * @param words the instructor's own, where the generated ones are not wanted
  * @param note for the instructor
  * @param arrival whether hands take the whole count, as they do where it is empty, or wait for their stage
@@ -29,8 +30,9 @@ public record Count(
     public Count {
         stages = stages.isEmpty() ? List.of(Stage.STILL) : List.copyOf(stages);
         words = List.copyOf(words);
+        beats = Numbers.hundredths(beats);
         if (!(beats > 0 && beats <= 64)) {
-            throw new IllegalArgumentException("beats must be above 0 and at most 64, but was " + beats);
+            throw new IllegalArgumentException("beats must be 0.01 to 64, but was " + Numbers.plain(beats));
         }
     }
 

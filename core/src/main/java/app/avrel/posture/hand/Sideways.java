@@ -1,6 +1,7 @@
 package app.avrel.posture.hand;
 
 import app.avrel.floor.Direction;
+import app.avrel.floor.Numbers;
 
 /** Where a hand is across the body. */
 public sealed interface Sideways {
@@ -21,6 +22,7 @@ public sealed interface Sideways {
                 throw new IllegalArgumentException(
                         "sideways place must be -2 to 3 shoulder halves, but was " + shoulderHalves);
             }
+            shoulderHalves = Numbers.hundredths(shoulderHalves);
         }
     }
 

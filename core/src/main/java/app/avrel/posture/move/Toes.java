@@ -1,6 +1,7 @@
 package app.avrel.posture.move;
 
 import app.avrel.floor.Direction;
+import app.avrel.floor.Numbers;
 
 /** Where the toes point after a step or a turn of the foot. */
 public sealed interface Toes {
@@ -13,6 +14,7 @@ public sealed interface Toes {
     record Turned(double degreesOut) implements Toes {
         public Turned {
             Toes.check("turn of the toes", degreesOut);
+            degreesOut = Numbers.hundredths(degreesOut);
         }
     }
 
@@ -34,6 +36,7 @@ public sealed interface Toes {
     record AgainstPelvis(double degreesOut) implements Toes {
         public AgainstPelvis {
             Toes.check("toes against the pelvis", degreesOut);
+            degreesOut = Numbers.hundredths(degreesOut);
         }
     }
 

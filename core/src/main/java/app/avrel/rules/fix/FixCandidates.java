@@ -1,6 +1,7 @@
 package app.avrel.rules.fix;
 
 import app.avrel.body.Length;
+import app.avrel.body.LengthUnit;
 import app.avrel.body.Side;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Way;
@@ -174,7 +175,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
     private static Stream<Draft> depths(FixCandidate draft, Stream<Double> fists, String words) {
         return fists.filter(depth -> depth >= 0.3).flatMap(depth -> {
             double rounded = Math.round(depth * 10) / 10.0;
-            Move to = new Move.ChangeDepth(new Depth.To(Length.fists(rounded)));
+            Move to = new Move.ChangeDepth(new Depth.To(Length.limited(rounded, LengthUnit.FIST)));
             String said = words + Numbers.plain(rounded) + (rounded == 1 ? " fist" : " fists");
             boolean changes = draft.count().moves().anyMatch(Move.ChangeDepth.class::isInstance);
             return named(

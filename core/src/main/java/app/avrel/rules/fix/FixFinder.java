@@ -23,6 +23,9 @@ public final class FixFinder {
 
     private static final int MOST_MOVES = 2;
 
+    /** A posture of some hundred stages would be done thousands of times. */
+    private static final int MOST_TRIED = 150;
+
     private final Posture posture;
     private final Checkup checkup;
     private final Track track;
@@ -40,6 +43,7 @@ public final class FixFinder {
         return finding.where() instanceof Where.InPosture(var id, var _) && id.equals(posture.id())
                 ? new FixCandidates(posture, track.occurrences().getFirst(), checkup.posing())
                         .of(finding)
+                        .limit(MOST_TRIED)
                         .filter(fix -> sound(fix, finding))
                         .findFirst()
                 : Optional.empty();

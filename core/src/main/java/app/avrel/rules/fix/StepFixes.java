@@ -49,7 +49,7 @@ final class StepFixes {
     }
 
     private static Length scaled(Length length, double factor) {
-        return new Length(Math.round(length.amount() * factor * 20) / 20.0, length.unit());
+        return Length.limited(Math.round(length.amount() * factor * 20) / 20.0, length.unit());
     }
 
     private static Move at(Move.Step step, StepPlace place) {

@@ -33,7 +33,7 @@ public record LineReading(
     public LineReading {
         stages = List.copyOf(stages);
         words = List.copyOf(words);
-        questions = List.copyOf(questions);
+        questions = questions.stream().distinct().toList();
         refusals = List.copyOf(refusals);
     }
 

@@ -25,6 +25,6 @@ record Token(int from, int to, String text, Term term, boolean finite) {
     /** {@return a token over both and all between them} */
     Token through(Token last, Term meaning) {
         String words = this == last ? text : text + " " + last.text;
-        return new Token(from, last.to, words, meaning);
+        return new Token(Math.min(from, last.from), Math.max(to, last.to), words, meaning);
     }
 }

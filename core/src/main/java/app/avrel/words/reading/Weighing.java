@@ -105,8 +105,15 @@ final class Weighing {
                             + ". Say for example \"shift 70 left\".");
             return List.of();
         }
-        if (other.isPresent() && share + other.get() == TENTHS) {
+        if (other.isPresent() && share + other.get() == TENTHS && share <= TENTHS && other.get() >= 0) {
             return ofNumberOfTenths(share, side);
+        }
+        if (other.filter(percent -> percent < 0 || percent > 100).isPresent()) {
+            hearing.refuse(
+                    plain(other.get()),
+                    "A share is 0 to 100 percent, but it says " + plain(other.get())
+                            + ". Say for example \"shift 70 left\".");
+            return List.of();
         }
         if (other.isPresent() && share + other.get() != 100) {
             return range(share, other.get(), side);

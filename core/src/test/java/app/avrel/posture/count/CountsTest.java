@@ -85,8 +85,7 @@ class CountsTest {
 
     @Test
     void aCountLastsAWhile() {
-        assertThatThrownBy(() -> Count.blank().withBeats(0))
-                .hasMessage("beats must be above 0 and at most 64, but was 0.0");
+        assertThatThrownBy(() -> Count.blank().withBeats(0)).hasMessage("beats must be 0.01 to 64, but was 0");
         assertThatThrownBy(() -> Count.blank().withBeats(Double.NaN)).isInstanceOf(IllegalArgumentException.class);
     }
 

@@ -11,7 +11,6 @@ import app.avrel.rules.Where;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -142,8 +141,9 @@ public final class FindingsPanel extends VBox {
                     .selected()
                     .map(shown::indexOf)
                     .orElse(-1);
-            actions.select(shown.get((at + 1) % shown.size()));
-            Stream.of(list.getChildren().get((at + 1) % shown.size())).forEach(this::reveal);
+            int to = (at + 1) % shown.size();
+            actions.select(shown.get(to));
+            list.getChildren().stream().skip(to).findFirst().ifPresent(this::reveal);
         }
     }
 

@@ -76,7 +76,7 @@ final class EntryCard extends VBox {
         List<Posture> shelf = desk.project().postures();
         posture.show(
                 shelf.stream().map(Posture::name).toList(),
-                shelf.indexOf(recorded.orElse(null)),
+                recorded.map(shelf::indexOf).orElse(-1),
                 at -> change("posture", whole -> whole.withPosture(shelf.get(at).id())));
         side.show(
                 sides(recorded),

@@ -213,8 +213,13 @@ final class FormList extends VBox {
                 .toList();
         var model = list.getSelectionModel();
         if (!model.getSelectedIndices().stream().sorted().toList().equals(wanted)) {
-            model.clearSelection();
-            wanted.forEach(model::select);
+            int[] rest = wanted.stream().skip(1).mapToInt(Integer::intValue).toArray();
+            if (wanted.isEmpty()) {
+                model.clearSelection();
+            } else {
+                model.clearAndSelect(wanted.getFirst());
+                model.selectIndices(wanted.getFirst(), rest);
+            }
         }
         for (int at : wanted) {
             if (lines.get(at) instanceof EntryLine.Of of && of.index() == entry) {

@@ -169,8 +169,8 @@ public final class CountCard extends VBox {
 
     private MoveRow row(MovePlace at) {
         return new MoveRow(
-                (field, move) -> session.apply(CountEdits.changeMove(holder, index, at, field, move)),
-                () -> session.apply(CountEdits.removeMove(holder, index, at)),
+                (field, move) -> apply(CountEdits.changeMove(holder, index, at, field, move)),
+                () -> apply(CountEdits.removeMove(holder, index, at)),
                 () -> toggle(at));
     }
 
@@ -194,6 +194,9 @@ public final class CountCard extends VBox {
     }
 
     private void add(MoveKind kind) {
+        if (!session.settled()) {
+            return;
+        }
         Count count = holder.counts(session.project()).get(index);
         int stage = count.stages().size() - 1;
         added(
@@ -202,6 +205,9 @@ public final class CountCard extends VBox {
     }
 
     private void addThen(MoveKind kind) {
+        if (!session.settled()) {
+            return;
+        }
         Count count = holder.counts(session.project()).get(index);
         boolean bare = count.moves().findAny().isEmpty();
         if (bare) {
@@ -215,8 +221,18 @@ public final class CountCard extends VBox {
 
     private void added(Edit edit, MovePlace at) {
         open = at;
-        session.apply(edit);
-        focusOpen();
+        if (apply(edit)) {
+            focusOpen();
+        }
+    }
+
+    /** What is typed and shown only is recorded first, so that the edit is made to what is shown. */
+    private boolean apply(Edit edit) {
+        boolean settled = session.settled();
+        if (settled) {
+            session.apply(edit);
+        }
+        return settled;
     }
 
     /** The foot that bears less where the count ends: it is the one that can move next. */

@@ -106,7 +106,9 @@ final class CountHead extends VBox {
     }
 
     private void change(String name, String field, java.util.function.UnaryOperator<Count> edit) {
-        session.apply(CountEdits.change(holder, index, name, field, edit));
+        if (session.settled()) {
+            session.apply(CountEdits.change(holder, index, name, field, edit));
+        }
     }
 
     void insert() {
@@ -143,6 +145,8 @@ final class CountHead extends VBox {
 
     private void go(Edit edit, int then) {
         boolean posture = holder instanceof Holder.OfPosture;
-        session.apply(edit, posture ? session.choice().withCount(then) : session.choice());
+        if (session.settled()) {
+            session.apply(edit, posture ? session.choice().withCount(then) : session.choice());
+        }
     }
 }

@@ -51,9 +51,12 @@ final class CountSaid extends VBox {
     private void show(EntryField field, CueLevel level, Holder holder, int index, Count count, CountWords words) {
         field.field().setPromptText(words.generated(count, level));
         field.show(CountWords.own(count, level).orElse(""), text -> {
-            session.apply(CountEdits.change(
-                    holder, index, "Change what is said", "said" + level, whole -> withOwn(whole, level, text)));
-            return true;
+            boolean settled = session.settled();
+            if (settled) {
+                session.apply(CountEdits.change(
+                        holder, index, "Change what is said", "said" + level, whole -> withOwn(whole, level, text)));
+            }
+            return settled;
         });
     }
 

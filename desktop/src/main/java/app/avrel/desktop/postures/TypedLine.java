@@ -33,7 +33,7 @@ public final class TypedLine extends VBox {
 
     public TypedLine(Session session) {
         this.session = session;
-        model = new TypedLineModel(session);
+        model = new TypedLineModel(session, field::clear);
         getStyleClass().add("typed-line");
         field.setPromptText(PROMPT);
         field.setAccessibleText("Type a count");

@@ -35,8 +35,16 @@ public final class TypedLineModel {
     private boolean editing;
     private Language language = Language.ENGLISH;
 
-    public TypedLineModel(Session session) {
+    private final Runnable recorded;
+
+    /**
+     * A line for a session.
+     *
+     * @param recorded is run when the line was recorded because something else that it shows is edited
+     */
+    public TypedLineModel(Session session, Runnable recorded) {
         this.session = session;
+        this.recorded = recorded;
     }
 
     public Language language() {
@@ -64,8 +72,18 @@ public final class TypedLineModel {
         base = Optional.of(from);
         LineReading reading = read(text, posture.get(), from.count());
         int at = place(posture.get(), from.count());
-        session.preview(record(posture.get().id(), from.count(), reading), from.withCount(at));
+        session.preview(record(posture.get().id(), from.count(), reading), from.withCount(at), () -> settle(text));
         return Optional.of(reading);
+    }
+
+    private boolean settle(String text) {
+        boolean taken = take(text);
+        if (taken) {
+            recorded.run();
+        } else {
+            drop();
+        }
+        return taken;
     }
 
     /** Records the line. {@return whether it was understood and so recorded} */
@@ -160,9 +178,10 @@ public final class TypedLineModel {
 
     private static Project recorded(Project project, PostureId id, int chosen, boolean edited, LineReading reading) {
         return project.changePosture(id, posture -> {
+            int after = Math.min(chosen, posture.counts().size() - 1);
             List<Count> counts = replaces(posture, chosen, edited)
                     ? Counts.change(posture.counts(), chosen, reading::over)
-                    : Counts.insert(posture.counts(), chosen + 1, reading.count());
+                    : Counts.insert(posture.counts(), after + 1, reading.count());
             return posture.withCounts(counts);
         });
     }

@@ -20,6 +20,7 @@ import app.avrel.rules.Finding;
 import app.avrel.words.Wording;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -103,6 +104,7 @@ public final class Session {
     private History history;
     private Project saved;
     private boolean previewing;
+    private BooleanSupplier settling = () -> false;
     private Heading staging = Heading.FRONT;
 
     public Session(Project project, Recovery recovery) {
@@ -154,9 +156,14 @@ public final class Session {
         changed(then);
     }
 
-    /** Shows a change as if it were made; the document does not know of it. */
-    public void preview(Edit edit, Choice then) {
+    /**
+     * Shows a change as if it were made; the document does not know of it.
+     *
+     * @param settling records what is shown, or answers false where it cannot be; see {@link #settled()}
+     */
+    public void preview(Edit edit, Choice then, BooleanSupplier settling) {
         Project shown = edit.change().apply(project());
+        this.settling = settling;
         Choice within = then.within(shown);
         if (previewing && within.equals(choice()) && shown.equals(desk.get().project())) {
             return;
@@ -164,6 +171,16 @@ public final class Session {
         previewing = true;
         desk.set(new Desk(
                 desk.get().survey().after(shown), within, staging, desk.get().selected()));
+    }
+
+    /**
+     * Makes what is shown and what is recorded the same, before a change to a place that was read from what is shown.
+     *
+     * @return whether the change may be made: what was shown only is now recorded. False where that cannot be, and then
+     *     the record is shown again
+     */
+    public boolean settled() {
+        return !previewing || settling.getAsBoolean();
     }
 
     /** {@return whether something is shown that is not recorded} */
@@ -234,11 +251,12 @@ public final class Session {
 
     /** Puts another project on the desk. */
     public void start(Project project, Optional<Path> from) {
+        Desk fresh = new Desk(Analysis.of(project), Choice.first(project), staging, Optional.empty());
         history = new History(project);
         saved = project;
         file.set(from);
         recovery.forget();
-        desk.set(new Desk(Analysis.of(project), Choice.first(project), staging, Optional.empty()));
+        desk.set(fresh);
     }
 
     /** Puts work on the desk that a program left behind; it counts as not saved. */

@@ -31,6 +31,7 @@ public final class AvrelApplication extends Application {
         Project project = opened instanceof Opened.Read(Project read, var _) ? read : blank();
         Session session = new Session(project, new Recovery(StateFolder.recovery()));
         Shell shell = new Shell(session, new SystemFileChoosing(stage), AvrelApplication::quit);
+        UnexpectedErrors.watch((StackPane) shell.root(), StateFolder.errors());
         stage.setTitle("Avrel");
         stage.setMinWidth(1100);
         stage.setMinHeight(700);

@@ -19,6 +19,7 @@ import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.layout.StackPane;
 
 /** New, open, save, recover, quit. */
@@ -141,6 +142,15 @@ public final class FileActions {
 
     /** Offers what an earlier run left behind, if anything. */
     public void offerRecovery() {
+        List<Path> unreadable = Recovery.unreadable(StateFolder.recovery());
+        if (!unreadable.isEmpty()) {
+            Sheet.tell(
+                    over,
+                    "Kept work cannot be read",
+                    "Avrel did not end in good order once, and what it kept cannot be read: "
+                            + unreadable.stream().map(Path::toString).collect(Collectors.joining(", "))
+                            + ". It stays there. Open it in a text editor: below its first line it is a project file.");
+        }
         Recovery.left(StateFolder.recovery()).stream().findFirst().ifPresent(this::offer);
     }
 

@@ -20,6 +20,11 @@ public final class StateFolder {
         return base.resolve("avrel");
     }
 
+    /** {@return where unexpected errors are written down} */
+    static Path errors() {
+        return path().resolve("errors.log");
+    }
+
     static Path recovery() {
         return path().resolve("recovery");
     }

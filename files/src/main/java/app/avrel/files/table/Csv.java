@@ -51,7 +51,8 @@ final class Csv {
             }
             return parser.getRecords();
         } catch (IOException | IllegalArgumentException | UncheckedIOException e) {
-            throw new Unfit("This is no table that can be read: " + e.getMessage() + ".");
+            String why = String.valueOf(e.getMessage()).replaceAll("^(?:[a-z]+\\.)+[A-Za-z]+: ", "");
+            throw new Unfit("This is no table that can be read: " + why + ".");
         }
     }
 

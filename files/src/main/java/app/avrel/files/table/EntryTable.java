@@ -280,7 +280,7 @@ public final class EntryTable {
     private List<WayIn> ways(String cell, Form made, long line) throws Unfit {
         List<WayIn> ways = new ArrayList<>();
         HallPose pose = made.entries().isEmpty() ? start() : track(made).end().beginning();
-        for (String way : cell.split("(?m)^" + NEXT + "\\s*$")) {
+        for (String way : cell.split("(?m)^" + NEXT + "\\s*$", -1)) {
             ways.add(way(way.strip(), pose, line));
         }
         return ways;

@@ -48,7 +48,7 @@ class TablesTest {
     @Test
     void itsCountsGoOutAndComeInAsTheyWere() {
         String table = CountTable.of(DEMO, FORM);
-        assertThat(table.lines().count()).isEqualTo(1 + 153);
+        assertThat(table.lines().count()).isEqualTo(1 + 154);
         assertThat(CountTable.read(DEMO, FORM.id(), table)).isEqualTo(new Brought.Taken<>(DEMO));
     }
 
