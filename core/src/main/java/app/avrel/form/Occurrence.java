@@ -63,12 +63,33 @@ public record Occurrence(int index, int entry, int repeat, Performance done, Pla
         return done.moments();
     }
 
-    /** {@return all stages as they are drawn in the hall} */
+    /**
+     * {@return all stages as they are drawn in the hall}
+     *
+     * <p>The first stage of the posture goes out from how one has arrived: what may differ at a join that fits, and the
+     * hands at any join, moves over instead of jumping.
+     */
     public List<Moment> inHall() {
         return Stream.concat(
                         done.wayIn().stream().map(moment -> drawn(moment, wayInAt)),
-                        done.counts().stream().map(moment -> drawn(moment, at())))
+                        Stream.concat(
+                                done.counts().stream()
+                                        .limit(1)
+                                        .map(this::fromArrived)
+                                        .map(moment -> drawn(moment, at())),
+                                done.counts().stream().skip(1).map(moment -> drawn(moment, at()))))
                 .toList();
+    }
+
+    private Moment fromArrived(Moment first) {
+        Pose arrived = done.arrived();
+        Pose before = done.join().fits()
+                ? arrived
+                : first.before()
+                        .withLeftHand(arrived.leftHand())
+                        .withRightHand(arrived.rightHand())
+                        .withHold(arrived.hold());
+        return new Moment(first.place(), first.count(), first.stage(), before, first.after());
     }
 
     private static Moment drawn(Moment moment, Placement at) {

@@ -97,4 +97,9 @@ public record FootPose(
     public FootPose moved(FloorVector by) {
         return new FootPose(heel.map(point -> point.plus(by)), heading, contact, air, was.map(point -> point.plus(by)));
     }
+
+    /** {@return whether the record says where the foot is and points, or it follows from what it says} */
+    public boolean placedAsSaid() {
+        return heel.known() && heading.known() && !heel.assumed() && !heading.assumed();
+    }
 }

@@ -76,7 +76,7 @@ class CommandsTest {
         assertThat(plank.get("join")).hasSize(1);
         assertThat(plank.get("position_m")).hasSize(2);
         assertThat(plank.get("directions")).hasSize(plank.get("counts").intValue());
-        assertThat(form.get("totals").get("counts").intValue()).isEqualTo(153);
+        assertThat(form.get("totals").get("counts").intValue()).isEqualTo(154);
         assertThat(form.get("totals").get("numbered").intValue()).isEqualTo(27);
         assertThat(form.get("net_turn_deg").doubleValue()).isZero();
         assertThat(form.get("returns").booleanValue()).isTrue();

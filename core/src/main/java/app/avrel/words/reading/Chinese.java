@@ -53,8 +53,8 @@ final class Chinese {
             Act.LAND = 着地 | 落地 | 点地 | 點地 | 著地
             Act.SHIFT = 移 | 移动 | 移到 | 移至 | 移向 | 转移 | 轉移 | 移重心
             Act.EMPTY = 虚 | 变虚
-            Act.TURN = 转 | 转动 | 转身 | 转体 | 轉 | 旋转 | 扭转 | 碾转 | 转腰 | 扣 | 摆 | 辗转
-            Act.TURN Way.IN = 内扣 | 扣脚 | 里扣 | 內扣
+            Act.TURN = 转 | 转动 | 转身 | 转体 | 轉 | 旋转 | 扭转 | 碾转 | 转腰 | 摆 | 辗转
+            Act.TURN Way.IN = 内扣 | 扣 | 扣脚 | 里扣 | 內扣
             Act.TURN Way.OUT = 外摆 | 外撇 | 撇脚 | 外展 | 外擺
             Act.FACE = 面向 | 朝 | 朝向 | 对 | 面对 | 向着 | 指向
             Act.DRAW = 收 | 收回 | 收到 | 收至 | 并到 | 收脚 | 靠拢

@@ -45,11 +45,13 @@ public final class Sequence {
 
     private final String title;
     private final List<String> lines;
-    private final List<String> expected = new ArrayList<>();
+    private final List<String> found = new ArrayList<>();
+    private final List<String> noted = new ArrayList<>();
     private final Map<HouseRule, Integer> rules = new LinkedHashMap<>();
     private final List<Recorded> recorded = new ArrayList<>();
     private final List<String> notRead = new ArrayList<>();
     private boolean form;
+    private boolean ofItsBody;
 
     /** A posture while its lines are read, and how it stands in the form. */
     private static final class Recorded {
@@ -93,7 +95,9 @@ public final class Sequence {
         String head = colon > 0 ? line.substring(0, colon) : line;
         String rest = colon > 0 ? line.substring(colon + 2).strip() : "";
         switch (head) {
-            case "expect", "also", "found" -> expected.add(line);
+            case "found" -> found.add(rest);
+            case "noted" -> noted.add(rest);
+            case "body" -> ofItsBody = true;
             case "rule" -> rules.put(HouseRule.valueOf(rest.split("=")[0]), Integer.valueOf(rest.split("=")[1]));
             case "side" -> last.side = Optional.of(rest.equals("left") ? Side.LEFT : Side.RIGHT);
             case "end" -> last.end = claim(last.end, rest.split("=")[0], rest.split("=")[1]);
@@ -125,8 +129,19 @@ public final class Sequence {
         return title;
     }
 
-    public List<String> expected() {
-        return expected;
+    /** {@return what must be found, all of it, each as rule, severity and place} */
+    List<String> mustBeFound() {
+        return found;
+    }
+
+    /** {@return whether what is found is about the size of a body of 170 cm} */
+    boolean ofItsBody() {
+        return ofItsBody;
+    }
+
+    /** {@return notes that must be among what is found} */
+    List<String> mustBeNoted() {
+        return noted;
     }
 
     /** {@return the lines that were not understood, when they were last read} */

@@ -39,6 +39,35 @@ final class PoseNodes {
         return node;
     }
 
+    /** {@return what of a pose nobody said and the house's usual stands for} */
+    static ObjectNode assumed(Pose pose) {
+        ObjectNode node = JsonNodeFactory.instance.objectNode();
+        for (Side side : Side.values()) {
+            FootPose foot = pose.foot(side);
+            ObjectNode of = JsonNodeFactory.instance.objectNode();
+            if (foot.heel().assumed()) {
+                FloorPoint heel = foot.heel().value();
+                of.putArray("heel").add(rounded(heel.right())).add(rounded(heel.ahead()));
+            }
+            if (foot.heading().assumed()) {
+                of.put("heading_deg", rounded(foot.heading().value().degrees()));
+            }
+            if (!of.isEmpty()) {
+                node.set(side.word(), of);
+            }
+        }
+        if (pose.drop().assumed()) {
+            node.put("drop_cm", rounded(pose.drop().value() * 100));
+        }
+        if (pose.chest().assumed()) {
+            node.put("facing_deg", rounded(pose.facing().degrees()));
+        }
+        if (pose.hips().assumed()) {
+            node.put("pelvis_heading_deg", rounded(pose.pelvis().degrees()));
+        }
+        return node;
+    }
+
     private static ObjectNode foot(FootPose foot) {
         ObjectNode node = JsonNodeFactory.instance.objectNode();
         FloorPoint heel = foot.heel().value();

@@ -3,6 +3,8 @@ package app.avrel.desktop.door;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.files.ProjectText;
+import app.avrel.posture.count.Breath;
+import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
 import app.avrel.rules.Finding;
 import app.avrel.words.CanonicalText;
@@ -44,6 +46,7 @@ final class SayNodes {
                         refused.addObject().put("word", refusal.word()).put("message", refusal.message()));
         top.put("understood", reading.understood());
         top.set("pose", PoseNodes.of(reading.after(), body));
+        top.set("assumed", PoseNodes.assumed(reading.after()));
         ArrayNode found = top.putArray("findings");
         findings.forEach(finding -> found.addObject()
                 .put("rule", finding.rule().key())
@@ -65,6 +68,9 @@ final class SayNodes {
                 .filter(field ->
                         !List.of("kind", "foot", "hand", "above", "leading").contains(field.getKey()))
                 .forEach(field -> node.set(field.getKey(), field.getValue()));
+        if (move instanceof Move.TurnBody(var part, var _) && part == BodyPart.HIPS) {
+            node.put("part", "whole").put("of", "hips");
+        }
         return node.put("stage", stage).put("said", new CanonicalText(saying).words(move));
     }
 
@@ -82,13 +88,20 @@ final class SayNodes {
 
     private static void manner(LineReading.CountManner manner, ObjectNode top, ArrayNode moves) {
         manner.breath().ifPresent(breath -> {
-            String word = breath.name().toLowerCase(Locale.ROOT);
+            Breath begins = breath == Breath.HOLD ? breath : breath.begins();
+            String word = begins.name().toLowerCase(Locale.ROOT);
             top.put("breath", word);
-            moves.addObject()
+            ObjectNode node = moves.addObject()
                     .put("kind", "breath")
                     .putNull("side")
                     .put("breath", word)
                     .put("said", breath.phrase());
+            if (breath.goesOn()) {
+                node.put("still", true);
+            }
+            if (breath.both()) {
+                node.put("then", breath.ends().name().toLowerCase(Locale.ROOT));
+            }
         });
         manner.pace().ifPresent(pace -> {
             String word = pace.name().toLowerCase(Locale.ROOT);

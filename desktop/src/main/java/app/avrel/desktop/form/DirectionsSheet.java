@@ -105,7 +105,8 @@ final class DirectionsSheet {
     }
 
     private static String toes(Estimate<Heading> toes, Directions directions) {
-        return toes.known() ? directions.say(toes.value()) : "open";
+        String said = directions.say(toes.value());
+        return !toes.known() ? "open" : toes.assumed() ? "about " + said : said;
     }
 
     private static String turn(double degrees) {

@@ -40,6 +40,7 @@ final class PostureHeading {
         String stance =
                 Naming.of(after, setting.chosenBody()).map(Stance::label).orElse("no named stance");
         return side + at + " · " + stance + " · " + JoinWords.share(after.weight()) + " · facing "
+                + (after.chest().assumed() ? "about " : "")
                 + setting.directions().say(Heading.FRONT.of(after.facing()))
                 + (after.chest().known() ? "" : "?");
     }
@@ -54,9 +55,12 @@ final class PostureHeading {
         String width = spacing.width() < -0.005
                 ? "crossed by " + centimetres(-spacing.width())
                 : centimetres(spacing.width()) + " wide";
-        return centimetres(spacing.length()) + " long (" + tenths(spacing.length() / body.footLength())
+        boolean assumed = pose.left().heel().assumed() || pose.right().heel().assumed();
+        return (assumed ? "about " : "") + centimetres(spacing.length()) + " long ("
+                + tenths(spacing.length() / body.footLength())
                 + " foot-lengths), " + width + " (" + tenths(spacing.width() / body.shoulderWidth())
-                + " shoulder widths), pelvis " + fists(pose.drop().value() / body.fist()) + " down"
+                + " shoulder widths), pelvis " + (pose.drop().assumed() ? "about " : "")
+                + fists(pose.drop().value() / body.fist()) + " down"
                 + (pose.drop().known() ? "" : " or so");
     }
 

@@ -52,6 +52,9 @@ final class StageHands implements FloorEdits {
     }
 
     private void change(String name, Change change) {
+        if (!session.settled()) {
+            return;
+        }
         Session.Desk desk = session.desk().get();
         int count = desk.choice().count();
         desk.posture()

@@ -110,7 +110,7 @@ final class Sole {
     private void outline(FootPose foot, Color colour) {
         g.setStroke(colour);
         g.setLineWidth(foot.lifted() ? 1.6 : 2);
-        boolean known = foot.heel().known() && foot.heading().known();
+        boolean known = foot.placedAsSaid();
         if (foot.lifted()) {
             g.setLineDashes(2, 3);
         } else if (!known) {

@@ -50,9 +50,9 @@ final class WalkPath {
         steps.add(
                 shown.isEmpty() || shown.getFirst().moments().isEmpty()
                         ? start()
-                        : centre(shown.getFirst().moments().getFirst().before()));
+                        : centre(shown.getFirst().inHall().getFirst().before()));
         for (Occurrence done : shown) {
-            for (Moment moment : done.moments()) {
+            for (Moment moment : done.inHall()) {
                 steps.add(centre(moment.after()));
             }
         }
