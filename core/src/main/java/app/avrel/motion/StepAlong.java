@@ -27,17 +27,14 @@ record StepAlong(FootPlacement placing, Pose pose, Side side, StepPlace.Along al
 
     private static final double SIDEWAYS = 90;
 
-    /** A width is never so much of a step sideways that the foot would leap. */
-    private static final double MOST_OF_STEP = 0.7;
-
     Estimate<FloorPoint> heel() {
         Bearing direction = placing.heading(along.direction());
         double off = ownFacing(direction).turnTo(direction).degrees();
         double square = squareness(off);
         double distance = distance(off, square);
-        double width = width(off, distance);
+        double width = width(off);
         Estimate<FloorPoint> standing = pose.foot(side.other()).heel();
-        double aside = side.sign() * width * square * (Math.abs(off) <= SIDEWAYS ? 1 : -1);
+        double aside = side.sign() * StepLeap.bounded(width, distance, off) * (Math.abs(off) <= SIDEWAYS ? 1 : -1);
         FloorPoint heel = standing.value()
                 .plus(direction.vector(distance))
                 .plus(direction.right().vector(aside));
@@ -113,26 +110,27 @@ record StepAlong(FootPlacement placing, Pose pose, Side side, StepPlace.Along al
         return placing.rules().get(rule) / 100.0;
     }
 
-    /** What is not said keeps the foot's own line going straight; sideways it is the house's, in between in proportion. */
-    private double width(double off, double distance) {
-        Body body = placing.body();
-        double sideways = sidewaysness(off);
-        double said = along.width()
-                .map((Length width) -> body.metres(width))
-                .orElseGet(() ->
-                        ownLine(off) * (1 - sideways) + rule(HouseRule.STEP_WIDTH) * body.shoulderWidth() * sideways);
-        double most = said + (MOST_OF_STEP * Math.abs(distance) - said) * sideways;
-        return Math.abs(said) > most && most >= 0 ? Math.copySign(most, said) : said;
+    /** How far beside the direction: what is said, less of it the more the direction goes sideways. */
+    private double width(double off) {
+        return along.width()
+                .map((Length width) -> placing.body().metres(width) * (1 - sidewaysness(off)))
+                .orElseGet(() -> ownLine(off));
     }
 
-    /** How far to its own side of the standing heel the foot is, square to the direction. */
+    /**
+     * How far to its own side of the standing heel the foot is, square to the direction. How far ahead it was counts the
+     * less, the more the direction goes sideways.
+     */
     private double ownLine(double off) {
-        Bearing direction = placing.heading(along.direction());
+        Bearing facing = placing.heading(along.direction()).plus(new Turn(-off));
         FloorVector now = pose.foot(side)
                 .heel()
                 .value()
                 .minus(pose.foot(side.other()).heel().value());
-        double right = now.along(direction.right());
+        double round = Math.toRadians(off);
+        double sideways = sidewaysness(off);
+        double right = now.along(facing.right()) * Math.cos(round)
+                - now.along(facing) * Math.sin(round) * (1 - Math.pow(sideways, 1.5));
         return side.sign() * (Math.abs(off) <= SIDEWAYS ? right : -right);
     }
 }

@@ -167,7 +167,7 @@ class LinkingTest {
                 .map(samples -> Meeting.of(sound(samples), sound(samples), Played.AS_RECORDED))
                 .filter(meeting -> meeting.proposals().link(1).found())
                 .count();
-        assertThat(closed).isGreaterThan(45);
+        assertThat(closed).isGreaterThanOrEqualTo(45);
     }
 
     @Test
