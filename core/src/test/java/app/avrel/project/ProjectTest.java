@@ -3,9 +3,14 @@ package app.avrel.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.avrel.body.Side;
 import app.avrel.house.HouseRule;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
 import app.avrel.rules.Finding;
 import app.avrel.samples.SampleProjects;
 import java.util.List;
@@ -61,12 +66,28 @@ class ProjectTest {
 
     @Test
     void changingTheHouseRulesChangesEveryShareRecordedAsTheirs() {
-        Project project = SampleProjects.of(3, 6);
-        Setting other = project.setting().withRules(project.setting().rules().with(HouseRule.BOW_SHARE, 83));
-        assertThat(other.posing().rules().get(HouseRule.BOW_SHARE)).isEqualTo(83);
-        assertThat(project.withSetting(other)
-                        .setting()
-                        .withRules(project.setting().rules()))
-                .isEqualTo(project.setting());
+        Posture asHouse = shifting("as-house", new Split.AsHouse(Split.Loading.FRONT_LOADED, Side.LEFT));
+        Posture asSaid = shifting("as-said", Split.on(Side.LEFT, 65));
+        Project project = Project.empty("Hall", Setting.USUAL).withPostures(List.of(asHouse, asSaid));
+        Project stricter = project.withSetting(
+                project.setting().withRules(project.setting().rules().with(HouseRule.BOW_SHARE, 83)));
+        assertThat(shareLeft(project, asHouse)).isEqualTo(65);
+        assertThat(shareLeft(stricter, asHouse)).isEqualTo(83);
+        assertThat(shareLeft(stricter, asSaid)).as("what is said stays").isEqualTo(65);
+        assertThat(stricter.postures()).as("the record does not change").isEqualTo(project.postures());
+    }
+
+    private static Posture shifting(String id, Split split) {
+        return posture(id).withCounts(List.of(Count.of(Stage.of(new Move.Shift(split)))));
+    }
+
+    private static int shareLeft(Project project, Posture posture) {
+        return Analysis.of(project)
+                .track(posture.id())
+                .orElseThrow()
+                .end()
+                .own()
+                .weight()
+                .leastLeft();
     }
 }

@@ -319,7 +319,8 @@ public final class Samples {
 
     public Count count() {
         List<OwnWords> words = chance(0.2)
-                ? List.of(new OwnWords(Language.ENGLISH, CueLevel.PROMPT, "left palm over, right palm under"))
+                ? List.of(new OwnWords(
+                        one(Language.values()), one(CueLevel.values()), "left palm over, right palm under"))
                 : List.of();
         return new Count(
                 several(1, 3, this::stage),
@@ -371,7 +372,7 @@ public final class Samples {
 
     public Posture posture(String id) {
         List<PostureName> names =
-                List.of(PostureName.of(Language.ENGLISH, "Posture " + id), PostureName.chinese("姿势", "zīshì"));
+                List.of(PostureName.of(one(Language.values()), "Posture " + id), PostureName.chinese("姿势", "zīshì"));
         EndClaim end = new EndClaim(
                 maybe(() -> one(Stance.values())), maybe(this::split), maybe(this::heading), maybe(() -> number(0, 9)));
         List<Count> counts = several(0, 6, this::count);

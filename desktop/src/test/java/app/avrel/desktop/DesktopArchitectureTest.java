@@ -1,13 +1,16 @@
 package app.avrel.desktop;
 
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.List;
 import javafx.scene.Node;
 import org.junit.jupiter.api.Test;
 
@@ -37,6 +40,18 @@ class DesktopArchitectureTest {
                 .definedBy("app.avrel.desktop.lessons..")
                 .layer("settings")
                 .definedBy("app.avrel.desktop.settings..")
+                .layer("hall")
+                .definedBy("app.avrel.desktop.hall..")
+                .layer("learners")
+                .definedBy("app.avrel.desktop.learners..")
+                .layer("exchange")
+                .definedBy("app.avrel.desktop.exchange..")
+                .layer("findings")
+                .definedBy("app.avrel.desktop.findings..")
+                .layer("fitter")
+                .definedBy("app.avrel.desktop.fitter..")
+                .layer("figure")
+                .definedBy("app.avrel.desktop.figure..")
                 .layer("shell")
                 .definedBy("app.avrel.desktop.shell..")
                 .layer("shots")
@@ -57,7 +72,53 @@ class DesktopArchitectureTest {
                 .mayOnlyBeAccessedByLayers("shell", "form")
                 .whereLayer("settings")
                 .mayOnlyBeAccessedByLayers("shell")
+                .whereLayer("hall")
+                .mayOnlyBeAccessedByLayers("shell")
+                .whereLayer("learners")
+                .mayOnlyBeAccessedByLayers("shell")
+                .whereLayer("exchange")
+                .mayOnlyBeAccessedByLayers("shell")
+                .whereLayer("fitter")
+                .mayOnlyBeAccessedByLayers("postures")
+                .whereLayer("findings")
+                .mayOnlyBeAccessedByLayers("shell", "door", "form", "postures")
+                .whereLayer("figure")
+                .mayOnlyBeAccessedByLayers("form", "hall", "postures", "findings")
+                .whereLayer("session")
+                .mayNotAccessAnyLayer()
+                .whereLayer("parts")
+                .mayNotAccessAnyLayer()
                 .check(DESKTOP);
+    }
+
+    @Test
+    void everyRoomIsNamedAbove() {
+        List<String> rooms = DESKTOP.stream()
+                .map(one -> one.getPackageName().split("\\."))
+                .filter(path -> path.length > 3)
+                .map(path -> path[3])
+                .distinct()
+                .sorted()
+                .toList();
+        assertThat(rooms)
+                .containsExactly(
+                        "door",
+                        "exchange",
+                        "figure",
+                        "findings",
+                        "fitter",
+                        "form",
+                        "hall",
+                        "learners",
+                        "lessons",
+                        "parts",
+                        "postures",
+                        "ribbon",
+                        "session",
+                        "settings",
+                        "shell",
+                        "shots",
+                        "stagefloor");
     }
 
     @Test
@@ -70,8 +131,6 @@ class DesktopArchitectureTest {
         noClasses()
                 .that()
                 .resideInAPackage("app.avrel.desktop.session..")
-                .and()
-                .doNotHaveSimpleName("Room")
                 .should()
                 .dependOnClassesThat()
                 .areAssignableTo(Node.class)
@@ -81,10 +140,12 @@ class DesktopArchitectureTest {
     @Test
     void viewsKeepTheirNodesToThemselves() {
         fields().that()
-                .haveRawType(Node.class)
+                .haveRawType(assignableTo(Node.class))
+                .and()
+                .areDeclaredInClassesThat()
+                .areNotRecords()
                 .should()
                 .haveModifier(JavaModifier.PRIVATE)
-                .allowEmptyShould(true)
                 .check(DESKTOP);
     }
 }

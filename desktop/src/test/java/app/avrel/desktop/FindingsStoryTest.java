@@ -9,6 +9,8 @@ import app.avrel.body.WeightShare;
 import app.avrel.desktop.findings.FindingsPanel;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.StepPlace;
 import app.avrel.project.Learner;
 import app.avrel.project.Precaution;
 import app.avrel.project.Project;
@@ -179,6 +181,11 @@ class FindingsStoryTest {
         assertThat(words()).contains("It fits", "170 cm", "lengths that fit so wide");
         press(robot, button("Put it into the count"));
         Posture changed = read(() -> workplace.session.project().postures().getFirst());
-        assertThat(changed.counts().getLast().toString()).doesNotContain("3 foot-lengths");
+        assertThat(changed.counts().getLast().moves())
+                .filteredOn(Move.Step.class::isInstance)
+                .singleElement()
+                .satisfies(move -> assertThat(((StepPlace.Along) ((Move.Step) move).place()).distance())
+                        .hasValueSatisfying(
+                                length -> assertThat(length.amount()).isBetween(0.3, 2.5)));
     }
 }

@@ -2,9 +2,18 @@ package app.avrel.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.body.Side;
+import app.avrel.posture.PostureId;
+import app.avrel.posture.count.Counts;
+import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
 import app.avrel.project.Project;
 import app.avrel.samples.SampleProjects;
+import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -48,9 +57,27 @@ class ProjectTextTest {
 
     @Test
     void oneChangedWeightIsOneChangedLine() {
-        String changed = ProjectText.of(Demo.project().withName("Another hall"));
-        assertThat(changed.lines().filter(line -> !DEMO.contains(line)).toList())
-                .hasSize(1);
+        Project demo = Demo.project();
+        PostureId id = new PostureId("lean-on-the-gate");
+        Project other = demo.changePosture(
+                id,
+                posture -> posture.withCounts(Counts.change(
+                        posture.counts(),
+                        2,
+                        count -> count.withStages(List.of(new Stage(Stream.concat(
+                                        Stream.of(new Move.Shift(Split.on(Side.LEFT, 55))),
+                                        count.moves().skip(1))
+                                .toList()))))));
+        List<String> was = ProjectText.of(demo).lines().toList();
+        List<String> now = ProjectText.of(other).lines().toList();
+        assertThat(now).hasSameSizeAs(was);
+        List<Integer> changed = IntStream.range(0, now.size())
+                .filter(at -> !now.get(at).equals(was.get(at)))
+                .boxed()
+                .toList();
+        assertThat(changed).hasSize(1);
+        assertThat(was.get(changed.getFirst())).contains("\"share\": 60");
+        assertThat(now.get(changed.getFirst())).contains("\"share\": 55");
     }
 
     @RepeatedTest(80)

@@ -35,6 +35,9 @@ final class FallingStep implements MomentRule {
     private static final double LET_PASS_BACK = 0.053;
     private static final double FAR = 0.09;
 
+    /** Metres by which heels that are level may differ. */
+    private static final double LEVEL = 0.001;
+
     /** Degrees against the pelvis between which toes point that are not said. */
     private static final double[] TOES = {-30, 0, 30, 60};
 
@@ -119,8 +122,8 @@ final class FallingStep implements MomentRule {
                 .heel()
                 .value()
                 .minus(pose.foot(foot.other()).heel().value());
-        return way.along(pose.facing()) < 0
-                || foot.sign() * way.along(pose.facing().right()) < 0;
+        return way.along(pose.facing()) < -LEVEL
+                || foot.sign() * way.along(pose.facing().right()) < -LEVEL;
     }
 
     /** How far from the standing heel, on the way to its place, the foot can be set down empty. */

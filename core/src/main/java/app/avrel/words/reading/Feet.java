@@ -133,7 +133,9 @@ final class Feet {
     }
 
     private boolean lowers() {
-        return clause.has(Term.Act.LOWER) || clause.has(Term.Way.DOWN) || clause.has(Term.Manner.FLAT);
+        return clause.has(Term.Act.LOWER)
+                || clause.has(Term.Way.DOWN)
+                || clause.has(Term.Manner.FLAT) && !clause.has(Term.Act.SLIDE);
     }
 
     /** Down from the air, or from heel or ball; a flat foot that goes down somewhere steps there. */

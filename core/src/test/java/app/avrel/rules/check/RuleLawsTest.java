@@ -20,8 +20,10 @@ import app.avrel.rules.Spot;
 import app.avrel.samples.Samples;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
 
 class RuleLawsTest {
 
@@ -52,9 +54,38 @@ class RuleLawsTest {
     }
 
     /** What a record leaves open is never held against it: without any share no rule speaks of weight. */
-    @RepeatedTest(40)
-    void whatIsNotSaidRaisesNothing(RepetitionInfo repetition) {
-        Posture posture = new Samples(repetition.getCurrentRepetition()).posture("p");
+    @Test
+    void whatIsNotSaidRaisesNothing() {
+        int raisedWhereSaid = 0;
+        for (int seed = 1; seed <= 60; seed++) {
+            Posture posture = new Samples(seed).posture("p");
+            Posture still = posture.withSheet(app.avrel.posture.teaching.PostureSheet.EMPTY)
+                    .withCounts(posture.counts().stream()
+                            .map(count -> count.withStages(count.stages().stream()
+                                    .map(stage -> new app.avrel.posture.count.Stage(stage.moves().stream()
+                                            .filter(move -> !(move instanceof Move.OfFoot))
+                                            .toList()))
+                                    .toList()))
+                            .toList());
+            raisedWhereSaid += (int) ofWeight(still).count();
+            assertThat(ofWeight(unsaid(still))).as("seed %d", seed).isEmpty();
+        }
+        assertThat(raisedWhereSaid)
+                .as("with the shares said, the same postures raise much")
+                .isGreaterThan(20);
+    }
+
+    private static Stream<String> ofWeight(Posture posture) {
+        return rules(posture, Standing.POSING).stream()
+                .filter(rule -> rule.startsWith("knee")
+                        || rule.startsWith("twist")
+                        || rule.startsWith("stance")
+                        || rule.startsWith("loaded")
+                        || rule.startsWith("outside")
+                        || rule.startsWith("near"));
+    }
+
+    private static Posture unsaid(Posture posture) {
         List<Count> open = posture.counts().stream()
                 .map(count -> count.withStages(count.stages().stream()
                         .map(stage -> new app.avrel.posture.count.Stage(stage.moves().stream()
@@ -65,16 +96,8 @@ class RuleLawsTest {
                                 .toList()))
                         .toList()))
                 .toList();
-        Posture unsaid = posture.withSheet(app.avrel.posture.teaching.PostureSheet.EMPTY)
-                .withCounts(open)
+        return posture.withCounts(open)
                 .withStart(posture.start().withPose(posture.start().pose().withWeight(WeightShare.UNKNOWN)));
-        assertThat(rules(unsaid, Standing.POSING))
-                .noneMatch(rule -> rule.startsWith("knee")
-                        || rule.startsWith("twist")
-                        || rule.startsWith("stance")
-                        || rule.startsWith("loaded")
-                        || rule.startsWith("outside")
-                        || rule.startsWith("near"));
     }
 
     /** Postures recorded in the body's own measures are as sound for a tall body as for a short one. */
