@@ -131,6 +131,8 @@ class DesktopArchitectureTest {
         noClasses()
                 .that()
                 .resideInAPackage("app.avrel.desktop.session..")
+                .and()
+                .doNotHaveFullyQualifiedName("app.avrel.desktop.session.Room")
                 .should()
                 .dependOnClassesThat()
                 .areAssignableTo(Node.class)
@@ -144,6 +146,8 @@ class DesktopArchitectureTest {
                 .and()
                 .areDeclaredInClassesThat()
                 .areNotRecords()
+                .and()
+                .doNotHaveModifier(JavaModifier.SYNTHETIC)
                 .should()
                 .haveModifier(JavaModifier.PRIVATE)
                 .check(DESKTOP);

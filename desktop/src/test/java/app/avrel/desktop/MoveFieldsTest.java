@@ -45,6 +45,46 @@ class MoveFieldsTest {
         }
     }
 
+    /** What a field means depends on no other, but where the first words of a place open other fields. */
+    @RepeatedTest(300)
+    void changingOneFieldLeavesAllOthersAsTheyAre(RepetitionInfo repetition) {
+        Samples samples = new Samples(repetition.getCurrentRepetition());
+        Move move = samples.move();
+        for (MoveField field : FIELDS.of(move)) {
+            if (field instanceof MoveField.OneOf one && !OPENING.contains(one.label())) {
+                int other = samples.number(0, one.words().size() - 1);
+                assertOthersStay(move, one.change().apply(other), one.label());
+            }
+            if (field instanceof MoveField.Line line) {
+                line.change()
+                        .apply("")
+                        .ifPresent(changed -> assertOthersStay(move, changed, line.label()));
+            }
+        }
+    }
+
+    private static final List<String> OPENING = List.of("Goes", "Where", "Hands");
+
+    private static void assertOthersStay(Move move, Move changed, String label) {
+        List<MoveField> before = FIELDS.of(move);
+        List<MoveField> after = FIELDS.of(changed);
+        assertThat(after).as("%s of %s", label, move).hasSameSizeAs(before);
+        for (int at = 0; at < before.size(); at++) {
+            if (!before.get(at).label().equals(label)) {
+                assertThat(shown(after.get(at)))
+                        .as("%s after %s of %s", before.get(at).label(), label, move)
+                        .isEqualTo(shown(before.get(at)));
+            }
+        }
+    }
+
+    private static String shown(MoveField field) {
+        return switch (field) {
+            case MoveField.OneOf one -> one.label() + ": " + one.words().get(one.chosen());
+            case MoveField.Line line -> line.label() + ": " + line.text();
+        };
+    }
+
     @ParameterizedTest
     @EnumSource(MoveKind.class)
     void everyKindOfMoveHasFieldsWithLabelsOfTheirOwn(MoveKind kind) {

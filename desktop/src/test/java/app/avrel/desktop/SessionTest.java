@@ -6,6 +6,7 @@ import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
 import app.avrel.files.Demo;
+import app.avrel.files.ProjectText;
 import app.avrel.files.Recovery;
 import app.avrel.form.WayIn;
 import app.avrel.posture.PostureId;
@@ -78,6 +79,43 @@ class SessionTest {
         assertThat(session.open(broken).orElseThrow()).contains("is not an Avrel project");
         assertThat(session.project().name()).isEqualTo("X");
         assertThat(session.undoable()).isPresent();
+    }
+
+    @Test
+    void whatANewerProgramWroteIsStillThereWhenTheFileIsSaved() throws Exception {
+        Path file = folder.resolve("newer.avrel");
+        String newer = ProjectText.of(Demo.project())
+                .replaceFirst("\"version\": \\d+", "\"version\": 99")
+                .replaceFirst("\\n}\\s*$", ",\n  \"moonPhases\": [\"new\", \"full\"]\n}\n");
+        Files.writeString(file, newer);
+        assertThat(session.open(file)).isEmpty();
+        session.apply(rename("Saved by an older program"));
+        assertThat(session.save(file)).isEmpty();
+        assertThat(Files.readString(file)).contains("moonPhases").contains("Saved by an older program");
+        session.start(Demo.project(), Optional.empty());
+        assertThat(session.save(file)).isEmpty();
+        assertThat(Files.readString(file)).as("it belongs to that file alone").doesNotContain("moonPhases");
+    }
+
+    @Test
+    void aProjectWithoutFormsIsOpenedWholeOrNotAtAll() throws Exception {
+        Path file = folder.resolve("formless.avrel");
+        String text = ProjectText.of(
+                Demo.project().withName("Formless").withForms(List.of()).withLessons(List.of()));
+        Files.writeString(file, text);
+        assertThat(session.open(file)).isEmpty();
+        assertThat(session.project().name()).isEqualTo("Formless");
+        assertThat(session.desk().get().form().entries()).isEmpty();
+        assertThat(session.file().get()).contains(file);
+    }
+
+    @Test
+    void anEditOfALessonOrASegmentThatIsGoneChangesNothing() {
+        Project demo = session.project();
+        assertThat(demo.changeLesson(99, lesson -> lesson.withTitle("Late"))).isEqualTo(demo);
+        assertThat(demo.changeLesson(0, lesson -> lesson.change(99, segment -> segment)))
+                .isEqualTo(demo);
+        assertThat(demo.changeLesson(0, lesson -> lesson.delete(99))).isEqualTo(demo);
     }
 
     @Test

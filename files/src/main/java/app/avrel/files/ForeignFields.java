@@ -14,12 +14,13 @@ import tools.jackson.databind.node.ObjectNode;
  * <p>Each field is known by its way from the top; an element of a list by its id where it has one, else by its number. A
  * field whose place is gone when the project is saved goes with it.
  *
+ * @param version of the file they stood in, which is written again as long as they are; 0 where there are none
  * @param fields by their way, segments parted by {@code /}
  */
-public record ForeignFields(Map<String, JsonNode> fields) {
+public record ForeignFields(int version, Map<String, JsonNode> fields) {
 
     /** Nothing foreign. */
-    public static final ForeignFields NONE = new ForeignFields(Map.of());
+    public static final ForeignFields NONE = new ForeignFields(0, Map.of());
 
     public ForeignFields {
         fields = Map.copyOf(fields);
@@ -44,10 +45,10 @@ public record ForeignFields(Map<String, JsonNode> fields) {
     }
 
     /** Takes out of a node all that its shape does not have. {@return what was taken out} */
-    static ForeignFields takenFrom(ObjectNode top, Shape shape) {
+    static ForeignFields takenFrom(int version, ObjectNode top, Shape shape) {
         Map<String, JsonNode> taken = new LinkedHashMap<>();
         take(top, shape, "", taken);
-        return new ForeignFields(taken);
+        return new ForeignFields(taken.isEmpty() ? 0 : version, taken);
     }
 
     private static void take(JsonNode node, Shape shape, String way, Map<String, JsonNode> taken) {

@@ -34,7 +34,12 @@ public final class ProjectFile {
 
     /** Saves a project. {@return why it could not be saved; empty where it was} */
     public static Optional<String> save(Project project, Path file) {
-        String text = ProjectText.of(project);
+        return save(project, ForeignFields.NONE, file);
+    }
+
+    /** Saves a project with what a newer program had written into it. {@return why it could not be saved} */
+    public static Optional<String> save(Project project, ForeignFields foreign, Path file) {
+        String text = ProjectText.of(project, foreign);
         Optional<String> lost = unlike(project, text);
         if (lost.isPresent()) {
             return Optional.of(file.getFileName() + " is not saved: what would be written could not be opened again ("

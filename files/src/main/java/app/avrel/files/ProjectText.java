@@ -36,7 +36,7 @@ public final class ProjectText {
     /** {@return the text of a project, with what a newer program had written} */
     public static String of(Project project, ForeignFields foreign) {
         ObjectNode top =
-                JsonNodeFactory.instance.objectNode().put("format", FORMAT).put("version", VERSION);
+                JsonNodeFactory.instance.objectNode().put("format", FORMAT).put("version", Math.max(VERSION, foreign.version()));
         top.setAll((ObjectNode) Writing.node(project, Shapes.of(Project.class)));
         foreign.into(top);
         return Layout.of(top);
@@ -79,7 +79,7 @@ public final class ProjectText {
         int version = top.remove("version").intValue();
         top.remove("format");
         Shape shape = Shapes.of(Project.class);
-        ForeignFields foreign = version > VERSION ? ForeignFields.takenFrom(top, shape) : ForeignFields.NONE;
+        ForeignFields foreign = version > VERSION ? ForeignFields.takenFrom(version, top, shape) : ForeignFields.NONE;
         Migrations.bringUp(top, version);
         Project project = (Project) Reading.value(top, shape, "");
         return new Opened.Read(version == 1 ? project.acceptedAnew() : project, foreign);

@@ -76,10 +76,21 @@ class RecoveryTest {
         assertThat(Recovery.left(folder).getFirst().file()).isEmpty();
     }
 
+    /** After the machine began anew, another program may have the number. */
     @Test
-    void aDamagedRecoveryFileIsLeftAloneAndNothingIsOffered() throws IOException {
+    void workIsOfferedThoughAnotherProgramHasTheNumberOfTheOneThatLeftIt() throws IOException {
+        long pid = ProcessHandle.current().pid();
+        Path earlier = folder.resolve(pid + "-" + 1_000_000_000_000L + ".recovery");
+        Files.writeString(earlier, "\n" + ProjectText.of(HALL));
+        assertThat(Recovery.left(folder)).singleElement().satisfies(left -> assertThat(left.kept())
+                .isEqualTo(earlier));
+    }
+
+    @Test
+    void aDamagedRecoveryFileIsLeftAloneAndTold() throws IOException {
         Path damaged = leftBehind("\n{\"format\":");
         assertThat(Recovery.left(folder)).isEmpty();
+        assertThat(Recovery.unreadable(folder)).containsExactly(damaged);
         assertThat(damaged).exists();
         assertThat(Recovery.left(folder.resolve("not there"))).isEmpty();
     }

@@ -1,5 +1,6 @@
 package app.avrel.desktop.session;
 
+import app.avrel.files.ForeignFields;
 import app.avrel.files.Opened;
 import app.avrel.files.ProjectFile;
 import app.avrel.files.Recovery;
@@ -103,6 +104,7 @@ public final class Session {
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
     private History history;
     private Project saved;
+    private ForeignFields foreign = ForeignFields.NONE;
     private boolean previewing;
     private BooleanSupplier settling = () -> false;
     private Heading staging = Heading.FRONT;
@@ -251,9 +253,16 @@ public final class Session {
 
     /** Puts another project on the desk. */
     public void start(Project project, Optional<Path> from) {
+        start(new Opened.Read(project, ForeignFields.NONE), from);
+    }
+
+    /** Puts a project on the desk as it was read; what a newer program wrote into its file is kept with it. */
+    public void start(Opened.Read read, Optional<Path> from) {
+        Project project = read.project();
         Desk fresh = new Desk(Analysis.of(project), Choice.first(project), staging, Optional.empty());
         history = new History(project);
         saved = project;
+        foreign = read.foreign();
         file.set(from);
         recovery.forget();
         desk.set(fresh);
@@ -269,8 +278,8 @@ public final class Session {
     /** Opens a file. {@return why it could not be opened; empty where it was} */
     public Optional<String> open(Path path) {
         return switch (ProjectFile.open(path)) {
-            case Opened.Read(Project project, var _) -> {
-                start(project, Optional.of(path));
+            case Opened.Read read -> {
+                start(read, Optional.of(path));
                 yield Optional.empty();
             }
             case Opened.Refused(String message) -> Optional.of(message);
@@ -280,7 +289,7 @@ public final class Session {
     /** Saves to a file. {@return why it could not be saved; empty where it was} */
     public Optional<String> save(Path path) {
         Project present = history.present();
-        Optional<String> refused = ProjectFile.save(present, path);
+        Optional<String> refused = ProjectFile.save(present, foreign, path);
         if (refused.isEmpty()) {
             saved = present;
             history.endRun();

@@ -55,8 +55,8 @@ public final class AvrelApplication extends Application {
 
     private static void said(Opened opened, Session session, Shell shell) {
         switch (opened) {
-            case Opened.Read(Project project, var _) ->
-                StartupLoader.current().file().ifPresent(file -> session.start(project, Optional.of(file)));
+            case Opened.Read read ->
+                StartupLoader.current().file().ifPresent(file -> session.start(read, Optional.of(file)));
             case Opened.Refused(String message) ->
                 Sheet.tell((StackPane) shell.root(), "This file cannot be opened", message);
         }
