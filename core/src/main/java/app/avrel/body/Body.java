@@ -85,6 +85,11 @@ public record Body(String label, double stature, Map<Measure, Integer> measures)
         return measure(Measure.SHOULDER_WIDTH);
     }
 
+    /** {@return from the middle to a shoulder joint, metres} */
+    public double halfShoulders() {
+        return shoulderWidth() / 2;
+    }
+
     /** {@return the breadth of the hand without the thumb, metres: the unit of depth} */
     public double fist() {
         return measure(Measure.FIST);

@@ -21,7 +21,6 @@ public final class Proportions {
     public static final double HIP_HEIGHT = 0.53;
     public static final double HALF_HIPS = 0.05;
     public static final double SHOULDER_HEIGHT = 0.818;
-    public static final double HALF_SHOULDERS = SHOULDER_WIDTH / 2;
     public static final double UPPER_ARM = 0.186;
     public static final double FOREARM = 0.146;
     public static final double HALF_HAND = 0.054;

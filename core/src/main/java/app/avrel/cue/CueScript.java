@@ -3,6 +3,7 @@ package app.avrel.cue;
 import app.avrel.floor.Heading;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
+import app.avrel.form.Playing;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.words.CountWords;
@@ -44,7 +45,7 @@ public record CueScript(List<Cue> cues, double seconds) {
         for (Occurrence done : stretch) {
             for (Moment moment : done.moments()) {
                 if (moment.place().stage() == 0) {
-                    double length = moment.count().beats() * secondsPerBeat;
+                    double length = Playing.measures(moment.count()) * secondsPerBeat;
                     cues.add(new Cue(done.index(), moment.place(), at, length, words(done, moment, level, saying)));
                     at += length;
                 }

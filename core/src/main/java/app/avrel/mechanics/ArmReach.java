@@ -40,10 +40,10 @@ public record ArmReach(
     public static ArmReach at(Side side, double height, double shoulderHalves, double reach, Body body) {
         double stature = body.stature();
         double arm = Proportions.ARM * stature;
-        SpacePoint shoulder = new SpacePoint(
-                side.sign() * Proportions.HALF_SHOULDERS * stature, 0, Proportions.SHOULDER_HEIGHT * stature);
-        SpacePoint palm = new SpacePoint(
-                side.sign() * shoulderHalves * Proportions.HALF_SHOULDERS * stature, reach * arm, height * stature);
+        SpacePoint shoulder =
+                new SpacePoint(side.sign() * body.halfShoulders(), 0, Proportions.SHOULDER_HEIGHT * stature);
+        SpacePoint palm =
+                new SpacePoint(side.sign() * shoulderHalves * body.halfShoulders(), reach * arm, height * stature);
         double upper = Proportions.UPPER_ARM * stature;
         double lower = (Proportions.FOREARM + Proportions.HALF_HAND) * stature;
         double span = shoulder.distance(palm);

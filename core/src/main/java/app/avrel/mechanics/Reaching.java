@@ -103,7 +103,7 @@ final class Reaching {
 
     /** A place too far away comes closer along the way to the shoulder; so does one too near go out. */
     private SpacePoint reachable(SpacePoint palm, Side side) {
-        SpacePoint shoulder = new SpacePoint(side.sign() * Proportions.HALF_SHOULDERS * body.stature(), 0, shoulder());
+        SpacePoint shoulder = new SpacePoint(side.sign() * body.halfShoulders(), 0, shoulder());
         SpacePoint way = palm.minus(shoulder);
         double arm = Proportions.ARM * body.stature();
         double length = way.length();
@@ -124,7 +124,7 @@ final class Reaching {
         if (place.fingers().isPresent()) {
             return way(place.fingers().get(), side);
         }
-        SpacePoint shoulder = new SpacePoint(side.sign() * Proportions.HALF_SHOULDERS * body.stature(), 0, shoulder());
+        SpacePoint shoulder = new SpacePoint(side.sign() * body.halfShoulders(), 0, shoulder());
         SpacePoint out = palm.minus(shoulder).unit(new SpacePoint(0, 1, 0));
         boolean centre = Math.abs(palm.right()) < 0.07 * body.stature() && palm.ahead() > 0.1;
         SpacePoint across = new SpacePoint(-side.sign(), 0.25, 0).unit(SpacePoint.UP);

@@ -108,8 +108,8 @@ public record Skeleton(
             SpacePoint pole = SpacePoint.along(rig.hips()).times(foot.free()).plus(toes);
             SpacePoint knee =
                     TwoBones.between(hip, foot.ankle(), Proportions.THIGH * stature, Proportions.SHANK * stature, pole);
-            SpacePoint shoulder = chest.plus(
-                    SpacePoint.along(rig.chest() + 90).times(side.sign() * Proportions.HALF_SHOULDERS * stature));
+            SpacePoint shoulder =
+                    chest.plus(SpacePoint.along(rig.chest() + 90).times(side.sign() * body.halfShoulders()));
             HandRig hand = rig.hand(side);
             SpacePoint wanted = SpacePoint.over(rig.pelvis(), 0)
                     .plus(hand.palm().turned(rig.chest()))

@@ -3,7 +3,6 @@ package app.avrel.motion;
 import app.avrel.body.Body;
 import app.avrel.body.Landmark;
 import app.avrel.body.Length;
-import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.posture.hand.HandAt;
 import app.avrel.posture.hand.HandOffset;
@@ -77,8 +76,8 @@ record HandRelations(Move.RelateHands move, Body body) {
     /** Side by side: each half the gap from the centre line, or before its own shoulder. */
     private Sideways apart() {
         return move.gap()
-                .<Sideways>map(gap -> new Sideways.Across(
-                        Math.clamp(body.metres(gap) / 2 / (Proportions.HALF_SHOULDERS * body.stature()), -2, 3)))
+                .<Sideways>map(
+                        gap -> new Sideways.Across(Math.clamp(body.metres(gap) / 2 / (body.halfShoulders()), -2, 3)))
                 .orElse(Sideways.OWN_SIDE);
     }
 }

@@ -26,7 +26,7 @@ public record HandSpot(Pose pose, Body body) {
         HandPlace place = pose.hand(side);
         double reach = place.reach().orElse(usual(place)).percent() / 100.0 * Proportions.ARM * body.stature();
         double up = height(place);
-        double half = Proportions.HALF_SHOULDERS * body.stature();
+        double half = body.halfShoulders();
         SpacePoint spot = switch (place.sideways().orElse(Sideways.OWN_SIDE)) {
             case Sideways.Across(double halves) -> new SpacePoint(side.sign() * halves * half, ahead(place, reach), up);
             case Sideways.Toward(Direction direction) ->
@@ -54,7 +54,7 @@ public record HandSpot(Pose pose, Body body) {
 
     /** {@return the place beside a shoulder, at a height} */
     SpacePoint shoulder(Side side, double up) {
-        return new SpacePoint(side.sign() * Proportions.HALF_SHOULDERS * body.stature(), 0, up);
+        return new SpacePoint(side.sign() * body.halfShoulders(), 0, up);
     }
 
     /** {@return metres from the floor to the shoulder joints} */

@@ -56,9 +56,7 @@ class MoveFieldsTest {
                 assertOthersStay(move, one.change().apply(other), one.label());
             }
             if (field instanceof MoveField.Line line) {
-                line.change()
-                        .apply("")
-                        .ifPresent(changed -> assertOthersStay(move, changed, line.label()));
+                line.change().apply("").ifPresent(changed -> assertOthersStay(move, changed, line.label()));
             }
         }
     }

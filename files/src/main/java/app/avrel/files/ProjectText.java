@@ -35,8 +35,10 @@ public final class ProjectText {
 
     /** {@return the text of a project, with what a newer program had written} */
     public static String of(Project project, ForeignFields foreign) {
-        ObjectNode top =
-                JsonNodeFactory.instance.objectNode().put("format", FORMAT).put("version", Math.max(VERSION, foreign.version()));
+        ObjectNode top = JsonNodeFactory.instance
+                .objectNode()
+                .put("format", FORMAT)
+                .put("version", Math.max(VERSION, foreign.version()));
         top.setAll((ObjectNode) Writing.node(project, Shapes.of(Project.class)));
         foreign.into(top);
         return Layout.of(top);

@@ -82,8 +82,9 @@ class RecoveryTest {
         long pid = ProcessHandle.current().pid();
         Path earlier = folder.resolve(pid + "-" + 1_000_000_000_000L + ".recovery");
         Files.writeString(earlier, "\n" + ProjectText.of(HALL));
-        assertThat(Recovery.left(folder)).singleElement().satisfies(left -> assertThat(left.kept())
-                .isEqualTo(earlier));
+        assertThat(Recovery.left(folder))
+                .singleElement()
+                .satisfies(left -> assertThat(left.kept()).isEqualTo(earlier));
     }
 
     @Test

@@ -40,7 +40,8 @@ class SavedAndOpenedTest {
     private void assertKept(Project project) {
         Path file = folder.resolve("hall.avrel");
         assertThat(ProjectFile.save(project, file)).isEmpty();
-        assertThat(ProjectFile.open(file)).isInstanceOfSatisfying(
+        assertThat(ProjectFile.open(file))
+                .isInstanceOfSatisfying(
                         Opened.Read.class, read -> assertThat(read.project()).isEqualTo(project));
     }
 
@@ -116,7 +117,9 @@ class SavedAndOpenedTest {
                 app.avrel.floor.Heading.FRONT,
                 project.setting().rules());
         Count count = new Line(Language.ENGLISH, wording, project.setting().chosenBody())
-                .read(typed, Starting.of(StartPose.SHOULDER_WIDE, project.setting().chosenBody()))
+                .read(
+                        typed,
+                        Starting.of(StartPose.SHOULDER_WIDE, project.setting().chosenBody()))
                 .count();
         Posture posture = project.postures().getFirst();
         assertKept(project.changePosture(posture.id(), whole -> whole.withCounts(List.of(count))));
@@ -154,27 +157,31 @@ class SavedAndOpenedTest {
     void aProjectWithoutAFormOpensWithAnEmptyOne() {
         String text = ProjectText.of(Demo.project().withForms(List.of()).withLessons(List.of()));
         assertThat(ProjectText.read(text, "hall.avrel"))
-                .isInstanceOfSatisfying(Opened.Read.class, read -> assertThat(
-                                read.project().forms())
-                        .singleElement()
-                        .satisfies(form -> assertThat(form.entries()).isEmpty()));
+                .isInstanceOfSatisfying(
+                        Opened.Read.class,
+                        read -> assertThat(read.project().forms())
+                                .singleElement()
+                                .satisfies(form -> assertThat(form.entries()).isEmpty()));
     }
 
     @Test
     void twoEntriesOfOneIdAreRefusedWithTheirPlace() {
         String text = ProjectText.of(Demo.project()).replace("\"id\": \"e3\"", "\"id\": \"e2\"");
         assertThat(ProjectText.read(text, "hall.avrel"))
-                .isInstanceOfSatisfying(Opened.Refused.class, refused -> assertThat(refused.message())
-                        .contains("forms[")
-                        .contains("entries must be unlike each other")
-                        .contains("\"e2\""));
+                .isInstanceOfSatisfying(
+                        Opened.Refused.class,
+                        refused -> assertThat(refused.message())
+                                .contains("forms[")
+                                .contains("entries must be unlike each other")
+                                .contains("\"e2\""));
     }
 
     @Test
     void aMarkAtTheHeadOfAFileIsNoDamage() throws Exception {
         Path file = folder.resolve("marked.avrel");
         Files.writeString(file, "\uFEFF" + ProjectText.of(Demo.project()));
-        assertThat(ProjectFile.open(file)).isInstanceOfSatisfying(
+        assertThat(ProjectFile.open(file))
+                .isInstanceOfSatisfying(
                         Opened.Read.class, read -> assertThat(read.project()).isEqualTo(Demo.project()));
     }
 }

@@ -82,9 +82,7 @@ final class HandReach implements MomentRule {
         double lean = Math.toRadians(pose.lean().degrees());
         double trunk = (Proportions.SHOULDER_HEIGHT - Proportions.HIP_HEIGHT) * stature;
         SpacePoint upright = new SpacePoint(
-                side.sign() * Proportions.HALF_SHOULDERS * stature,
-                0,
-                new HandSpot(pose, watched.body()).shoulderHeight());
+                side.sign() * watched.body().halfShoulders(), 0, new HandSpot(pose, watched.body()).shoulderHeight());
         return upright.plus(SpacePoint.along(
                                 pose.facing().turnTo(pose.lean().toward()).degrees())
                         .times(trunk * Math.sin(lean)))

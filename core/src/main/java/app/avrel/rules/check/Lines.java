@@ -4,9 +4,12 @@ import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
+import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.posture.count.Breath;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
+import app.avrel.rules.Severity;
 import app.avrel.rules.Spot;
 import app.avrel.rules.Where;
 import java.util.ArrayList;
@@ -18,6 +21,8 @@ import java.util.function.Consumer;
 
 /** Runs the rules that follow a line: along a posture's own counts, and along a whole form with its ways in and joins. */
 final class Lines {
+
+    private static final int ONLY_AT_BOTH_ENDS = 2;
 
     private Lines() {}
 
@@ -46,6 +51,7 @@ final class Lines {
     static void form(Form form, Track track, HouseRules rules, Consumer<Finding> found) {
         List<LineRule> all = rules(rules);
         for (Occurrence one : track.occurrences()) {
+            breathSaid(form, track, one, rules).ifPresent(found);
             Set<Told> alone = alone(one, rules);
             for (Moment end : ends(one.done().wayIn())) {
                 Where where = new Where.InForm(
@@ -63,6 +69,23 @@ final class Lines {
                         .forEach(found);
             }
         }
+    }
+
+    /** A breath that is said where the house leaves it free: it says it only in the first posture and in the last. */
+    private static Optional<Finding> breathSaid(Form form, Track track, Occurrence one, HouseRules rules) {
+        boolean between = one.index() > 0 && one.index() < track.occurrences().size() - 1;
+        if (rules.get(HouseRule.BREATH) != ONLY_AT_BOTH_ENDS || !between) {
+            return Optional.empty();
+        }
+        return one.posture().counts().stream().anyMatch(count -> count.breath() != Breath.FREE)
+                ? Optional.of(Finding.of(
+                                RuleId.BREATH_UNSAID,
+                                Severity.NOTE,
+                                new Where.InForm(form.id(), one.entry(), Optional.empty()),
+                                "The house says the breath only in opening and closing; here it is said in between.")
+                        .headed("Breath is said")
+                        .at(Spot.BREATH))
+                : Optional.empty();
     }
 
     private static Set<Told> alone(Occurrence one, HouseRules rules) {

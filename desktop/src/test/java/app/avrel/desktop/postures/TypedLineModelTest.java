@@ -119,7 +119,8 @@ class TypedLineModelTest {
         session.choose(session.choice().withCount(recorded().size() - 1));
         int size = recorded().size();
         line.type("sink 1 fist");
-        fromTheCard(CountEdits.duplicate(new Holder.OfPosture(SLUICE), session.choice().count()));
+        fromTheCard(CountEdits.duplicate(
+                new Holder.OfPosture(SLUICE), session.choice().count()));
         assertThat(recorded()).hasSize(size + 2);
     }
 
