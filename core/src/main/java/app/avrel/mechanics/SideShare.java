@@ -79,14 +79,20 @@ public record SideShare(Stand stand, Body body) {
 
     /** {@return the share across at which both sides are equally far from their edges} */
     public OptionalDouble forEqualSides() {
+        if (stand.left().lifted() || stand.right().lifted()) {
+            return OptionalDouble.empty();
+        }
         FloorPoint centre = stand.centreOfMass(body);
         List<Double> sides = sides(centre);
         Bearing across = stand.facing().right();
         return share(centre.plus(across.vector((sides.get(1) - sides.get(0)) / 2)), across);
     }
 
-    /** {@return the shares across that the centre of mass can have with the weight shared as it is} */
+    /** {@return the shares across that the centre of mass can have with the weight shared as it is; none on one leg} */
     public Optional<Range> possible() {
+        if (stand.left().lifted() || stand.right().lifted()) {
+            return Optional.empty();
+        }
         FloorPoint centre = stand.centreOfMass(body);
         Bearing across = stand.facing().right();
         Support places = places(stand.shareLeft());

@@ -7,11 +7,14 @@ import app.avrel.mechanics.HeldLeg;
 import app.avrel.mechanics.HipTwist;
 import app.avrel.mechanics.Leg;
 import app.avrel.mechanics.Margins;
+import app.avrel.mechanics.SideShare;
 import app.avrel.mechanics.Spacing;
 import app.avrel.mechanics.Stand;
 import app.avrel.motion.Pose;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** What can be measured of a pose, in words: whole centimetres, degrees and per cent, tenths of a fist. */
 public final class PoseFigures {
@@ -27,6 +30,7 @@ public final class PoseFigures {
                 "Weight",
                 Numbers.whole(pose.weight().middle(Side.LEFT)) + " left / "
                         + Numbers.whole(pose.weight().middle(Side.RIGHT)) + " right");
+        sideways(pose, body).ifPresent(words -> figures.put("Centre of mass", words));
         figures.put("Pelvis down", fists(pose.drop().value() / body.fist()));
         figures.put("Length", cm(spacing.length()));
         figures.put("Width", cm(spacing.width()));
@@ -39,6 +43,29 @@ public final class PoseFigures {
             figures.put("Nearest edge", cm(margins.distances().get(margins.weakest())));
         }
         return figures;
+    }
+
+    /**
+     * {@return how far across the centre of mass is, as a share of the way between the feet, and how far it can be with
+     * the weight shared as it is: {@code sideways 47 left (38 to 61)}; empty on one leg and on one line}
+     */
+    public static Optional<String> sideways(Pose pose, Body body) {
+        Stand stand = Stand.of(pose);
+        SideShare share = new SideShare(stand, body);
+        OptionalDouble across =
+                share.share(stand.centreOfMass(body), stand.facing().right());
+        if (across.isEmpty()) {
+            return Optional.empty();
+        }
+        String range = share.possible()
+                .map(possible -> " (" + percent(Math.max(0, possible.least())) + " to "
+                        + percent(Math.min(1, possible.most())) + ")")
+                .orElse("");
+        return Optional.of("sideways " + percent(across.getAsDouble()) + " left" + range);
+    }
+
+    private static String percent(double share) {
+        return Numbers.whole(share * 100);
     }
 
     private static void leg(Map<String, String> figures, Pose pose, Stand stand, Side side, Body body) {

@@ -11,6 +11,7 @@ import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import app.avrel.project.Setting;
 import app.avrel.rules.JoinWords;
+import app.avrel.words.PoseFigures;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -39,10 +40,18 @@ final class PostureHeading {
                 : "count " + (count + 1) + " of " + posture.counts().size();
         String stance =
                 Naming.of(after, setting.chosenBody()).map(Stance::label).orElse("no named stance");
-        return side + at + " · " + stance + " · " + JoinWords.share(after.weight()) + " · facing "
+        return side + at + " · " + stance + " · " + JoinWords.share(after.weight()) + sideways(after) + " · facing "
                 + (after.chest().assumed() ? "about " : "")
                 + setting.directions().say(Heading.FRONT.of(after.facing()))
                 + (after.chest().known() ? "" : "?");
+    }
+
+    private String sideways(Pose pose) {
+        return pose.placed() && pose.weight().exact()
+                ? PoseFigures.sideways(pose, setting.chosenBody())
+                        .map(words -> ", " + words)
+                        .orElse("")
+                : "";
     }
 
     /** {@return the stance in figures} */

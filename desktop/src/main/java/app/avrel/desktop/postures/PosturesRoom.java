@@ -26,6 +26,7 @@ import app.avrel.posture.Posture;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
 import app.avrel.words.ForViewer;
+import app.avrel.words.PoseAngles;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -270,6 +271,7 @@ public final class PosturesRoom implements Room {
                         () -> FitterSheet.open(
                                 session, (StackPane) root.getScene().getRoot())),
                 Command.of("Measure on two scales", KeyCode.W, "Ctrl+Shift", onCount(this::scales)),
+                Command.of("Angle between two directions", KeyCode.G, "Ctrl+Shift", this::angles),
                 Command.of("Mend the finding", KeyCode.PERIOD, "Ctrl", findings::mend),
                 Command.of("Balance on the floor, in eight directions", KeyCode.B, "Ctrl", stage::toggleBalance),
                 Command.of("Play the posture, or stop", KeyCode.P, "Ctrl", this::play),
@@ -291,6 +293,21 @@ public final class PosturesRoom implements Room {
                         .repeating(),
                 Command.of("To the count after", KeyCode.PAGE_DOWN, "", () -> step(1))
                         .repeating());
+    }
+
+    private void angles() {
+        Session.Desk desk = session.desk().get();
+        desk.posture()
+                .flatMap(posture -> desk.occurrence(posture.id()))
+                .map(done -> done.moments().stream()
+                        .filter(moment ->
+                                moment.place().count() <= desk.choice().count())
+                        .reduce((_, last) -> last)
+                        .map(Moment::after)
+                        .orElse(done.done().begins()))
+                .ifPresent(pose -> AnglesSheet.open(
+                        PoseAngles.of(pose, desk.project().setting().chosenBody()),
+                        (StackPane) root.getScene().getRoot()));
     }
 
     private void scales() {

@@ -1,0 +1,71 @@
+package app.avrel.words;
+
+import app.avrel.body.Body;
+import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
+import app.avrel.floor.Numbers;
+import app.avrel.floor.SpacePoint;
+import app.avrel.motion.FootPose;
+import app.avrel.motion.HandSpot;
+import app.avrel.motion.Pose;
+import app.avrel.posture.move.Gaze;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/** Where everything of a pose points on the floor, and the angle between any two of them. */
+public final class PoseAngles {
+
+    private PoseAngles() {}
+
+    /** {@return directions by what points there, in a fixed order, counted from the front of the posture} */
+    public static Map<String, Bearing> of(Pose pose, Body body) {
+        Map<String, Bearing> all = new LinkedHashMap<>();
+        all.put("front of the posture", Bearing.FRONT);
+        all.put("chest", pose.facing());
+        all.put("hips", pose.pelvis());
+        for (Side side : Side.values()) {
+            FootPose foot = pose.foot(side);
+            all.put(side.word() + " toes", foot.heading().value());
+            foot.air().flatMap(air -> air.kick()).ifPresent(out -> all.put(side.word() + " leg's kick", out.toward()));
+        }
+        for (Side side : Side.values()) {
+            all.put(side.word() + " hand, from its shoulder", hand(pose, side, body));
+        }
+        all.put("eyes", eyes(pose, body));
+        return all;
+    }
+
+    private static Bearing hand(Pose pose, Side side, Body body) {
+        SpacePoint palm = new HandSpot(pose, body).of(side);
+        double right = palm.right() - side.sign() * body.halfShoulders();
+        return Bearing.wrapping(pose.facing().degrees() + Math.toDegrees(Math.atan2(right, palm.ahead())));
+    }
+
+    private static Bearing eyes(Pose pose, Body body) {
+        return switch (pose.gaze()) {
+            case Gaze.Ahead _ -> pose.facing();
+            case Gaze.AtHand(Side side, var _) -> {
+                SpacePoint palm = new HandSpot(pose, body).of(side);
+                yield Bearing.wrapping(
+                        pose.facing().degrees() + Math.toDegrees(Math.atan2(palm.right(), palm.ahead())));
+            }
+            case Gaze.Toward(var direction) ->
+                switch (direction) {
+                    case app.avrel.floor.Direction.OfBody(var turn) ->
+                        pose.facing().plus(turn);
+                    case app.avrel.floor.Direction.OfPosture(var bearing) -> bearing;
+                };
+        };
+    }
+
+    /** {@return the way from one direction round to another, such as {@code 35° to the left}} */
+    public static String between(Bearing from, Bearing to) {
+        double degrees = from.turnTo(to).degrees();
+        long size = Math.round(Math.abs(degrees));
+        if (size == 0) {
+            return "the same way";
+        }
+        return Numbers.whole(size) + "°"
+                + (size == 180 ? ", straight against" : degrees > 0 ? " to the right" : " to the left");
+    }
+}
