@@ -30,7 +30,7 @@ public final class PoseFigures {
                 "Weight",
                 Numbers.whole(pose.weight().middle(Side.LEFT)) + " left / "
                         + Numbers.whole(pose.weight().middle(Side.RIGHT)) + " right");
-        sideways(pose, body).ifPresent(words -> figures.put("Centre of mass", words));
+        sideways(pose, body).ifPresent(words -> figures.put("Across", words));
         figures.put("Pelvis down", fists(pose.drop().value() / body.fist()));
         figures.put("Length", cm(spacing.length()));
         figures.put("Width", cm(spacing.width()));
@@ -47,7 +47,7 @@ public final class PoseFigures {
 
     /**
      * {@return how far across the centre of mass is, as a share of the way between the feet, and how far it can be with
-     * the weight shared as it is: {@code sideways 47 left (38 to 61)}; empty on one leg and on one line}
+     * the weight shared as it is: {@code Sideways the weight lies 47 % to the left; with this split 38 to 61 % is possible.} Empty on one leg and on one line}
      */
     public static Optional<String> sideways(Pose pose, Body body) {
         Stand stand = Stand.of(pose);
@@ -58,10 +58,11 @@ public final class PoseFigures {
             return Optional.empty();
         }
         String range = share.possible()
-                .map(possible -> " (" + percent(Math.max(0, possible.least())) + " to "
-                        + percent(Math.min(1, possible.most())) + ")")
+                .map(possible -> "; with this split " + percent(Math.max(0, possible.least())) + " to "
+                        + percent(Math.min(1, possible.most())) + " % is possible")
                 .orElse("");
-        return Optional.of("sideways " + percent(across.getAsDouble()) + " left" + range);
+        return Optional.of(
+                "Sideways the weight lies " + percent(across.getAsDouble()) + " % to the left" + range + ".");
     }
 
     private static String percent(double share) {

@@ -1,6 +1,7 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.body.Body;
+import app.avrel.body.Side;
 import app.avrel.desktop.session.Choice;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
@@ -32,6 +33,9 @@ final class PostureHeading {
                 .toList();
     }
 
+    /** Percent from which a foot bears something worth a word. */
+    private static final int BEARS = 5;
+
     /** {@return where one is and how one stands there} */
     String state(Posture posture, int count, Pose after) {
         String side = posture.side().map(s -> s.word() + " side · ").orElse("");
@@ -40,17 +44,17 @@ final class PostureHeading {
                 : "count " + (count + 1) + " of " + posture.counts().size();
         String stance =
                 Naming.of(after, setting.chosenBody()).map(Stance::label).orElse("no named stance");
-        return side + at + " · " + stance + " · " + JoinWords.share(after.weight()) + sideways(after) + " · facing "
+        return side + at + " · " + stance + " · " + JoinWords.share(after.weight()) + " · facing "
                 + (after.chest().assumed() ? "about " : "")
                 + setting.directions().say(Heading.FRONT.of(after.facing()))
                 + (after.chest().known() ? "" : "?");
     }
 
-    private String sideways(Pose pose) {
-        return pose.placed() && pose.weight().exact()
-                ? PoseFigures.sideways(pose, setting.chosenBody())
-                        .map(words -> ", " + words)
-                        .orElse("")
+    /** {@return where the weight lies across, and where it can lie; empty on one leg} */
+    String sideways(Pose pose) {
+        boolean both = pose.weight().least(Side.LEFT) >= BEARS && pose.weight().least(Side.RIGHT) >= BEARS;
+        return pose.placed() && both
+                ? PoseFigures.sideways(pose, setting.chosenBody()).orElse("")
                 : "";
     }
 

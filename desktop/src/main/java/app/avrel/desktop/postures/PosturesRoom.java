@@ -189,7 +189,7 @@ public final class PosturesRoom implements Room {
         Viewpoint view = this.stage.figure().view();
         String seen = new ForViewer(view.from()).say(before, after);
         String hidden = this.stage.hidden(desk, after);
-        figures.setText(Stream.of(heading.figures(after), seen, hidden)
+        figures.setText(Stream.of(heading.figures(after), heading.sideways(after), seen, hidden)
                 .filter(words -> !words.isEmpty())
                 .collect(Collectors.joining("\n")));
         this.stage.show(desk, done, before, after, heading.state(posture, count, after));
