@@ -1,6 +1,7 @@
 package app.avrel.motion;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
@@ -21,7 +22,7 @@ final class PelvisShare {
 
     private PelvisShare() {}
 
-    static Pose of(Pose pose, HouseRules rules) {
+    static Pose of(Pose before, Pose pose, HouseRules rules) {
         if (pose.hips().basis() != Basis.DERIVED) {
             return pose;
         }
@@ -31,8 +32,7 @@ final class PelvisShare {
         for (Side side : Side.values()) {
             FootPose foot = pose.foot(side);
             if (foot.contact() == Contact.FLAT && pose.weight().most(side) >= HELD) {
-                double toes =
-                        chest + pose.facing().turnTo(foot.heading().value()).degrees();
+                double toes = toes(before, pose, side);
                 double in = rules.get(HouseRule.TOES_IN_RANGE);
                 double out = rules.get(HouseRule.TOES_OUT_RANGE);
                 least = Math.max(least, toes - (side == Side.LEFT ? in : out));
@@ -44,5 +44,13 @@ final class PelvisShare {
         return pelvis == pose.hips().value().degrees()
                 ? pose
                 : pose.withBody(new Estimate<>(new Turn(pelvis), Basis.DERIVED), pose.chest());
+    }
+
+    /** Where the toes point as a turn from the front, whole turns kept: counted on from the hips before the stage. */
+    private static double toes(Pose before, Pose pose, Side side) {
+        Bearing was = before.foot(side).heading().value();
+        return before.hips().value().degrees()
+                + before.pelvis().turnTo(was).degrees()
+                + was.turnTo(pose.foot(side).heading().value()).degrees();
     }
 }

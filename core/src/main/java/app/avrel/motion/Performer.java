@@ -53,7 +53,7 @@ public record Performer(Body body, HouseRules rules) {
             pose = after(pose, move, begin);
         }
         Pose stands = Flattening.after(before, pose, stage, rules);
-        Pose shared = PelvisShare.of(stands, rules);
+        Pose shared = PelvisShare.of(before, stands, rules);
         return StanceLine.after(before, Staying.hands(before, shared, body), stage);
     }
 
