@@ -90,7 +90,8 @@ class ReturningTest {
     @Test
     void afterEveryCountItIsKnownWhereChestHipsAndFeetPoint() {
         Track track = track(turning("a", 30), turning("b", 100));
-        Bearings last = Bearings.of(track, track.occurrences().getLast()).getLast();
+        CountDirections last =
+                CountDirections.of(track, track.occurrences().getLast()).getLast();
         assertThat(last.facing().degrees()).isCloseTo(130, within(1e-9));
         assertThat(last.hips().degrees())
                 .as("the hips go along as far as the feet let them")
@@ -104,7 +105,7 @@ class ReturningTest {
     void theTurnsOfAllCountsMakeTheNetTurnWhereAllPosturesJoin(RepetitionInfo repetition) {
         Track track = SampleForms.of(repetition.getCurrentRepetition()).track();
         double sum = track.occurrences().stream()
-                .flatMap(done -> Bearings.of(track, done).stream())
+                .flatMap(done -> CountDirections.of(track, done).stream())
                 .mapToDouble(after -> after.turned().degrees())
                 .sum();
         assertThat(sum).isCloseTo(track.netTurn().degrees(), within(1e-6));

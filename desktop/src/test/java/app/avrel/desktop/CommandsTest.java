@@ -49,6 +49,85 @@ class CommandsTest {
                 .allMatch(line -> line.startsWith("look: "));
     }
 
+    private static Ran measuring(String pose) {
+        java.io.InputStream before = System.in;
+        System.setIn(new java.io.ByteArrayInputStream(pose.getBytes(StandardCharsets.UTF_8)));
+        try {
+            return run("measure");
+        } finally {
+            System.setIn(before);
+        }
+    }
+
+    /** Standing on one leg there is no share between the feet, but everything else. */
+    @Test
+    void aPoseOnOneLegIsMeasured() {
+        Ran ran = measuring("""
+                {"stature_m": 1.7, "left": {"heel": [0, 0], "heading_deg": 0, "contact": "flat"},
+                 "right": {"heel": [0.17, 0.2], "heading_deg": 0, "contact": "lifted"},
+                 "share_left": 1.0, "facing_deg": 0, "drop_cm": 8.5}""");
+        assertThat(ran.error()).isEmpty();
+        assertThat(ran.code()).isZero();
+        JsonNode measured = JsonMapper.shared().readTree(ran.out());
+        assertThat(measured.get("shares").get("across").isNull()).isTrue();
+        assertThat(measured.get("shares").get("across_possible").isNull()).isTrue();
+        assertThat(measured.get("com_inside_cm").doubleValue()).isPositive();
+        assertThat(measured.get("support").get("area_cm2").doubleValue()).isBetween(150.0, 250.0);
+        assertThat(measured.get("legs").get("left").get("share").doubleValue()).isEqualTo(1);
+    }
+
+    /** What was said stands under moves; what the house's usual stands for, under assumed. */
+    @Test
+    void aLineWithoutLengthsSaysWhatIsAssumed() {
+        JsonNode said = JsonMapper.shared()
+                .readTree(run("say", "shift all right, left foot forward", "--json")
+                        .out());
+        assertThat(said.get("understood").booleanValue()).isTrue();
+        JsonNode step = said.get("moves").get(1);
+        assertThat(step.get("kind").stringValue()).isEqualTo("step");
+        assertThat(step.get("place").has("distance")).isFalse();
+        assertThat(said.get("assumed").get("left").get("heel")).hasSize(2);
+        assertThat(said.get("assumed").get("left").has("heading_deg")).isTrue();
+        assertThat(said.get("assumed").has("right")).isFalse();
+        assertThat(said.get("pose").get("left").get("heel"))
+                .isEqualTo(said.get("assumed").get("left").get("heel"));
+    }
+
+    @Test
+    void aLineThatSaysEverythingAssumesNothing() {
+        JsonNode said = JsonMapper.shared()
+                .readTree(run(
+                                "say",
+                                "shift all right, left heel steps forward 1 foot-length, half a shoulder wide, toes forward",
+                                "--json")
+                        .out());
+        assertThat(said.get("understood").booleanValue()).isTrue();
+        assertThat(said.get("assumed")).isEmpty();
+    }
+
+    @Test
+    void aBreathThatGoesOnAndHipsThatTurnAreToldApart() {
+        JsonNode breath = JsonMapper.shared()
+                .readTree(run("say", "turn the hips 30 left, still breathing in", "--json")
+                        .out());
+        assertThat(breath.get("breath").stringValue()).isEqualTo("in");
+        JsonNode moves = breath.get("moves");
+        assertThat(moves.valueStream().filter(move -> move.path("still").asBoolean(false)))
+                .hasSize(1);
+        assertThat(moves.get(0).get("part").stringValue()).isEqualTo("whole");
+        assertThat(moves.get(0).get("of").stringValue()).isEqualTo("hips");
+    }
+
+    @Test
+    void oddNumbersInALineAreRefusedInWords() {
+        for (String line : List.of("11 left foot empty -1", "shift 11 left, -1 right", "shift -5 left")) {
+            Ran ran = run("say", line);
+            assertThat(ran.error()).as(line).doesNotContain("Exception");
+        }
+        assertThat(run("say", "11 izquierdo -1", "--lang", "es").error()).doesNotContain("Exception");
+        assertThat(run("say", "十一左-1", "--lang", "zh").error()).doesNotContain("Exception");
+    }
+
     @Test
     void checkAsJsonSaysWhereEachFindingIs() {
         JsonNode findings = JsonMapper.shared()

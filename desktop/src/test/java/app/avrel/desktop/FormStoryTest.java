@@ -147,6 +147,35 @@ class FormStoryTest {
         assertThat(form().entries()).extracting(Entry::id).doesNotHaveDuplicates();
     }
 
+    /** The finding says "choose another posture for it": so it must be there to be chosen. */
+    @Test
+    void anEntryWhosePostureIsGoneShowsItsCardAndTakesAnother(FxRobot robot) {
+        robot.interact(() -> {
+            workplace.session.apply(app.avrel.project.Edit.of(
+                    "Delete",
+                    project -> project.withPostures(project.postures().stream()
+                            .filter(posture -> !posture.id().key().equals("carry-the-lantern"))
+                            .toList())));
+            workplace.session.choose(workplace.session.choice().withEntry(1));
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(words("card-title")).anyMatch(words -> words.contains("carry-the-lantern"));
+        assertThat(read(() -> workplace.session.desk().get().survey().findings().stream()
+                        .map(finding -> finding.rule().key())
+                        .toList()))
+                .contains("missing-posture");
+        robot.interact(() -> workplace.session.apply(app.avrel.project.Edit.of(
+                "Choose",
+                project -> project.changeForm(
+                        form().id(),
+                        of -> of.change(
+                                1,
+                                entry -> entry.withPosture(
+                                        form().entries().get(2).posture()))))));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(words("card-title")).anyMatch(words -> words.contains("Lean on the Gate"));
+    }
+
     @Test
     void directionsTotalsAndComparisonsOpenByKeyAndSayWhatIsThere(FxRobot robot) {
         Keyboard keys = new Keyboard(robot);

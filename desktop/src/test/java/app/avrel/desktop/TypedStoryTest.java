@@ -108,6 +108,23 @@ class TypedStoryTest {
         assertThat(labels("hint")).anyMatch(text -> text.contains("Did you mean “shoulder”?"));
     }
 
+    /** The card shows what is typed: whoever presses its buttons means that count, and no recorded one is touched. */
+    @Test
+    void theCardsButtonsActOnWhatIsShownWhileALineIsTyped(FxRobot robot) {
+        Keyboard keys = new Keyboard(robot);
+        keys.ctrlShift(KeyCode.N).type("Lift the Latch").ctrl(KeyCode.L);
+        keys.type("shift 60 left").press(KeyCode.ENTER).type("sink 1 fist").press(KeyCode.ENTER);
+        List<Count> before = workplace.session.project().postures().getFirst().counts();
+        keys.type("rise half a fist");
+        keys.ctrl(KeyCode.DELETE);
+        List<Count> after = workplace.session.project().postures().getFirst().counts();
+        assertThat(after).isEqualTo(before);
+        keys.ctrl(KeyCode.Z);
+        assertThat(workplace.session.project().postures().getFirst().counts())
+                .as("what was typed had been recorded")
+                .hasSize(3);
+    }
+
     @Test
     void aCountIsEditedInItsOwnWords(FxRobot robot) {
         Keyboard keys = new Keyboard(robot);

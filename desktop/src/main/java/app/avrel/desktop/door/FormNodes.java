@@ -5,7 +5,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
-import app.avrel.form.Bearings;
+import app.avrel.form.CountDirections;
 import app.avrel.form.Form;
 import app.avrel.form.Mismatch;
 import app.avrel.form.Moment;
@@ -97,7 +97,7 @@ final class FormNodes {
     }
 
     private void bearings(ArrayNode all, Occurrence done) {
-        for (Bearings after : Bearings.of(track, done)) {
+        for (CountDirections after : CountDirections.of(track, done)) {
             ObjectNode node = all.addObject();
             node.put("section", after.place().section() == Moment.Section.LINK ? "link" : "posture");
             node.put("count", after.place().count() + 1);

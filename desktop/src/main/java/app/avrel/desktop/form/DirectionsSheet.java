@@ -7,7 +7,7 @@ import app.avrel.floor.Directions;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
-import app.avrel.form.Bearings;
+import app.avrel.form.CountDirections;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
@@ -77,7 +77,7 @@ final class DirectionsSheet {
         Directions directions = desk.project().setting().directions();
         List<Line> lines = new ArrayList<>();
         for (Occurrence done : track.occurrences()) {
-            List<Bearings> all = Bearings.of(track, done);
+            List<CountDirections> all = CountDirections.of(track, done);
             for (int i = 0; i < all.size(); i++) {
                 boolean last = i == all.size() - 1;
                 lines.add(line(
@@ -90,7 +90,7 @@ final class DirectionsSheet {
         return lines;
     }
 
-    private static Line line(String posture, Bearings after, Directions directions, String travels) {
+    private static Line line(String posture, CountDirections after, Directions directions, String travels) {
         boolean link = after.place().section() == Moment.Section.LINK;
         return new Line(
                 posture,

@@ -2,7 +2,7 @@ package app.avrel.files.table;
 
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
-import app.avrel.form.Bearings;
+import app.avrel.form.CountDirections;
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.FormId;
@@ -83,7 +83,7 @@ public final class CountTable {
                     ? ""
                     : Integer.toString(numbers.get(done.entry()).of(done.repeat()));
             List<Moment> ends = done.ends();
-            List<Bearings> bearings = Bearings.of(track, done);
+            List<CountDirections> bearings = CountDirections.of(track, done);
             for (int i = 0; i < ends.size(); i++) {
                 rows.add(row(done, number, ends.get(i), bearings.get(i)));
             }
@@ -91,7 +91,7 @@ public final class CountTable {
         return Csv.write(COLUMNS, rows);
     }
 
-    private List<String> row(Occurrence done, String number, Moment end, Bearings after) {
+    private List<String> row(Occurrence done, String number, Moment end, CountDirections after) {
         return List.of(
                 Integer.toString(done.entry() + 1),
                 Integer.toString(done.repeat() + 1),

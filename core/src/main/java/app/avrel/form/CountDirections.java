@@ -19,7 +19,7 @@ import java.util.List;
  * @param turned in this count, to the right positive
  * @param running all turning since the form began, whole turns kept
  */
-public record Bearings(
+public record CountDirections(
         Moment.Place place,
         app.avrel.posture.count.Count count,
         Heading facing,
@@ -30,18 +30,18 @@ public record Bearings(
         Turn running) {
 
     /** {@return the bearings after every count of an occurrence, its way in first} */
-    public static List<Bearings> of(Track track, Occurrence done) {
+    public static List<CountDirections> of(Track track, Occurrence done) {
         return done.ends().stream().map(end -> after(track, done, end)).toList();
     }
 
-    private static Bearings after(Track track, Occurrence done, Moment end) {
+    private static CountDirections after(Track track, Occurrence done, Moment end) {
         HallPose seen = done.hall(end.after(), end.place().section());
         Moment begin = done.moments().stream()
                 .filter(moment -> moment.place().sameCount(end.place()))
                 .findFirst()
                 .orElse(end);
         Turn now = end.after().chest().value();
-        return new Bearings(
+        return new CountDirections(
                 end.place(),
                 end.count(),
                 seen.facing(),
