@@ -126,6 +126,17 @@ class TypedStoryTest {
     }
 
     @Test
+    void theAngleBetweenAnyTwoDirectionsIsShownOnDemand(FxRobot robot) {
+        Keyboard keys = new Keyboard(robot);
+        keys.ctrlShift(KeyCode.N).type("Lift the Latch").ctrl(KeyCode.L);
+        keys.type("turn the chest 20 left").press(KeyCode.ENTER).ctrlShift(KeyCode.G);
+        assertThat(labels("angle-words")).containsExactly("From the chest to the hips: 20° to the right.");
+        assertThat(labels("fit-words"))
+                .anyMatch(words -> words.contains("left toes: 20° to the right")
+                        && words.contains("eyes: the same way"));
+    }
+
+    @Test
     void aCountIsEditedInItsOwnWords(FxRobot robot) {
         Keyboard keys = new Keyboard(robot);
         keys.ctrlShift(KeyCode.N).type("Lift the Latch").ctrl(KeyCode.L);

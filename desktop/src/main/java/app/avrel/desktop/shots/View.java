@@ -22,6 +22,7 @@ enum View {
     BESIDE,
     SETTINGS,
     TYPED_LINE,
+    ANGLES,
     BALANCE,
     FITTER,
     LEARNERS,
@@ -65,13 +66,18 @@ enum View {
                 }
             }
             case BALANCE -> {
-                if (shell.root().lookup(".typed-line .text-field") instanceof TextField line) {
-                    line.clear();
-                }
+                clearLine(shell);
                 room(Shell.RoomName.POSTURES, session, shell);
                 Event.fireEvent(shell.root(), pressed(KeyCode.B, true));
             }
             case FITTER -> Event.fireEvent(shell.root(), pressed(KeyCode.G, true));
+            case ANGLES -> {
+                clearLine(shell);
+                room(Shell.RoomName.POSTURES, session, shell);
+                Event.fireEvent(
+                        shell.root(),
+                        new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.G, true, true, false, false));
+            }
             case DIRECTIONS -> form(session, shell, KeyCode.I, true);
             case TOTALS -> form(session, shell, KeyCode.T, false);
             case COMPARE -> form(session, shell, KeyCode.E, false);
@@ -100,6 +106,12 @@ enum View {
                 shell.toggleFindings();
                 shell.openSettings();
             }
+        }
+    }
+
+    private static void clearLine(Shell shell) {
+        if (shell.root().lookup(".typed-line .text-field") instanceof TextField line) {
+            line.clear();
         }
     }
 
