@@ -132,8 +132,8 @@ class TypedStoryTest {
         keys.type("turn the chest 20 left").press(KeyCode.ENTER).ctrlShift(KeyCode.G);
         assertThat(labels("angle-words")).containsExactly("From the chest to the hips: 20° to the right.");
         assertThat(labels("fit-words"))
-                .anyMatch(words -> words.contains("left toes: 20° to the right")
-                        && words.contains("eyes: the same way"));
+                .anyMatch(
+                        words -> words.contains("left toes: 20° to the right") && words.contains("eyes: the same way"));
     }
 
     @Test

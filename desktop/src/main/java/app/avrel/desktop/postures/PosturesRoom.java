@@ -76,6 +76,7 @@ public final class PosturesRoom implements Room {
         findings = new FindingBox(new FindingActions(session, go));
         this.go = go;
         VBox.setVgrow(stage, Priority.ALWAYS);
+        figures.setMinHeight(0);
         middle.getChildren().addAll(names, state, stage, figures);
         middle.getStyleClass().add("room-middle");
         card.getStyleClass().add("card");

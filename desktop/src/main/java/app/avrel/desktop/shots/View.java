@@ -75,8 +75,7 @@ enum View {
                 clearLine(shell);
                 room(Shell.RoomName.POSTURES, session, shell);
                 Event.fireEvent(
-                        shell.root(),
-                        new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.G, true, true, false, false));
+                        shell.root(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.G, true, true, false, false));
             }
             case DIRECTIONS -> form(session, shell, KeyCode.I, true);
             case TOTALS -> form(session, shell, KeyCode.T, false);
