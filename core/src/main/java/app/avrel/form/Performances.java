@@ -1,6 +1,8 @@
 package app.avrel.form;
 
+import app.avrel.motion.HallPose;
 import app.avrel.motion.Performer;
+import app.avrel.motion.Placement;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import java.util.HashMap;
@@ -50,6 +52,7 @@ public final class Performances {
     private Optional<Performances> before;
     private final Map<Key, Performance> done = new HashMap<>();
     private final Map<Side, Posture> sides = new HashMap<>();
+    private final Map<Performance, Pose> endings = new IdentityHashMap<>();
     private final Same<Pose> poses = new Same<>();
     private final Same<Link> links = new Same<>();
 
@@ -82,6 +85,16 @@ public final class Performances {
                         .orElseGet(() -> Performance.of(posture, key.link(), key.from(), performer)));
     }
 
+    /** {@return the pose in which one ends, facing the front of a frame of its own: the next comes from there} */
+    Pose beginning(Performance one) {
+        return endings.computeIfAbsent(
+                one,
+                _ -> before.map(known -> known.endings.get(one))
+                        .orElseGet(() -> new HallPose(one.end(), Placement.HERE)
+                                .beginning()
+                                .own()));
+    }
+
     /** Forgets what this unrolling did not use. */
     void settle() {
         before = Optional.empty();
@@ -96,6 +109,11 @@ public final class Performances {
         T one(T value, Optional<Same<T>> before) {
             T known = byIdentity.get(value);
             if (known == null) {
+                known = before.map(same -> same.byIdentity.get(value)).orElse(null);
+                if (known != null) {
+                    byIdentity.put(value, known);
+                    return known;
+                }
                 known = byValue.computeIfAbsent(
                         value, _ -> before.map(same -> same.known(value)).orElse(value));
                 byIdentity.put(value, known);

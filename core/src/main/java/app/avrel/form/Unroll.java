@@ -84,9 +84,8 @@ public final class Unroll {
             Performance one = performances.of(posture, shelf.link(entry.ways().get(repeat)), from);
             Occurrence occurrence = new Occurrence(done.size(), index, repeat, one, at);
             done.add(occurrence);
-            HallPose next = occurrence.end().beginning();
-            from = next.own();
-            at = next.at();
+            from = performances.beginning(one);
+            at = occurrence.at().of(Placement.ownFrameOf(one.end()));
         }
     }
 }

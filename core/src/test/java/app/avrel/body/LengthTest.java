@@ -55,6 +55,30 @@ class LengthTest {
         assertThat(Length.parse(text)).isEmpty();
     }
 
+    /** A thousandth of a fist nobody can do: what is recorded is what is written, to the hundredth. */
+    @ParameterizedTest
+    @CsvSource({"0.0004, 0 foot-lengths", "1.239, 1.24 foot-lengths", "-0.001, 0 foot-lengths", "2.005, 2 foot-lengths"
+    })
+    void aLengthIsKeptToTheHundredth(double amount, String written) {
+        assertThat(Length.footLengths(amount).toString()).isEqualTo(written);
+        assertThat(Length.parse(written)).contains(Length.footLengths(amount));
+    }
+
+    @Test
+    void whatIsComputedBeyondTheLimitIsTakenToTheNearest() {
+        assertThat(Length.limited(4000, LengthUnit.INCH)).isEqualTo(new Length(1000, LengthUnit.INCH));
+        assertThat(Length.limited(-4000, LengthUnit.INCH)).isEqualTo(new Length(-1000, LengthUnit.INCH));
+        assertThat(Length.limited(12, LengthUnit.FIST)).isEqualTo(Length.fists(12));
+    }
+
+    @Test
+    void measuredShouldersAreHalvedForTheJoints() {
+        Body broad = Body.ofStature(1.7).withMeasures(java.util.Map.of(Measure.SHOULDER_WIDTH, 480));
+        assertThat(broad.halfShoulders()).isCloseTo(0.24, within(1e-9));
+        assertThat(Body.ofStature(1.7).halfShoulders() * 2)
+                .isCloseTo(Body.ofStature(1.7).shoulderWidth(), within(1e-9));
+    }
+
     @Test
     void aLengthBeyondTheHallIsRefused() {
         assertThatThrownBy(() -> Length.centimetres(1001)).hasMessage("length must be -1000 to 1000 cm, but was 1001");

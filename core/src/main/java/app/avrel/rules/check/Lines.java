@@ -3,6 +3,7 @@ package app.avrel.rules.check;
 import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
+import app.avrel.form.Performance;
 import app.avrel.form.Track;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
@@ -14,7 +15,9 @@ import app.avrel.rules.Spot;
 import app.avrel.rules.Where;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -41,7 +44,15 @@ final class Lines {
     }
 
     private static List<Moment> ends(List<Moment> moments) {
-        return Moment.byCount(moments).stream().map(List::getLast).toList();
+        List<Moment> ends = new ArrayList<>();
+        for (int at = 0; at < moments.size(); at++) {
+            boolean last = at == moments.size() - 1
+                    || !moments.get(at + 1).place().sameCount(moments.get(at).place());
+            if (last) {
+                ends.add(moments.get(at));
+            }
+        }
+        return ends;
     }
 
     /** What is found of a count, wherever it is told. */
@@ -50,9 +61,10 @@ final class Lines {
     /** Looks along a form; what is found in a posture by itself is told there, not here. */
     static void form(Form form, Track track, HouseRules rules, Consumer<Finding> found) {
         List<LineRule> all = rules(rules);
+        Map<Performance, Set<Told>> known = new IdentityHashMap<>();
         for (Occurrence one : track.occurrences()) {
             breathSaid(form, track, one, rules).ifPresent(found);
-            Set<Told> alone = alone(one, rules);
+            Set<Told> alone = known.computeIfAbsent(one.done(), _ -> alone(one, rules));
             for (Moment end : ends(one.done().wayIn())) {
                 Where where = new Where.InForm(
                         form.id(), one.entry(), Optional.of(end.place().count()));
