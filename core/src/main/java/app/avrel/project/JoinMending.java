@@ -9,14 +9,19 @@ import app.avrel.form.Track;
 import app.avrel.form.WayIn;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
-import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
+import app.avrel.rules.Spot;
+import app.avrel.rules.Where;
 import app.avrel.rules.check.Checkup;
 import app.avrel.rules.join.JoinProposal;
 import app.avrel.rules.join.JoinProposals;
 import app.avrel.rules.join.Linking;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What can be done about the join before one occurrence of a form.
@@ -29,8 +34,9 @@ public record JoinMending(Analysis survey, FormId form, int occurrence) {
     /**
      * What else a proposal does.
      *
-     * @param joins how many other joins it opens; below 0 where it closes more
-     * @param findings how many findings that are more than notes it adds in all, joins left out
+     * @param joins how many other joins it opens; below 0 how many it closes where it opens none
+     * @param findings how many findings that are more than notes it adds, joins left out; below 0 how many it ends where it
+     *     adds none
      */
     public record Effects(int joins, int findings) {}
 
@@ -77,24 +83,42 @@ public record JoinMending(Analysis survey, FormId form, int occurrence) {
                 of -> of.change(done.entry(), (Entry entry) -> entry.withWay(done.repeat(), new WayIn.Own(link))));
     }
 
-    /** {@return what the proposal does beside closing this join} */
+    /** {@return what the proposal does beside closing this join: what it adds, or where it adds nothing, what it ends} */
     public Effects effects(JoinProposal proposal) {
         Analysis after = survey.after(applied(survey.project(), proposal));
-        return new Effects(openJoins(after) - openJoins(survey) + 1, others(after) - others(survey));
+        Set<Object> open = openJoins(survey);
+        open.remove(new Place(form, occurrence));
+        return new Effects(changed(open, openJoins(after)), changed(others(survey), others(after)));
     }
 
-    private static int openJoins(Analysis survey) {
-        return (int) survey.project().forms().stream()
-                .flatMap(form -> survey.track(form.id()).stream())
-                .flatMap(track -> track.occurrences().stream())
-                .filter(done -> !done.join().fits())
-                .count();
+    /** How many are new; where none is, below 0 how many are gone: one that goes does not make up for one that comes. */
+    private static int changed(Set<Object> before, Set<Object> after) {
+        long fresh = after.stream().filter(one -> !before.contains(one)).count();
+        long gone = before.stream().filter(one -> !after.contains(one)).count();
+        return (int) (fresh > 0 ? fresh : -gone);
     }
 
-    private static int others(Analysis survey) {
-        return (int) survey.serious().stream()
-                .map(Finding::rule)
-                .filter(rule -> rule != RuleId.OPEN_JOIN)
-                .count();
+    /** A join, by what comes there. */
+    private record Place(FormId form, int occurrence) {}
+
+    private static Set<Object> openJoins(Analysis survey) {
+        Set<Object> open = new HashSet<>();
+        for (Form of : survey.project().forms()) {
+            survey.track(of.id()).stream()
+                    .flatMap(track -> track.occurrences().stream())
+                    .filter(done -> !done.join().fits())
+                    .forEach(done -> open.add(new Place(of.id(), done.index())));
+        }
+        return open;
+    }
+
+    /** A finding, whatever its figures say. */
+    private record Told(RuleId rule, Where where, Optional<Spot> spot) {}
+
+    private static Set<Object> others(Analysis survey) {
+        return survey.serious().stream()
+                .filter(finding -> finding.rule() != RuleId.OPEN_JOIN)
+                .map(finding -> new Told(finding.rule(), finding.where(), finding.spot()))
+                .collect(Collectors.toSet());
     }
 }
