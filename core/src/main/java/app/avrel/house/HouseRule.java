@@ -22,7 +22,6 @@ public enum HouseRule {
     STEP_LENGTH_MEDIUM(
             "A step whose length is not said, medium high: heel to heel", "% of a foot-length", 40, 300, 150),
     STEP_LENGTH_LOW("A step whose length is not said, low: heel to heel", "% of a foot-length", 50, 400, 210),
-    STEP_WIDTH("A step whose width is not said, sideways: heel lines apart", "% of a shoulder width", 0, 120, 50),
     SIDE_STEP("A step to the side whose length is not said: heels apart", "% of a shoulder width", 50, 250, 100),
     FORWARD_WOUND(
             "\"Forward\" while the body is turned against its stance means",

@@ -1,6 +1,7 @@
 package app.avrel.rules.check;
 
 import app.avrel.body.Side;
+import app.avrel.floor.SpacePoint;
 import app.avrel.house.HouseRule;
 import app.avrel.mechanics.Leg;
 import app.avrel.mechanics.Stand;
@@ -46,8 +47,7 @@ final class KneeLine implements MomentRule {
         double limit = watched.rule(HouseRule.KNEE_LINE) / 1000.0;
         double apart = Math.abs(leg.hip()
                 .minus(leg.ankle())
-                .dot(app.avrel.floor.SpacePoint.along(
-                        stand.sole(side).heading().right().degrees())));
+                .dot(SpacePoint.along(stand.sole(side).heading().right().degrees())));
         boolean flat = watched.after().foot(side).contact() == Contact.FLAT;
         if (flat && apart <= LEANING_LEG && leg.inward() > limit) {
             found.accept(Finding.of(

@@ -34,7 +34,7 @@ final class UnexpectedErrors implements Thread.UncaughtExceptionHandler {
 
     @Override
     public void uncaughtException(Thread thread, Throwable error) {
-        error.printStackTrace();
+        System.getLogger("avrel").log(System.Logger.Level.ERROR, "unexpected error in " + thread.getName(), error);
         write(thread, error);
         Platform.runLater(this::tell);
     }
