@@ -1,14 +1,27 @@
 package app.avrel.words.reading;
 
 import app.avrel.body.Body;
-import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
+import app.avrel.motion.Performer;
 import app.avrel.posture.count.Language;
 import app.avrel.posture.count.Stage;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Move;
 import app.avrel.words.Wording;
+import app.avrel.words.lexicon.Lexicon;
+import app.avrel.words.lexicon.Scanner;
+import app.avrel.words.lexicon.Spelling;
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.lexicon.Token;
+import app.avrel.words.reading.frame.CountManner;
+import app.avrel.words.reading.frame.Fit;
+import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Leftover;
+import app.avrel.words.reading.frame.Question;
+import app.avrel.words.reading.frame.Refusal;
+import app.avrel.words.reading.frame.Situation;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -16,9 +29,13 @@ import java.util.Optional;
 /**
  * The typed line: reads what an instructor would say as the moves of one count.
  *
- * <p>Reading never throws on what is typed: what is not understood is named in the {@link LineReading}.
+ * <p>The line is cut into phrases, corrections are taken back, pieces are put in order, and of each piece the cheapest
+ * whole reading is taken. Reading never throws on what is typed: what is not understood is named in the
+ * {@link LineReading}.
  */
 public final class Line {
+
+    private static final int PROPOSALS = 8;
 
     private final Language language;
     private final Wording saying;
@@ -36,140 +53,146 @@ public final class Line {
 
     /** {@return what a line says for one who stands so} */
     public LineReading read(String typed, Pose pose) {
-        List<Token> tokens = Reducing.reduce(Ordering.of(Scanner.scan(typed, language), language));
-        Manners manners = Manners.of(tokens);
-        Run run = new Run(pose);
-        Clauses.of(manners.others()).forEach(run::stage);
-        List<LineReading.Word> words = new ArrayList<>(run.words);
-        manners.words().forEach(token -> words.add(word(token, LineReading.Role.COUNT, -1)));
-        tokens.stream()
-                .filter(token -> token.term() instanceof Term.Mark mark && mark != Term.Mark.UNKNOWN)
-                .filter(token -> Character.isLetter(token.text().charAt(0)))
-                .filter(token -> words.stream().noneMatch(word -> word.from() == token.from()))
-                .forEach(token -> words.add(word(token, LineReading.Role.FILLER, -1)));
-        words.sort(Comparator.comparingInt(LineReading.Word::from));
+        List<Token> tokens = Amounts.of(Scanner.scan(typed, language));
+        Phrases.Found phrases =
+                Phrases.of(tokens, language, saying.directions().startFaces());
+        CountWords count = CountWords.of(Correcting.of(phrases.items()));
+        Run run = new Run(Situation.before(saying, body, pose), count.manner());
+        Stages.of(count.others()).forEach(run::stage);
+        count.words().forEach(item -> run.word(item, LineReading.Role.COUNT, -1));
+        count.others().stream()
+                .filter(item -> item.mark() && item.from() < item.to() && Character.isLetter(item.text().charAt(0)))
+                .forEach(item -> run.word(item, LineReading.Role.FILLER, -1));
+        phrases.fillers().forEach(token -> run.filler(token));
+        run.words.sort(Comparator.comparingInt(LineReading.Word::from));
         return new LineReading(
                 typed,
                 run.stages,
-                words,
-                manners.manner(),
-                run.hearing.questions(),
-                run.hearing.refusals(),
-                run.hearing.pose());
-    }
-
-    private static LineReading.Word word(Token token, LineReading.Role role, int move) {
-        return new LineReading.Word(token.text(), token.from(), token.to(), role, move);
+                run.words,
+                run.manner,
+                run.questions,
+                run.refusals,
+                run.holds,
+                run.now.pose());
     }
 
     /** One line, while it is read. */
     private final class Run {
 
-        private final ReadingContext hearing;
         private final List<Stage> stages = new ArrayList<>();
         private final List<LineReading.Word> words = new ArrayList<>();
+        private final List<Question> questions = new ArrayList<>();
+        private final List<Refusal> refusals = new ArrayList<>();
+        private final List<String> holds = new ArrayList<>();
+        private CountManner manner;
+        private Situation now;
         private int moves;
 
-        /** The words of each move of this stage. */
-        private final List<List<String>> said = new ArrayList<>();
-
-        Run(Pose pose) {
-            hearing = new ReadingContext(saying, body, pose);
+        Run(Situation before, CountManner manner) {
+            this.now = before;
+            this.manner = manner;
         }
 
-        void stage(List<Clause> clauses) {
+        void stage(List<List<Item>> pieces) {
             List<Move> stage = new ArrayList<>();
-            said.clear();
-            clauses.forEach(clause -> clause(clause, stage));
+            for (List<Item> piece : pieces) {
+                Search.Found found = Search.of(piece, now);
+                now = found.now();
+                found.clauses().forEach(said -> clause(said, stage));
+            }
+            stage.removeIf(move -> superseded(move, stage));
             if (!stage.isEmpty()) {
                 Stage done = new Stage(stage);
                 stages.add(done);
-                hearing.stands(new Performer(body, saying.rules()).after(hearing.pose(), done));
+                now = now.standing(new Performer(body, saying.rules()).after(now.pose(), done));
             }
         }
 
-        /** Reads a clause into a stage; what says the same once more in other words adds nothing. */
-        private void clause(Clause clause, List<Move> stage) {
-            int questions = hearing.questions().size();
-            int asked = hearing.questions().size() + hearing.refusals().size();
-            List<Move> read = read(clause, hearing);
-            boolean answered = !read.isEmpty()
-                    || hearing.questions().size() + hearing.refusals().size() > asked;
-            List<Token> left = answered
-                    ? clause.left()
-                    : clause.tokens().stream().filter(token -> !token.filler()).toList();
-            if (hearing.questions().size() > questions) {
-                left = left.stream()
-                        .filter(token -> token.is(Term.Mark.UNKNOWN))
-                        .toList();
+        /** Hands that part, and then each goes somewhere: where it goes says all. */
+        private static boolean superseded(Move move, List<Move> stage) {
+            return move instanceof Move.PlaceHand(var hand, var to, var _)
+                    && to.equals(HandPlace.UNSAID.withSideways(Sideways.OWN_SIDE))
+                    && stage.stream()
+                            .anyMatch(other -> other instanceof Move.PlaceHand(var same, var place, var _)
+                                    && same == hand
+                                    && place.targets());
+        }
+
+        /** Takes a clause into a stage; what says the same once more adds nothing. */
+        private void clause(Search.Said said, List<Move> stage) {
+            Fit fit = said.fit();
+            List<Move> fresh =
+                    fit == null ? List.of() : fit.moves().stream().filter(move -> !stage.contains(move)).toList();
+            for (int i = 0; i < said.items().size(); i++) {
+                Item item = said.items().get(i);
+                boolean taken = fit != null && (fit.uses(i) || Leftover.small(item));
+                if (taken || fit == null && Leftover.small(item)) {
+                    if (!item.soft()) {
+                        word(item, fit == null || fit.moves().isEmpty() ? LineReading.Role.FILLER : LineReading.Role.MOVE, moves);
+                    }
+                } else {
+                    word(item, LineReading.Role.UNKNOWN, -1);
+                    refusals.add(new Refusal(item.text(), message(item)));
+                }
             }
-            left.forEach(token -> hearing.refuse(token.text(), Nearest.message(token, language)));
-            int before = read.size() == 1 ? stage.indexOf(read.getFirst()) : -1;
-            boolean again = before >= 0 && !words(clause).equals(said.get(before));
-            int move = again ? moves - stage.size() + before : moves;
-            for (Token token : clause.tokens()) {
-                LineReading.Role role = role(token, left);
-                words.add(word(token, role, role == LineReading.Role.MOVE ? move : -1));
-            }
-            if (!again) {
-                moves += read.size();
-                stage.addAll(read);
-                said.addAll(Collections.nCopies(read.size(), words(clause)));
+            if (fit != null) {
+                moves += fresh.size();
+                stage.addAll(fresh);
+                questions.addAll(fit.questions());
+                refusals.addAll(fit.refusals());
+                holds.addAll(fit.holds());
+                boolean held = fit.manner().pace().isPresent() && manner.pace().isPresent();
+                manner = held ? manner : manner.with(fit.manner());
             }
         }
 
-        private static List<String> words(Clause clause) {
-            return clause.tokens().stream().map(Token::text).toList();
+        private String message(Item item) {
+            String word = "“" + item.text() + "”";
+            if (!item.is(Term.Mark.UNKNOWN)) {
+                return word
+                        + " does not fit here. Put it into a part of its own, after a comma or “then”, or leave it out.";
+            }
+            return Spelling.nearest(item.text(), language)
+                    .map(near -> word + " is not a word I know. Did you mean “" + near + "”?")
+                    .orElse(word + " is not a word I know. Say it in another way, or leave it out.");
         }
 
-        private static LineReading.Role role(Token token, List<Token> left) {
-            if (left.contains(token)) {
-                return LineReading.Role.UNKNOWN;
+        void word(Item item, LineReading.Role role, int move) {
+            boolean known = words.stream().anyMatch(word -> word.from() == item.from());
+            if (!known) {
+                int of = role == LineReading.Role.MOVE ? move : -1;
+                words.add(new LineReading.Word(item.text(), item.from(), item.to(), role, of, weighty(item)));
             }
-            return token.filler() ? LineReading.Role.FILLER : LineReading.Role.MOVE;
+        }
+
+        void filler(Token token) {
+            boolean inside = words.stream().anyMatch(word -> word.from() <= token.from() && token.from() < word.to());
+            if (!inside) {
+                words.add(new LineReading.Word(
+                        token.text(), token.from(), token.to(), LineReading.Role.FILLER, -1, false));
+            }
         }
     }
 
-    private static List<Move> read(Clause clause, ReadingContext hearing) {
-        return switch (clause.topic()) {
-            case WEIGHT -> new Weighing(clause, hearing).read();
-            case FOOT -> new Feet(clause, hearing).read();
-            case BODY -> new Trunk(clause, hearing).turn();
-            case DEPTH -> new Trunk(clause, hearing).depth();
-            case INCLINE -> new Trunk(clause, hearing).incline();
-            case HAND -> new Hands(clause, hearing).read();
-            case RELATION -> new Relations(clause, hearing).read();
-            case GAZE -> new Others(clause, hearing).gaze();
-            case PROP -> new Others(clause, hearing).prop();
-            case MORE -> more(clause, hearing);
+    /** Words that change what is meant wherever they stand, so that they never become a note without asking. */
+    private static boolean weighty(Item item) {
+        return switch (item.term()) {
+            case Term.Part _, Term.Who _, Term.Num _, Term.Angle _, Term.Share _, Term.Ratio _, Term.Span _ -> true;
+            case Term.Way _, Term.Rel _, Term.Measure _ -> true;
+            case Term.Mark mark -> mark != Term.Mark.UNKNOWN && mark != Term.Mark.IMAGE;
+            default -> item.who() != null;
         };
-    }
-
-    /** A clause without a head: a place or a length is a foot's, a height is a hand's. */
-    private static List<Move> more(Clause clause, ReadingContext hearing) {
-        boolean height = clause.has(Term.Height.class::isInstance);
-        boolean place = clause.has(term -> term instanceof Term.Measure
-                || term instanceof Term.Hall
-                || term instanceof Term.Anchor
-                || term == Term.Way.FORWARD
-                || term == Term.Way.BACK
-                || term == Term.Way.OUT
-                || term == Term.Way.ACROSS);
-        if (height && hearing.lastHand().isPresent()) {
-            return new Hands(clause, hearing).read();
-        }
-        return place ? new Feet(clause, hearing).read() : List.of();
     }
 
     /** {@return words with which a half-typed word could go on, shortest first} */
     public List<String> goingOn(String start) {
         return Lexicon.of(language).goingOn(Scanner.plain(start)).stream()
-                .limit(8)
+                .limit(PROPOSALS)
                 .toList();
     }
 
     /** {@return the known word nearest to one that is not known} */
     public Optional<String> nearest(String unknown) {
-        return Nearest.to(unknown, language);
+        return Spelling.nearest(unknown, language);
     }
 }

@@ -7,6 +7,9 @@ import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Pace;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;
+import app.avrel.words.reading.frame.CountManner;
+import app.avrel.words.reading.frame.Question;
+import app.avrel.words.reading.frame.Refusal;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,6 +22,7 @@ import java.util.Optional;
  * @param manner what the line says of the whole count
  * @param questions what could mean two things; nothing is taken for it
  * @param refusals what cannot be, with unknown words among them
+ * @param holds what the record holds beyond a move's plain fields
  * @param after how one stands after it
  */
 public record LineReading(
@@ -28,6 +32,7 @@ public record LineReading(
         CountManner manner,
         List<Question> questions,
         List<Refusal> refusals,
+        List<String> holds,
         Pose after) {
 
     public LineReading {
@@ -35,6 +40,7 @@ public record LineReading(
         words = List.copyOf(words);
         questions = questions.stream().distinct().toList();
         refusals = List.copyOf(refusals);
+        holds = List.copyOf(holds);
     }
 
     /** What a word is in its line. */
@@ -51,20 +57,24 @@ public record LineReading(
      * @param from where it begins in the line, from 0
      * @param to where it ends, exclusive
      * @param move which of the line's moves it belongs to, from 0; -1 for none
+     * @param weighty whether it says an order, a negation, a side, a number, a limb or a part of the body
      */
-    public record Word(String text, int from, int to, Role role, int move) {}
-
-    /** What is said of a whole count; what is empty is not said. */
-    public record CountManner(
-            Optional<Breath> breath, Optional<Pace> pace, Optional<Double> beats, Optional<Arrival> arrival) {
-
-        public static final CountManner UNSAID =
-                new CountManner(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
-    }
+    public record Word(String text, int from, int to, Role role, int move, boolean weighty) {}
 
     /** {@return whether every word is understood and nothing must be asked} */
     public boolean understood() {
         return questions.isEmpty() && refusals.isEmpty() && (!stages.isEmpty() || !manner.equals(CountManner.UNSAID));
+    }
+
+    /**
+     * {@return whether all is understood but words that may stay as a note on the count: none of order, negation, side,
+     * number, limb or part, and no question}
+     */
+    public boolean keepable() {
+        return questions.isEmpty()
+                && !words(Role.UNKNOWN).isEmpty()
+                && words(Role.UNKNOWN).size() == refusals.size()
+                && words(Role.UNKNOWN).stream().noneMatch(Word::weighty);
     }
 
     public List<Move> moves() {

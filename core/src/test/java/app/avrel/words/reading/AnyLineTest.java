@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
 import app.avrel.posture.count.Language;
+import app.avrel.words.lexicon.Lexicon;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.RepeatedTest;
@@ -51,7 +52,7 @@ class AnyLineTest {
     }
 
     private static String salad(Random random, Language language) {
-        List<String> words = List.copyOf(Lexicon.of(language).words());
+        List<String> words = List.copyOf(Lexicon.of(language).forms());
         StringBuilder line = new StringBuilder();
         for (int i = 0; i < random.nextInt(1, 14); i++) {
             boolean odd = random.nextInt(6) == 0;

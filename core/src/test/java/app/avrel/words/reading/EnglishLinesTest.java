@@ -1,5 +1,7 @@
 package app.avrel.words.reading;
 
+import app.avrel.words.reading.frame.Question;
+import app.avrel.words.reading.frame.Refusal;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.posture.count.Breath;

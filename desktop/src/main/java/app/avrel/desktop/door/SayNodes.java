@@ -6,13 +6,17 @@ import app.avrel.files.ProjectText;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Toes;
+import app.avrel.posture.move.Turning;
 import app.avrel.rules.Finding;
 import app.avrel.words.CanonicalText;
 import app.avrel.words.Wording;
 import app.avrel.words.reading.LineReading;
+import app.avrel.words.reading.frame.CountManner;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -44,6 +48,12 @@ final class SayNodes {
         reading.refusals()
                 .forEach(refusal ->
                         refused.addObject().put("word", refusal.word()).put("message", refusal.message()));
+        ArrayNode holds = top.putArray("holds");
+        reading.holds().forEach(holds::add);
+        if (reading.keepable()) {
+            ArrayNode kept = top.putArray("kept");
+            reading.words(LineReading.Role.UNKNOWN).forEach(word -> kept.add(word.text()));
+        }
         top.put("understood", reading.understood());
         top.set("pose", PoseNodes.of(reading.after(), body));
         top.set("assumed", PoseNodes.assumed(reading.after()));
@@ -68,6 +78,14 @@ final class SayNodes {
                 .filter(field ->
                         !List.of("kind", "foot", "hand", "above", "leading").contains(field.getKey()))
                 .forEach(field -> node.set(field.getKey(), field.getValue()));
+        boolean openTurn = move instanceof Move.TurnBody(var _, var turning)
+                && turning.filter(Turning.Some.class::isInstance).isPresent();
+        boolean openToes = move instanceof Move.TurnFoot(var _, var _, var toes)
+                && toes.filter(Toes.TurnedSome.class::isInstance).isPresent();
+        if (openTurn || openToes) {
+            JsonNode some = node.remove(openTurn ? "turning" : "toes");
+            node.set("open", some);
+        }
         if (move instanceof Move.TurnBody(var part, var _) && part == BodyPart.HIPS) {
             node.put("part", "whole").put("of", "hips");
         }
@@ -86,7 +104,7 @@ final class SayNodes {
         };
     }
 
-    private static void manner(LineReading.CountManner manner, ObjectNode top, ArrayNode moves) {
+    private static void manner(CountManner manner, ObjectNode top, ArrayNode moves) {
         manner.breath().ifPresent(breath -> {
             Breath begins = breath == Breath.HOLD ? breath : breath.begins();
             String word = begins.name().toLowerCase(Locale.ROOT);

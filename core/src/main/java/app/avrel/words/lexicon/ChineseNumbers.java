@@ -1,0 +1,113 @@
+package app.avrel.words.lexicon;
+
+import app.avrel.floor.Heading;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Numbers as Chinese writes them: 四十五度, 百分之七十, 三分之二, 七成, 七三, 一点半, 两拍. */
+final class ChineseNumbers {
+
+    private static final String DIGITS = "零一二三四五六七八九";
+    private static final String N = "([零一二两三四五六七八九十百]+|\\d+(?:\\.\\d+)?)";
+    private static final Pattern PERCENT = Pattern.compile("百分之" + N);
+    private static final Pattern PART = Pattern.compile(N + "分之" + N);
+    private static final Pattern TENTHS = Pattern.compile("([一二两三四五六七八九])成(半)?(?!左|右|马|弓|虚)");
+    private static final Pattern HOUR = Pattern.compile(N + "[点點](半)?(?:钟)?(?:方向)?(?!地)");
+    private static final Pattern RATIO = Pattern.compile("([一二三四五六七八九])([一二三四五六七八九])(?:分|开)?");
+    private static final Pattern BEATS = Pattern.compile(N + "(?:个)?拍(?:子)?");
+    private static final Pattern DEGREES = Pattern.compile(N + "度");
+    private static final Pattern HALF = Pattern.compile("一半|半(?=[个一拳脚肩])");
+    private static final Pattern AND_HALF = Pattern.compile(N + "个?半(?=[拳脚肩])");
+    private static final Pattern PLAIN = Pattern.compile("([零一二三四五六七八九十百]+|两(?=[拳寸个脚厘公米肩]))");
+
+    /** What begins here: its term and where it ends. */
+    record Found(Term term, int end) {}
+
+    private ChineseNumbers() {}
+
+    static Optional<Found> at(CharSequence text, int from) {
+        Matcher percent = find(PERCENT, text, from);
+        if (percent != null) {
+            return found(new Term.Share(value(percent.group(1))), percent);
+        }
+        Matcher part = find(PART, text, from);
+        if (part != null) {
+            double whole = value(part.group(1));
+            return whole == 0
+                    ? Optional.empty()
+                    : found(new Term.Share(Math.round(value(part.group(2)) * 100 / whole)), part);
+        }
+        Matcher tenths = find(TENTHS, text, from);
+        if (tenths != null) {
+            return found(new Term.Share(value(tenths.group(1)) * 10 + (tenths.group(2) == null ? 0 : 5)), tenths);
+        }
+        Matcher hour = find(HOUR, text, from);
+        if (hour != null && value(hour.group(1)) >= 1 && value(hour.group(1)) <= 12) {
+            double half = hour.group(2) == null ? 0 : 15;
+            return found(new Term.Hall(Heading.wrapping(value(hour.group(1)) * 30 + half)), hour);
+        }
+        Matcher ratio = find(RATIO, text, from);
+        if (ratio != null && digit(ratio.group(1)) + digit(ratio.group(2)) == 10) {
+            return found(new Term.Ratio(digit(ratio.group(1)) * 10, digit(ratio.group(2)) * 10), ratio);
+        }
+        return counted(text, from);
+    }
+
+    private static Optional<Found> counted(CharSequence text, int from) {
+        Matcher beats = find(BEATS, text, from);
+        if (beats != null) {
+            return found(new Term.Beats(value(beats.group(1))), beats);
+        }
+        Matcher degrees = find(DEGREES, text, from);
+        if (degrees != null) {
+            return found(new Term.Angle(value(degrees.group(1))), degrees);
+        }
+        Matcher more = find(AND_HALF, text, from);
+        if (more != null) {
+            return found(new Term.Num(value(more.group(1)) + 0.5), more);
+        }
+        Matcher half = find(HALF, text, from);
+        if (half != null) {
+            return found(new Term.Num(0.5), half);
+        }
+        Matcher plain = find(PLAIN, text, from);
+        return plain == null ? Optional.empty() : found(new Term.Num(value(plain.group(1))), plain);
+    }
+
+    private static Matcher find(Pattern pattern, CharSequence text, int from) {
+        Matcher matcher = pattern.matcher(text);
+        matcher.region(from, text.length());
+        matcher.useTransparentBounds(true);
+        return matcher.lookingAt() ? matcher : null;
+    }
+
+    private static Optional<Found> found(Term term, Matcher matcher) {
+        return Optional.of(new Found(term, matcher.end()));
+    }
+
+    private static int digit(String letter) {
+        return DIGITS.indexOf(letter);
+    }
+
+    private static double value(String text) {
+        if (Character.isDigit(text.charAt(0))) {
+            return Double.parseDouble(text);
+        }
+        int sum = 0;
+        int last = 0;
+        for (char letter : text.toCharArray()) {
+            int digit = letter == '两' ? 2 : DIGITS.indexOf(letter);
+            if (letter == '十') {
+                sum += (last == 0 ? 1 : last) * 10;
+                last = 0;
+            } else if (letter == '百') {
+                sum += (last == 0 ? 1 : last) * 100;
+                last = 0;
+            } else {
+                last = digit;
+            }
+        }
+        return sum + last;
+    }
+}

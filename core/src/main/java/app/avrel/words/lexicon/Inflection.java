@@ -1,0 +1,155 @@
+package app.avrel.words.lexicon;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+
+/** The forms of a word by the rules of its language; what the rules do not give stands in the lexicon after a slash. */
+interface Inflection {
+
+    /** {@return every form of a verb, its first form among them} */
+    List<String> verb(String word);
+
+    /** {@return one and many, in this order} */
+    List<String> noun(String word);
+
+    /** {@return the forms that agree with what they are said of} */
+    List<String> adjective(String word);
+
+    /** {@return whether the noun's first word is inflected, not its last} */
+    boolean firstOfNoun();
+
+    /** No word changes. */
+    Inflection NONE = new Inflection() {
+        @Override
+        public List<String> verb(String word) {
+            return List.of(word);
+        }
+
+        @Override
+        public List<String> noun(String word) {
+            return List.of(word);
+        }
+
+        @Override
+        public List<String> adjective(String word) {
+            return List.of(word);
+        }
+
+        @Override
+        public boolean firstOfNoun() {
+            return false;
+        }
+    };
+
+    /** English: -s, -ing, -ed, doubled and dropped letters. */
+    Inflection ENGLISH = new Inflection() {
+        @Override
+        public List<String> verb(String word) {
+            String stem = word.matches(".*[^eo]e") ? word.substring(0, word.length() - 1) : word;
+            boolean doubles = word.matches("[^aeiou]*[aeiou][bdgmnpt]") || word.matches("commit|unwrap");
+            String before = doubles ? word + word.charAt(word.length() - 1) : stem;
+            boolean y = word.matches(".*[^aeiou]y");
+            String past = y ? word.substring(0, word.length() - 1) + "ied" : before + "ed";
+            return List.of(word, many(word), before + "ing", past);
+        }
+
+        @Override
+        public List<String> noun(String word) {
+            return List.of(word, many(word));
+        }
+
+        private String many(String word) {
+            if (word.matches(".*[^aeiou]y")) {
+                return word.substring(0, word.length() - 1) + "ies";
+            }
+            return word + (word.matches(".*(s|sh|ch|x|z)") ? "es" : "s");
+        }
+
+        @Override
+        public List<String> adjective(String word) {
+            return List.of(word);
+        }
+
+        @Override
+        public boolean firstOfNoun() {
+            return false;
+        }
+    };
+
+    /** Spanish: persons, moods and tenses as they are used in teaching, gender and number; without accents. */
+    Inflection SPANISH = new Inflection() {
+        private static final List<String> AR = List.of(
+                "ar", "o", "a", "as", "an", "amos", "e", "es", "en", "emos", "ando", "ado", "ada", "ados", "adas",
+                "arse", "arlo", "arla", "andose", "ad", "ate", "alo", "ala", "aste", "aron", "aba");
+        private static final List<String> ER = List.of(
+                "er", "o", "e", "es", "en", "emos", "a", "as", "an", "iendo", "ido", "ida", "idos", "idas", "erse",
+                "erlo", "erla", "iendose", "ed", "ete", "elo", "ela", "io", "ieron", "ia");
+        private static final List<String> IR = List.of(
+                "ir", "o", "e", "es", "en", "imos", "a", "as", "an", "iendo", "ido", "ida", "idos", "idas", "irse",
+                "irlo", "irla", "iendose", "id", "ete", "elo", "ela", "io", "ieron", "ia");
+
+        @Override
+        public List<String> verb(String word) {
+            String[] stems = word.split("~");
+            String infinitive = stems[0];
+            if (!infinitive.matches(".*[aei]r")) {
+                return List.of(infinitive);
+            }
+            String stem = infinitive.substring(0, infinitive.length() - 2);
+            List<String> endings =
+                    switch (infinitive.charAt(infinitive.length() - 2)) {
+                        case 'a' -> AR;
+                        case 'e' -> ER;
+                        default -> IR;
+                    };
+            List<String> forms = new ArrayList<>();
+            Stream.concat(Stream.of(stem), stems.length > 1 ? Stream.of(stems[1]) : Stream.empty())
+                    .forEach(root -> endings.forEach(ending -> forms.add(spelt(root, ending))));
+            return forms;
+        }
+
+        /** Pagar, pague; sacar, saque; cruzar, cruce. */
+        private static String spelt(String root, String ending) {
+            boolean soft = ending.startsWith("e") && !ending.startsWith("er");
+            if (soft && root.endsWith("g")) {
+                return root + "u" + ending;
+            }
+            if (soft && root.endsWith("z")) {
+                return root.substring(0, root.length() - 1) + "c" + ending;
+            }
+            return root + ending;
+        }
+
+        @Override
+        public List<String> noun(String word) {
+            boolean vowel = word.matches(".*[aeiou]");
+            return List.of(word, word + (vowel ? "s" : "es"));
+        }
+
+        @Override
+        public List<String> adjective(String word) {
+            String stem = word.substring(0, word.length() - (word.endsWith("os") ? 2 : 1));
+            return List.of(stem + "o", stem + "a", stem + "os", stem + "as");
+        }
+
+        @Override
+        public boolean firstOfNoun() {
+            return true;
+        }
+    };
+
+    /** {@return a phrase with its first or last word replaced by each of its forms} */
+    static List<String> spread(String phrase, boolean first, java.util.function.Function<String, List<String>> forms) {
+        int space = first ? phrase.indexOf(' ') : phrase.lastIndexOf(' ');
+        if (space < 0) {
+            return forms.apply(phrase);
+        }
+        String head = first ? phrase.substring(0, space) : phrase.substring(space + 1);
+        String rest = first ? phrase.substring(space + 1) : phrase.substring(0, space);
+        return forms.apply(head.toLowerCase(Locale.ROOT)).stream()
+                .map(form -> first ? form + " " + rest : rest + " " + form)
+                .toList();
+    }
+}

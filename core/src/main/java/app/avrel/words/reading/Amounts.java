@@ -1,0 +1,257 @@
+package app.avrel.words.reading;
+
+import app.avrel.body.Length;
+import app.avrel.body.LengthUnit;
+import app.avrel.floor.Heading;
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.lexicon.Token;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Draws neighbouring tokens together to amounts: numbers, angles, shares, ranges, lengths, hours of the clock, beats. */
+final class Amounts {
+
+    private static final double HIP_WIDTHS = 0.75;
+    private static final double LONGEST = 1000;
+
+    private final List<Token> in;
+    private final List<Token> out = new ArrayList<>();
+    private int at;
+
+    private Amounts(List<Token> in) {
+        this.in = in;
+    }
+
+    static List<Token> of(List<Token> tokens) {
+        List<Token> numbers = new Amounts(tokens).run(Amounts::number);
+        List<Token> lengths = new Amounts(numbers).run(Amounts::length);
+        return new Amounts(lengths).run(Amounts::hour);
+    }
+
+    private interface Step {
+        boolean take(Amounts at);
+    }
+
+    private List<Token> run(Step step) {
+        while (at < in.size()) {
+            if (!step.take(this)) {
+                out.add(in.get(at++));
+            }
+        }
+        return out;
+    }
+
+    private Term term(int ahead) {
+        return at + ahead >= 0 && at + ahead < in.size() ? in.get(at + ahead).term() : null;
+    }
+
+    private Optional<Double> num(int ahead) {
+        return term(ahead) instanceof Term.Num(double value) ? Optional.of(value) : Optional.empty();
+    }
+
+    private boolean is(int ahead, Term term) {
+        return term(ahead) == term;
+    }
+
+    private boolean filler(int ahead) {
+        return is(ahead, Term.Mark.FILLER) || is(ahead, Term.Mark.A);
+    }
+
+    private boolean put(int tokens, Term term) {
+        out.add(in.get(at).through(in.get(at + tokens - 1), term));
+        at += tokens;
+        return true;
+    }
+
+    /** Seventy five; one and a half; seventy thirty; 45 degrees; 60 percent; two beats; 30 to 45. */
+    private boolean number() {
+        if (is(0, Term.Manner.BETWEEN)) {
+            return between();
+        }
+        Optional<Double> first = num(0);
+        if (first.isEmpty()) {
+            return oneBeat();
+        }
+        double value = first.get();
+        int used = 1;
+        boolean tens = value >= 20 && value < 100 && value % 10 == 0 && spelled(0);
+        int units = is(1, Term.Mark.AND) ? 2 : 1;
+        if (tens && num(units).filter(n -> n >= 1 && n <= 9 && n == Math.rint(n)).isPresent() && spelled(units)) {
+            value += num(units).get();
+            used = units + 1;
+        }
+        if (num(used).filter(hundred -> hundred == 100).isPresent() && value < 10) {
+            value *= 100;
+            used++;
+        }
+        int half = half(used);
+        if (half > 0) {
+            value += 0.5;
+            used = half;
+        }
+        return counted(value, used);
+    }
+
+    private boolean spelled(int ahead) {
+        return !Character.isDigit(in.get(at + ahead).text().charAt(0));
+    }
+
+    /** {@return past "and a half", which begins at {@code from}; 0 where it does not} */
+    private int half(int from) {
+        int next = from;
+        if (!is(next++, Term.Mark.AND)) {
+            return 0;
+        }
+        while (filler(next)) {
+            next++;
+        }
+        return num(next).filter(n -> n == 0.5).isPresent() ? next + 1 : 0;
+    }
+
+    private boolean between() {
+        boolean range = num(1).isPresent()
+                && (is(2, Term.Mark.AND) || is(2, Term.Rel.TO))
+                && num(3).isPresent();
+        if (!range) {
+            return false;
+        }
+        int used = is(4, Term.Rel.DEGREE) || is(4, Term.Rel.PERCENT) ? 5 : 4;
+        return put(used, new Term.Span(num(1).get(), num(3).get()));
+    }
+
+    private boolean counted(double value, int used) {
+        if (is(used, Term.Rel.DEGREE)) {
+            return put(used + 1, new Term.Angle(value));
+        }
+        if (is(used, Term.Rel.PERCENT)) {
+            int of = percentSign(used + 1) ? used + 2 : used + 1;
+            return put(of, new Term.Share(value));
+        }
+        if (is(used, Term.Manner.BEATS)) {
+            return put(used + 1, new Term.Beats(value));
+        }
+        boolean range = is(used, Term.Rel.TO) && !is(-1, Term.Rel.TO) && (num(used + 1).isPresent() || angle(used + 1));
+        if (range && !is(used + 2, Term.Rel.CLOCK)) {
+            double most = num(used + 1).orElseGet(() -> ((Term.Angle) term(used + 1)).degrees());
+            int end = is(used + 2, Term.Rel.DEGREE) || is(used + 2, Term.Rel.PERCENT) ? used + 3 : used + 2;
+            return put(end, new Term.Span(value, most));
+        }
+        Optional<Double> second = num(used);
+        if (second.isPresent() && value + second.get() == 100 && value % 5 == 0) {
+            return put(used + 1, new Term.Ratio((int) value, (int) second.get().doubleValue()));
+        }
+        return put(used, new Term.Num(value));
+    }
+
+    private boolean percentSign(int ahead) {
+        return is(ahead, Term.Rel.PERCENT);
+    }
+
+    private boolean angle(int ahead) {
+        return term(ahead) instanceof Term.Angle;
+    }
+
+    /** Two beats, where two is the word for both; a beat. */
+    private boolean oneBeat() {
+        if (is(0, Term.Who.BOTH) && is(1, Term.Manner.BEATS)) {
+            return put(2, new Term.Beats(2));
+        }
+        return is(0, Term.Mark.A) && is(1, Term.Manner.BEATS) && put(2, new Term.Beats(1));
+    }
+
+    /** Half a shoulder wide; a foot and a half; two fists; shoulder wide; hip wide. */
+    private boolean length() {
+        Optional<Double> said = num(0);
+        boolean one = is(0, Term.Mark.A);
+        int next = said.isPresent() || one ? 1 : 0;
+        while (said.isPresent() && filler(next)) {
+            next++;
+        }
+        boolean counted = next > 0;
+        Optional<LengthUnit> unit = unit(next, said.isPresent(), one);
+        if (unit.isEmpty()) {
+            return hips(said, next);
+        }
+        double times = term(next) instanceof Term.Unit(LengthUnit _, double each) ? each : 1;
+        double amount = said.orElse(1.0);
+        int used = next + 1;
+        int half = half(used);
+        if (half > 0) {
+            amount += 0.5;
+            used = half;
+        }
+        boolean wide = is(used, Term.Manner.WIDE) || is(used, Term.Manner.APART);
+        boolean bare = !counted && unit.get() == LengthUnit.SHOULDER_WIDTH;
+        if (Math.abs(amount * times) > LONGEST) {
+            return false;
+        }
+        Length length = new Length(amount * times, unit.get());
+        return put(wide ? used + 1 : used, new Term.Measure(length, wide || bare));
+    }
+
+    private boolean hips(Optional<Double> said, int next) {
+        boolean hips = is(next, Term.Part.HIPS) && (is(next + 1, Term.Manner.WIDE) || is(next + 1, Term.Manner.APART));
+        return hips && put(next + 2, new Term.Measure(Length.shoulderWidths(HIP_WIDTHS * said.orElse(1.0)), true));
+    }
+
+    private Optional<LengthUnit> unit(int next, boolean number, boolean article) {
+        Term term = term(next);
+        if (term instanceof Term.Unit(LengthUnit unit, double _)) {
+            return Optional.of(unit);
+        }
+        boolean counted = number || article;
+        if (term == Term.Part.SHOULDER) {
+            boolean more = !counted && half(1) > 0;
+            return number && !in.get(at + next).many() || more || counted && across(next + 1)
+                    ? Optional.of(LengthUnit.SHOULDER_WIDTH)
+                    : Optional.empty();
+        }
+        if (term == Term.Part.FOOT) {
+            return counted ? Optional.of(LengthUnit.FOOT_LENGTH) : Optional.empty();
+        }
+        boolean measures = number || article && (across(next + 1) || farFrom(next + 1));
+        return term == Term.Part.FIST && measures ? Optional.of(LengthUnit.FIST) : Optional.empty();
+    }
+
+    private boolean across(int ahead) {
+        return is(ahead, Term.Manner.WIDE) || is(ahead, Term.Manner.APART);
+    }
+
+    private boolean farFrom(int ahead) {
+        return is(ahead, Term.Rel.BEFORE)
+                || is(ahead, Term.Rel.FROM)
+                || is(ahead, Term.Rel.OVER)
+                || is(ahead, Term.Rel.ABOVE)
+                || is(ahead, Term.Rel.BELOW)
+                || is(ahead, Term.Way.AWAY)
+                || is(ahead, Term.Manner.DEEPER)
+                || is(ahead, Term.Manner.HIGHER);
+    }
+
+    /** One o'clock; half past one; two and a half of the clock. */
+    private boolean hour() {
+        if (is(0, Term.Rel.HALF_PAST) && num(1).isPresent()) {
+            return put(2, hall(num(1).get() + 0.5));
+        }
+        if (term(0) instanceof Term.Clock(double hour) && hour >= 1) {
+            return put(1, hall(hour));
+        }
+        Optional<Double> hour = num(0).filter(n -> n >= 1 && n <= 12 && n == Math.rint(n));
+        if (hour.isEmpty()) {
+            return is(0, Term.Rel.CLOCK) && put(1, Term.Mark.FILLER);
+        }
+        if (is(1, Term.Rel.CLOCK)) {
+            return put(2, hall(hour.get()));
+        }
+        if (term(1) instanceof Term.Clock(double half)) {
+            return put(2, hall(hour.get() + half));
+        }
+        boolean minutes = num(1).filter(n -> n == 30 || n == 15 || n == 45).isPresent();
+        return minutes && (is(-1, Term.Rel.TO) || is(-1, Term.Rel.AT)) && put(2, hall(hour.get() + num(1).get() / 60));
+    }
+
+    private static Term hall(double hour) {
+        return new Term.Hall(Heading.wrapping(hour * 30));
+    }
+}

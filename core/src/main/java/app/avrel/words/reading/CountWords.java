@@ -1,0 +1,81 @@
+package app.avrel.words.reading;
+
+import app.avrel.posture.count.Arrival;
+import app.avrel.posture.count.Breath;
+import app.avrel.posture.count.Pace;
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.CountManner;
+import app.avrel.words.reading.frame.Item;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Takes out of a line what is said of the whole count: breath, pace, beats, whether hands wait.
+ *
+ * @param words the phrases that say it
+ * @param others all the rest, in order
+ */
+record CountWords(CountManner manner, List<Item> words, List<Item> others) {
+
+    private static final double MOST_BEATS = 64;
+
+    static CountWords of(List<Item> items) {
+        CountManner manner = CountManner.UNSAID;
+        List<Item> words = new ArrayList<>();
+        List<Item> others = new ArrayList<>();
+        boolean weighs = items.stream()
+                .anyMatch(item -> item.is(Term.Act.SHIFT) || item.is(Term.Part.WEIGHT) || item.is(Term.Act.SPREAD));
+        for (Item item : items) {
+            Optional<Pace> pace =
+                    weighs && item.is(Term.Manner.EVENLY) ? Optional.empty() : pace(item.term());
+            Optional<Double> beats = item.term() instanceof Term.Beats(double count) && count > 0 && count <= MOST_BEATS
+                    ? Optional.of(count)
+                    : Optional.empty();
+            CountManner said = new CountManner(breath(item.term()), pace, beats, arrival(item.term()));
+            boolean any = !said.equals(CountManner.UNSAID);
+            (any ? words : others).add(item);
+            manner = manner.with(said);
+        }
+        return new CountWords(manner, words, others);
+    }
+
+    private static Optional<Breath> breath(Term term) {
+        if (!(term instanceof Term.Manner manner)) {
+            return Optional.empty();
+        }
+        return Optional.ofNullable(
+                switch (manner) {
+                    case IN_BREATH -> Breath.IN;
+                    case OUT_BREATH -> Breath.OUT;
+                    case HOLD_BREATH -> Breath.HOLD;
+                    case FREE_BREATH -> Breath.FREE;
+                    case STILL_IN -> Breath.STILL_IN;
+                    case STILL_OUT -> Breath.STILL_OUT;
+                    case IN_AND_OUT -> Breath.IN_THEN_OUT;
+                    case OUT_AND_IN -> Breath.OUT_THEN_IN;
+                    default -> null;
+                });
+    }
+
+    private static Optional<Pace> pace(Term term) {
+        if (!(term instanceof Term.Manner manner)) {
+            return Optional.empty();
+        }
+        return Optional.ofNullable(
+                switch (manner) {
+                    case SLOW -> Pace.SLOW;
+                    case QUICK -> Pace.QUICK;
+                    case EVENLY -> Pace.EVEN;
+                    case HELD -> Pace.HELD;
+                    default -> null;
+                });
+    }
+
+    private static Optional<Arrival> arrival(Term term) {
+        if (term == Term.Manner.HANDS_WAIT) {
+            return Optional.of(Arrival.BY_STAGE);
+        }
+        return term == Term.Manner.HANDS_THROUGHOUT ? Optional.of(Arrival.THROUGHOUT) : Optional.empty();
+    }
+}

@@ -1,0 +1,284 @@
+package app.avrel.words.reading;
+
+import app.avrel.floor.Heading;
+import app.avrel.posture.count.Language;
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Item;
+import app.avrel.words.lexicon.Token;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/** Draws tokens together to phrases: whose thing it is, and the small word that leads to it. */
+final class Phrases {
+
+    private static final Set<Term.Part> LIMBS = EnumSet.of(
+            Term.Part.FOOT,
+            Term.Part.LEG,
+            Term.Part.HEEL,
+            Term.Part.BALL,
+            Term.Part.TOES,
+            Term.Part.INSTEP,
+            Term.Part.ANKLE,
+            Term.Part.HAND,
+            Term.Part.PALM,
+            Term.Part.ARM,
+            Term.Part.FOREARM,
+            Term.Part.WRIST);
+
+    private final List<Token> in;
+    private final Grammar grammar;
+    private final Heading startFaces;
+    private final List<Item> out = new ArrayList<>();
+    private final List<Token> fillers = new ArrayList<>();
+    private int at;
+
+    /**
+     * How a language orders its phrases.
+     *
+     * @param sideAfterPart whether whose it is may stand after the thing: pie derecho
+     * @param placeAfterThing whether the relation stands after the thing: 胸前
+     */
+    record Grammar(boolean sideAfterPart, boolean placeAfterThing) {
+
+        static Grammar of(Language language) {
+            return switch (language) {
+                case ENGLISH -> new Grammar(false, false);
+                case SPANISH -> new Grammar(true, false);
+                case CHINESE -> new Grammar(false, true);
+            };
+        }
+    }
+
+    private Phrases(List<Token> in, Grammar grammar, Heading startFaces) {
+        this.in = in;
+        this.grammar = grammar;
+        this.startFaces = startFaces;
+    }
+
+    /** The phrases of a line, and the small words between them. */
+    record Found(List<Item> items, List<Token> fillers) {}
+
+    static Found of(List<Token> tokens, Language language, Heading startFaces) {
+        Phrases phrases = new Phrases(tokens, Grammar.of(language), startFaces);
+        while (phrases.at < tokens.size()) {
+            phrases.next();
+        }
+        return new Found(phrases.out, phrases.fillers);
+    }
+
+    private Term term(int index) {
+        return index < in.size() ? in.get(index).term() : null;
+    }
+
+    private int skip(int from) {
+        int next = from;
+        while (next < in.size() && in.get(next).filler()) {
+            next++;
+        }
+        return next;
+    }
+
+    private void next() {
+        Token token = in.get(at);
+        if (token.filler()) {
+            fillers.add(token);
+            at++;
+            return;
+        }
+        if (token.term() instanceof Term.Rel rel) {
+            related(rel);
+            return;
+        }
+        if (inThe()) {
+            related(Term.Rel.AT);
+            return;
+        }
+        int end = thing(at, null, at);
+        if (end < 0) {
+            put(at, at + 1, plain(token.term()), null, null, token.many());
+        }
+    }
+
+    /** In the left leg, in your right hand: the way is a place there. */
+    private boolean inThe() {
+        boolean small = at + 1 < in.size() && in.get(at + 1).filler() || term(at + 1) == Term.Who.BOTH;
+        int next = skip(at + 1);
+        boolean side = term(next) instanceof Term.Who who && who != Term.Who.IT;
+        boolean part = term(next) instanceof Term.Part;
+        return !grammar.placeAfterThing && term(at) == Term.Way.IN && (small || side && term(next + 1) instanceof Term.Part) && (side || part);
+    }
+
+    /** A small word, perhaps two, and what it leads to. */
+    private void related(Term.Rel rel) {
+        int begin = at;
+        Term.Rel last = rel;
+        int next = skip(at + 1);
+        while (term(next) instanceof Term.Rel more && more != Term.Rel.WAS) {
+            last = stronger(last, more);
+            next = skip(next + 1);
+        }
+        if (grammar.sideAfterPart && term(next) == Term.Rel.WAS) {
+            next = skip(next + 1);
+        }
+        int end = last == Term.Rel.OWN_PLACE ? -1 : thing(next, last, begin);
+        if (end >= 0) {
+            return;
+        }
+        Term term = term(next);
+        boolean led = term instanceof Term.Num
+                || term instanceof Term.Hall
+                || term instanceof Term.Compass
+                || term instanceof Term.Place
+                || term instanceof Term.Named
+                || term instanceof Term.Angle
+                || term instanceof Term.Way
+                || term instanceof Term.Share
+                || term instanceof Term.Ratio
+                || term instanceof Term.Measure
+                || term instanceof Term.Standing
+                || term instanceof Term.Manner manner && (manner == Term.Manner.MIDDLE || manner == Term.Manner.EVEN);
+        if (led && last != Term.Rel.OWN_PLACE) {
+            put(begin, next + 1, plain(term), last, null, false);
+        } else {
+            put(begin, begin + 1, last == rel ? rel : rel, null, null, false);
+        }
+    }
+
+    private static Term.Rel stronger(Term.Rel first, Term.Rel second) {
+        boolean weak = first == Term.Rel.TO || first == Term.Rel.AT || first == Term.Rel.OF || first == Term.Rel.FROM
+                || first == Term.Rel.ON;
+        return weak || second == Term.Rel.WHERE ? second : first;
+    }
+
+    private Term plain(Term term) {
+        return switch (term) {
+            case Term.Compass(int point) -> new Term.Hall(Heading.wrapping(point * 45 - startFaces.degrees()));
+            case Term.Place(int eighth) -> new Term.Hall(Heading.wrapping(eighth * 45));
+            default -> term;
+        };
+    }
+
+    /**
+     * Whose, and what; perhaps "of" whose.
+     *
+     * @return past what was put; below 0 where nothing is there
+     */
+    private int thing(int from, Term.Rel rel, int begin) {
+        int next = from;
+        Term.Who who = null;
+        if (term(next) instanceof Term.Who said) {
+            who = said;
+            next = skip(next + 1);
+            if (who == Term.Who.OWN || who == Term.Who.BOTH && term(next) instanceof Term.Who) {
+                who = term(next) instanceof Term.Who more ? more : who;
+                next = term(next) instanceof Term.Who ? skip(next + 1) : next;
+            }
+        }
+        boolean shape = term(next) instanceof Term.Shaped;
+        if (term(next) instanceof Term.Part part) {
+            return part(next, part, who, rel, begin);
+        }
+        if (who == null) {
+            return -1;
+        }
+        if (shape && rel == null) {
+            return put(begin, next + 1, term(next), null, who, in.get(next).many());
+        }
+        boolean pronoun = term(next) instanceof Term.Num(double one)
+                && one == 1
+                && !(term(next + 1) instanceof Term.Part)
+                && !Character.isDigit(in.get(next).text().charAt(0));
+        int end = pronoun ? next + 1 : lastOf(from, next);
+        if (rel == Term.Rel.WHERE && term(skip(end)) == Term.Rel.WAS) {
+            end = skip(end) + 1;
+        }
+        return put(begin, end, who, rel, who, false);
+    }
+
+    /** {@return past the last token that is no small word} */
+    private int lastOf(int from, int next) {
+        int end = next;
+        while (end > from + 1 && in.get(end - 1).filler()) {
+            end--;
+        }
+        return end;
+    }
+
+    private int part(int index, Term.Part part, Term.Who said, Term.Rel rel, int begin) {
+        Term.Who who = said;
+        boolean many = in.get(index).many();
+        int end = index + 1;
+        if (grammar.sideAfterPart && who == null && term(end) instanceof Term.Who after && after.side().isPresent()) {
+            who = after;
+            end++;
+        } else if (grammar.sideAfterPart && (who == null) && (term(end) == Term.Who.REAR || term(end) == Term.Who.FRONT)) {
+            who = (Term.Who) term(end);
+            end++;
+        }
+        int of = term(end) == Term.Rel.OF ? skip(end + 1) : -1;
+        if (of >= 0) {
+            Term.Who whose = term(of) instanceof Term.Who found ? found : null;
+            int owned = whose == null ? of : skip(of + 1);
+            if (term(owned) instanceof Term.Part owner && LIMBS.contains(owner)) {
+                Term.Who after = grammar.sideAfterPart && term(owned + 1) instanceof Term.Who side && side.side().isPresent() ? side : null;
+                who = whose != null ? whose : after != null ? after : who;
+                many |= in.get(owned).many();
+                end = after != null ? owned + 2 : owned + 1;
+            } else if (whose != null && whose.side().isPresent() && !(term(owned) instanceof Term.Part)) {
+                who = whose;
+                end = of + 1;
+            }
+        }
+        Term.Rel placed = grammar.placeAfterThing ? placeAfter(part, end, rel) : null;
+        if (placed != null) {
+            return put(begin, end + 1, part, placed, who, many);
+        }
+        if (rel == Term.Rel.WHERE && term(skip(end)) == Term.Rel.WAS) {
+            end = skip(end) + 1;
+        }
+        return put(begin, end, part, rel, who, many);
+    }
+
+    /** The relation after a thing; after a limb that itself moves it is a way. */
+    private Term.Rel placeAfter(Term.Part part, int index, Term.Rel rel) {
+        Term after = term(index);
+        boolean limb = LIMBS.contains(part) || part == Term.Part.KNEE;
+        boolean moves = limb && rel == null && out.stream().noneMatch(Item::part);
+        boolean single = after instanceof Term.Way && in.get(index).to() - in.get(index).from() == 1;
+        if (moves || !single && !(after instanceof Term.Rel)) {
+            return null;
+        }
+        return switch (after) {
+            case Term.Rel.BESIDE -> Term.Rel.BESIDE;
+            case Term.Rel.BEFORE -> Term.Rel.BEFORE;
+            case Term.Rel.BEHIND -> Term.Rel.BEHIND;
+            case Term.Way.FORWARD -> Term.Rel.BEFORE;
+            case Term.Way.BACK -> Term.Rel.BEHIND;
+            case Term.Way.SIDE -> Term.Rel.BESIDE;
+            case Term.Way.UP -> limb ? Term.Rel.OVER : null;
+            case Term.Way.DOWN -> limb ? Term.Rel.UNDER : null;
+            case Term.Way.IN -> limb ? Term.Rel.BESIDE : null;
+            default -> null;
+        };
+    }
+
+    private int put(int begin, int end, Term term, Term.Rel rel, Term.Who who, boolean many) {
+        for (int i = begin; i < end; i++) {
+            if (in.get(i).filler()) {
+                fillers.add(in.get(i));
+            }
+        }
+        Token first = in.get(begin);
+        Token last = in.get(end - 1);
+        StringBuilder text = new StringBuilder();
+        for (int i = begin; i < end; i++) {
+            boolean again = i > begin && in.get(i).from() == in.get(i - 1).from();
+            text.append(text.isEmpty() || again ? "" : " ").append(again ? "" : in.get(i).text());
+        }
+        out.add(new Item(term, rel, who, many, first.from(), last.to(), text.toString()));
+        at = end;
+        return end;
+    }
+}

@@ -1,9 +1,0 @@
-package app.avrel.words.reading;
-
-/**
- * Something in a line that cannot be.
- *
- * @param word as typed
- * @param message what is wrong and what to do
- */
-public record Refusal(String word, String message) {}

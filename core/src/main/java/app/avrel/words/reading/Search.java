@@ -1,0 +1,106 @@
+package app.avrel.words.reading;
+
+import app.avrel.words.reading.frame.Costs;
+import app.avrel.words.reading.frame.Fit;
+import app.avrel.words.reading.frame.Frames;
+import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Leftover;
+import app.avrel.words.reading.frame.Situation;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Finds the cheapest whole reading of a piece: which phrases make one clause, and what each clause says. */
+final class Search {
+
+    /** How many readings of the beginning are kept at each place. */
+    private static final int KEPT = 3;
+
+    /** The longest clause, in phrases. */
+    private static final int LONGEST = 16;
+
+    /**
+     * A clause as it was read.
+     *
+     * @param items its phrases
+     * @param fit what it says; null where these phrases are left over
+     */
+    record Said(List<Item> items, Fit fit) {}
+
+    /** A reading of the beginning. */
+    private record Path(Path before, Said last, double cost, Situation now) {}
+
+    /** The cheapest reading: its clauses in order, and what is known after it. */
+    record Found(List<Said> clauses, double cost, Situation now) {}
+
+    private Search() {}
+
+    static Found of(List<Item> items, Situation now) {
+        int n = items.size();
+        List<List<Path>> best = new ArrayList<>();
+        for (int i = 0; i <= n; i++) {
+            best.add(new ArrayList<>());
+        }
+        best.getFirst().add(new Path(null, null, 0, now));
+        for (int from = 0; from < n; from++) {
+            for (Path path : List.copyOf(best.get(from))) {
+                leave(items, from, path, best);
+                clauses(items, from, path, best);
+            }
+        }
+        return found(best.get(n).getFirst());
+    }
+
+    /** One phrase that belongs to no clause. */
+    private static void leave(List<Item> items, int from, Path path, List<List<Path>> best) {
+        Item item = items.get(from);
+        double cost = Leftover.small(item) || item.soft() ? Costs.SMALL / 2 : Costs.LEFT_OVER;
+        add(best.get(from + 1), new Path(path, new Said(List.of(item), null), path.cost + cost, path.now));
+    }
+
+    private static void clauses(List<Item> items, int from, Path path, List<List<Path>> best) {
+        if (items.get(from).soft()) {
+            return;
+        }
+        double open = boundary(items, from) ? 0 : Costs.NO_BOUNDARY;
+        int most = Math.min(items.size(), from + LONGEST);
+        for (int to = from + 1; to <= most; to++) {
+            if (items.get(to - 1).soft()) {
+                continue;
+            }
+            List<Item> run = items.subList(from, to);
+            for (Fit fit : Frames.read(run, path.now)) {
+                double cost = path.cost + open + fit.cost();
+                if (worth(best.get(to), cost)) {
+                    add(best.get(to), new Path(path, new Said(run, fit), cost, fit.after(path.now)));
+                }
+            }
+        }
+    }
+
+    private static boolean boundary(List<Item> items, int at) {
+        return at == 0 || items.get(at - 1).soft();
+    }
+
+    private static boolean worth(List<Path> kept, double cost) {
+        return kept.size() < KEPT || cost < kept.getLast().cost;
+    }
+
+    private static void add(List<Path> kept, Path path) {
+        int at = 0;
+        while (at < kept.size() && kept.get(at).cost <= path.cost) {
+            at++;
+        }
+        kept.add(at, path);
+        if (kept.size() > KEPT) {
+            kept.removeLast();
+        }
+    }
+
+    private static Found found(Path last) {
+        List<Said> clauses = new ArrayList<>();
+        for (Path path = last; path.last != null; path = path.before) {
+            clauses.addFirst(path.last);
+        }
+        return new Found(clauses, last.cost, last.now);
+    }
+}

@@ -1,0 +1,164 @@
+package app.avrel.words.reading;
+
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Item;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Orders a line's pieces: what happens after what, whatever the order it is told in. */
+final class Stages {
+
+    private final List<List<List<Item>>> stages = new ArrayList<>();
+
+    private Stages() {}
+
+    /** {@return for each stage its pieces, in the order they were said} */
+    static List<List<List<Item>>> of(List<Item> items) {
+        Stages order = new Stages();
+        order.read(items);
+        order.stages.removeIf(List::isEmpty);
+        return order.stages;
+    }
+
+    /** Where the next piece goes: after all so far, with the last, or before it. */
+    private enum Lead {
+        NEXT,
+        WITH,
+        BEFORE_LAST,
+        AFTER_LAST
+    }
+
+    private void read(List<Item> items) {
+        Lead lead = Lead.NEXT;
+        boolean fresh = true;
+        List<Item> piece = new ArrayList<>();
+        for (int i = 0; i < items.size(); i++) {
+            Item item = items.get(i);
+            if (!(item.term() instanceof Term.Mark mark) || !hard(mark, piece)) {
+                if (item.term() != Term.Mark.THEN_OR_MORE) {
+                    piece.add(item);
+                }
+                continue;
+            }
+            boolean empty = piece.stream().allMatch(Item::mark);
+            switch (mark) {
+                case THEN, STOP, THEN_OR_MORE -> {
+                    put(piece, lead, empty);
+                    lead = Lead.NEXT;
+                    fresh = true;
+                }
+                case WHILE -> {
+                    boolean begins = empty && fresh;
+                    lead = put(piece, lead, empty);
+                    lead = begins ? lead : Lead.WITH;
+                    fresh = false;
+                }
+                case BEFORE, AFTER -> {
+                    boolean begins = empty && fresh;
+                    lead = put(piece, lead, empty);
+                    if (begins) {
+                        i = told(items, i + 1, mark == Term.Mark.BEFORE);
+                        lead = Lead.WITH;
+                    } else {
+                        lead = mark == Term.Mark.BEFORE ? Lead.AFTER_LAST : Lead.BEFORE_LAST;
+                    }
+                    fresh = false;
+                }
+                case BEFORE_POST -> {
+                    List<Item> first = piece;
+                    piece = new ArrayList<>();
+                    i = rest(items, i + 1, piece);
+                    put(piece, Lead.NEXT, piece.isEmpty());
+                    put(first, Lead.NEXT, empty);
+                    lead = Lead.WITH;
+                    fresh = false;
+                }
+                case AFTER_POST -> {
+                    put(piece, lead, empty);
+                    lead = Lead.NEXT;
+                    fresh = true;
+                }
+                default -> throw new IllegalStateException(mark.name());
+            }
+            piece = new ArrayList<>();
+        }
+        put(piece, lead, piece.stream().allMatch(Item::mark));
+    }
+
+    private boolean hard(Term.Mark mark, List<Item> piece) {
+        return switch (mark) {
+            case THEN, STOP, WHILE, BEFORE, AFTER, BEFORE_POST, AFTER_POST -> true;
+            case THEN_OR_MORE -> piece.isEmpty() || piece.getLast().is(Term.Mark.COMMA);
+            case UNTIL, COMMA, AND, NO, NOT, IMAGE, A, FILLER, UNKNOWN -> false;
+        };
+    }
+
+    /** "Before this, that": reads both, up to the comma and up to the next mark; {@return the last that was read}. */
+    private int told(List<Item> items, int from, boolean before) {
+        List<Item> first = new ArrayList<>();
+        int i = from;
+        while (i < items.size() && !items.get(i).is(Term.Mark.COMMA) && !ends(items.get(i))) {
+            first.add(items.get(i++));
+        }
+        List<Item> second = new ArrayList<>();
+        int last = rest(items, i, second);
+        if (second.stream().allMatch(Item::mark) && before) {
+            last = splitByVerb(first, second, last);
+        }
+        put(before ? second : first, Lead.NEXT, (before ? second : first).isEmpty());
+        put(before ? first : second, Lead.NEXT, (before ? first : second).isEmpty());
+        return last;
+    }
+
+    /** Without a comma the second clause begins with the second thing that moves. */
+    private int splitByVerb(List<Item> first, List<Item> second, int last) {
+        for (int i = 2; i < first.size(); i++) {
+            boolean subject = first.get(i).part() && first.get(i).rel() == null && first.get(i).who() != null;
+            if (subject) {
+                List<Item> tail = new ArrayList<>(first.subList(i, first.size()));
+                first.subList(i, first.size()).clear();
+                second.clear();
+                second.addAll(tail);
+                return last;
+            }
+        }
+        return last;
+    }
+
+    private static boolean ends(Item item) {
+        return item.term() instanceof Term.Mark mark
+                && (mark == Term.Mark.THEN
+                        || mark == Term.Mark.STOP
+                        || mark == Term.Mark.WHILE
+                        || mark == Term.Mark.BEFORE
+                        || mark == Term.Mark.AFTER
+                        || mark == Term.Mark.BEFORE_POST
+                        || mark == Term.Mark.AFTER_POST);
+    }
+
+    private static int rest(List<Item> items, int from, List<Item> into) {
+        int i = from;
+        while (i < items.size() && !ends(items.get(i))) {
+            into.add(items.get(i++));
+        }
+        return i - 1;
+    }
+
+    private Lead put(List<Item> piece, Lead lead, boolean empty) {
+        if (empty || piece.isEmpty()) {
+            return lead;
+        }
+        List<Item> done = List.copyOf(piece);
+        switch (lead) {
+            case NEXT, AFTER_LAST -> stages.add(new ArrayList<>(List.of(done)));
+            case WITH -> {
+                if (stages.isEmpty()) {
+                    stages.add(new ArrayList<>());
+                }
+                stages.getLast().add(done);
+            }
+            case BEFORE_LAST -> stages.add(Math.max(0, stages.size() - 1), new ArrayList<>(List.of(done)));
+        }
+        return Lead.WITH;
+    }
+}

@@ -1,0 +1,150 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.words.lexicon.Term;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/** A run of phrases that may be one clause; a frame takes from it what fills its slots, and what is left costs. */
+public final class Clause {
+
+    private final List<Item> items;
+    private long used;
+
+    public Clause(List<Item> items) {
+        this.items = items;
+    }
+
+    List<Item> items() {
+        return items;
+    }
+
+    int size() {
+        return items.size();
+    }
+
+    Item item(int index) {
+        return items.get(index);
+    }
+
+    boolean open(int index) {
+        return (used & 1L << index) == 0;
+    }
+
+    void use(int index) {
+        used |= 1L << index;
+    }
+
+    void useAll() {
+        used = -1;
+    }
+
+    long used() {
+        return used;
+    }
+
+    boolean has(Term term) {
+        return find(item -> item.term() == term) >= 0;
+    }
+
+    boolean hasAny(Term... terms) {
+        for (Term term : terms) {
+            if (has(term)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    boolean has(Class<? extends Term> kind) {
+        return find(item -> kind.isInstance(item.term())) >= 0;
+    }
+
+    boolean has(Predicate<Item> wanted) {
+        return find(wanted) >= 0;
+    }
+
+    /** {@return where the first open phrase of this kind stands; below 0 where there is none} */
+    int find(Predicate<Item> wanted) {
+        for (int i = 0; i < items.size(); i++) {
+            if (open(i) && wanted.test(items.get(i))) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    int find(Term term) {
+        return find(item -> item.term() == term);
+    }
+
+    /** {@return where the first phrase with this term stands, taken or not; below 0 where there is none} */
+    int indexOf(Term term) {
+        for (int i = 0; i < items.size(); i++) {
+            if (items.get(i).term() == term) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    boolean take(Term term) {
+        int at = find(term);
+        if (at >= 0) {
+            use(at);
+        }
+        return at >= 0;
+    }
+
+    /** Takes every phrase with one of these terms; {@return whether there was any} */
+    boolean takeAll(Term... terms) {
+        boolean any = false;
+        for (Term term : terms) {
+            while (take(term)) {
+                any = true;
+            }
+        }
+        return any;
+    }
+
+    Optional<Item> takeItem(Predicate<Item> wanted) {
+        int at = find(wanted);
+        if (at < 0) {
+            return Optional.empty();
+        }
+        use(at);
+        return Optional.of(items.get(at));
+    }
+
+    <T extends Term> Optional<T> take(Class<T> kind, Predicate<T> wanted) {
+        return takeItem(item -> kind.isInstance(item.term()) && wanted.test(kind.cast(item.term())))
+                .map(item -> kind.cast(item.term()));
+    }
+
+    <T extends Term> Optional<T> take(Class<T> kind) {
+        return takeItem(item -> kind.isInstance(item.term())).map(item -> kind.cast(item.term()));
+    }
+
+    Optional<Item> takePart(Term.Part part) {
+        return takeItem(item -> item.term() == part);
+    }
+
+    /** {@return the phrase after this one that is no mark} */
+    Optional<Item> after(int index) {
+        return near(index, 1);
+    }
+
+    Optional<Item> near(int index, int step) {
+        for (int i = index + step; i >= 0 && i < items.size(); i += step) {
+            if (!items.get(i).soft()) {
+                return Optional.of(items.get(i));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** {@return the words of it, as they were typed} */
+    String text() {
+        return items.isEmpty() ? "" : items.getFirst().text();
+    }
+}

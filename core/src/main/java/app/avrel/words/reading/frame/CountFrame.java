@@ -1,0 +1,35 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.posture.count.Pace;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** Standing still: hold; everything stays as it is. */
+final class CountFrame implements Frame {
+
+    @Override
+    public boolean may(Clause clause) {
+        return clause.has(item -> item.is(Term.Act.HOLD) || item.is(Term.Act.STAY) || item.is(Term.Part.BREATH));
+    }
+
+    @Override
+    public Optional<Fit> read(Clause clause, Situation now) {
+        boolean alone = clause.items().stream()
+                .allMatch(item -> item.is(Term.Act.HOLD)
+                        || item.is(Term.Act.STAY)
+                        || item.is(Term.Part.BREATH)
+                        || item.is(Term.Act.TAKE)
+                        || Leftover.small(item)
+                        || item.is(Term.Manner.ALL));
+        if (!alone) {
+            return Optional.empty();
+        }
+        boolean holds = clause.has(Term.Act.HOLD) || clause.has(Term.Act.STAY);
+        clause.useAll();
+        return Optional.of(
+                holds
+                        ? Fit.of(new CountManner(
+                                Optional.empty(), Optional.of(Pace.HELD), Optional.empty(), Optional.empty()))
+                        : new Fit());
+    }
+}

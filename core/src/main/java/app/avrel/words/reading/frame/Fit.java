@@ -1,0 +1,117 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.floor.Heading;
+import app.avrel.posture.move.Move;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What a frame made of a clause: its moves, what it asks and refuses, what it says of the count, and what it cost. */
+public final class Fit {
+
+    private final List<Move> moves = new ArrayList<>();
+    private final List<Question> questions = new ArrayList<>();
+    private final List<Refusal> refusals = new ArrayList<>();
+    private final List<String> holds = new ArrayList<>();
+    private CountManner manner = CountManner.UNSAID;
+    private Optional<Heading> heading = Optional.empty();
+    private double cost;
+    private boolean sideOpen;
+    private long used;
+
+    public static Fit of(Move... moves) {
+        return of(List.of(moves));
+    }
+
+    static Fit of(List<Move> moves) {
+        Fit fit = new Fit();
+        fit.moves.addAll(moves);
+        return fit;
+    }
+
+    static Fit of(CountManner manner) {
+        Fit fit = new Fit();
+        fit.manner = manner;
+        return fit;
+    }
+
+    Fit costs(double more) {
+        cost += more;
+        return this;
+    }
+
+    Fit ask(String word, String question, List<Question.Choice> choices) {
+        questions.add(new Question(word, question, choices));
+        return costs(Costs.QUESTION);
+    }
+
+    Fit refuse(String word, String message) {
+        refusals.add(new Refusal(word, message));
+        return costs(Costs.REFUSAL);
+    }
+
+    /** Notes a reading that 0.1 had no field for. */
+    Fit holds(String what) {
+        holds.add(what);
+        return this;
+    }
+
+    Fit heading(Optional<Heading> hall) {
+        heading = hall;
+        return this;
+    }
+
+    /** The side of the moving limb is asked; the move stands for either. */
+    Fit sideOpen() {
+        sideOpen = true;
+        return this;
+    }
+
+    Fit used(long phrases) {
+        used = phrases;
+        return this;
+    }
+
+    public List<Move> moves() {
+        return moves;
+    }
+
+    public List<Question> questions() {
+        return questions;
+    }
+
+    public List<Refusal> refusals() {
+        return refusals;
+    }
+
+    public List<String> holds() {
+        return holds;
+    }
+
+    public CountManner manner() {
+        return manner;
+    }
+
+    public double cost() {
+        return cost;
+    }
+
+    public boolean isSideOpen() {
+        return sideOpen;
+    }
+
+    /** {@return whether the phrase of the clause at this place was taken} */
+    public boolean uses(int index) {
+        return (used & 1L << index) != 0;
+    }
+
+    /** {@return what is known afterwards} */
+    public Situation after(Situation before) {
+        Situation now = before;
+        for (Move move : moves) {
+            now = now.after(move);
+        }
+        Optional<Heading> said = heading;
+        return said.isPresent() ? now.withLastHeading(said) : now;
+    }
+}

@@ -1,0 +1,140 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.floor.Direction;
+import app.avrel.floor.Heading;
+import app.avrel.posture.move.Crossing;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** Finds where a foot goes. */
+final class FootPlaces {
+
+    private final Clause clause;
+    private final Situation now;
+    private Optional<Heading> hall = Optional.empty();
+
+    FootPlaces(Clause clause, Situation now) {
+        this.clause = clause;
+        this.now = now;
+    }
+
+    Optional<Heading> hall() {
+        return hall;
+    }
+
+    Optional<StepPlace> find(Side foot) {
+        if (clause.take(Term.Rel.OWN_PLACE)) {
+            clause.takeAll(Term.Way.BACK, Term.Who.OWN);
+            return Optional.of(new StepPlace.WhereWas(foot));
+        }
+        if (clause.take(Term.Ref.ITS_SIDE)) {
+            clause.takeAll(Term.Way.IN);
+            return Optional.of(new StepPlace.Beside(Optional.empty(), Optional.empty()));
+        }
+        Optional<Length> wide =
+                clause.take(Term.Measure.class, Term.Measure::wide).map(Term.Measure::length);
+        Optional<Length> far = clause.take(Term.Measure.class).map(Term.Measure::length);
+        Optional<Length> second = clause.take(Term.Measure.class).map(Term.Measure::length);
+        Optional<Length> width = wide.or(() -> second);
+        boolean crosses = clause.takeAll(Term.Way.ACROSS, Term.Manner.CROSSED) | clause.takeAll(Term.Act.CROSS);
+        if (crosses) {
+            return Optional.of(across(far));
+        }
+        Optional<Item> anchor = clause.takeItem(FootPlaces::anchors);
+        if (anchor.isPresent()) {
+            return anchored(anchor.get(), foot, far, width);
+        }
+        clause.take(Term.Manner.APART);
+        if (clause.indexOf(Term.Act.CLOSE) >= 0 || clause.takeAll(Term.Manner.TOGETHER)) {
+            return Optional.of(new StepPlace.Beside(width.or(() -> far), Optional.empty()));
+        }
+        if (clause.indexOf(Term.Part.HEEL) >= 0 && clause.take(Term.Manner.HEIGHT)) {
+            return Optional.of(new StepPlace.LevelWithHeel(width.or(() -> far)));
+        }
+        return directed(foot, far, width);
+    }
+
+    private static boolean anchors(Item item) {
+        boolean placing = item.rel() != null
+                && switch (item.rel()) {
+                    case BESIDE, LEVEL_WITH, LINE_OF, WHERE, BEFORE, BEHIND, UNDER, AT, OVER, ABOVE, PAST, TO, ON, WITH, OF, FROM -> true;
+                    default -> false;
+                };
+        if (!placing) {
+            return false;
+        }
+        boolean strong = switch (item.rel()) {
+            case BESIDE, LEVEL_WITH, LINE_OF, WHERE, BEFORE, BEHIND -> true;
+            case TO, UNDER, AT -> item.is(Term.Part.FOOT) && item.who() != null;
+            default -> false;
+        };
+        boolean foot = item.bareSide()
+                || item.is(Term.Part.FOOT)
+                || item.is(Term.Part.LEG)
+                || item.is(Term.Part.HEEL)
+                || item.is(Term.Part.INSTEP)
+                || item.is(Term.Part.ANKLE)
+                || item.is(Term.Part.TOES)
+                || item.is(Term.Part.KNEE);
+        return strong && foot;
+    }
+
+    private Optional<StepPlace> directed(Side foot, Optional<Length> far, Optional<Length> width) {
+        boolean outOnly = clause.has(Term.Way.OUT) || clause.has(Term.Way.SIDE);
+        Ways ways = new Ways(clause, now);
+        Optional<Direction> direction = ways.of(foot);
+        hall = ways.found();
+        boolean sideways = direction
+                .filter(some -> some.equals(foot == Side.LEFT ? Direction.LEFT : Direction.RIGHT))
+                .isPresent();
+        if (direction.isEmpty() || sideways && outOnly && far.isEmpty() && width.isPresent()) {
+            return width.or(() -> far).map(some -> new StepPlace.LevelWithHeel(Optional.of(some)));
+        }
+        return Optional.of(new StepPlace.Along(direction.get(), far, width));
+    }
+
+    private StepPlace across(Optional<Length> far) {
+        boolean behind = clause.takeAll(Term.Way.BACK, Term.Rel.BEHIND)
+                | clause.takeItem(item -> item.rel() == Term.Rel.BEHIND).isPresent();
+        clause.takeAll(Term.Way.FORWARD, Term.Way.OUT, Term.Way.SIDE, Term.Way.IN);
+        clause.takeItem(item -> item.rel() == Term.Rel.BEFORE || item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.PAST);
+        return new StepPlace.Across(behind ? Crossing.BEHIND : Crossing.IN_FRONT, far);
+    }
+
+    private Optional<StepPlace> anchored(Item anchor, Side foot, Optional<Length> far, Optional<Length> width) {
+        Side whose = anchor.whose().flatMap(now::foot).orElse(foot.other());
+        StepPlace place = switch (anchor.rel()) {
+            case LEVEL_WITH -> new StepPlace.LevelWithHeel(width.or(() -> far));
+            case LINE_OF -> new StepPlace.OnHeelLine(far.or(() -> width).map(this::aheadOrBehind));
+            case WHERE ->
+                anchor.is(Term.Part.TOES) ? new StepPlace.AtToes(whose) : new StepPlace.WhereWas(whose);
+            case BEFORE -> new StepPlace.Along(Direction.FORWARD, far, width);
+            case BEHIND -> new StepPlace.Along(Direction.BACK, far, width);
+            default -> beside(far, width);
+        };
+        clause.takeAll(Term.Manner.HEIGHT, Term.Manner.TOGETHER);
+        boolean back = place instanceof StepPlace.Along(Direction direction, var _, var _) && direction.equals(Direction.BACK);
+        clause.takeAll(Term.Way.IN, Term.Way.UP, Term.Way.OUT);
+        if (!(place instanceof StepPlace.Along) || back) {
+            clause.takeAll(Term.Way.BACK);
+        }
+        clause.takeAll(Term.Way.FORWARD);
+        return Optional.of(place);
+    }
+
+    /** Beside, half a foot ahead: the length is then how far ahead, not how far apart. */
+    private StepPlace beside(Optional<Length> far, Optional<Length> width) {
+        boolean ahead = far.isPresent() && (clause.take(Term.Way.FORWARD) || clause.has(Term.Way.BACK));
+        if (!ahead) {
+            return new StepPlace.Beside(far.or(() -> width), Optional.empty());
+        }
+        return new StepPlace.Beside(width, far.map(this::aheadOrBehind));
+    }
+
+    private Length aheadOrBehind(Length length) {
+        return clause.take(Term.Way.BACK) ? length.negated() : length;
+    }
+}

@@ -1,0 +1,72 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.words.lexicon.Term;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Every frame, and what each makes of a clause. */
+public final class Frames {
+
+    private static final List<Frame> ALL = List.of(
+            new WeightFrame(),
+            new StepFrame(),
+            new AirFrame(),
+            new TurnFootFrame(),
+            new TurnBodyFrame(),
+            new DepthFrame(),
+            new HandFrame(),
+            new RelationFrame(),
+            new GazeFrame(),
+            new PropFrame(),
+            new CountFrame());
+
+    private Frames() {}
+
+    /** {@return every reading of these phrases as one clause, with what is left over counted into its cost} */
+    public static List<Fit> read(List<Item> items, Situation now) {
+        List<Fit> fits = new ArrayList<>();
+        Clause look = new Clause(items);
+        for (Frame frame : ALL) {
+            if (frame.may(look)) {
+                Clause clause = new Clause(items);
+                Optional<Fit> fit = frame.read(clause, now);
+                fit.ifPresent(found -> fits.add(found.used(clause.used()).costs(left(clause, frame))));
+            }
+        }
+        return fits;
+    }
+
+    /** Whether a clause of its own seems to begin after a comma: with a verb, or a limb and its side. */
+    private static boolean begins(Clause clause, int at) {
+        Item item = clause.item(at);
+        if (item.term() instanceof Term.Act act) {
+            return act != Term.Act.LAND && act != Term.Act.FACE && act != Term.Act.POINT && act != Term.Act.HANG;
+        }
+        if (item.rel() != null) {
+            return false;
+        }
+        boolean limb = item.part() && item.who() != null && item.who().side().isPresent();
+        boolean trunk = item.is(Term.Part.EYES)
+                || item.is(Term.Part.WEIGHT)
+                || item.is(Term.Part.BODY)
+                || item.is(Term.Part.WAIST)
+                || item.is(Term.Part.KNEES_BEND)
+                || item.is(Term.Part.HAND) && item.both();
+        boolean side = item.bareSide()
+                && at + 1 < clause.size()
+                && clause.item(at + 1).term() instanceof Term.Act;
+        return limb || trunk || side;
+    }
+
+    private static double left(Clause clause, Frame frame) {
+        double cost = Costs.CLAUSE;
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            boolean edge = i == 0 || i == clause.size() - 1;
+            cost += clause.open(i) ? Leftover.cost(item, edge) : 0;
+            cost += item.soft() && !edge && !frame.joins() && begins(clause, i + 1) ? Costs.BEGINS_ANEW : 0;
+        }
+        return cost;
+    }
+}

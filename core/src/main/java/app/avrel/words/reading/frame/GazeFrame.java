@@ -1,0 +1,129 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Side;
+import app.avrel.floor.Direction;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.move.Gaze;
+import app.avrel.posture.move.Move;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** What the eyes do. */
+final class GazeFrame implements Frame {
+
+    /** Where the eyes are that look over a shoulder: behind it, on the diagonal. */
+    private static final double OVER_SHOULDER = 135;
+
+    @Override
+    public boolean may(Clause clause) {
+        return clause.has(item -> item.is(Term.Act.LOOK) || item.is(Term.Part.EYES) || item.is(Term.Part.HEAD)
+                || item.is(Term.Manner.WIDE_VIEW));
+    }
+
+    @Override
+    public Optional<Fit> read(Clause clause, Situation now) {
+        int eyes = clause.find(item -> item.is(Term.Part.EYES) && item.rel() == null || item.is(Term.Part.HEAD) && item.rel() == null);
+        int looks = clause.find(Term.Act.LOOK);
+        boolean wide = clause.has(Term.Manner.WIDE_VIEW);
+        if (eyes < 0 && looks < 0 && !wide || eyes < 0 && subjectBefore(clause, looks)) {
+            return Optional.empty();
+        }
+        boolean head = clause.has(Term.Part.HEAD) && !clause.has(Term.Act.TURN) && looks < 0;
+        if (head) {
+            return Optional.empty();
+        }
+        clause.takeAll(
+                Term.Act.LOOK, Term.Part.EYES, Term.Part.HEAD, Term.Act.MOVE, Term.Act.TURN, Term.Act.FOLLOW,
+                Term.Act.STAY, Term.Act.FACE, Term.Act.POINT, Term.Ref.TOO, Term.Act.LAND, Term.Act.RETURN, Term.Way.OUT);
+        double cost = looks < 0 ? Costs.NO_VERB : 0;
+        boolean past = clause.take(Term.Rel.PAST)
+                || clause.has(item -> item.rel() == Term.Rel.PAST);
+        Optional<Side> shoulder = clause.takeItem(
+                        item -> item.is(Term.Part.SHOULDER) && (item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.PAST))
+                .flatMap(item -> item.whose().flatMap(now::hand));
+        if (shoulder.isPresent()) {
+            return toward(Ways.body(shoulder.get().sign() * OVER_SHOULDER), cost);
+        }
+        Optional<Item> hand = clause.takeItem(item -> HandWords.hand(item) || HandWords.shaped(item));
+        if (hand.isPresent()) {
+            Optional<Side> side = hand.get().whose().flatMap(now::hand).or(now::lastHand);
+            clause.takeAll(Term.Way.FORWARD);
+            if (side.isPresent()) {
+                Gaze.AtHand.Aim aim = past ? Gaze.AtHand.Aim.PAST : Gaze.AtHand.Aim.AT;
+                return Optional.of(Fit.of(new Move.Look(new Gaze.AtHand(side.get(), aim))).costs(cost));
+            }
+        }
+        Optional<Side> it = clause.takeItem(item -> item.bareSide() && (item.who() == Term.Who.IT || item.who() == Term.Who.OTHER)
+                        && now.lastHand().isPresent())
+                .flatMap(item -> now.hand(item.who()));
+        if (it.isPresent()) {
+            return Optional.of(Fit.of(new Move.Look(new Gaze.AtHand(it.get(), Gaze.AtHand.Aim.AT))).costs(cost));
+        }
+        return direction(clause, now, cost);
+    }
+
+    /** "The left palm looks at": something else looks. */
+    private static boolean subjectBefore(Clause clause, int looks) {
+        for (int i = 0; i < looks; i++) {
+            Item item = clause.item(i);
+            if ((HandWords.hand(item) || WhichFoot.foot(item)) && item.rel() == null) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static Optional<Fit> direction(Clause clause, Situation now, double cost) {
+        boolean wide = clause.takeAll(Term.Manner.WIDE, Term.Manner.WIDE_VIEW);
+        clause.takeAll(Term.Manner.HEIGHT);
+        boolean side = clause.has(Item::bareSide);
+        boolean forward = clause.has(Term.Way.FORWARD) && !side;
+        boolean straight = clause.takeAll(Term.Manner.STRAIGHT);
+        Optional<Side> way = clause.takeItem(item -> item.term() == Term.Way.SIDE).isPresent()
+                ? new Ways(clause, now).leftOrRight()
+                : Optional.empty();
+        if (way.isPresent()) {
+            return toward(way.get() == Side.LEFT ? Direction.LEFT : Direction.RIGHT, cost);
+        }
+        if (clause.has(Term.Ref.THERE) && now.lastHeading().isEmpty()) {
+            Optional<Direction> pointed = lastPointed(now);
+            if (pointed.isPresent()) {
+                clause.take(Term.Ref.THERE);
+                return pointed.get().equals(Direction.FORWARD)
+                        ? Optional.of(Fit.of(new Move.Look(Gaze.AHEAD)).costs(cost))
+                        : toward(pointed.get(), cost);
+            }
+        }
+        Ways ways = new Ways(clause, now);
+        Optional<Direction> direction = ways.of(Side.RIGHT);
+        if (direction.isPresent() && !direction.get().equals(Direction.FORWARD)) {
+            return toward(direction.get(), cost).map(fit -> fit.heading(ways.found()));
+        }
+        if (direction.isPresent() || forward || straight || wide) {
+            clause.takeAll(Term.Way.FORWARD);
+            return Optional.of(Fit.of(new Move.Look(Gaze.AHEAD)).costs(cost));
+        }
+        return Optional.of(new Fit()
+                .refuse(
+                        clause.text(),
+                        "Say where the eyes go, such as \"look past the left hand\" or \"look to 3\"."));
+    }
+
+    /** That way: where the fingers were pointed last. */
+    private static Optional<Direction> lastPointed(Situation now) {
+        return now.lastPlace()
+                .flatMap(HandPlace::fingers)
+                .flatMap(way -> Optional.ofNullable(
+                        switch (way) {
+                            case FORWARD -> Direction.FORWARD;
+                            case BACK -> Direction.BACK;
+                            case TO_THE_LEFT -> Direction.LEFT;
+                            case TO_THE_RIGHT -> Direction.RIGHT;
+                            case UP, DOWN, IN, OUT, ACROSS -> null;
+                        }));
+    }
+
+    private static Optional<Fit> toward(Direction direction, double cost) {
+        return Optional.of(Fit.of(new Move.Look(new Gaze.Toward(direction))).costs(cost));
+    }
+}

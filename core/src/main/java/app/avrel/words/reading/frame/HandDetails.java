@@ -1,0 +1,287 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.floor.Heading;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.hand.Pointing;
+import app.avrel.words.lexicon.Term;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+
+/** Finds which way palms, fingers, elbows and the backs of hands point: the way that stands next to the part. */
+final class HandDetails {
+
+    private static final Set<Term.Act> BETWEEN = EnumSet.of(
+            Term.Act.FACE,
+            Term.Act.LOOK,
+            Term.Act.TURN,
+            Term.Act.TURN_OVER,
+            Term.Act.ROLL,
+            Term.Act.POINT,
+            Term.Act.OPEN,
+            Term.Act.STAY,
+            Term.Act.PUSH,
+            Term.Act.PRESS,
+            Term.Act.HANG);
+
+    private static final double QUARTER = 90;
+
+    private final Clause clause;
+    private final Situation now;
+    private final boolean targeted;
+    private Optional<Heading> hall = Optional.empty();
+
+    /** @param targeted whether the hand goes to a place, so that up and down may say the way there */
+    HandDetails(Clause clause, Situation now, boolean targeted) {
+        this.clause = clause;
+        this.now = now;
+        this.targeted = targeted;
+    }
+
+    /** {@return the wall that a palm was said to look at} */
+    Optional<Heading> hall() {
+        return hall;
+    }
+
+    static Optional<Pointing> pointing(Item item) {
+        if (item.bareSide() && item.who().side().isPresent() && (item.rel() == Term.Rel.TO || item.rel() == Term.Rel.ON || item.rel() == null)) {
+            return Optional.of(item.who() == Term.Who.LEFT ? Pointing.TO_THE_LEFT : Pointing.TO_THE_RIGHT);
+        }
+        if (!(item.term() instanceof Term.Way way)) {
+            return Optional.empty();
+        }
+        return Optional.ofNullable(
+                switch (way) {
+                    case UP -> Pointing.UP;
+                    case DOWN -> Pointing.DOWN;
+                    case FORWARD -> Pointing.FORWARD;
+                    case BACK -> Pointing.BACK;
+                    case IN, TOGETHER_IN -> Pointing.IN;
+                    case OUT, AWAY -> Pointing.OUT;
+                    case ACROSS -> Pointing.ACROSS;
+                    case SIDE, DIAGONAL, ROUND, LEFT_FORWARD, RIGHT_FORWARD, LEFT_BACK, RIGHT_BACK -> null;
+                });
+    }
+
+    static Optional<Palm> palm(Item item) {
+        return pointing(item).map(HandDetails::palm);
+    }
+
+    private static Palm palm(Pointing way) {
+        return switch (way) {
+            case UP -> Palm.UP;
+            case DOWN -> Palm.DOWN;
+            case FORWARD -> Palm.FORWARD;
+            case BACK -> Palm.BACK;
+            case IN, ACROSS -> Palm.IN;
+            case OUT -> Palm.OUT;
+            case TO_THE_LEFT -> Palm.TO_THE_LEFT;
+            case TO_THE_RIGHT -> Palm.TO_THE_RIGHT;
+        };
+    }
+
+    private static Palm opposite(Palm palm) {
+        return switch (palm) {
+            case UP -> Palm.DOWN;
+            case DOWN -> Palm.UP;
+            case FORWARD -> Palm.BACK;
+            case BACK -> Palm.FORWARD;
+            case IN -> Palm.OUT;
+            case OUT -> Palm.IN;
+            case TO_THE_LEFT -> Palm.TO_THE_RIGHT;
+            case TO_THE_RIGHT -> Palm.TO_THE_LEFT;
+            case TO_THE_OTHER_HAND, TO_THE_OTHER_FOREARM, TO_THE_OTHER_ELBOW -> Palm.OUT;
+        };
+    }
+
+    HandPlace read(HandPlace place) {
+        HandPlace said = place;
+        Optional<Pointing> fingers = hangs(Term.Part.FINGERS)
+                .or(() -> hangs(Term.Part.FINGERTIPS))
+                .or(() -> after(Term.Part.FINGERS))
+                .or(() -> tips());
+        if (fingers.isPresent()) {
+            said = said.withFingers(fingers.get());
+        }
+        Optional<Pointing> elbow = elbow();
+        if (elbow.isPresent()) {
+            said = said.withElbow(elbow.get());
+        }
+        Optional<Palm> palm = faced()
+                .or(() -> after(Term.Part.BACK_OF_HAND).map(HandDetails::palm).map(HandDetails::opposite))
+                .or(() -> after(Term.Part.KNUCKLES).map(HandDetails::palm).map(HandDetails::opposite))
+                .or(() -> after(Term.Part.HEEL_OF_PALM).map(HandDetails::palm))
+                .or(() -> after(Term.Part.PALM).map(HandDetails::palm))
+                .or(this::turnedOver);
+        return palm.isPresent() ? said.withPalm(palm.get()) : said;
+    }
+
+    /** The hand turns over, palm not named: 右掌翻上, the hand faces down. */
+    private Optional<Palm> turnedOver() {
+        int acts = clause.find(item -> item.is(Term.Act.FACE) || item.is(Term.Act.TURN_OVER) || item.is(Term.Act.ROLL));
+        if (acts < 0) {
+            return Optional.empty();
+        }
+        for (int i = acts + 1; i < clause.size(); i++) {
+            Optional<Pointing> way = clause.open(i) ? pointing(clause.item(i)) : Optional.empty();
+            if (way.isPresent()) {
+                clause.use(i);
+                return way.map(HandDetails::palm);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Pointing> hangs(Term.Part part) {
+        int at = clause.find(part);
+        boolean hangs = at >= 0
+                && clause.near(at, 1)
+                        .filter(next -> next.is(Term.Manner.HANGING) || next.is(Term.Act.HANG))
+                        .isPresent();
+        if (!hangs) {
+            return Optional.empty();
+        }
+        clause.use(at);
+        clause.takeAll(Term.Manner.HANGING, Term.Act.HANG);
+        return Optional.of(Pointing.DOWN);
+    }
+
+    private Optional<Pointing> tips() {
+        int at = clause.find(Term.Part.FINGERTIPS);
+        if (at < 0) {
+            return Optional.empty();
+        }
+        boolean points = clause.has(Term.Act.POINT) || clause.has(Term.Act.FACE);
+        boolean next = at + 1 < clause.size() && pointing(clause.item(at + 1)).isPresent() && !targeted;
+        return points || next ? after(Term.Part.FINGERTIPS) : Optional.empty();
+    }
+
+    private Optional<Pointing> elbow() {
+        int at = clause.find(item -> item.is(Term.Part.ELBOW) && item.rel() == null);
+        if (at < 0) {
+            return Optional.empty();
+        }
+        boolean sinks = false;
+        for (int i = at + 1; i < clause.size() && !HandWords.hand(clause.item(i)); i++) {
+            Term term = clause.item(i).term();
+            boolean down = term == Term.Act.SINK || term == Term.Act.LOWER || term == Term.Act.HANG
+                    || term == Term.Manner.HANGING || term == Term.Manner.FULL || term == Term.Manner.GENTLY;
+            if (down && clause.open(i)) {
+                clause.use(i);
+                sinks = true;
+            }
+        }
+        if (sinks) {
+            clause.use(at);
+            clause.takeAll(Term.Way.DOWN);
+            return Optional.of(Pointing.DOWN);
+        }
+        return after(Term.Part.ELBOW);
+    }
+
+    /** A palm that looks at something: the other hand, the body, a wall. */
+    private Optional<Palm> faced() {
+        boolean looks = clause.has(Term.Act.LOOK) || clause.has(Term.Act.FACE);
+        int palm = clause.find(item -> item.is(Term.Part.PALM) || item.is(Term.Part.HAND) || item.is(Term.Part.ARM));
+        if (clause.has(Term.Manner.EACH_OTHER)) {
+            clause.takeAll(Term.Manner.EACH_OTHER);
+            return Optional.of(Palm.TO_THE_OTHER_HAND);
+        }
+        if (palm < 0) {
+            return Optional.empty();
+        }
+        int begin = palm;
+        for (int i = begin + 1; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            boolean trunk = item.is(Term.Part.BODY) || item.is(Term.Part.CHEST) || item.is(Term.Part.NAVEL)
+                    || item.is(Term.Part.HIPS) || item.is(Term.Part.WAIST);
+            boolean toward = item.rel() == Term.Rel.TO && item.text().startsWith("toward") || item.is(Term.Part.BODY) && item.rel() == Term.Rel.TO;
+            if (trunk && clause.open(i) && (looks && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE || toward)) {
+                clause.use(i);
+                return Optional.of(Palm.IN);
+            }
+            boolean other = looks && HandWords.hand(item) && i > palm && (item.who() != null) && (item.rel() != null || facesBefore(i))
+                    || looks && item.is(Term.Who.OTHER);
+            if (other && clause.open(i)) {
+                clause.use(i);
+                return Optional.of(
+                        switch (item.term()) {
+                            case Term.Part part when part == Term.Part.FOREARM || part == Term.Part.ARM || part == Term.Part.WRIST ->
+                                Palm.TO_THE_OTHER_FOREARM;
+                            case Term.Part part when part == Term.Part.ELBOW -> Palm.TO_THE_OTHER_ELBOW;
+                            default -> Palm.TO_THE_OTHER_HAND;
+                        });
+            }
+            if (looks && item.term() instanceof Term.Hall(Heading hall) && clause.open(i)) {
+                clause.use(i);
+                this.hall = Optional.of(hall);
+                return Optional.of(quarter(hall));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean facesBefore(int index) {
+        return clause.near(index, -1)
+                .filter(before -> before.is(Term.Act.FACE) || before.is(Term.Act.LOOK))
+                .isPresent();
+    }
+
+    /** A palm toward a wall looks forward, right, back or left, as the body stands. */
+    private Palm quarter(Heading hall) {
+        double off = now.ofPosture(hall).degrees() - now.pose().facing().degrees();
+        int quarter = Math.floorMod(Math.round(off / QUARTER), 4);
+        return switch (quarter) {
+            case 0 -> Palm.FORWARD;
+            case 1 -> Palm.TO_THE_RIGHT;
+            case 2 -> Palm.BACK;
+            default -> Palm.TO_THE_LEFT;
+        };
+    }
+
+    /** The way right after the part, past acts of turning; or else right before it. */
+    private Optional<Pointing> after(Term.Part part) {
+        for (int i = 0; i < clause.size(); i++) {
+            boolean here = clause.item(i).is(part) && clause.item(i).rel() != Term.Rel.TO && clause.item(i).rel() != Term.Rel.ON;
+            Optional<Pointing> found = here ? from(i, part) : Optional.empty();
+            if (found.isPresent()) {
+                return found;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Pointing> from(int at, Term.Part part) {
+        boolean goes = false;
+        for (int i = at + 1; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            boolean own = !item.bareSide() || item.rel() == Term.Rel.TO || at + 1 == i && part != Term.Part.PALM;
+            if (clause.open(i) && own && pointing(item).isPresent()) {
+                boolean motion = goes && targeted && (item.is(Term.Way.UP) || item.is(Term.Way.DOWN));
+                if (motion) {
+                    return Optional.empty();
+                }
+                clause.use(i);
+                return pointing(item);
+            }
+            boolean moves = item.term() instanceof Term.Act act && !BETWEEN.contains(act);
+            goes |= moves;
+            boolean between = item.term() instanceof Term.Act
+                    || item.is(Term.Manner.TURNED)
+                    || item.term() instanceof Term.Manner manner && (manner == Term.Manner.LITTLE || manner == Term.Manner.ABOUT || manner == Term.Manner.GENTLY)
+                    || item.term() instanceof Term.Rel
+                    || item.is(Term.Part.HAND) && item.rel() == Term.Rel.OF;
+            if (!between) {
+                break;
+            }
+        }
+        boolean before = part == Term.Part.PALM && at > 0 && clause.open(at - 1) && clause.item(at - 1).term() instanceof Term.Way;
+        boolean turning = before && at - 2 >= 0 && clause.item(at - 2).term() instanceof Term.Act act && BETWEEN.contains(act);
+        if (before && (turning || !targeted)) {
+            clause.use(at - 1);
+            return pointing(clause.item(at - 1));
+        }
+        return Optional.empty();
+    }
+}

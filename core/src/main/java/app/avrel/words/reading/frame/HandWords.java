@@ -1,0 +1,35 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.words.lexicon.Term;
+import java.util.EnumSet;
+import java.util.Set;
+
+/** Which phrases name a hand or a part of the arm. */
+final class HandWords {
+
+    private static final Set<Term.Part> PARTS = EnumSet.of(
+            Term.Part.HAND,
+            Term.Part.PALM,
+            Term.Part.FIST,
+            Term.Part.BACK_OF_HAND,
+            Term.Part.HEEL_OF_PALM,
+            Term.Part.ARM,
+            Term.Part.WRIST,
+            Term.Part.ELBOW,
+            Term.Part.FOREARM,
+            Term.Part.FINGERS,
+            Term.Part.FINGERTIPS,
+            Term.Part.THUMB,
+            Term.Part.KNUCKLES);
+
+    private HandWords() {}
+
+    static boolean hand(Item item) {
+        return item.term() instanceof Term.Part part && PARTS.contains(part)
+                || item.term() instanceof Term.Shaped && item.who() != null;
+    }
+
+    static boolean shaped(Item item) {
+        return item.term() instanceof Term.Shaped;
+    }
+}

@@ -1,0 +1,53 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/**
+ * A phrase of the line: a thing with whose it is and how one comes to it, a number, a way, an act, or a mark.
+ *
+ * @param term what it says
+ * @param rel the small word before it ("to", "on", "beside"); null where there is none
+ * @param who whose it is; null where not said
+ * @param many whether it is said of more than one
+ * @param from where it begins in the line, from 0
+ * @param to where it ends, exclusive
+ * @param text as typed, in small letters
+ */
+public record Item(Term term, Term.Rel rel, Term.Who who, boolean many, int from, int to, String text) {
+
+    public boolean is(Term wanted) {
+        return term == wanted;
+    }
+
+    public boolean part() {
+        return term instanceof Term.Part;
+    }
+
+    /** {@return whether a side stands here without the thing it is said of} */
+    public boolean bareSide() {
+        return term instanceof Term.Who;
+    }
+
+    public boolean mark() {
+        return term instanceof Term.Mark mark && mark != Term.Mark.UNKNOWN && mark != Term.Mark.NOT;
+    }
+
+    /** {@return a mark between clauses, or past which one may begin} */
+    public boolean soft() {
+        return term == Term.Mark.COMMA || term == Term.Mark.AND || term == Term.Mark.UNTIL;
+    }
+
+    public Optional<Term.Who> whose() {
+        return Optional.ofNullable(who);
+    }
+
+    /** {@return whether both are meant: said so, or more than one without a side} */
+    public boolean both() {
+        return who == Term.Who.BOTH || many && who == null;
+    }
+
+    public Item of(Term.Who whose) {
+        return new Item(bareSide() ? whose : term, rel, whose, false, from, to, text);
+    }
+}

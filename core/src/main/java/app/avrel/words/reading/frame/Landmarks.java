@@ -1,0 +1,63 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Landmark;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** Heights by a part of the body: chest high, at the chest, to the hip. */
+final class Landmarks {
+
+    private Landmarks() {}
+
+    static Optional<Landmark> of(Term term) {
+        if (!(term instanceof Term.Part part)) {
+            return Optional.empty();
+        }
+        return Optional.ofNullable(
+                switch (part) {
+                    case ANKLE -> Landmark.ANKLE;
+                    case SHIN -> Landmark.SHIN;
+                    case KNEE -> Landmark.KNEE;
+                    case THIGH -> Landmark.THIGH;
+                    case HIPS -> Landmark.HIP;
+                    case WAIST, NAVEL -> Landmark.NAVEL;
+                    case SOLAR_PLEXUS, RIBS -> Landmark.SOLAR_PLEXUS;
+                    case CHEST -> Landmark.CHEST;
+                    case SHOULDER -> Landmark.SHOULDER;
+                    case CHIN -> Landmark.CHIN;
+                    case EAR -> Landmark.EAR;
+                    case EYES, NOSE -> Landmark.EYE;
+                    case TEMPLE -> Landmark.TEMPLE;
+                    case BROW -> Landmark.BROW;
+                    case HEAD, CROWN -> Landmark.CROWN;
+                    case ABOVE_HEAD -> Landmark.ABOVE;
+                    case FLOOR -> Landmark.FLOOR;
+                    case FOOT, LEG, HEEL, BALL, TOES, INSTEP, SOLE, HAND, PALM, FIST, BACK_OF_HAND, HEEL_OF_PALM, ARM,
+                            WRIST, ELBOW, FOREARM, FINGERS, FINGERTIPS, THUMB, KNUCKLES, BODY, WEIGHT, BREATH, STAFF,
+                            SWORD, SABRE, FAN, PROP, TIP, KNEES_BEND, TAILBONE, LUNGS -> null;
+                });
+    }
+
+    /** {@return a height that a foot or knee comes to; it is taken} */
+    static Optional<Landmark> height(Clause clause) {
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            Optional<Landmark> landmark = clause.open(i) ? of(item.term()) : Optional.empty();
+            if (landmark.isEmpty() || landmark.get() == Landmark.FLOOR) {
+                continue;
+            }
+            boolean high = i + 1 < clause.size() && clause.item(i + 1).is(Term.Manner.HEIGHT);
+            boolean led = item.rel() == Term.Rel.AT || item.rel() == Term.Rel.TO || item.rel() == Term.Rel.LEVEL_WITH;
+            boolean limb = item.is(Term.Part.KNEE) || item.is(Term.Part.ANKLE);
+            boolean own = item.who() == null || !limb;
+            if (high || led && own) {
+                clause.use(i);
+                if (high) {
+                    clause.use(i + 1);
+                }
+                return landmark;
+            }
+        }
+        return Optional.empty();
+    }
+}

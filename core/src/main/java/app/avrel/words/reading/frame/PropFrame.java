@@ -1,0 +1,116 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Side;
+import app.avrel.floor.Direction;
+import app.avrel.floor.Turn;
+import app.avrel.posture.hand.Pointing;
+import app.avrel.posture.hand.Prop;
+import app.avrel.posture.hand.PropAct;
+import app.avrel.posture.move.Move;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** What is done with a prop. */
+final class PropFrame implements Frame {
+
+    @Override
+    public boolean may(Clause clause) {
+        return clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
+    }
+
+    private static Optional<Prop> prop(Item item) {
+        return switch (item.term()) {
+            case Term.Part part when part == Term.Part.STAFF -> Optional.of(Prop.STAFF);
+            case Term.Part part when part == Term.Part.SWORD -> Optional.of(Prop.SWORD);
+            case Term.Part part when part == Term.Part.SABRE -> Optional.of(Prop.SABRE);
+            case Term.Part part when part == Term.Part.FAN -> Optional.of(Prop.FAN);
+            default -> Optional.empty();
+        };
+    }
+
+    @Override
+    public Optional<Fit> read(Clause clause, Situation now) {
+        if (clause.has(Term.Part.EYES) || clause.has(WhichFoot::foot)) {
+            return Optional.empty();
+        }
+        boolean verb = clause.has(item -> item.term() instanceof Term.Act);
+        Optional<Prop> prop = clause.takeItem(item -> prop(item).isPresent()).flatMap(PropFrame::prop);
+        clause.takeAll(Term.Part.PROP, Term.Part.TIP);
+        prop = prop.or(() -> clause.takeItem(item -> prop(item).isPresent()).flatMap(PropFrame::prop));
+        boolean touches = clause.has(Term.Act.LAND) && clause.indexOf(Term.Part.TIP) >= 0;
+        PropAct act = act(clause, now);
+        Optional<Item> hand = clause.takeItem(item -> (HandWords.hand(item) || item.bareSide())
+                && item.who() != null && now.hand(item.who()).isPresent()
+                && (item.rel() == null || item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.AT || item.rel() == Term.Rel.TO && act == PropAct.PASS
+                        || item.rel() == Term.Rel.ON));
+        Optional<Pointing> points = clause.indexOf(Term.Act.POINT) >= 0 ? sided(clause).or(() -> points(clause)) : points(clause);
+        Optional<Direction> toward = toward(clause, now);
+        points = touches ? points.or(() -> Optional.of(Pointing.DOWN)) : points;
+        clause.takeAll(Term.Part.HAND, Term.Part.PALM, Term.Manner.UPRIGHT, Term.Way.UP, Term.Act.MOVE, Term.Act.STAY);
+        Side by = hand.flatMap(item -> now.hand(item.who()))
+                .or(() -> now.pose().prop().map(held -> held.held()))
+                .or(now::lastHand)
+                .orElse(Side.RIGHT);
+        return Optional.of(Fit.of(new Move.HandleProp(by, act, prop, points, toward)).costs(verb ? 0 : Costs.NO_VERB));
+    }
+
+    private static Optional<Pointing> sided(Clause clause) {
+        return clause.takeItem(item -> item.bareSide() && item.rel() == Term.Rel.TO && item.who().side().isPresent())
+                .map(item -> item.who() == Term.Who.LEFT ? Pointing.TO_THE_LEFT : Pointing.TO_THE_RIGHT);
+    }
+
+    private static Optional<Pointing> points(Clause clause) {
+        boolean upright = clause.has(Term.Manner.UPRIGHT);
+        if (upright) {
+            clause.take(Term.Manner.UPRIGHT);
+            return Optional.of(Pointing.UP);
+        }
+        Optional<Item> floor = clause.takeItem(item -> item.is(Term.Part.FLOOR) && item.rel() != null);
+        if (floor.isPresent()) {
+            clause.takeAll(Term.Way.DOWN);
+            return Optional.of(Pointing.DOWN);
+        }
+        boolean pointing = clause.indexOf(Term.Act.POINT) >= 0 || clause.indexOf(Term.Act.FACE) >= 0;
+        return clause.takeItem(item -> HandDetails.pointing(item).isPresent()
+                        && (pointing || !item.is(Term.Way.IN) && !item.is(Term.Way.OUT)))
+                .flatMap(HandDetails::pointing);
+    }
+
+    /** A hall direction, or an angle of the body where the prop leans. */
+    private static Optional<Direction> toward(Clause clause, Situation now) {
+        if (clause.takeAll(Term.Act.LEAN)) {
+            Optional<Direction> hall = new Ways(clause, now).hall().map(heading -> new Direction.OfPosture(now.ofPosture(heading)));
+            if (hall.isPresent()) {
+                return hall;
+            }
+            Ways ways = new Ways(clause, now);
+            Optional<Side> way = ways.leftOrRight();
+            return ways.degrees().map(degrees -> way.isPresent() ? Ways.body(way.get().sign() * degrees) : new Direction.OfBody(Turn.NONE));
+        }
+        return new Ways(clause, now).hall().map(heading -> new Direction.OfPosture(now.ofPosture(heading)));
+    }
+
+    private static PropAct act(Clause clause, Situation now) {
+        PropAct found = null;
+        for (int i = 0; i < clause.size(); i++) {
+            if (!clause.open(i) || !(clause.item(i).term() instanceof Term.Act act)) {
+                continue;
+            }
+            PropAct done = switch (act) {
+                case TAKE, RAISE -> PropAct.TAKE;
+                case OPEN, SPREAD -> PropAct.OPEN;
+                case CLOSE -> PropAct.CLOSE;
+                case PASS -> PropAct.PASS;
+                case PUT_AWAY -> PropAct.PUT_AWAY;
+                case MOVE, HOLD, LAND -> now.pose().prop().isEmpty() && act == Term.Act.HOLD ? PropAct.TAKE : PropAct.TURN;
+                case TURN, POINT, FACE, LOOK, LAY, LOWER, PULL, DRAW, SWEEP, STAY, FORM, RETURN, PUSH, PRESS -> PropAct.TURN;
+                default -> null;
+            };
+            if (done != null && act != Term.Act.DRAW && act != Term.Act.PULL && act != Term.Act.SWEEP) {
+                clause.use(i);
+                found = found == null || found == PropAct.TURN ? done : found;
+            }
+        }
+        return found == null ? PropAct.TURN : found;
+    }
+}

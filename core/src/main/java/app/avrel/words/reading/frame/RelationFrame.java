@@ -1,0 +1,156 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Landmark;
+import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.posture.hand.HandRelation;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.move.Move;
+import app.avrel.words.lexicon.Term;
+import java.util.List;
+import java.util.Optional;
+
+/** How the two hands stand to each other, and the ball they hold. */
+final class RelationFrame implements Frame {
+
+    @Override
+    public boolean joins() {
+        return true;
+    }
+
+    @Override
+    public boolean may(Clause clause) {
+        return clause.has(Term.Related.class)
+                || clause.has(Term.Manner.BALL_HELD)
+                || clause.has(item -> item.is(Term.Part.BALL) || item.is(Term.Act.CROSS) || item.is(Term.Manner.CROSSED)
+                        || item.is(Term.Part.WRIST));
+    }
+
+    @Override
+    public Optional<Fit> read(Clause clause, Situation now) {
+        boolean forms = clause.has(Term.Act.FORM) || clause.has(Term.Act.HOLD);
+        boolean ball = clause.takeAll(Term.Manner.BALL_HELD)
+                || forms && clause.takeAll(Term.Part.BALL);
+        Optional<HandRelation> relation = clause.take(Term.Related.class).map(Term.Related::relation);
+        clause.take(Term.Related.class);
+        if (!ball && relation.isEmpty()) {
+            boolean crossed = (clause.has(Term.Act.CROSS) || clause.has(Term.Manner.CROSSED))
+                    && clause.has(item -> HandWords.hand(item) && item.both());
+            boolean wrists = clause.has(item -> item.is(Term.Part.WRIST) && item.both()) && clause.has(Term.Manner.TOGETHER);
+            if (!crossed && !wrists) {
+                return Optional.empty();
+            }
+            boolean forearms = clause.has(Term.Part.FOREARM);
+            clause.takeAll(Term.Act.CROSS, Term.Manner.CROSSED, Term.Manner.TOGETHER, Term.Act.LAND);
+            relation = Optional.of(forearms ? HandRelation.FOLDED_FOREARMS : HandRelation.CROSSED_WRISTS);
+        }
+        clause.takeAll(Term.Act.FORM, Term.Act.HOLD, Term.Act.MOVE, Term.Act.RAISE, Term.Act.CROSS, Term.Act.DRAW, Term.Act.LOWER, Term.Act.CLOSE);
+        Optional<Side> beside = ball ? beside(clause) : Optional.empty();
+        Optional<Palm> palm = palms(clause);
+        Optional<Side> leading = leading(clause, now, ball);
+        Optional<Landmark> height = height(clause);
+        Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
+        clause.takeAll(
+                Term.Part.HAND, Term.Part.PALM, Term.Part.ARM, Term.Part.WRIST, Term.Part.FOREARM, Term.Part.BODY,
+                Term.Manner.ROUNDED, Term.Manner.CENTRE_LINE, Term.Manner.HEIGHT, Term.Way.FORWARD, Term.Way.ACROSS, Term.Manner.TOGETHER,
+                Term.Way.DOWN, Term.Way.UP, Term.Manner.CROSSED, Term.Rel.TO, Term.Rel.AT, Term.Act.TURN, Term.Act.FACE, Term.Manner.WIDE);
+        clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.BOTH);
+        if (ball) {
+            return Optional.of(leading.map(above -> Fit.of(new Move.HoldBall(above, height, gap, beside)))
+                    .orElseGet(() -> ask(clause, "above")));
+        }
+        HandRelation found = relation.get();
+        boolean alike = found == HandRelation.PALMS_TOGETHER || found == HandRelation.APART;
+        Optional<Side> side = leading.or(() -> alike ? Optional.of(Side.RIGHT) : Optional.empty());
+        HandRelation which = found;
+        return Optional.of(side.map(first -> Fit.of(new Move.RelateHands(which, first, height, gap, palm)))
+                .orElseGet(() -> ask(clause, which.leading())));
+    }
+
+    private static Optional<Landmark> height(Clause clause) {
+        int at = clause.find(item -> Landmarks.of(item.term()).isPresent() && !HandWords.hand(item));
+        if (at < 0) {
+            return Optional.empty();
+        }
+        clause.use(at);
+        return Landmarks.of(clause.item(at).term());
+    }
+
+    /** The side of the body: "at the left side", and "on the left" where no hand follows. */
+    private static Optional<Side> beside(Clause clause) {
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            if (!item.bareSide() || item.who().side().isEmpty() || !clause.open(i)) {
+                continue;
+            }
+            boolean aside = i + 1 < clause.size() && clause.item(i + 1).is(Term.Way.SIDE);
+            boolean on = item.rel() == Term.Rel.ON || item.rel() == Term.Rel.AT || item.rel() == Term.Rel.TO;
+            if (aside || on) {
+                clause.use(i);
+                if (aside) {
+                    clause.use(i + 1);
+                }
+                return item.who().side();
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Palm> palms(Clause clause) {
+        for (int i = 0; i < clause.size(); i++) {
+            if (clause.open(i) && clause.item(i).is(Term.Part.PALM)) {
+                for (int next = i + 1; next < clause.size(); next++) {
+                    Optional<Palm> palm = HandDetails.palm(clause.item(next));
+                    boolean between = clause.item(next).is(Term.Act.TURN) || clause.item(next).is(Term.Act.FACE);
+                    if (palm.isPresent() && (clause.item(i).who() == null || clause.item(i).both())) {
+                        clause.use(i);
+                        clause.use(next);
+                        return palm;
+                    }
+                    if (!between) {
+                        break;
+                    }
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Fit ask(Clause clause, String place) {
+        return new Fit()
+                .ask(
+                        clause.text(),
+                        "Which hand is " + place + "?",
+                        List.of(
+                                new Question.Choice("left", "left hand " + place + ", "),
+                                new Question.Choice("right", "right hand " + place + ", ")));
+    }
+
+    /** The hand that is above, inside, under the elbow: with "below" or "outside" it is the other one. */
+    private static Optional<Side> leading(Clause clause, Situation now, boolean ball) {
+        int at = clause.find(item -> item.who() != null && item.who().side().isPresent()
+                && (item.bareSide() || HandWords.hand(item)) && item.rel() != Term.Rel.OVER && item.rel() != Term.Rel.UNDER);
+        int over = clause.find(item -> (item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.ABOVE || item.rel() == Term.Rel.BELOW)
+                && item.who() != null && item.who().side().isPresent());
+        if (over >= 0) {
+            clause.use(over);
+            boolean under = clause.item(over).rel() == Term.Rel.UNDER || clause.item(over).rel() == Term.Rel.BELOW;
+            Side lower = clause.item(over).who().side().orElseThrow();
+            if (at >= 0) {
+                clause.use(at);
+            }
+            clause.takeAll(Term.Rel.OVER, Term.Rel.ABOVE, Term.Rel.ON);
+            return Optional.of(under ? lower : lower.other());
+        }
+        if (at < 0) {
+            return Optional.empty();
+        }
+        clause.use(at);
+        boolean otherWay = clause.takeAll(Term.Rel.BELOW, Term.Rel.OUTSIDE)
+                || ball && (clause.takeAll(Term.Rel.UNDER) || clause.has(Term.Way.DOWN));
+        clause.takeAll(Term.Rel.ABOVE, Term.Rel.INSIDE, Term.Rel.OVER, Term.Way.IN, Term.Way.OUT, Term.Rel.UNDER);
+        Side side = clause.item(at).who().side().orElseThrow();
+        clause.takeItem(item -> (item.bareSide() || HandWords.hand(item)) && item.who() != null && item.who().side().isPresent());
+        return Optional.of(otherWay ? side.other() : side);
+    }
+}

@@ -1,0 +1,169 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Body;
+import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
+import app.avrel.floor.Bearing;
+import app.avrel.floor.Heading;
+import app.avrel.motion.Pose;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.MoveQuestions;
+import app.avrel.posture.move.Split;
+import app.avrel.words.Wording;
+import app.avrel.words.lexicon.Term;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
+
+/**
+ * What is known where a clause begins: how one stands, and what was spoken of last.
+ *
+ * @param weight as the line has shared it so far
+ * @param lifted the foot in the air, as far as the line has come
+ * @param lastFoot the foot spoken of last
+ * @param lastHand the hand spoken of last
+ * @param lastPlace where that hand went
+ * @param lastHeading the direction of the hall spoken of last
+ * @param topic what the clause before was about
+ */
+@RecordBuilder
+public record Situation(
+        Wording saying,
+        Body body,
+        Pose pose,
+        WeightShare weight,
+        Optional<Side> lifted,
+        Optional<Side> lastFoot,
+        Optional<Side> lastHand,
+        Optional<HandPlace> lastPlace,
+        Optional<Heading> lastHeading,
+        Topic topic)
+        implements SituationBuilder.With {
+
+    /** What a line spoke of last. */
+    public enum Topic {
+        NOTHING,
+        WEIGHT,
+        FOOT,
+        HAND,
+        BODY,
+        EYES
+    }
+
+    /** How much ahead a heel is at least, in metres, to be the front one. */
+    private static final double AHEAD = 0.05;
+
+    private static final int LIGHT = 30;
+
+    /** {@return what is known before a line is read} */
+    public static Situation before(Wording saying, Body body, Pose pose) {
+        boolean left = pose.left().contact() == Contact.LIFTED;
+        boolean right = pose.right().contact() == Contact.LIFTED;
+        Optional<Side> lifted = left == right ? Optional.empty() : Optional.of(left ? Side.LEFT : Side.RIGHT);
+        return new Situation(
+                saying,
+                body,
+                pose,
+                pose.weight(),
+                lifted,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Topic.NOTHING);
+    }
+
+    /** {@return what is known once one stands so} */
+    public Situation standing(Pose after) {
+        Situation fresh = before(saying, body, after);
+        return new Situation(saying, body, after, after.weight(), fresh.lifted, lastFoot, lastHand, lastPlace, lastHeading, topic);
+    }
+
+    /** {@return what is known after a move was read} */
+    Situation after(Move move) {
+        Situation next = withTopic(topic(move)).remembering(move);
+        if (move instanceof Move.OfFoot foot) {
+            boolean air = MoveQuestions.inTheAir(move);
+            boolean down = lifted.equals(Optional.of(foot.foot())) && !air;
+            return air ? next.withLifted(Optional.of(foot.foot())) : down ? next.withLifted(Optional.empty()) : next;
+        }
+        return next;
+    }
+
+    private static Topic topic(Move move) {
+        return switch (move) {
+            case Move.OfFoot _ -> Topic.FOOT;
+            case Move.Shift _ -> Topic.WEIGHT;
+            case Move.TurnBody _, Move.ChangeDepth _, Move.Incline _ -> Topic.BODY;
+            case Move.OfHands _ -> Topic.HAND;
+            case Move.Look _ -> Topic.EYES;
+        };
+    }
+
+    private Situation remembering(Move move) {
+        return switch (move) {
+            case Move.OfFoot foot -> withLastFoot(Optional.of(foot.foot()));
+            case Move.Shift(Split.Said(WeightShare share)) -> withWeight(share);
+            case Move.Shift(Split.AsHouse(var _, Side heavier)) -> withWeight(WeightShare.on(heavier, 60, 100));
+            case Move.PlaceHand hand ->
+                withLastHand(Optional.of(hand.hand())).withLastPlace(Optional.of(hand.to()));
+            case Move.HandleProp prop -> withLastHand(Optional.of(prop.hand()));
+            case Move.RelateHands _, Move.HoldBall _, Move.OfTrunk _, Move.Look _ -> this;
+        };
+    }
+
+    /** {@return the foot that bears nearly nothing, where there is one} */
+    Optional<Side> light() {
+        return lifted.or(() -> {
+            Side heavy = weight.heavier();
+            return weight.most(heavy.other()) <= LIGHT ? Optional.of(heavy.other()) : Optional.empty();
+        });
+    }
+
+    /** {@return the foot that is ahead along the facing, where one is} */
+    Optional<Side> front() {
+        double lead =
+                pose.left().heel().value().minus(pose.right().heel().value()).along(pose.facing());
+        return Math.abs(lead) < AHEAD ? Optional.empty() : Optional.of(lead > 0 ? Side.LEFT : Side.RIGHT);
+    }
+
+    /** {@return the foot that a word means here} */
+    Optional<Side> foot(Term.Who who) {
+        return switch (who) {
+            case LEFT -> Optional.of(Side.LEFT);
+            case RIGHT -> Optional.of(Side.RIGHT);
+            case FRONT -> front();
+            case REAR -> front().map(Side::other);
+            case LIGHT -> light();
+            case HEAVY -> light().map(Side::other);
+            case OTHER -> lastFoot.map(Side::other);
+            case IT -> lifted.or(() -> lastFoot);
+            case BOTH, OWN -> Optional.empty();
+        };
+    }
+
+    /** {@return the hand that a word means here} */
+    Optional<Side> hand(Term.Who who) {
+        return switch (who) {
+            case LEFT -> Optional.of(Side.LEFT);
+            case RIGHT -> Optional.of(Side.RIGHT);
+            case OTHER -> lastHand.map(Side::other);
+            case IT -> lastHand;
+            case FRONT -> front();
+            case REAR -> front().map(Side::other);
+            case LIGHT, HEAVY, BOTH, OWN -> Optional.empty();
+        };
+    }
+
+    /** {@return a length in this body's shoulder widths, to a hundredth} */
+    double shoulderWidths(Length length) {
+        return Math.round(body.metres(length) / body.shoulderWidth() * 100) / 100.0;
+    }
+
+    /** {@return a heading of the hall against the posture's front} */
+    Bearing ofPosture(Heading hall) {
+        return saying.bearing(hall);
+    }
+}

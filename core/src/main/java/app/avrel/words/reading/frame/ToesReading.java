@@ -1,0 +1,147 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Side;
+import app.avrel.floor.Direction;
+import app.avrel.floor.Heading;
+import app.avrel.posture.move.Toes;
+import app.avrel.words.lexicon.Term;
+import java.util.List;
+import java.util.Optional;
+
+/** Finds where the toes shall point. */
+final class ToesReading {
+
+    private final Situation now;
+    private final Side side;
+    private Optional<Heading> hall = Optional.empty();
+
+    ToesReading(Situation now, Side side) {
+        this.now = now;
+        this.side = side;
+    }
+
+    Optional<Heading> hall() {
+        return hall;
+    }
+
+    /** {@return what is said of the toes after the word itself; the word and what belongs to it are taken} */
+    Optional<Toes> afterWord(Clause clause) {
+        int at = clause.find(item -> item.is(Term.Part.TOES)
+                && item.rel() != Term.Rel.ON
+                && (item.who() == null || now.foot(item.who()).filter(whose -> whose == side).isPresent()));
+        if (at < 0) {
+            return Optional.empty();
+        }
+        int end = end(clause.items(), at + 1);
+        List<Item> own = clause.items().subList(at + 1, end);
+        Clause after = new Clause(own);
+        Optional<Toes> toes = of(after, true);
+        if (toes.isEmpty()) {
+            return Optional.empty();
+        }
+        clause.use(at);
+        for (int i = 0; i < own.size(); i++) {
+            boolean says = own.get(i).term() instanceof Term.Act act
+                    && (act == Term.Act.POINT || act == Term.Act.FACE || act == Term.Act.TURN || act == Term.Act.LOOK);
+            if (!after.open(i) || says) {
+                clause.use(at + 1 + i);
+            }
+        }
+        return toes;
+    }
+
+    /** What belongs to the toes ends with the next part of the foot, or a length. */
+    private static int end(List<Item> items, int from) {
+        for (int i = from; i < items.size(); i++) {
+            Item item = items.get(i);
+            if (WhichFoot.foot(item) || item.term() instanceof Term.Measure || item.rel() == Term.Rel.BESIDE) {
+                return i;
+            }
+        }
+        return items.size();
+    }
+
+    /**
+     * {@return where a foot points that a clause turns}
+     *
+     * @param pointing whether a way forward or a corner is where they point
+     */
+    Optional<Toes> of(Clause clause, boolean pointing) {
+        Optional<Double> part = clause.indexOf(Term.Manner.AS_FAR) >= 0 ? Optional.empty() : quarter(clause);
+        boolean in = clause.has(Term.Way.IN) || clause.indexOf(Term.Act.CLOSE) >= 0;
+        boolean way = in || clause.has(Term.Way.OUT) || clause.indexOf(Term.Act.OPEN) >= 0;
+        int number = clause.find(item -> amount(item));
+        int word = clause.find(item -> item.is(Term.Way.IN) || item.is(Term.Way.OUT));
+        if (clause.take(Term.Manner.AS_FAR)) {
+            clause.takeAll(Term.Way.IN, Term.Way.OUT);
+            return Optional.of(in ? new Toes.InAsFarAsTheyGo() : new Toes.OutAsFarAsTheyGo());
+        }
+        if (part.isPresent() && way) {
+            clause.takeAll(Term.Way.IN, Term.Way.OUT);
+            return Optional.of(new Toes.Turned(in ? -part.get() : part.get()));
+        }
+        boolean led = number >= 0 && clause.item(number).rel() == Term.Rel.TO;
+        Optional<Heading> named = way && number >= 0 && !led ? Optional.empty() : heading(clause);
+        if (named.isPresent()) {
+            clause.takeAll(Term.Way.IN, Term.Way.OUT, Term.Way.ROUND);
+            return named.map(heading -> new Toes.Toward(new Direction.OfPosture(now.ofPosture(heading))));
+        }
+        if (number >= 0 && way) {
+            double degrees = Ways.amount(clause.item(number).term()).orElseThrow();
+            clause.use(number);
+            clause.takeAll(Term.Way.IN, Term.Way.OUT, Term.Way.ROUND);
+            boolean target = word >= 0 && number < word && word == number + 1 && clause.indexOf(Term.Act.TURN) < 0;
+            return turned(in ? -degrees : degrees, target);
+        }
+        if (way) {
+            clause.takeAll(Term.Way.IN, Term.Way.OUT, Term.Manner.SOMEHOW, Term.Way.ROUND);
+            return Optional.of(new Toes.TurnedSome(in ? Toes.TurnedSome.Way.IN : Toes.TurnedSome.Way.OUT));
+        }
+        if (number >= 0) {
+            return sideways(clause);
+        }
+        if (pointing && (clause.takeAll(Term.Way.FORWARD) | clause.takeAll(Term.Manner.STRAIGHT))) {
+            return Optional.of(new Toes.Toward(Direction.FORWARD));
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Double> quarter(Clause clause) {
+        return clause.take(Term.Angle.class, angle -> angle.degrees() == 45 || angle.degrees() == 90)
+                .map(Term.Angle::degrees);
+    }
+
+    private static boolean amount(Item item) {
+        return Ways.amount(item.term()).isPresent();
+    }
+
+    private Optional<Heading> heading(Clause clause) {
+        Ways ways = new Ways(clause, now);
+        hall = ways.hall();
+        return hall;
+    }
+
+    private static Optional<Toes> turned(double out, boolean target) {
+        if (Math.abs(out) > 180) {
+            return Optional.empty();
+        }
+        return Optional.of(target ? new Toes.AgainstPelvis(out) : new Toes.Turned(out));
+    }
+
+    /** Forty-five to the left; with no side, forty-five degrees is a turn out. */
+    private Optional<Toes> sideways(Clause clause) {
+        Ways ways = new Ways(clause, now);
+        int number = clause.find(ToesReading::amount);
+        boolean to = clause.item(number).rel() == Term.Rel.TO;
+        Optional<Side> way = ways.leftOrRight();
+        double degrees = ways.degrees().orElseThrow();
+        if (way.isPresent() && to) {
+            return Optional.of(new Toes.Toward(Ways.body(way.get().sign() * degrees)));
+        }
+        double turn = Math.clamp(degrees, -180, 180);
+        if (way.isPresent()) {
+            return Optional.of(new Toes.Turned(way.get() == side ? turn : -turn));
+        }
+        return Optional.of(new Toes.Turned(turn));
+    }
+}

@@ -1,0 +1,134 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Side;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.floor.Way;
+import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Turning;
+import app.avrel.words.lexicon.Term;
+import java.util.List;
+import java.util.Optional;
+
+/** Turns of the body: by an angle, to a heading, to a side. */
+final class TurnBodyFrame implements Frame {
+
+    private static final double BACK = 180;
+
+    @Override
+    public boolean may(Clause clause) {
+        return clause.has(item -> trunk(item) || item.is(Term.Act.TURN) || item.is(Term.Act.FACE)
+                || item.is(Term.Act.TWIST) || item.term() instanceof Term.Angle);
+    }
+
+    private static boolean trunk(Item item) {
+        return item.rel() == null
+                && (item.is(Term.Part.BODY) || item.is(Term.Part.WAIST) || item.is(Term.Part.HIPS)
+                        || item.is(Term.Part.CHEST) || item.is(Term.Part.SHOULDER) && item.many());
+    }
+
+    @Override
+    public Optional<Fit> read(Clause clause, Situation now) {
+        boolean part = clause.has(TurnBodyFrame::trunk)
+                || clause.has(item -> item.is(Term.Part.WAIST) && item.rel() == Term.Rel.WITH);
+        boolean verb = clause.has(Term.Act.TURN) || clause.has(Term.Act.FACE) || clause.has(Term.Act.TWIST);
+        boolean half = clause.has(item -> item.term() instanceof Term.Angle(double degrees) && degrees == BACK);
+        boolean limb = clause.has(item -> (WhichFoot.foot(item) || HandWords.hand(item)) && item.rel() == null);
+        if (!part && !verb && !half || limb && !part || clause.has(Term.Part.WEIGHT)) {
+            return Optional.empty();
+        }
+        boolean hips = clause.takeAll(Term.Part.HIPS);
+        boolean chest = clause.takeAll(Term.Part.CHEST, Term.Part.SHOULDER);
+        boolean whole = clause.takeAll(Term.Part.WAIST, Term.Part.BODY);
+        BodyPart bodyPart = whole || chest && hips || !hips && !chest
+                ? BodyPart.WHOLE
+                : hips ? BodyPart.HIPS : BodyPart.CHEST;
+        clause.takeAll(Term.Act.TURN, Term.Act.FACE, Term.Act.TWIST, Term.Act.MOVE, Term.Act.OPEN, Term.Act.RETURN, Term.Act.STAY, Term.Act.POINT, Term.Act.PUSH);
+        clause.takeAll(Term.Manner.ALL, Term.Manner.STRAIGHT, Term.Rel.THROUGH, Term.Way.ROUND, Term.Rel.BESIDE);
+        boolean stays = clause.indexOf(Term.Act.STAY) >= 0;
+        Ways ways = new Ways(clause, now);
+        Optional<Heading> hall = ways.hall().or(() -> front(clause)).or(() -> back(clause));
+        Optional<Side> way = going(clause).or(ways::leftOrRight);
+        clause.takeAll(Term.Way.SIDE, Term.Way.BACK, Term.Manner.SOMEHOW);
+        double cost = part ? verb ? 0 : Costs.NO_VERB : Costs.LIMB_ELIDED;
+        return reading(clause, now, bodyPart, hall, way, stays)
+                .map(fit -> fit.heading(ways.found()).costs(cost));
+    }
+
+    private static Optional<Side> going(Clause clause) {
+        if (clause.take(Term.Manner.GOING_LEFT)) {
+            return Optional.of(Side.LEFT);
+        }
+        return clause.take(Term.Manner.GOING_RIGHT) ? Optional.of(Side.RIGHT) : Optional.empty();
+    }
+
+    private static Optional<Heading> front(Clause clause) {
+        boolean front = clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT).isPresent()
+                || clause.takeAll(Term.Way.FORWARD);
+        return front ? Optional.of(Heading.FRONT) : Optional.empty();
+    }
+
+    /** To the back of the hall; "turn back" alone says nothing. */
+    private static Optional<Heading> back(Clause clause) {
+        boolean back = clause.takeItem(item -> item.is(Term.Way.BACK) && item.rel() == Term.Rel.TO).isPresent();
+        return back ? Optional.of(new Heading(BACK)) : Optional.empty();
+    }
+
+    private static Optional<Fit> reading(
+            Clause clause, Situation now, BodyPart part, Optional<Heading> hall, Optional<Side> way, boolean stays) {
+        if (hall.isPresent()) {
+            Way round = way.map(side -> side == Side.LEFT ? Way.LEFT : Way.RIGHT).orElse(Way.SHORTER);
+            return turned(part, new Turning.To(now.ofPosture(hall.get()), round));
+        }
+        Optional<Term.Span> span = clause.take(Term.Span.class);
+        if (span.isPresent() && way.isPresent()) {
+            double sign = way.get().sign();
+            double least = Math.min(span.get().least(), span.get().most());
+            double most = Math.max(span.get().least(), span.get().most());
+            return turned(part, new Turning.Between(new Turn(sign * least), new Turn(sign * most)));
+        }
+        Optional<Double> degrees = new Ways(clause, now).degrees();
+        if (degrees.isPresent() && way.isPresent()) {
+            return turned(part, new Turning.By(new Turn(way.get().sign() * degrees.get())));
+        }
+        if (degrees.isPresent()) {
+            return Optional.of(new Fit()
+                    .ask(
+                            clause.text(),
+                            "Which way round?",
+                            List.of(
+                                    new Question.Choice("to the left", "left "),
+                                    new Question.Choice("to the right", "right "))));
+        }
+        if (stays || clause.has(Term.Named.PLACE)) {
+            return stays ? Optional.empty() : Optional.of(Fit.of(new Move.TurnBody(part, Optional.empty())));
+        }
+        if (way.isEmpty()) {
+            boolean somehow = clause.indexOf(Term.Manner.SOMEHOW) >= 0;
+            return Optional.of(somehow
+                    ? Fit.of(new Move.TurnBody(part, Optional.empty()))
+                    : new Fit()
+                            .refuse(
+                                    clause.text(),
+                                    "Say which way the body turns and how far, such as \"waist left 30\"."));
+        }
+        boolean open = clause.has(Term.Manner.LITTLE) || clause.indexOf(Term.Manner.SOMEHOW) >= 0;
+        if (open) {
+            return turned(part, new Turning.Some(way.get()))
+                    .map(fit -> fit.holds("how far the body turns is left open"));
+        }
+        return Optional.of(new Fit()
+                .ask(
+                        clause.text(),
+                        "How far to the " + way.get().word() + "?",
+                        List.of(
+                                new Question.Choice("45°", "45° "),
+                                new Question.Choice("90°", "90° "),
+                                new Question.Choice("leave open", "somehow "))));
+    }
+
+    private static Optional<Fit> turned(BodyPart part, Turning turning) {
+        return Optional.of(Fit.of(new Move.TurnBody(part, Optional.of(turning))));
+    }
+}

@@ -1,0 +1,175 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Side;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
+import app.avrel.posture.move.Toes;
+import app.avrel.words.lexicon.Term;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A foot that turns where it stands. */
+final class TurnFootFrame implements Frame {
+
+    @Override
+    public boolean may(Clause clause) {
+        return clause.has(item -> WhichFoot.foot(item) && !item.is(Term.Part.KNEE))
+                || clause.has(Term.Act.TURN) && clause.has(Item::bareSide);
+    }
+
+    @Override
+    public Optional<Fit> read(Clause clause, Situation now) {
+        return new Reading(clause, now).read();
+    }
+
+    /** One clause, while it is read. */
+    private static final class Reading {
+
+        private final Clause clause;
+        private final Situation now;
+
+        Reading(Clause clause, Situation now) {
+            this.clause = clause;
+            this.now = now;
+        }
+
+        Optional<Fit> read() {
+            boolean turns = clause.has(Term.Act.TURN) || clause.has(Term.Act.TWIST);
+            boolean opens = clause.has(Term.Act.OPEN) || clause.has(Term.Act.CLOSE);
+            boolean points = clause.has(Term.Act.FACE) || clause.has(Term.Act.POINT) || clause.has(Term.Act.LOOK);
+            boolean toes = clause.has(item -> item.is(Term.Part.TOES) && item.rel() != Term.Rel.ON && item.rel() != Term.Rel.WITH);
+            boolean part = clause.has(WhichFoot::foot);
+            boolean heel = clause.has(item -> item.is(Term.Part.HEEL) || item.is(Term.Part.BALL) || item.is(Term.Part.SOLE));
+            boolean foot = clause.has(item -> item.is(Term.Part.FOOT) || item.is(Term.Part.LEG));
+            boolean onSide = clause.has(item -> item.bareSide() && item.rel() == null);
+            boolean limb = toes || foot || heel && turns || !part && turns && onSide && (clause.has(Term.Way.IN) || clause.has(Term.Way.OUT));
+            if (!limb || !(turns || opens || points || toes || clause.has(Term.Way.IN) || clause.has(Term.Way.OUT)) || clause.has(Term.Act.STEP) || clause.has(Term.Part.WEIGHT)
+                    || clause.has(item -> HandWords.hand(item) && item.rel() == null)) {
+                return Optional.empty();
+            }
+            boolean verb = turns || opens || points;
+            boolean lands = clause.has(Term.Manner.FIRST) || clause.has(Term.Act.LAND);
+            if (lands) {
+                return Optional.empty();
+            }
+            if (!verb && !toes) {
+                return Optional.empty();
+            }
+            Optional<Pivot> pivot = pivot(toes, foot);
+            boolean swings = pivot.isEmpty() && !toes && !foot && heel;
+            int owner = owner(foot);
+            WhichFoot.Found which = owner >= 0 ? owned(owner) : WhichFoot.of(clause, now, toes && clause.has(item -> Ways.amount(item.term()).isPresent()));
+            clause.takeAll(Term.Act.TURN, Term.Act.TWIST, Term.Act.FACE, Term.Act.POINT, Term.Act.MOVE, Term.Act.RETURN, Term.Act.SWEEP, Term.Act.LOOK, Term.Act.CROSS);
+            clause.takeAll(Term.Manner.ON_THE_SPOT, Term.Part.BODY, Term.Way.ROUND);
+            List<Side> sides = which.both() ? List.of(Side.LEFT, Side.RIGHT) : List.of(which.side().orElse(Side.LEFT));
+            return Optional.of(turn(sides, which, pivot, swings, toes, points && !turns && !opens));
+        }
+
+        /** Pivot on the right heel: the heel says whose foot it is, where nothing else does. */
+        private int owner(boolean foot) {
+            return clause.find(item -> pivotOf(item.term()) != null
+                    && (item.rel() == Term.Rel.ON || item.rel() == Term.Rel.WITH)
+                    && item.who() != null
+                    && item.who().side().isPresent());
+        }
+
+        private WhichFoot.Found owned(int owner) {
+            clause.use(owner);
+            return new WhichFoot.Found(now.foot(clause.item(owner).who()), owner, 0, false);
+        }
+
+        /** The part that stays: on the heel; 脚跟为轴, which names the heel beside the toes that turn. */
+        private Optional<Pivot> pivot(boolean toes, boolean foot) {
+            for (int i = 0; i < clause.size(); i++) {
+                Item item = clause.item(i);
+                boolean on = item.rel() == Term.Rel.ON || item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.AT;
+                boolean beside = (toes || foot) && item.rel() == null;
+                Pivot pivot = pivotOf(item.term());
+                if (pivot != null && clause.open(i) && (on || beside)) {
+                    boolean whose = item.who() == null || item.who().side().isEmpty();
+                    if (whose) {
+                        clause.use(i);
+                    } else if (!named(i)) {
+                        return Optional.of(pivot);
+                    } else {
+                        clause.use(i);
+                    }
+                    return Optional.of(pivot);
+                }
+            }
+            boolean ball = !foot && clause.has(item -> item.is(Term.Part.BALL) && item.rel() == null);
+            return ball ? Optional.of(Pivot.BALL) : Optional.empty();
+        }
+
+        /** Whether another phrase names the foot. */
+        private boolean named(int except) {
+            for (int i = 0; i < clause.size(); i++) {
+                Item item = clause.item(i);
+                if (i != except && WhichFoot.foot(item) && item.who() != null && item.who().side().isPresent()) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        private static Pivot pivotOf(Term term) {
+            if (term == Term.Part.HEEL) {
+                return Pivot.HEEL;
+            }
+            if (term == Term.Part.BALL) {
+                return Pivot.BALL;
+            }
+            return term == Term.Part.SOLE ? Pivot.SOLE : term == Term.Part.TOES ? null : null;
+        }
+
+        private Fit turn(List<Side> sides, WhichFoot.Found which, Optional<Pivot> pivot, boolean swings, boolean toes, boolean points) {
+            ToesReading reading = new ToesReading(now, sides.getFirst());
+            List<Integer> subject = pivotSubject();
+            subject.forEach(clause::use);
+            Optional<Toes> where = reading.of(clause, toes || points);
+            clause.takeAll(Term.Act.OPEN, Term.Act.CLOSE);
+            clause.takeAll(Term.Part.TOES, Term.Part.FOOT, Term.Part.LEG, Term.Part.HEEL, Term.Part.BALL, Term.Way.UP, Term.Manner.FLAT);
+            clause.takeAll(Term.Manner.NONE, Term.Manner.SOMEHOW, Term.Rel.THROUGH, Term.Way.ROUND);
+            clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT);
+            Pivot on = pivot.orElse(swings ? Pivot.BALL : Pivot.HEEL);
+            Optional<Toes> pointed = swings ? where.map(Reading::other) : where;
+            List<Move> moves = new ArrayList<>();
+            for (Side side : sides) {
+                moves.add(new Move.TurnFoot(side, on, pointed));
+            }
+            Fit fit = Fit.of(moves).heading(reading.hall()).costs(which.cost());
+            if (pointed.filter(Toes.TurnedSome.class::isInstance).isPresent()) {
+                fit.holds("how far the foot turns is left open");
+            }
+            if (pointed.isEmpty()) {
+                fit.costs(Costs.RARE);
+            }
+            boolean known = which.both() || which.side().isPresent();
+            return known ? fit : WhichFoot.ask(fit, clause);
+        }
+
+        private List<Integer> pivotSubject() {
+            List<Integer> found = new ArrayList<>();
+            for (int i = 0; i < clause.size(); i++) {
+                if (clause.open(i) && WhichFoot.foot(clause.item(i)) && clause.item(i).rel() != Term.Rel.TO) {
+                    found.add(i);
+                }
+            }
+            return found;
+        }
+
+        /** A heel that goes out turns the toes in. */
+        private static Toes other(Toes toes) {
+            return switch (toes) {
+                case Toes.Turned(double out) -> new Toes.Turned(-out);
+                case Toes.TurnedSome(var way) ->
+                    new Toes.TurnedSome(way == Toes.TurnedSome.Way.OUT ? Toes.TurnedSome.Way.IN : Toes.TurnedSome.Way.OUT);
+                case Toes.AgainstPelvis(double out) -> new Toes.AgainstPelvis(-out);
+                case Toes.OutAsFarAsTheyGo _ -> new Toes.InAsFarAsTheyGo();
+                case Toes.InAsFarAsTheyGo _ -> new Toes.OutAsFarAsTheyGo();
+                case Toes.Toward toward -> toward;
+            };
+        }
+    }
+}

@@ -1,0 +1,152 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Side;
+import app.avrel.floor.Direction;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** Finds the direction in a clause: a heading of the hall in any vocabulary, or a way of the body. */
+final class Ways {
+
+    private static final int HOURS = 12;
+
+    private final Clause clause;
+    private final Situation now;
+    private Optional<Heading> hall = Optional.empty();
+
+    Ways(Clause clause, Situation now) {
+        this.clause = clause;
+        this.now = now;
+    }
+
+    /** {@return the heading of the hall that was found last} */
+    Optional<Heading> found() {
+        return hall;
+    }
+
+    /** {@return a heading of the hall that the clause names: by a word for it, an hour, or degrees after "to"} */
+    Optional<Heading> hall() {
+        hall = clause.take(Term.Hall.class).map(Term.Hall::heading).or(this::numbered);
+        if (hall.isEmpty() && clause.has(Term.Ref.THERE) && now.lastHeading().isPresent()) {
+            clause.take(Term.Ref.THERE);
+            hall = now.lastHeading();
+        }
+        return hall;
+    }
+
+    private Optional<Heading> numbered() {
+        int at = clause.find(item -> led(item) && amount(item.term()).isPresent());
+        if (at < 0) {
+            return Optional.empty();
+        }
+        double value = amount(clause.item(at).term()).orElseThrow();
+        boolean sided = clause.near(at, 1)
+                .filter(next -> next.bareSide() && next.who().side().isPresent()
+                        || next.is(Term.Way.IN)
+                        || next.is(Term.Way.OUT))
+                .isPresent();
+        boolean hour = clause.item(at).term() instanceof Term.Num && value >= 1 && value <= HOURS;
+        boolean half = hour && value != Math.rint(value);
+        if (sided && !hour || half || value > 360 || value < 0) {
+            return Optional.empty();
+        }
+        clause.use(at);
+        return Optional.of(Heading.wrapping(hour ? value * 30 : value));
+    }
+
+    private static boolean led(Item item) {
+        return item.rel() == Term.Rel.TO || item.rel() == Term.Rel.AT;
+    }
+
+    static Optional<Double> amount(Term term) {
+        return switch (term) {
+            case Term.Num(double value) -> Optional.of(value);
+            case Term.Angle(double value) -> Optional.of(value);
+            default -> Optional.empty();
+        };
+    }
+
+    /** {@return a number of degrees} */
+    Optional<Double> degrees() {
+        return clause.takeItem(item -> amount(item.term()).isPresent())
+                .flatMap(item -> amount(item.term()));
+    }
+
+    /** {@return the direction, with ways counted for a foot or hand of this side} */
+    Optional<Direction> of(Side side) {
+        Optional<Heading> found = hall();
+        if (found.isPresent()) {
+            clause.takeAll(Term.Way.FORWARD, Term.Way.OUT, Term.Way.SIDE, Term.Way.DIAGONAL, Term.Way.BACK);
+            return found.map(heading -> new Direction.OfPosture(now.ofPosture(heading)));
+        }
+        return ofBody(side).map(Ways::body);
+    }
+
+    static Direction body(double degrees) {
+        double round = Heading.wrapping(degrees).degrees();
+        return new Direction.OfBody(new Turn(round > 180 ? round - 360 : round));
+    }
+
+    private Optional<Double> ofBody(Side side) {
+        Optional<Double> corner = corner();
+        boolean ahead = clause.takeAll(Term.Way.FORWARD)
+                || clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT).isPresent();
+        boolean back = clause.takeAll(Term.Way.BACK)
+                || clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.REAR).isPresent();
+        boolean out = clause.takeAll(Term.Way.OUT, Term.Way.SIDE);
+        boolean slanting = clause.takeAll(Term.Way.DIAGONAL);
+        Optional<Side> way = leftOrRight();
+        if (corner.isPresent()) {
+            Optional<Double> bend = degrees();
+            if (bend.isEmpty()) {
+                return corner;
+            }
+            double sign = corner.get() < 0 ? -1 : 1;
+            return bend.map(degrees -> Math.abs(corner.get()) > 90 ? sign * (180 - degrees) : sign * degrees);
+        }
+        boolean bends = way.isPresent() || out || slanting || ahead || back;
+        Optional<Double> angle = bends
+                ? clause.takeItem(item -> item.rel() != Term.Rel.TO || way.isPresent() || out || slanting
+                                ? amount(item.term())
+                                        .filter(value -> value == Math.rint(value))
+                                        .isPresent()
+                                : false)
+                        .flatMap(item -> amount(item.term()))
+                : Optional.empty();
+        double toSide = way.orElse(side).sign();
+        if (angle.isPresent()) {
+            double bend = toSide * angle.get();
+            return Optional.of(back && way.isPresent() && angle.get() < 90 ? 180 - bend : bend);
+        }
+        if (ahead || back) {
+            boolean aside = out || slanting || way.isPresent();
+            double straight = ahead ? 0.0 : 180.0;
+            return Optional.of(aside ? toSide * (ahead ? 45 : 135) : straight);
+        }
+        if (slanting) {
+            return Optional.of(toSide * 45);
+        }
+        return way.isPresent() || out ? Optional.of(toSide * 90) : Optional.empty();
+    }
+
+    /** One word for both: 左前. */
+    private Optional<Double> corner() {
+        if (clause.take(Term.Way.LEFT_FORWARD)) {
+            return Optional.of(-45.0);
+        }
+        if (clause.take(Term.Way.RIGHT_FORWARD)) {
+            return Optional.of(45.0);
+        }
+        if (clause.take(Term.Way.LEFT_BACK)) {
+            return Optional.of(-135.0);
+        }
+        return clause.take(Term.Way.RIGHT_BACK) ? Optional.of(135.0) : Optional.empty();
+    }
+
+    Optional<Side> leftOrRight() {
+        return clause.takeItem(item -> item.bareSide() && item.who().side().isPresent() && item.rel() != Term.Rel.WITH)
+                .flatMap(item -> item.who().side());
+    }
+}
