@@ -85,16 +85,16 @@ interface Inflection {
                 "arse", "arlo", "arla", "andose", "ad", "ate", "alo", "ala", "aste", "aron", "aba");
         private static final List<String> ER = List.of(
                 "er", "o", "e", "es", "en", "emos", "a", "as", "an", "iendo", "ido", "ida", "idos", "idas", "erse",
-                "erlo", "erla", "iendose", "ed", "ete", "elo", "ela", "io", "ieron", "ia");
+                "erlo", "erla", "iendose", "ed", "ete", "elo", "ela", "io", "ieron");
         private static final List<String> IR = List.of(
                 "ir", "o", "e", "es", "en", "imos", "a", "as", "an", "iendo", "ido", "ida", "idos", "idas", "irse",
-                "irlo", "irla", "iendose", "id", "ete", "elo", "ela", "io", "ieron", "ia");
+                "irlo", "irla", "iendose", "id", "ete", "elo", "ela", "io", "ieron");
 
         @Override
         public List<String> verb(String word) {
             String[] stems = word.split("~");
             String infinitive = stems[0];
-            if (!infinitive.matches(".*[aei]r")) {
+            if (!infinitive.matches(".+[aei]r")) {
                 return List.of(infinitive);
             }
             String stem = infinitive.substring(0, infinitive.length() - 2);

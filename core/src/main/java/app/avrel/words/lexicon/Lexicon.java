@@ -59,7 +59,9 @@ public final class Lexicon {
             case SPANISH -> "spanish.words";
             case CHINESE -> "chinese.words";
         };
-        text(file).lines().map(String::strip).forEach(this::add);
+        List<String> lines = text(file).lines().map(String::strip).toList();
+        lines.stream().filter(line -> !line.startsWith("v ")).forEach(this::add);
+        lines.stream().filter(line -> line.startsWith("v ")).forEach(this::add);
     }
 
     public static synchronized Lexicon of(Language language) {

@@ -280,6 +280,7 @@ public sealed interface Term {
         ABOUT,
         LITTLE,
         GENTLY,
+        IMAGE,
         BETWEEN,
         TURNED,
         STANCE_WORD

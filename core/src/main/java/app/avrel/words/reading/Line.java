@@ -55,8 +55,8 @@ public final class Line {
     public LineReading read(String typed, Pose pose) {
         List<Token> tokens = Amounts.of(Scanner.scan(typed, language));
         Phrases.Found phrases =
-                Phrases.of(tokens, language, saying.directions().startFaces());
-        CountWords count = CountWords.of(Correcting.of(phrases.items()));
+                Phrases.of(typed, tokens, language, saying.directions().startFaces());
+        CountWords count = CountWords.of(Correcting.of(Images.of(phrases.items(), typed)));
         Run run = new Run(Situation.before(saying, body, pose), count.manner());
         Stages.of(count.others()).forEach(run::stage);
         count.words().forEach(item -> run.word(item, LineReading.Role.COUNT, -1));

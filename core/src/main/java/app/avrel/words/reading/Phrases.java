@@ -8,6 +8,7 @@ import app.avrel.words.lexicon.Token;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 
 /** Draws tokens together to phrases: whose thing it is, and the small word that leads to it. */
@@ -27,6 +28,23 @@ final class Phrases {
             Term.Part.FOREARM,
             Term.Part.WRIST);
 
+    private static final Set<Term.Part> PROPS =
+            EnumSet.of(Term.Part.STAFF, Term.Part.SWORD, Term.Part.SABRE, Term.Part.FAN, Term.Part.PROP);
+
+    private static final Set<Term.Part> TRUNK = EnumSet.of(
+            Term.Part.CHEST,
+            Term.Part.NAVEL,
+            Term.Part.SOLAR_PLEXUS,
+            Term.Part.BODY,
+            Term.Part.SHOULDER,
+            Term.Part.CHIN,
+            Term.Part.BROW,
+            Term.Part.TEMPLE,
+            Term.Part.THIGH,
+            Term.Part.WAIST,
+            Term.Part.HIPS);
+
+    private final String line;
     private final List<Token> in;
     private final Grammar grammar;
     private final Heading startFaces;
@@ -51,7 +69,8 @@ final class Phrases {
         }
     }
 
-    private Phrases(List<Token> in, Grammar grammar, Heading startFaces) {
+    private Phrases(String line, List<Token> in, Grammar grammar, Heading startFaces) {
+        this.line = line;
         this.in = in;
         this.grammar = grammar;
         this.startFaces = startFaces;
@@ -60,8 +79,8 @@ final class Phrases {
     /** The phrases of a line, and the small words between them. */
     record Found(List<Item> items, List<Token> fillers) {}
 
-    static Found of(List<Token> tokens, Language language, Heading startFaces) {
-        Phrases phrases = new Phrases(tokens, Grammar.of(language), startFaces);
+    static Found of(String line, List<Token> tokens, Language language, Heading startFaces) {
+        Phrases phrases = new Phrases(line, tokens, Grammar.of(language), startFaces);
         while (phrases.at < tokens.size()) {
             phrases.next();
         }
@@ -95,10 +114,21 @@ final class Phrases {
             related(Term.Rel.AT);
             return;
         }
+        if (token.term() == Term.Mark.BEFORE && beforeTrunk()) {
+            related(Term.Rel.BEFORE);
+            return;
+        }
         int end = thing(at, null, at);
         if (end < 0) {
             put(at, at + 1, plain(token.term()), null, null, token.many());
         }
+    }
+
+    /** Before the chest: a place, not what comes first, where no verb follows. */
+    private boolean beforeTrunk() {
+        int next = skip(at + 1);
+        boolean trunk = term(next) instanceof Term.Part part && TRUNK.contains(part);
+        return trunk && !(term(next + 1) instanceof Term.Act) && at > 0;
     }
 
     /** In the left leg, in your right hand: the way is a place there. */
@@ -106,7 +136,7 @@ final class Phrases {
         boolean small = at + 1 < in.size() && in.get(at + 1).filler() || term(at + 1) == Term.Who.BOTH;
         int next = skip(at + 1);
         boolean side = term(next) instanceof Term.Who who && who != Term.Who.IT;
-        boolean part = term(next) instanceof Term.Part;
+        boolean part = term(next) instanceof Term.Part || rearLimb(next);
         return !grammar.placeAfterThing && term(at) == Term.Way.IN && (small || side && term(next + 1) instanceof Term.Part) && (side || part);
     }
 
@@ -177,6 +207,12 @@ final class Phrases {
             }
         }
         boolean shape = term(next) instanceof Term.Shaped;
+        if (who == null && rearLimb(next)) {
+            return part(next + 1, (Term.Part) term(next + 1), Term.Who.REAR, rel, begin);
+        }
+        if (backOfHand(next)) {
+            return backOfHand(next, rel, begin);
+        }
         if (term(next) instanceof Term.Part part) {
             return part(next, part, who, rel, begin);
         }
@@ -206,6 +242,30 @@ final class Phrases {
         return end;
     }
 
+    /** The back leg: whose it is, though the word means a way elsewhere. */
+    private boolean rearLimb(int index) {
+        boolean article = index > 0 && (in.get(index - 1).filler() || in.get(index - 1).term() instanceof Term.Rel);
+        return article
+                && term(index) == Term.Way.BACK
+                && term(index + 1) instanceof Term.Part part
+                && (part == Term.Part.FOOT || part == Term.Part.LEG || part == Term.Part.HEEL || part == Term.Part.TOES
+                        || part == Term.Part.KNEE);
+    }
+
+    private boolean backOfHand(int index) {
+        int who = skip(index + 2);
+        return term(index) == Term.Way.BACK
+                && term(index + 1) == Term.Rel.OF
+                && (term(who) == Term.Part.HAND || term(who) instanceof Term.Who && term(who + 1) == Term.Part.HAND);
+    }
+
+    private int backOfHand(int index, Term.Rel rel, int begin) {
+        int next = skip(index + 2);
+        Term.Who who = term(next) instanceof Term.Who whose ? whose : null;
+        int end = who == null ? next + 1 : next + 2;
+        return put(begin, end, Term.Part.BACK_OF_HAND, rel, who, in.get(end - 1).many());
+    }
+
     private int part(int index, Term.Part part, Term.Who said, Term.Rel rel, int begin) {
         Term.Who who = said;
         boolean many = in.get(index).many();
@@ -221,6 +281,10 @@ final class Phrases {
         if (of >= 0) {
             Term.Who whose = term(of) instanceof Term.Who found ? found : null;
             int owned = whose == null ? of : skip(of + 1);
+            boolean pointed = part == Term.Part.TOES || part == Term.Part.TIP;
+            if (pointed && term(owned) instanceof Term.Part owner && PROPS.contains(owner)) {
+                return put(begin, end, Term.Part.TIP, rel, null, false);
+            }
             if (term(owned) instanceof Term.Part owner && LIMBS.contains(owner)) {
                 Term.Who after = grammar.sideAfterPart && term(owned + 1) instanceof Term.Who side && side.side().isPresent() ? side : null;
                 who = whose != null ? whose : after != null ? after : who;
@@ -272,12 +336,8 @@ final class Phrases {
         }
         Token first = in.get(begin);
         Token last = in.get(end - 1);
-        StringBuilder text = new StringBuilder();
-        for (int i = begin; i < end; i++) {
-            boolean again = i > begin && in.get(i).from() == in.get(i - 1).from();
-            text.append(text.isEmpty() || again ? "" : " ").append(again ? "" : in.get(i).text());
-        }
-        out.add(new Item(term, rel, who, many, first.from(), last.to(), text.toString()));
+        String text = line.substring(first.from(), last.to()).toLowerCase(Locale.ROOT);
+        out.add(new Item(term, rel, who, many, first.from(), last.to(), text));
         at = end;
         return end;
     }

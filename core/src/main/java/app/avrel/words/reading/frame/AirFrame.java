@@ -20,7 +20,7 @@ final class AirFrame implements Frame {
     public boolean may(Clause clause) {
         return clause.has(item -> WhichFoot.foot(item) || item.is(Term.Act.KICK) || item.is(Term.Act.STAMP)
                 || item.is(Term.Act.LOWER) || item.is(Term.Act.LAND) || item.is(Term.Act.RAISE)
-                || item.is(Term.Act.HOVER) || item.is(Term.Act.PULL_BACK));
+                || item.is(Term.Act.HOVER) || item.is(Term.Act.PULL_BACK) || item.is(Term.Manner.FLAT));
     }
 
     @Override
@@ -62,9 +62,11 @@ final class AirFrame implements Frame {
                 }
             }
             boolean up = clause.has(Term.Act.RAISE) || clause.has(Term.Act.RISE) || clause.has(Term.Way.UP)
-                    || clause.has(Term.Act.HOVER);
+                    || clause.has(Term.Act.HOVER)
+                    || clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.FROM);
             boolean kneeAt = clause.has(Term.Part.KNEE)
-                    && clause.has(item -> Landmarks.of(item.term()).isPresent() && item.rel() != null);
+                    && clause.has(item -> Landmarks.of(item.term()).isPresent() && item.rel() != null
+                            || item.is(Term.Manner.HEIGHT));
             boolean thigh = clause.has(item -> item.is(Term.Part.FOOT)) && clause.has(item -> item.is(Term.Part.KNEE)
                     && item.rel() != null && item.who() != null && item.rel() != Term.Rel.WITH);
             boolean upper = up || kneeAt || thigh;

@@ -26,7 +26,8 @@ final class DepthFrame implements Frame {
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
-        if (clause.has(item -> HandWords.hand(item) && item.rel() == null) || clause.has(Term.Part.WEIGHT)) {
+        if (clause.has(item -> HandWords.hand(item) && item.rel() == null
+                        && !(item.is(Term.Part.FIST) && item.who() == null)) || clause.has(Term.Part.WEIGHT)) {
             return Optional.empty();
         }
         boolean body = clause.has(Term.Part.BODY);

@@ -25,7 +25,7 @@ final class GazeFrame implements Frame {
         int eyes = clause.find(item -> item.is(Term.Part.EYES) && item.rel() == null || item.is(Term.Part.HEAD) && item.rel() == null);
         int looks = clause.find(Term.Act.LOOK);
         boolean wide = clause.has(Term.Manner.WIDE_VIEW);
-        if (eyes < 0 && looks < 0 && !wide || eyes < 0 && subjectBefore(clause, looks)) {
+        if (eyes < 0 && looks < 0 && !wide || eyes < 0 && subjectBefore(clause, looks, now)) {
             return Optional.empty();
         }
         boolean head = clause.has(Term.Part.HEAD) && !clause.has(Term.Act.TURN) && looks < 0;
@@ -63,10 +63,12 @@ final class GazeFrame implements Frame {
     }
 
     /** "The left palm looks at": something else looks. */
-    private static boolean subjectBefore(Clause clause, int looks) {
+    private static boolean subjectBefore(Clause clause, int looks, Situation now) {
         for (int i = 0; i < looks; i++) {
             Item item = clause.item(i);
-            if ((HandWords.hand(item) || WhichFoot.foot(item)) && item.rel() == null) {
+            boolean elided = item.bareSide() && now.topic() == Situation.Topic.HAND;
+            boolean tip = item.is(Term.Part.TIP);
+            if ((HandWords.hand(item) || WhichFoot.foot(item) || elided || tip) && item.rel() == null) {
                 return true;
             }
         }

@@ -119,7 +119,7 @@ final class HandDetails {
 
     /** The hand turns over, palm not named: 右掌翻上, the hand faces down. */
     private Optional<Palm> turnedOver() {
-        int acts = clause.find(item -> item.is(Term.Act.FACE) || item.is(Term.Act.TURN_OVER) || item.is(Term.Act.ROLL));
+        int acts = clause.find(item -> item.is(Term.Act.FACE) || item.is(Term.Act.LOOK) || item.is(Term.Act.TURN_OVER) || item.is(Term.Act.ROLL));
         if (acts < 0) {
             return Optional.empty();
         }

@@ -111,7 +111,8 @@ final class HandFrame implements Frame {
             double cost = named ? 0 : Costs.LIMB_ELIDED + 0.3;
             List<Side> hands = hands(named);
             if (hands.isEmpty()) {
-                boolean asks = named && clause.has(item -> HandWords.hand(item) && item.rel() == null);
+                boolean asks = named && clause.has(item -> HandWords.hand(item) && item.rel() == null)
+                        && !clause.has(Term.Act.SINK) && !clause.has(Term.Act.RISE);
                 return asks ? Optional.of(ask()) : Optional.empty();
             }
             if (follows(hands)) {
@@ -132,7 +133,7 @@ final class HandFrame implements Frame {
         private boolean handish() {
             return now.lastHand().isPresent()
                     && clause.has(item -> item.is(Term.Act.PUSH) || item.is(Term.Act.PRESS) || item.is(Term.Way.UP) || item.is(Term.Way.DOWN)
-                            || item.is(Term.Act.FACE) || item.is(Term.Act.LOOK) || item.is(Term.Way.IN) || item.is(Term.Act.TURN) && clause.has(Term.Way.DOWN));
+                            || item.is(Term.Act.FACE) || item.is(Term.Act.LOOK) && now.topic() == Situation.Topic.HAND || item.is(Term.Way.IN) || item.is(Term.Act.TURN) && clause.has(Term.Way.DOWN));
         }
 
         private List<Side> hands(boolean named) {
@@ -218,12 +219,13 @@ final class HandFrame implements Frame {
                 return Optional.of(Fit.of(new Move.RelateHands(HandRelation.PALM_UNDER_ELBOW, hand, height, Optional.empty(), palm)));
             }
             Optional<Item> over = clause.takeItem(item -> (item.is(Term.Part.HAND) || item.is(Term.Part.PALM) || item.bareSide() && item.who().side().isPresent())
-                    && (item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.ABOVE || item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.BELOW)
+                    && (item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.ABOVE || item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.BELOW
+                            || item.rel() == Term.Rel.ON)
                     && item.whose().flatMap(now::hand).filter(side -> side == hand.other()).isPresent());
             if (over.isEmpty()) {
                 return Optional.empty();
             }
-            boolean above = over.get().rel() == Term.Rel.OVER || over.get().rel() == Term.Rel.ABOVE;
+            boolean above = over.get().rel() != Term.Rel.UNDER && over.get().rel() != Term.Rel.BELOW;
             Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
             Optional<Palm> palm = new HandDetails(clause, now, true).read(HandPlace.UNSAID).palm();
             Optional<Landmark> height = height();
@@ -606,7 +608,7 @@ final class HandFrame implements Frame {
         }
 
         private HandPlace aside(HandPlace place, Side hand, boolean pushes) {
-            boolean rounded = clause.has(Term.Manner.ROUNDED) && clause.items().stream().anyMatch(item -> item.is(Term.Part.ARM));
+            boolean rounded = (clause.has(Term.Manner.ROUNDED) || clause.has(Term.Way.ROUND)) && clause.items().stream().anyMatch(item -> item.is(Term.Part.ARM));
             if (clause.takeAll(Term.Manner.HALVES)) {
                 return clause.take(Term.Num.class)
                         .filter(halves -> halves.value() >= -2 && halves.value() <= 3)
@@ -644,7 +646,8 @@ final class HandFrame implements Frame {
             boolean aside = clause.has(item -> item.is(Term.Way.SIDE) || item.is(Term.Way.OUT) || item.is(Term.Way.DIAGONAL)
                     || item.is(Term.Way.LEFT_FORWARD) || item.is(Term.Way.RIGHT_FORWARD) || item.is(Term.Way.LEFT_BACK) || item.is(Term.Way.RIGHT_BACK)
                     || item.bareSide() && (item.who().side().isPresent() && item.rel() != null || item.who() == Term.Who.REAR)
-                    || item.bareSide() && item.who().side().isPresent() && !afterComma(item));
+                    || item.bareSide() && item.who().side().isPresent() && !afterComma(item)
+                            && !clause.has(number -> Ways.amount(number.term()).isPresent()));
             return hall || aside && !pushes && (place.sideways().isEmpty() || clause.has(Term.Way.OUT));
         }
 
@@ -654,7 +657,8 @@ final class HandFrame implements Frame {
         }
 
         private HandPlace reach(HandPlace place, boolean pushes) {
-            if (clause.takeAll(Term.Manner.ROUNDED)) {
+            boolean round = clause.indexOf(Term.Part.ARM) >= 0 && clause.takeAll(Term.Way.ROUND);
+            if (clause.takeAll(Term.Manner.ROUNDED) || round) {
                 return place.withReach(Reach.ROUNDED);
             }
             Optional<Term.Share> share =
@@ -692,7 +696,7 @@ final class HandFrame implements Frame {
         /** Takes the verbs, the parts and the ways that only say how the hand gets there; {@return whether a way was} */
         private boolean finish() {
             int look = clause.indexOf(Term.Act.LOOK);
-            boolean looked = look > 0 && HandWords.hand(clause.item(look - 1));
+            boolean looked = look > 0 && (HandWords.hand(clause.item(look - 1)) || clause.item(look - 1).bareSide());
             for (int i = 0; i < clause.size(); i++) {
                 Item item = clause.item(i);
                 boolean verb = item.term() instanceof Term.Act act && VERBS.contains(act);
@@ -715,12 +719,13 @@ final class HandFrame implements Frame {
 
         /** Whether a phrase names the hand that moves once more. */
         private boolean own(Item item) {
-            return item.rel() == null && (item.both() || item.who() == null || subject(item.who()));
+            return (item.rel() == null || item.rel() == Term.Rel.WITH) && (item.both() || item.who() == null || subject(item.who()));
         }
 
         private boolean subject(Term.Who who) {
             return clause.items().stream()
-                    .filter(item -> (HandWords.hand(item)) && item.rel() == null || item.bareSide())
+                    .filter(item -> HandWords.hand(item) && (item.rel() == null || item.rel() == Term.Rel.WITH)
+                            || item.bareSide())
                     .filter(item -> item.who() != null && item.who().side().isPresent())
                     .findFirst()
                     .filter(item -> item.who() == who)

@@ -14,7 +14,7 @@ public final class Leftover {
             case Term.Rel rel -> rel != Term.Rel.OWN_PLACE && rel != Term.Rel.INSIDE && rel != Term.Rel.OUTSIDE;
             case Term.Manner manner ->
                 switch (manner) {
-                    case ABOUT, LITTLE, GENTLY, FIRST, STANCE_WORD, MORE -> true;
+                    case ABOUT, LITTLE, GENTLY, IMAGE, FIRST, STANCE_WORD, MORE -> true;
                     default -> false;
                 };
             case Term.Ref ref -> ref == Term.Ref.TOO;

@@ -15,7 +15,8 @@ final class PropFrame implements Frame {
 
     @Override
     public boolean may(Clause clause) {
-        return clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
+        return clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP)
+                || item.is(Term.Part.TOES));
     }
 
     private static Optional<Prop> prop(Item item) {
@@ -30,12 +31,18 @@ final class PropFrame implements Frame {
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
-        if (clause.has(Term.Part.EYES) || clause.has(WhichFoot::foot)) {
+        boolean tip = now.topic() == Situation.Topic.PROP
+                && clause.has(item -> item.is(Term.Part.TOES) && item.who() == null && !item.many());
+        boolean thing = clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
+        if (clause.has(Term.Part.EYES) || clause.has(WhichFoot::foot) && !tip || !thing && !tip) {
             return Optional.empty();
         }
         boolean verb = clause.has(item -> item.term() instanceof Term.Act);
         Optional<Prop> prop = clause.takeItem(item -> prop(item).isPresent()).flatMap(PropFrame::prop);
         clause.takeAll(Term.Part.PROP, Term.Part.TIP);
+        if (tip) {
+            clause.take(Term.Part.TOES);
+        }
         prop = prop.or(() -> clause.takeItem(item -> prop(item).isPresent()).flatMap(PropFrame::prop));
         boolean touches = clause.has(Term.Act.LAND) && clause.indexOf(Term.Part.TIP) >= 0;
         PropAct act = act(clause, now);

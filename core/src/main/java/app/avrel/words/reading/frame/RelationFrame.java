@@ -44,7 +44,7 @@ final class RelationFrame implements Frame {
             clause.takeAll(Term.Act.CROSS, Term.Manner.CROSSED, Term.Manner.TOGETHER, Term.Act.LAND);
             relation = Optional.of(forearms ? HandRelation.FOLDED_FOREARMS : HandRelation.CROSSED_WRISTS);
         }
-        clause.takeAll(Term.Act.FORM, Term.Act.HOLD, Term.Act.MOVE, Term.Act.RAISE, Term.Act.CROSS, Term.Act.DRAW, Term.Act.LOWER, Term.Act.CLOSE);
+        clause.takeAll(Term.Act.FORM, Term.Act.HOLD, Term.Act.MOVE, Term.Act.RAISE, Term.Act.CROSS, Term.Act.DRAW, Term.Act.LOWER, Term.Act.CLOSE, Term.Act.SLIDE, Term.Act.STAY, Term.Act.LAND);
         Optional<Side> beside = ball ? beside(clause) : Optional.empty();
         Optional<Palm> palm = palms(clause);
         Optional<Side> leading = leading(clause, now, ball);

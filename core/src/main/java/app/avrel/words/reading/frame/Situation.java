@@ -5,13 +5,16 @@ import app.avrel.body.Length;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Heading;
+import app.avrel.floor.Turn;
 import app.avrel.motion.Pose;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.MoveQuestions;
 import app.avrel.posture.move.Split;
+import app.avrel.posture.move.StepPlace;
 import app.avrel.words.Wording;
 import app.avrel.words.lexicon.Term;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -49,7 +52,8 @@ public record Situation(
         FOOT,
         HAND,
         BODY,
-        EYES
+        EYES,
+        PROP
     }
 
     /** How much ahead a heel is at least, in metres, to be the front one. */
@@ -97,6 +101,7 @@ public record Situation(
             case Move.OfFoot _ -> Topic.FOOT;
             case Move.Shift _ -> Topic.WEIGHT;
             case Move.TurnBody _, Move.ChangeDepth _, Move.Incline _ -> Topic.BODY;
+            case Move.HandleProp _ -> Topic.PROP;
             case Move.OfHands _ -> Topic.HAND;
             case Move.Look _ -> Topic.EYES;
         };
@@ -104,6 +109,8 @@ public record Situation(
 
     private Situation remembering(Move move) {
         return switch (move) {
+            case Move.Step(Side foot, StepPlace.Along(Direction direction, var _, var _), var _, var _, var _) ->
+                withLastFoot(Optional.of(foot)).withLastHeading(Optional.of(hall(direction)));
             case Move.OfFoot foot -> withLastFoot(Optional.of(foot.foot()));
             case Move.Shift(Split.Said(WeightShare share)) -> withWeight(share);
             case Move.Shift(Split.AsHouse(var _, Side heavier)) -> withWeight(WeightShare.on(heavier, 60, 100));
@@ -160,6 +167,13 @@ public record Situation(
     /** {@return a length in this body's shoulder widths, to a hundredth} */
     double shoulderWidths(Length length) {
         return Math.round(body.metres(length) / body.shoulderWidth() * 100) / 100.0;
+    }
+
+    private Heading hall(Direction direction) {
+        return switch (direction) {
+            case Direction.OfPosture(Bearing bearing) -> saying.front().of(bearing);
+            case Direction.OfBody(Turn turn) -> saying.front().of(pose.facing().plus(turn));
+        };
     }
 
     /** {@return a heading of the hall against the posture's front} */

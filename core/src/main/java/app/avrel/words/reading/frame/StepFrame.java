@@ -295,7 +295,7 @@ final class StepFrame implements Frame {
                 heel = -1;
             }
             if (heel >= 0) {
-                boolean raised = clause.near(heel, 1)
+                boolean raised = !(subject == Term.Part.HEEL && clause.has(Term.Act.RAISE)) && clause.near(heel, 1)
                         .filter(next -> next.is(Term.Way.UP) || next.is(Term.Act.RAISE) || next.is(Term.Act.STAY))
                         .isPresent();
                 clause.takeAll(Term.Part.HEEL);

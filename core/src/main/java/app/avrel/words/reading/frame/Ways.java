@@ -37,7 +37,12 @@ final class Ways {
     }
 
     private Optional<Heading> numbered() {
-        int at = clause.find(item -> led(item) && amount(item.term()).isPresent());
+        int at = -1;
+        for (int i = 0; i < clause.size() && at < 0; i++) {
+            boolean faced = i > 0
+                    && (clause.item(i - 1).is(Term.Act.FACE) || clause.item(i - 1).is(Term.Act.LOOK));
+            at = clause.open(i) && amount(clause.item(i).term()).isPresent() && (led(clause.item(i)) || faced) ? i : at;
+        }
         if (at < 0) {
             return Optional.empty();
         }
@@ -108,7 +113,7 @@ final class Ways {
         }
         boolean bends = way.isPresent() || out || slanting || ahead || back;
         Optional<Double> angle = bends
-                ? clause.takeItem(item -> item.rel() != Term.Rel.TO || way.isPresent() || out || slanting
+                ? clause.takeItem(item -> item.rel() != Term.Rel.ON && item.rel() != Term.Rel.TO || way.isPresent() || out || slanting
                                 ? amount(item.term())
                                         .filter(value -> value == Math.rint(value))
                                         .isPresent()

@@ -30,7 +30,6 @@ final class WeightFrame implements Frame {
             Term.Act.STAY,
             Term.Act.LOWER,
             Term.Act.LAND,
-            Term.Act.SINK,
             Term.Act.FORM,
             Term.Act.FOLLOW,
             Term.Act.HOLD,
@@ -99,13 +98,20 @@ final class WeightFrame implements Frame {
             boolean goesOn = now.topic() == Situation.Topic.WEIGHT
                     && clause.has(item -> item.bareSide() && item.who().side().isPresent())
                     && clause.has(item -> item.is(Term.Act.MOVE) || item.is(Term.Act.RETURN) || item.is(Term.Rel.ON) || item.rel() == Term.Rel.ON);
-            if (!weight && !own && !number && !state && !all && !middle && !bareNumber && !goesOn) {
+            boolean stays = clause.has(Term.Act.STAY)
+                    && clause.has(item -> item.rel() == Term.Rel.ON && (limb(item) || item.bareSide()));
+            if (!weight && !own && !number && !state && !all && !middle && !bareNumber && !goesOn && !stays) {
                 return Optional.empty();
             }
             about = clause.has(Term.Manner.ABOUT);
             double cost = weight || own ? 0 : number || state || all ? Costs.NO_VERB : Costs.NO_VERB + 1;
             takeActs(FAIR);
-            return Optional.of(split().costs(cost));
+            if (weight) {
+                clause.takeAll(Term.Act.SINK);
+            }
+            Fit fit = split().costs(cost);
+            clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT);
+            return Optional.of(fit);
         }
 
         private boolean takeActs(Set<Term.Act> acts) {
@@ -169,16 +175,16 @@ final class WeightFrame implements Frame {
                 side();
                 return new Fit();
             }
-            Optional<Side> full = fills ? sideBefore(Term.Manner.FULL) : Optional.empty();
+            Optional<Side> full = fills && clause.has(Term.Manner.FULL) ? sideBefore(Term.Manner.FULL) : Optional.empty();
             Optional<Side> empty = light ? sideBefore(Term.Manner.LIGHT) : Optional.empty();
             clause.takeAll(Term.Manner.FULL, Term.Manner.LIGHT);
             if (full.isPresent() && (empty.isPresent() || empties)) {
-                side();
+                moreSides();
                 return Fit.of(new Move.Shift(exact(full.get(), 100)));
             }
             Optional<Side> side = full.isPresent() ? full : empty.isPresent() ? empty : side();
             if (side.isPresent() && (light || empties)) {
-                side();
+                moreSides();
                 return Fit.of(new Move.Shift(emptied(side.get())));
             }
             if (side.isEmpty()) {
@@ -266,7 +272,7 @@ final class WeightFrame implements Frame {
             if (numbers.size() == 1) {
                 Optional<Side> side = side();
                 clause.takeAll(Term.Manner.REST_OF, Term.Manner.FULL, Term.Manner.MORE, Term.Manner.ALL);
-                side();
+                moreSides();
                 if (side.isEmpty()) {
                     return first == 50 ? Fit.of(new Move.Shift(exact(Side.LEFT, 50))) : ask();
                 }
@@ -364,6 +370,11 @@ final class WeightFrame implements Frame {
             clause.takeItem(item -> limb(item) && item.who() == null);
             clause.take(Term.Rel.ON);
             return follows ? now.lastFoot() : Optional.empty();
+        }
+
+        /** The other foot, of which the rest is said. */
+        private void moreSides() {
+            clause.takeItem(item -> (limb(item) || item.bareSide()) && item.who() != null && item.who().side().isPresent());
         }
 
         private Split asHouse(Side heavier) {

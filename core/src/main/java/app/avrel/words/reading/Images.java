@@ -1,0 +1,35 @@
+package app.avrel.words.reading;
+
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Item;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Draws an image together, "as if closing a book": it says how, whatever its words mean elsewhere. */
+final class Images {
+
+    private Images() {}
+
+    static List<Item> of(List<Item> items, String line) {
+        List<Item> out = new ArrayList<>();
+        for (int i = 0; i < items.size(); i++) {
+            Item item = items.get(i);
+            if (!item.is(Term.Mark.IMAGE)) {
+                out.add(item);
+                continue;
+            }
+            int end = i + 1;
+            while (end < items.size() && !ends(items.get(end))) {
+                end++;
+            }
+            int to = items.get(end - 1).to();
+            out.add(new Item(Term.Manner.IMAGE, null, null, false, item.from(), to, line.substring(item.from(), to)));
+            i = end - 1;
+        }
+        return out;
+    }
+
+    private static boolean ends(Item item) {
+        return item.term() instanceof Term.Mark mark && mark != Term.Mark.UNKNOWN && mark != Term.Mark.AND;
+    }
+}
