@@ -181,7 +181,7 @@ final class Amounts {
             amount += 0.5;
             used = half;
         }
-        boolean wide = is(used, Term.Manner.WIDE) || is(used, Term.Manner.APART);
+        boolean wide = is(used, Term.Manner.WIDE) || is(used, Term.Manner.APART) || is(used, Term.Manner.BETWEEN);
         boolean bare = !counted && unit.get() == LengthUnit.SHOULDER_WIDTH;
         if (Math.abs(amount * times) > LONGEST) {
             return false;
@@ -220,6 +220,7 @@ final class Amounts {
 
     private boolean farFrom(int ahead) {
         return is(ahead, Term.Rel.BEFORE)
+                || is(ahead, Term.Manner.BETWEEN)
                 || is(ahead, Term.Rel.FROM)
                 || is(ahead, Term.Rel.OVER)
                 || is(ahead, Term.Rel.ABOVE)

@@ -22,6 +22,7 @@ import app.avrel.words.reading.frame.Question;
 import app.avrel.words.reading.frame.Refusal;
 import app.avrel.words.reading.frame.Situation;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -87,6 +88,8 @@ public final class Line {
         private CountManner manner;
         private Situation now;
         private int moves;
+        /** The words of each clause of this stage. */
+        private final List<String> texts = new ArrayList<>();
 
         Run(Situation before, CountManner manner) {
             this.now = before;
@@ -95,6 +98,7 @@ public final class Line {
 
         void stage(List<List<Item>> pieces) {
             List<Move> stage = new ArrayList<>();
+            texts.clear();
             for (List<Item> piece : pieces) {
                 Search.Found found = Search.of(piece, now);
                 now = found.now();
@@ -122,7 +126,7 @@ public final class Line {
         private void clause(Search.Said said, List<Move> stage) {
             Fit fit = said.fit();
             List<Move> fresh =
-                    fit == null ? List.of() : fit.moves().stream().filter(move -> !stage.contains(move)).toList();
+                    fit == null ? List.of() : fresh(fit.moves(), said, stage);
             for (int i = 0; i < said.items().size(); i++) {
                 Item item = said.items().get(i);
                 boolean taken = fit != null && (fit.uses(i) || Leftover.small(item));
@@ -136,6 +140,7 @@ public final class Line {
                 }
             }
             if (fit != null) {
+                texts.addAll(Collections.nCopies(fresh.size(), said.text()));
                 moves += fresh.size();
                 stage.addAll(fresh);
                 questions.addAll(fit.questions());
@@ -144,6 +149,13 @@ public final class Line {
                 boolean held = fit.manner().pace().isPresent() && manner.pace().isPresent();
                 manner = held ? manner : manner.with(fit.manner());
             }
+        }
+
+        /** What says the same as before in other words adds nothing. */
+        private List<Move> fresh(List<Move> said, Search.Said clause, List<Move> stage) {
+            return said.stream()
+                    .filter(move -> !stage.contains(move) || texts.contains(clause.text()))
+                    .toList();
         }
 
         private String message(Item item) {

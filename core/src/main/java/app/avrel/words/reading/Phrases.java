@@ -118,7 +118,8 @@ final class Phrases {
             related(Term.Rel.BEFORE);
             return;
         }
-        int end = thing(at, null, at);
+        boolean linesUp = token.term() == Term.Way.UP && term(at + 1) == Term.Rel.WITH && heel(skip(at + 2));
+        int end = linesUp ? thing(skip(at + 2), Term.Rel.LEVEL_WITH, at) : thing(at, null, at);
         if (end < 0) {
             put(at, at + 1, plain(token.term()), null, null, token.many());
         }
@@ -129,6 +130,10 @@ final class Phrases {
         int next = skip(at + 1);
         boolean trunk = term(next) instanceof Term.Part part && TRUNK.contains(part);
         return trunk && !(term(next + 1) instanceof Term.Act) && at > 0;
+    }
+
+    private boolean heel(int index) {
+        return term(index) == Term.Part.HEEL || term(index) instanceof Term.Who && term(index + 1) == Term.Part.HEEL;
     }
 
     /** In the left leg, in your right hand: the way is a place there. */

@@ -8,6 +8,7 @@ import app.avrel.words.reading.frame.Leftover;
 import app.avrel.words.reading.frame.Situation;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Finds the cheapest whole reading of a piece: which phrases make one clause, and what each clause says. */
 final class Search {
@@ -16,7 +17,7 @@ final class Search {
     private static final int KEPT = 3;
 
     /** The longest clause, in phrases. */
-    private static final int LONGEST = 16;
+    private static final int LONGEST = 30;
 
     /**
      * A clause as it was read.
@@ -24,7 +25,12 @@ final class Search {
      * @param items its phrases
      * @param fit what it says; null where these phrases are left over
      */
-    record Said(List<Item> items, Fit fit) {}
+    record Said(List<Item> items, Fit fit) {
+
+        String text() {
+            return items.stream().map(Item::text).collect(Collectors.joining(" "));
+        }
+    }
 
     /** A reading of the beginning. */
     private record Path(Path before, Said last, double cost, Situation now) {}

@@ -42,7 +42,12 @@ final class Stages {
             }
             boolean empty = piece.stream().allMatch(Item::mark);
             switch (mark) {
-                case THEN, STOP, THEN_OR_MORE -> {
+                case STOP -> {
+                    lead = put(piece, lead, empty);
+                    lead = stages.isEmpty() || empty ? lead : Lead.WITH;
+                    fresh = true;
+                }
+                case THEN, THEN_OR_MORE -> {
                     put(piece, lead, empty);
                     lead = Lead.NEXT;
                     fresh = true;

@@ -71,7 +71,7 @@ class EnglishLinesTest {
             stand on the right leg, left foot at the right knee | shift 100 right. lift the left knee to the hip
             balance on the left leg | shift 100 left
             right foot empty | shift 100 left
-            half step up with the right foot, stay on the left | right foot half step. shift 100 left
+            half step up with the right foot, stay on the left | right foot half step. shift 51 to 100 left
             sit down on the left leg, right leg stretched out to the side | sink. shift 51 to 100 left. right foot steps 90° right
             shift 70 right and turn to 3 | shift 70 right. waist to 3
             right elbow drops | right hand, elbow down
@@ -179,7 +179,7 @@ class EnglishLinesTest {
                         org.assertj.core.groups.Tuple.tuple("now", LineReading.Role.FILLER),
                         org.assertj.core.groups.Tuple.tuple("step", LineReading.Role.MOVE),
                         org.assertj.core.groups.Tuple.tuple("purple", LineReading.Role.UNKNOWN),
-                        org.assertj.core.groups.Tuple.tuple("left", LineReading.Role.MOVE));
+                        org.assertj.core.groups.Tuple.tuple("with the left foot", LineReading.Role.MOVE));
     }
 
     @ParameterizedTest(name = "{0}")
@@ -204,9 +204,9 @@ class EnglishLinesTest {
             shift 140 left | 140 | A share is 0 to 100 percent, but it says 140. Say for example "shift 70 left".
             lift both feet | both | Only one foot can do that at a time: say the left or the right one.
             step purple | purple | “purple” is not a word I know. Say it in another way, or leave it out.
-            hand at the knee of the moon | moon | “moon” is not a word I know. Did you mean “down”?
+            hand at the knee of the moon | moon | “moon” is not a word I know. Did you mean “door”?
             shift 60/50 left | 60/50 | The two shares must make 100, but 60 and 50 make 110.
-            left foot steps | left | Say where the left foot goes, such as "forward", "out to 1" or "beside the right foot".
+            left foot steps | left foot | Say where the left foot goes, such as "forward", "out to 1" or "beside the right foot".
             lean forward 80 | 80 | The trunk inclines at most 60°, but it says 80.
             """)
     void whatCannotBeIsRefusedByNameWithAWayOut(String line, String word, String message) {

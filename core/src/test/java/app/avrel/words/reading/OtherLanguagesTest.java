@@ -22,7 +22,7 @@ class OtherLanguagesTest {
             todo el peso sobre el pie derecho | shift 100 right
             setenta treinta a la izquierda | shift 70 left
             peso por igual | shift 50 left
-            gira el pie derecho 45 grados adentro sobre el talón | turn the right foot on its heel, toes 45° in
+            gira el pie derecho 45 grados adentro sobre el talón | turn the right foot on its heel, toes in 45°
             recoge el pie izquierdo junto al pie derecho | draw the left foot in, ball beside the right foot
             medio paso con el derecho | right foot half step
             paso atrás con el pie izquierdo, metatarso primero | left foot steps back, ball first

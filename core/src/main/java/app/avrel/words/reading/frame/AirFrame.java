@@ -114,9 +114,10 @@ final class AirFrame implements Frame {
 
         private Optional<Fit> stamp() {
             WhichFoot.Found which = WhichFoot.of(clause, now, true);
-            clause.takeAll(Term.Part.FOOT, Term.Part.SOLE, Term.Way.DOWN, Term.Manner.FLAT);
             Side side = which.side().orElse(Side.LEFT);
-            Fit fit = Fit.of(new Move.Stamp(side, new FootPlaces(clause, now).find(side))).costs(which.cost());
+            Optional<StepPlace> place = new FootPlaces(clause, now).find(side);
+            clause.takeAll(Term.Part.FOOT, Term.Part.SOLE, Term.Way.DOWN, Term.Manner.FLAT);
+            Fit fit = Fit.of(new Move.Stamp(side, place)).costs(which.cost());
             return Optional.of(which.side().isPresent() ? fit : WhichFoot.ask(fit, clause));
         }
 
@@ -276,12 +277,14 @@ final class AirFrame implements Frame {
 
         private Optional<Contact> contact(Term named, Contact standing, boolean lifted) {
             if (clause.takeAll(Term.Manner.FLAT)) {
-                clause.takeAll(Term.Part.HEEL, Term.Part.BALL, Term.Part.SOLE);
+                clause.takeAll(Term.Part.BALL, Term.Part.SOLE);
                 return Optional.of(Contact.FLAT);
             }
-            int heel = clause.find(Term.Part.HEEL);
+            int heel = clause.find(item -> item.is(Term.Part.HEEL) && item.rel() != Term.Rel.LINE_OF && item.rel() != Term.Rel.LEVEL_WITH);
             if (heel >= 0 && named != Term.Part.HEEL || named == Term.Part.HEEL && lifted) {
-                clause.takeAll(Term.Part.HEEL);
+                if (heel >= 0) {
+                    clause.use(heel);
+                }
                 return Optional.of(Contact.HEEL);
             }
             if (clause.takeAll(Term.Part.BALL) || named == Term.Part.BALL && standing != Contact.BALL) {

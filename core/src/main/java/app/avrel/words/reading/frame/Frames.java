@@ -41,7 +41,10 @@ public final class Frames {
     private static boolean begins(Clause clause, int at) {
         Item item = clause.item(at);
         if (item.term() instanceof Term.Act act) {
-            return act != Term.Act.LAND && act != Term.Act.FACE && act != Term.Act.POINT && act != Term.Act.HANG;
+            return switch (act) {
+                case LAND, FACE, POINT, HANG, HOVER, LEAN -> false;
+                default -> true;
+            };
         }
         if (item.rel() != null) {
             return false;

@@ -98,7 +98,8 @@ final class GazeFrame implements Frame {
         }
         Ways ways = new Ways(clause, now);
         Optional<Direction> direction = ways.of(Side.RIGHT);
-        if (direction.isPresent() && !direction.get().equals(Direction.FORWARD)) {
+        boolean counted = clause.items().stream().anyMatch(item -> Ways.amount(item.term()).isPresent());
+        if (direction.isPresent() && (counted || !direction.get().equals(Direction.FORWARD))) {
             return toward(direction.get(), cost).map(fit -> fit.heading(ways.found()));
         }
         if (direction.isPresent() || forward || straight || wide) {

@@ -68,6 +68,19 @@ final class HandDetails {
         return pointing(item).map(HandDetails::palm);
     }
 
+    /** {@return the palm that faces the other hand, forearm or elbow} */
+    static java.util.function.Supplier<Optional<Palm>> other(Item item) {
+        boolean other = item.who() == Term.Who.OTHER;
+        return () -> other ? Optional.of(toOther(item)) : Optional.empty();
+    }
+
+    private static Palm toOther(Item item) {
+        if (item.is(Term.Part.FOREARM) || item.is(Term.Part.ARM) || item.is(Term.Part.WRIST)) {
+            return Palm.TO_THE_OTHER_FOREARM;
+        }
+        return item.is(Term.Part.ELBOW) ? Palm.TO_THE_OTHER_ELBOW : Palm.TO_THE_OTHER_HAND;
+    }
+
     private static Palm palm(Pointing way) {
         return switch (way) {
             case UP -> Palm.UP;
@@ -205,13 +218,7 @@ final class HandDetails {
                     || looks && item.is(Term.Who.OTHER);
             if (other && clause.open(i)) {
                 clause.use(i);
-                return Optional.of(
-                        switch (item.term()) {
-                            case Term.Part part when part == Term.Part.FOREARM || part == Term.Part.ARM || part == Term.Part.WRIST ->
-                                Palm.TO_THE_OTHER_FOREARM;
-                            case Term.Part part when part == Term.Part.ELBOW -> Palm.TO_THE_OTHER_ELBOW;
-                            default -> Palm.TO_THE_OTHER_HAND;
-                        });
+                return Optional.of(toOther(item));
             }
             if (looks && item.term() instanceof Term.Hall(Heading hall) && clause.open(i)) {
                 clause.use(i);

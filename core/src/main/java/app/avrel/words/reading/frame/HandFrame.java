@@ -377,7 +377,8 @@ final class HandFrame implements Frame {
                 clause.takeItem(item -> item.is(Term.Part.FIST) && item.who() == null);
                 return named;
             }
-            if (clause.takeItem(item -> item.is(Term.Part.FIST)).isPresent()) {
+            boolean deep = clause.has(Term.Act.SINK) || clause.has(Term.Act.RISE);
+            if (clause.takeItem(item -> item.is(Term.Part.FIST) && !(deep && item.who() == null)).isPresent()) {
                 clause.takeAll(Term.Part.FIST);
                 return Optional.of(HandShape.FIST);
             }
@@ -439,6 +440,10 @@ final class HandFrame implements Frame {
         private HandPlace against(HandPlace place, Side hand) {
             boolean stays = clause.has(Term.Act.STAY);
             boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent());
+            if (stays && clause.take(Term.Rel.OWN_PLACE)) {
+                clause.takeAll(Term.Act.STAY);
+                return place.withAt(HandAt.STAYS);
+            }
             if (stays && !target && place.equals(HandPlace.UNSAID) && place.at().isEmpty() && !clause.has(item -> limbTarget(item))) {
                 clause.takeAll(Term.Act.STAY, Term.Rel.WHERE, Term.Rel.WAS, Term.Rel.OWN_PLACE);
                 return place.withAt(HandAt.STAYS);
@@ -451,7 +456,7 @@ final class HandFrame implements Frame {
             Item limb = item.get();
             Optional<Side> whose = limb.whose().flatMap(who -> who == Term.Who.OTHER ? Optional.of(hand.other()) : now.hand(who));
             sideNamed |= limb.who() != null && limb.who().side().isPresent();
-            boolean own = limb.who() == null && !HandWords.hand(limb)
+            boolean own = (limb.who() == null || limb.who() == Term.Who.OWN) && !HandWords.hand(limb)
                     || whose.filter(side -> side == hand).isPresent();
             HandPlace at = place.withAt(at(limb, own));
             Optional<HandOffset.Way> way = way(limb.rel(), limb);
@@ -466,7 +471,7 @@ final class HandFrame implements Frame {
             boolean hand = HandWords.hand(item) && !item.is(Term.Part.FINGERS) && !item.is(Term.Part.FINGERTIPS) && !item.is(Term.Part.FIST) && !item.is(Term.Part.THUMB) && !item.is(Term.Part.KNUCKLES);
             boolean knee = (item.is(Term.Part.KNEE) && item.rel() != null || item.is(Term.Part.THIGH) && item.rel() == Term.Rel.BEHIND) && item.who() != null
                     || item.is(Term.Part.KNEE) && item.rel() != null && item.rel() != Term.Rel.TO && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE;
-            boolean foot = item.is(Term.Part.FOOT) || item.is(Term.Part.ANKLE) || item.is(Term.Part.TOES) || item.is(Term.Part.HEEL);
+            boolean foot = item.is(Term.Part.FOOT) || item.is(Term.Part.ANKLE) && item.who() != null || item.is(Term.Part.TOES) || item.is(Term.Part.HEEL);
             boolean other = item.bareSide() && item.who() == Term.Who.OTHER && item.rel() != null;
             boolean placed = item.rel() != null && item.rel() != Term.Rel.WITH && item.rel() != Term.Rel.OF && item.rel() != Term.Rel.FROM;
             return (hand || foot || other) && placed || knee;
@@ -657,7 +662,8 @@ final class HandFrame implements Frame {
         }
 
         private HandPlace reach(HandPlace place, boolean pushes) {
-            boolean round = clause.indexOf(Term.Part.ARM) >= 0 && clause.takeAll(Term.Way.ROUND);
+            boolean limb = clause.indexOf(Term.Part.ARM) >= 0 || clause.indexOf(Term.Part.HAND) >= 0;
+            boolean round = limb && clause.indexOf(Term.Act.TURN) < 0 && clause.takeAll(Term.Way.ROUND);
             if (clause.takeAll(Term.Manner.ROUNDED) || round) {
                 return place.withReach(Reach.ROUNDED);
             }
@@ -697,10 +703,12 @@ final class HandFrame implements Frame {
         private boolean finish() {
             int look = clause.indexOf(Term.Act.LOOK);
             boolean looked = look > 0 && (HandWords.hand(clause.item(look - 1)) || clause.item(look - 1).bareSide());
+            boolean deep = clause.indexOf(Term.Act.SINK) >= 0 || clause.indexOf(Term.Act.RISE) >= 0;
             for (int i = 0; i < clause.size(); i++) {
                 Item item = clause.item(i);
                 boolean verb = item.term() instanceof Term.Act act && VERBS.contains(act);
-                boolean part = HandWords.hand(item) && (item.rel() == null || item.rel() == Term.Rel.WITH) && item.who() == null
+                boolean length = item.is(Term.Part.FIST) && item.who() == null && deep;
+                boolean part = !length && HandWords.hand(item) && (item.rel() == null || item.rel() == Term.Rel.WITH) && item.who() == null
                         || HandWords.hand(item) && own(item);
                 boolean looks = item.is(Term.Act.LOOK) && !looked;
                 if (clause.open(i) && (verb && !looks || part)) {

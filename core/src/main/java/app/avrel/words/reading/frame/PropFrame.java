@@ -79,6 +79,7 @@ final class PropFrame implements Frame {
         }
         boolean pointing = clause.indexOf(Term.Act.POINT) >= 0 || clause.indexOf(Term.Act.FACE) >= 0;
         return clause.takeItem(item -> HandDetails.pointing(item).isPresent()
+                        && !item.bareSide()
                         && (pointing || !item.is(Term.Way.IN) && !item.is(Term.Way.OUT)))
                 .flatMap(HandDetails::pointing);
     }

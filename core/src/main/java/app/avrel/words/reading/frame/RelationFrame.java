@@ -100,7 +100,7 @@ final class RelationFrame implements Frame {
         for (int i = 0; i < clause.size(); i++) {
             if (clause.open(i) && clause.item(i).is(Term.Part.PALM)) {
                 for (int next = i + 1; next < clause.size(); next++) {
-                    Optional<Palm> palm = HandDetails.palm(clause.item(next));
+                    Optional<Palm> palm = HandDetails.palm(clause.item(next)).or(HandDetails.other(clause.item(next)));
                     boolean between = clause.item(next).is(Term.Act.TURN) || clause.item(next).is(Term.Act.FACE);
                     if (palm.isPresent() && (clause.item(i).who() == null || clause.item(i).both())) {
                         clause.use(i);

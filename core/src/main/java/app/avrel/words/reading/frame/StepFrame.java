@@ -66,14 +66,13 @@ final class StepFrame implements Frame {
                     && !clause.has(Term.Part.HEEL)) {
                 return Optional.empty();
             }
-            int subject = clause.find(item -> WhichFoot.foot(item) && item.rel() == null && (item.who() != null || !item.is(Term.Part.TOES)));
-            Term subjectPart = subject < 0 ? null : clause.item(subject).term();
+            boolean asksTogether = clause.has(Term.Part.FOOT) && clause.has(Term.Manner.TOGETHER);
+            WhichFoot.Found which = WhichFoot.of(clause, now, true);
+            Term subjectPart = which.at() < 0 ? null : clause.item(which.at()).term();
             boolean knee = subjectPart == Term.Part.KNEE || subjectPart == Term.Part.THIGH;
             if (knee && !steps) {
                 return Optional.empty();
             }
-            boolean asksTogether = clause.has(Term.Part.FOOT) && clause.has(Term.Manner.TOGETHER);
-            WhichFoot.Found which = WhichFoot.of(clause, now, true);
             if (which.both() && !asksTogether) {
                 return both(steps || slides || draws);
             }
@@ -281,6 +280,15 @@ final class StepFrame implements Frame {
             return clause.takeAll(Term.Manner.STRAIGHT) ? Optional.of(FootWay.STRAIGHT) : Optional.empty();
         }
 
+        private int subjectHeel() {
+            for (int i = 0; i < clause.size(); i++) {
+                if (clause.item(i).is(Term.Part.HEEL) && clause.item(i).rel() == null) {
+                    return i;
+                }
+            }
+            return -1;
+        }
+
         private Optional<Contact> landing(Term subject, boolean aligned, boolean toesLand, boolean lands) {
             if (clause.takeAll(Term.Manner.FLAT)) {
                 return Optional.of(Contact.FLAT);
@@ -288,7 +296,7 @@ final class StepFrame implements Frame {
             if (clause.takeAll(Term.Manner.NOT_DOWN)) {
                 return Optional.of(Contact.LIFTED);
             }
-            int heel = clause.indexOf(Term.Part.HEEL);
+            int heel = subject == Term.Part.HEEL ? subjectHeel() : clause.find(item -> item.is(Term.Part.HEEL) && item.rel() != Term.Rel.LEVEL_WITH && item.rel() != Term.Rel.LINE_OF);
             boolean touches = heel >= 0 && clause.near(heel, 1).filter(next -> next.is(Term.Manner.FIRST) || next.is(Term.Act.LAND)).isPresent();
             if (aligned && heel >= 0 && !touches) {
                 clause.takeAll(Term.Part.HEEL);

@@ -28,6 +28,7 @@ final class ToesReading {
     Optional<Toes> afterWord(Clause clause) {
         int at = clause.find(item -> item.is(Term.Part.TOES)
                 && item.rel() != Term.Rel.ON
+                && item.rel() != Term.Rel.WHERE
                 && (item.who() == null || now.foot(item.who()).filter(whose -> whose == side).isPresent()));
         if (at < 0) {
             return Optional.empty();
@@ -67,7 +68,6 @@ final class ToesReading {
      * @param pointing whether a way forward or a corner is where they point
      */
     Optional<Toes> of(Clause clause, boolean pointing) {
-        Optional<Double> part = clause.indexOf(Term.Manner.AS_FAR) >= 0 ? Optional.empty() : quarter(clause);
         boolean in = clause.has(Term.Way.IN) || clause.indexOf(Term.Act.CLOSE) >= 0;
         boolean way = in || clause.has(Term.Way.OUT) || clause.indexOf(Term.Act.OPEN) >= 0;
         int number = clause.find(item -> amount(item));
@@ -75,10 +75,6 @@ final class ToesReading {
         if (clause.take(Term.Manner.AS_FAR)) {
             clause.takeAll(Term.Way.IN, Term.Way.OUT);
             return Optional.of(in ? new Toes.InAsFarAsTheyGo() : new Toes.OutAsFarAsTheyGo());
-        }
-        if (part.isPresent() && way) {
-            clause.takeAll(Term.Way.IN, Term.Way.OUT);
-            return Optional.of(new Toes.Turned(in ? -part.get() : part.get()));
         }
         boolean led = number >= 0 && clause.item(number).rel() == Term.Rel.TO;
         Optional<Heading> named = way && number >= 0 && !led ? Optional.empty() : heading(clause);
@@ -90,7 +86,8 @@ final class ToesReading {
             double degrees = Ways.amount(clause.item(number).term()).orElseThrow();
             clause.use(number);
             clause.takeAll(Term.Way.IN, Term.Way.OUT, Term.Way.ROUND);
-            boolean target = word >= 0 && number < word && word == number + 1 && clause.indexOf(Term.Act.TURN) < 0;
+            boolean target = word >= 0 && number < word && word == number + 1
+                    && (clause.indexOf(Term.Act.TURN) < 0 || number > 0 && clause.item(number - 1).is(Term.Part.TOES));
             return turned(in ? -degrees : degrees, target);
         }
         if (way) {
@@ -104,11 +101,6 @@ final class ToesReading {
             return Optional.of(new Toes.Toward(Direction.FORWARD));
         }
         return Optional.empty();
-    }
-
-    private static Optional<Double> quarter(Clause clause) {
-        return clause.take(Term.Angle.class, angle -> angle.degrees() == 45 || angle.degrees() == 90)
-                .map(Term.Angle::degrees);
     }
 
     private static boolean amount(Item item) {

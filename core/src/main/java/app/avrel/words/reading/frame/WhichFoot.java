@@ -86,17 +86,20 @@ final class WhichFoot {
         if (whose >= 0) {
             return whose;
         }
-        int with = clause.find(item -> foot(item) && item.rel() == Term.Rel.WITH && item.who() != null);
-        if (with >= 0) {
-            return with;
+        int led = clause.find(item -> foot(item) && item.rel() == Term.Rel.WITH && item.who() != null);
+        if (led >= 0) {
+            return led;
         }
         int first = clause.find(item -> item.bareSide() && item.rel() == null);
         boolean leads = first >= 0 && begins(clause, first) && now.foot(clause.item(first).who()).isPresent();
         if (leads) {
             return first;
         }
-        return clause.find(item -> foot(item) && item.rel() == null && item.term() != Term.Part.TOES
-                || foot(item) && item.rel() == Term.Rel.OF);
+        boolean with = clause.has(item -> item.bareSide() && item.rel() == Term.Rel.WITH);
+        return with
+                ? -1
+                : clause.find(item -> foot(item) && item.rel() == null && item.term() != Term.Part.TOES
+                        || foot(item) && item.rel() == Term.Rel.OF);
     }
 
     private static boolean begins(Clause clause, int index) {
