@@ -103,7 +103,7 @@ class TypedStoryTest {
     void whatIsNotUnderstoodIsNamedAndEnterDoesNotRecordIt(FxRobot robot) {
         Keyboard keys = new Keyboard(robot);
         keys.ctrlShift(KeyCode.N).type("Lift the Latch").ctrl(KeyCode.L);
-        keys.type("right foot out half a sholder wide").press(KeyCode.ENTER);
+        keys.type("right foot out half a shzlder wide").press(KeyCode.ENTER);
         assertThat(workplace.session.project().postures().getFirst().counts()).isEmpty();
         assertThat(labels("hint")).anyMatch(text -> text.contains("Did you mean “shoulder”?"));
     }

@@ -16,6 +16,7 @@ final class ChineseNumbers {
     private static final Pattern HOUR = Pattern.compile(N + "[点點](半)?(?:钟)?(?:方向)?(?!地)");
     private static final Pattern RATIO = Pattern.compile("([一二三四五六七八九])([一二三四五六七八九])(?:分|开)?");
     private static final Pattern BEATS = Pattern.compile(N + "(?:个)?拍(?:子)?");
+    private static final Pattern NTH_BEAT = Pattern.compile("第" + N + "拍");
     private static final Pattern DEGREES = Pattern.compile(N + "度");
     private static final Pattern HALF = Pattern.compile("一半|半(?=[个一拳脚肩])");
     private static final Pattern AND_HALF = Pattern.compile(N + "个?半(?=[拳脚肩])");
@@ -55,6 +56,10 @@ final class ChineseNumbers {
     }
 
     private static Optional<Found> counted(CharSequence text, int from) {
+        Matcher beat = find(NTH_BEAT, text, from);
+        if (beat != null) {
+            return found(Term.Manner.BEAT_NUMBER, beat);
+        }
         Matcher beats = find(BEATS, text, from);
         if (beats != null) {
             return found(new Term.Beats(value(beats.group(1))), beats);

@@ -8,6 +8,7 @@ import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
 import app.avrel.words.Wording;
 import app.avrel.words.lexicon.Lexicon;
 import app.avrel.words.lexicon.Scanner;
@@ -114,7 +115,10 @@ public final class Line {
 
         /** Hands that part, and then each goes somewhere: where it goes says all. */
         private static boolean superseded(Move move, List<Move> stage) {
-            return move instanceof Move.PlaceHand(var hand, var to, var _)
+            boolean houseShare = move instanceof Move.Shift(Split.AsHouse _)
+                    && stage.stream().anyMatch(other -> other instanceof Move.Shift(Split.Said _));
+            return houseShare
+                    || move instanceof Move.PlaceHand(var hand, var to, var _)
                     && to.equals(HandPlace.UNSAID.withSideways(Sideways.OWN_SIDE))
                     && stage.stream()
                             .anyMatch(other -> other instanceof Move.PlaceHand(var same, var place, var _)

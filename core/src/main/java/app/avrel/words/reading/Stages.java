@@ -54,9 +54,12 @@ final class Stages {
                 }
                 case WHILE -> {
                     boolean begins = empty && fresh;
-                    lead = put(piece, lead, empty);
+                    List<Item> subject = subject(piece);
+                    lead = put(piece, lead, piece.stream().allMatch(Item::mark));
                     lead = begins ? lead : Lead.WITH;
                     fresh = false;
+                    piece = new ArrayList<>(subject);
+                    continue;
                 }
                 case BEFORE, AFTER -> {
                     boolean begins = empty && fresh;
@@ -88,6 +91,16 @@ final class Stages {
             piece = new ArrayList<>();
         }
         put(piece, lead, piece.stream().allMatch(Item::mark));
+    }
+
+    /** Takes a lone limb off the end: 腰同时右转 says that it turns at the same time. */
+    private static List<Item> subject(List<Item> piece) {
+        int last = piece.size() - 1;
+        boolean alone = last > 0
+                && piece.get(last).part()
+                && piece.get(last).rel() == null
+                && piece.get(last - 1).is(Term.Mark.COMMA);
+        return alone ? List.of(piece.remove(last)) : List.of();
     }
 
     private boolean hard(Term.Mark mark, List<Item> piece) {

@@ -167,7 +167,12 @@ final class AirFrame implements Frame {
                     Term.Act.RAISE, Term.Act.RISE, Term.Act.MOVE, Term.Act.HOVER, Term.Act.LOWER, Term.Act.LAND,
                     Term.Act.STAY, Term.Act.PULL, Term.Act.ROLL, Term.Act.RETURN);
             clause.takeAll(Term.Way.UP, Term.Way.OUT, Term.Way.AWAY);
-            clause.takeItem(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.FROM);
+            clause.takeItem(item -> item.is(Term.Part.FLOOR));
+            for (int i = 0; i < clause.size(); i++) {
+                if (clause.open(i) && clause.item(i).term() instanceof Term.Measure) {
+                    clause.keep(i);
+                }
+            }
         }
 
         private Optional<Fit> raise(FootPart part) {

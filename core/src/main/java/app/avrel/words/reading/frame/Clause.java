@@ -10,6 +10,7 @@ public final class Clause {
 
     private final List<Item> items;
     private long used;
+    private long kept;
 
     public Clause(List<Item> items) {
         this.items = items;
@@ -28,11 +29,20 @@ public final class Clause {
     }
 
     boolean open(int index) {
-        return (used & 1L << index) == 0;
+        return ((used | kept) & 1L << index) == 0;
     }
 
     void use(int index) {
         used |= 1L << index;
+    }
+
+    /** Marks a phrase that is understood but that no move can hold: it is pointed at, and may stay as a note. */
+    void keep(int index) {
+        kept |= 1L << index;
+    }
+
+    boolean kept(int index) {
+        return (kept & 1L << index) != 0;
     }
 
     void useAll() {

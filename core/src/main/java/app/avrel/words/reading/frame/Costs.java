@@ -9,6 +9,9 @@ public final class Costs {
     /** A word with a meaning that no slot takes: dear, and it is shown. */
     public static final double LEFT_OVER = 10;
 
+    /** A phrase that is understood, but that no move can hold. */
+    static final double KEPT = 1.2;
+
     /** A small word that leads to nothing. */
     public static final double SMALL = 0.3;
 

@@ -20,11 +20,14 @@ final class CountFrame implements Frame {
                         || item.is(Term.Part.BREATH)
                         || item.is(Term.Act.TAKE)
                         || Leftover.small(item)
-                        || item.is(Term.Manner.ALL));
+                        || item.is(Term.Manner.ALL)
+                        || WhichFoot.foot(item) && item.both() && clause.has(Term.Act.STAY)
+                        || item.is(Term.Rel.OWN_PLACE));
         if (!alone) {
             return Optional.empty();
         }
-        boolean holds = clause.has(Term.Act.HOLD) || clause.has(Term.Act.STAY);
+        boolean feet = clause.has(WhichFoot::foot);
+        boolean holds = !feet && (clause.has(Term.Act.HOLD) || clause.has(Term.Act.STAY));
         clause.useAll();
         return Optional.of(
                 holds

@@ -19,6 +19,8 @@ public final class Frames {
             new RelationFrame(),
             new GazeFrame(),
             new PropFrame(),
+            new StanceFrame(),
+            new SameFrame(),
             new CountFrame());
 
     private Frames() {}
@@ -55,6 +57,7 @@ public final class Frames {
                 || item.is(Term.Part.BODY)
                 || item.is(Term.Part.WAIST)
                 || item.is(Term.Part.KNEES_BEND)
+                || PropFrame.thing(item)
                 || item.is(Term.Part.HAND) && item.both();
         boolean side = item.bareSide()
                 && at + 1 < clause.size()
@@ -67,7 +70,7 @@ public final class Frames {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
             boolean edge = i == 0 || i == clause.size() - 1;
-            cost += clause.open(i) ? Leftover.cost(item, edge) : 0;
+            cost += clause.kept(i) ? Costs.KEPT : clause.open(i) ? Leftover.cost(item, edge) : 0;
             cost += item.soft() && !edge && !frame.joins() && begins(clause, i + 1) ? Costs.BEGINS_ANEW : 0;
         }
         return cost;

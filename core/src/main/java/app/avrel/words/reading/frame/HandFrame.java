@@ -89,6 +89,7 @@ final class HandFrame implements Frame {
         private final Situation now;
         private boolean sideNamed;
         private boolean offsetHeld;
+        private boolean returns;
         private Optional<Heading> heading = Optional.empty();
 
         Reading(Clause clause, Situation now) {
@@ -250,6 +251,9 @@ final class HandFrame implements Frame {
                     || item.term() instanceof Term.Measure);
             HandPlace place = place(first, targeted);
             boolean motion = finish();
+            if (place.equals(HandPlace.UNSAID) && path.isEmpty() && returns) {
+                return new Fit();
+            }
             if (place.equals(HandPlace.UNSAID) && path.isEmpty()) {
                 return nowhere(hands, motion);
             }
@@ -323,7 +327,19 @@ final class HandFrame implements Frame {
             };
         }
 
+        /** Where a thumb points is understood, and no record holds it. */
+        private void thumb() {
+            int at = clause.find(Term.Part.THUMB);
+            if (at >= 0) {
+                clause.keep(at);
+                if (at + 1 < clause.size() && HandDetails.pointing(clause.item(at + 1)).isPresent()) {
+                    clause.keep(at + 1);
+                }
+            }
+        }
+
         private HandPlace place(Side hand, boolean targeted) {
+            thumb();
             boolean pushes = clause.has(Term.Act.PUSH);
             boolean palmNamed = clause.has(Term.Part.PALM) || clause.has(Term.Part.HEEL_OF_PALM);
             boolean hangs = clause.has(Term.Act.LOWER) && clause.takeItem(item -> item.is(Term.Way.SIDE)).isPresent();
@@ -440,6 +456,11 @@ final class HandFrame implements Frame {
         private HandPlace against(HandPlace place, Side hand) {
             boolean stays = clause.has(Term.Act.STAY);
             boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent());
+            int back = clause.find(Term.Rel.OWN_PLACE);
+            if (!stays && back >= 0) {
+                clause.keep(back);
+                returns = true;
+            }
             if (stays && clause.take(Term.Rel.OWN_PLACE)) {
                 clause.takeAll(Term.Act.STAY);
                 return place.withAt(HandAt.STAYS);
@@ -647,7 +668,8 @@ final class HandFrame implements Frame {
 
         /** A way of the hand itself: pushing forward says how the palm looks, not where the hand is. */
         private boolean directed(boolean pushes, HandPlace place) {
-            boolean hall = clause.has(Term.Hall.class) || clause.has(Term.Ref.THERE) || clause.has(item -> item.rel() == Term.Rel.TO && item.term() instanceof Term.Num);
+            boolean too = clause.has(Term.Ref.TOO) && now.lastHeading().isPresent() && !place.targets();
+            boolean hall = clause.has(Term.Hall.class) || clause.has(Term.Ref.THERE) || too || clause.has(item -> item.rel() == Term.Rel.TO && item.term() instanceof Term.Num);
             boolean aside = clause.has(item -> item.is(Term.Way.SIDE) || item.is(Term.Way.OUT) || item.is(Term.Way.DIAGONAL)
                     || item.is(Term.Way.LEFT_FORWARD) || item.is(Term.Way.RIGHT_FORWARD) || item.is(Term.Way.LEFT_BACK) || item.is(Term.Way.RIGHT_BACK)
                     || item.bareSide() && (item.who().side().isPresent() && item.rel() != null || item.who() == Term.Who.REAR)
@@ -701,6 +723,7 @@ final class HandFrame implements Frame {
 
         /** Takes the verbs, the parts and the ways that only say how the hand gets there; {@return whether a way was} */
         private boolean finish() {
+            clause.takeItem(item -> item.rel() == null && PropFrame.thing(item));
             int look = clause.indexOf(Term.Act.LOOK);
             boolean looked = look > 0 && (HandWords.hand(clause.item(look - 1)) || clause.item(look - 1).bareSide());
             boolean deep = clause.indexOf(Term.Act.SINK) >= 0 || clause.indexOf(Term.Act.RISE) >= 0;
@@ -709,7 +732,7 @@ final class HandFrame implements Frame {
                 boolean verb = item.term() instanceof Term.Act act && VERBS.contains(act);
                 boolean length = item.is(Term.Part.FIST) && item.who() == null && deep;
                 boolean part = !length && HandWords.hand(item) && (item.rel() == null || item.rel() == Term.Rel.WITH) && item.who() == null
-                        || HandWords.hand(item) && own(item);
+                        || !length && HandWords.hand(item) && own(item);
                 boolean looks = item.is(Term.Act.LOOK) && !looked;
                 if (clause.open(i) && (verb && !looks || part)) {
                     clause.use(i);

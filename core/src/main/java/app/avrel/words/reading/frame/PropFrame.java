@@ -19,6 +19,11 @@ final class PropFrame implements Frame {
                 || item.is(Term.Part.TOES));
     }
 
+    /** {@return whether a phrase names a prop} */
+    static boolean thing(Item item) {
+        return prop(item).isPresent() || item.is(Term.Part.PROP);
+    }
+
     private static Optional<Prop> prop(Item item) {
         return switch (item.term()) {
             case Term.Part part when part == Term.Part.STAFF -> Optional.of(Prop.STAFF);
@@ -44,8 +49,10 @@ final class PropFrame implements Frame {
             clause.take(Term.Part.TOES);
         }
         prop = prop.or(() -> clause.takeItem(item -> prop(item).isPresent()).flatMap(PropFrame::prop));
+        boolean away = clause.indexOf(Term.Act.MOVE) >= 0 && clause.take(Term.Way.AWAY);
         boolean touches = clause.has(Term.Act.LAND) && clause.indexOf(Term.Part.TIP) >= 0;
-        PropAct act = act(clause, now);
+        PropAct done = act(clause, now);
+        PropAct act = away ? PropAct.PUT_AWAY : done;
         Optional<Item> hand = clause.takeItem(item -> (HandWords.hand(item) || item.bareSide())
                 && item.who() != null && now.hand(item.who()).isPresent()
                 && (item.rel() == null || item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.AT || item.rel() == Term.Rel.TO && act == PropAct.PASS

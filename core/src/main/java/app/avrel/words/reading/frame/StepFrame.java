@@ -51,9 +51,13 @@ final class StepFrame implements Frame {
             boolean half = clause.takeAll(Term.Act.HALF_STEP) | clause.take(Term.Manner.HALF_STEP_LONG) | halfFollows();
             boolean draws = clause.takeAll(Term.Act.DRAW);
             boolean lands = clause.takeAll(Term.Act.LAND);
+            if (steps) {
+                clause.takeAll(Term.Act.TAKE, Term.Manner.WIDE, Term.Act.DO);
+            }
             boolean moves = clause.takeAll(
                     Term.Act.MOVE, Term.Act.RETURN, Term.Act.FOLLOW, Term.Act.PULL_BACK);
-            boolean goes = clause.has(Term.Act.CROSS) || clause.has(Term.Rel.OWN_PLACE) && (moves || part);
+            boolean goes = clause.has(Term.Act.CROSS) || clause.has(Term.Rel.OWN_PLACE)
+                    && (part || moves && (now.topic() == Situation.Topic.FOOT || clause.has(Item::bareSide)));
             boolean verb = steps || slides || half || draws || lands || goes;
             if (!part && !verb && !clause.has(Item::bareSide)) {
                 return Optional.empty();
@@ -92,6 +96,9 @@ final class StepFrame implements Frame {
             double verbCost = verb ? 0 : moves ? 0.1 : Costs.NO_VERB;
             double limbCost = known ? which.at() < 0 && which.side().isEmpty() ? Costs.LIMB_ELIDED : which.cost() : 0;
             fit.costs(verbCost + limbCost);
+            if (asksTogether && !known) {
+                return Optional.of(WhichFoot.ask(new Fit(), clause).costs(fit.cost()));
+            }
             return Optional.of(known ? fit : WhichFoot.ask(fit, clause));
         }
 

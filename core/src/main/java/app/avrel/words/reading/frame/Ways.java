@@ -29,8 +29,9 @@ final class Ways {
     /** {@return a heading of the hall that the clause names: by a word for it, an hour, or degrees after "to"} */
     Optional<Heading> hall() {
         hall = clause.take(Term.Hall.class).map(Term.Hall::heading).or(this::numbered);
-        if (hall.isEmpty() && clause.has(Term.Ref.THERE) && now.lastHeading().isPresent()) {
-            clause.take(Term.Ref.THERE);
+        boolean same = clause.has(Term.Ref.THERE) || clause.has(Term.Ref.TOO);
+        if (hall.isEmpty() && same && now.lastHeading().isPresent()) {
+            clause.takeAll(Term.Ref.THERE, Term.Ref.TOO);
             hall = now.lastHeading();
         }
         return hall;
@@ -53,6 +54,10 @@ final class Ways {
                         || next.is(Term.Way.OUT))
                 .isPresent();
         boolean hour = clause.item(at).term() instanceof Term.Num && value >= 1 && value <= HOURS;
+        boolean bends = !hour && (clause.has(Term.Way.DIAGONAL) || clause.has(Term.Way.OUT) || clause.has(Term.Way.SIDE));
+        if (bends) {
+            return Optional.empty();
+        }
         boolean half = hour && value != Math.rint(value);
         if (sided && !hour || half || value > 360 || value < 0) {
             return Optional.empty();

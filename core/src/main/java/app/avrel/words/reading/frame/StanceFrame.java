@@ -1,0 +1,125 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
+import app.avrel.floor.Direction;
+import app.avrel.house.Stance;
+import app.avrel.posture.move.Depth;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.words.lexicon.Term;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A stance by name as the target of a count: it becomes the step and the share of weight that the house gives it, as
+ * moves that one can then change.
+ */
+final class StanceFrame implements Frame {
+
+    @Override
+    public boolean may(Clause clause) {
+        return clause.has(Term.Standing.class);
+    }
+
+    @Override
+    public Optional<Fit> read(Clause clause, Situation now) {
+        Stance stance = clause.take(Term.Standing.class).orElseThrow().stance();
+        clause.takeAll(
+                Term.Act.SHIFT, Term.Act.MOVE, Term.Act.FORM, Term.Act.RISE, Term.Act.SINK, Term.Act.STAY, Term.Act.LOWER,
+                Term.Act.BEAR, Term.Act.SIT, Term.Act.CLOSE, Term.Act.LAND, Term.Act.TURN);
+        clause.takeAll(Term.Rel.AT, Term.Rel.TO, Term.Way.IN, Term.Way.DOWN, Term.Manner.STANCE_WORD, Term.Way.FORWARD);
+        boolean low = clause.takeAll(Term.Manner.DEEPER);
+        clause.takeAll(Term.Manner.WIDE, Term.Manner.EXTENDED);
+        Optional<Length> length = clause.take(Term.Measure.class).map(Term.Measure::length);
+        Optional<Side> named = clause.takeItem(item -> (item.bareSide() || WhichFoot.foot(item)) && item.who() != null
+                        && now.foot(item.who()).isPresent())
+                .flatMap(item -> now.foot(item.who()));
+        clause.takeItem(item -> WhichFoot.foot(item) && item.both());
+        List<Move> moves = new ArrayList<>();
+        if (low) {
+            moves.add(new Move.ChangeDepth(new Depth.ToFrame(Depth.Frame.LOW)));
+        }
+        Fit fit = Fit.of(moves).holds(stance.label() + " stance");
+        return Optional.of(
+                switch (stance) {
+                    case BOW, ALL_ON_FRONT, SIDE_BOW -> bow(fit, now, named, length, clause);
+                    case EMPTY -> empty(fit, now, named, clause);
+                    case HORSE, SHOULDER_WIDE -> wide(fit, now, named, length, stance, clause);
+                    case REAR_LOADED, ONE_LEGGED, DRAWN_IN, CROSSED_REST, DROP, FEET_TOGETHER -> other(clause, stance);
+                });
+    }
+
+    private static boolean stepped(Situation now) {
+        return now.lastFoot().isPresent();
+    }
+
+    private static Fit bow(Fit fit, Situation now, Optional<Side> named, Optional<Length> length, Clause clause) {
+        Optional<Side> front = named.or(now::lastFoot).or(now::front);
+        if (front.isEmpty()) {
+            return ask(fit, clause, "Which foot is in front?");
+        }
+        boolean there = stepped(now) || now.front().equals(front);
+        if (!there) {
+            fit.moves().add(step(front.get(), Direction.FORWARD, length));
+        }
+        fit.moves().add(new Move.Shift(new Split.AsHouse(Split.Loading.FRONT_LOADED, front.get())));
+        return fit;
+    }
+
+    private static Fit empty(Fit fit, Situation now, Optional<Side> named, Clause clause) {
+        Optional<Side> light = named.or(now::lastFoot).or(now::front);
+        if (light.isEmpty()) {
+            return ask(fit, clause, "Which foot is light?");
+        }
+        Side heavy = light.get().other();
+        fit.moves().add(new Move.Shift(new Split.AsHouse(Split.Loading.LIGHT_FOOT, heavy)));
+        return fit;
+    }
+
+    private static Fit wide(
+            Fit fit, Situation now, Optional<Side> named, Optional<Length> length, Stance stance, Clause clause) {
+        Optional<Side> foot = named.or(now::light);
+        if (!stepped(now) && foot.isEmpty()) {
+            return ask(fit, clause, "Which foot steps out?");
+        }
+        if (!stepped(now)) {
+            Side side = foot.orElseThrow();
+            fit.moves().add(step(side, side == Side.LEFT ? Direction.LEFT : Direction.RIGHT, length));
+        }
+        fit.moves().add(new Move.Shift(new Split.Said(WeightShare.EVEN)));
+        return fit;
+    }
+
+    private static Move step(Side side, Direction way, Optional<Length> length) {
+        return new Move.Step(
+                side,
+                new StepPlace.Along(way, length, Optional.empty()),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static Fit other(Clause clause, Stance stance) {
+        for (int i = 0; i < clause.size(); i++) {
+            if (clause.item(i).term() instanceof Term.Standing) {
+                return new Fit()
+                        .refuse(
+                                clause.item(i).text(),
+                                "Say how you come to the " + stance.label()
+                                        + " stance: which foot goes where, and how the weight is shared.");
+            }
+        }
+        return new Fit();
+    }
+
+    private static Fit ask(Fit fit, Clause clause, String question) {
+        return fit.ask(
+                clause.text(),
+                question,
+                List.of(new Question.Choice("left", "left foot "), new Question.Choice("right", "right foot ")));
+    }
+}
