@@ -4,6 +4,7 @@ import app.avrel.floor.Direction;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
 import app.avrel.posture.hand.HandAt;
+import app.avrel.posture.hand.HandOffset;
 import app.avrel.posture.hand.HandPath;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HandPoint;
@@ -31,6 +32,7 @@ final class CanonicalHands {
         words.add(move.hand().word() + " hand" + (stays ? " stays where it is" : ""));
         to.at().filter(at -> at != HandAt.STAYS).ifPresent(at -> words.add(at(at)));
         to.height().ifPresent(height -> words.add("at " + CanonicalText.the(height)));
+        to.offset().ifPresent(offset -> words.add(offset(offset)));
         to.point().ifPresent(point -> words.add(point(point)));
         to.sideways().ifPresent(sideways -> words.add(sideways(sideways)));
         to.reach().ifPresent(reach -> words.add(reach(reach)));
@@ -48,6 +50,10 @@ final class CanonicalHands {
             case STAYS, OTHER_HAND, OTHER_WRIST, OTHER_FOREARM, OWN_KNEE, OTHER_KNEE, OWN_FOOT, OTHER_FOOT ->
                 at.phrase();
         };
+    }
+
+    private static String offset(HandOffset offset) {
+        return offset.by().map(length -> length + " ").orElse("") + offset.way().word() + " it";
     }
 
     private static String point(HandPoint point) {

@@ -91,6 +91,8 @@ public final class Line {
         private int moves;
         /** The words of each clause of this stage. */
         private final List<String> texts = new ArrayList<>();
+        /** The shares of weight that a stance by name brought into this stage; one that is said outdoes them. */
+        private final List<Move> ofStance = new ArrayList<>();
 
         Run(Situation before, CountManner manner) {
             this.now = before;
@@ -100,6 +102,7 @@ public final class Line {
         void stage(List<List<Item>> pieces) {
             List<Move> stage = new ArrayList<>();
             texts.clear();
+            ofStance.clear();
             for (List<Item> piece : pieces) {
                 Search.Found found = Search.of(piece, now);
                 now = found.now();
@@ -114,8 +117,8 @@ public final class Line {
         }
 
         /** Hands that part, and then each goes somewhere: where it goes says all. */
-        private static boolean superseded(Move move, List<Move> stage) {
-            boolean houseShare = move instanceof Move.Shift(Split.AsHouse _)
+        private boolean superseded(Move move, List<Move> stage) {
+            boolean houseShare = ofStance.contains(move)
                     && stage.stream().anyMatch(other -> other instanceof Move.Shift(Split.Said _));
             return houseShare
                     || move instanceof Move.PlaceHand(var hand, var to, var _)
@@ -144,6 +147,8 @@ public final class Line {
                 }
             }
             if (fit != null) {
+                boolean stance = said.items().stream().anyMatch(item -> item.term() instanceof Term.Standing);
+                ofStance.addAll(stance ? fit.moves() : List.of());
                 texts.addAll(Collections.nCopies(fresh.size(), said.text()));
                 moves += fresh.size();
                 stage.addAll(fresh);

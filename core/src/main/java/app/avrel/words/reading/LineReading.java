@@ -63,7 +63,7 @@ public record LineReading(
 
     /** {@return whether every word is understood and nothing must be asked} */
     public boolean understood() {
-        return questions.isEmpty() && refusals.isEmpty() && (!stages.isEmpty() || !manner.equals(CountManner.UNSAID));
+        return questions.isEmpty() && refusals.isEmpty() && (!stages.isEmpty() || !manner.equals(CountManner.UNSAID) || !holds.isEmpty());
     }
 
     /**

@@ -212,6 +212,10 @@ final class Phrases {
             }
         }
         boolean shape = term(next) instanceof Term.Shaped;
+        Term.Who state = state(next);
+        if (who == null && state != null) {
+            return part(next + 1, (Term.Part) term(next + 1), state, rel, begin);
+        }
         if (who == null && rearLimb(next)) {
             return part(next + 1, (Term.Part) term(next + 1), Term.Who.REAR, rel, begin);
         }
@@ -245,6 +249,13 @@ final class Phrases {
             end--;
         }
         return end;
+    }
+
+    /** The light foot, the loaded leg. */
+    private Term.Who state(int index) {
+        boolean limb = term(index + 1) == Term.Part.FOOT || term(index + 1) == Term.Part.LEG || term(index + 1) == Term.Part.HEEL;
+        boolean empty = term(index) == Term.Manner.LIGHT || term(index) == Term.Act.EMPTY && index > 0 && in.get(index - 1).filler();
+        return !limb ? null : empty ? Term.Who.LIGHT : term(index) == Term.Manner.FULL ? Term.Who.HEAVY : null;
     }
 
     /** The back leg: whose it is, though the word means a way elsewhere. */

@@ -71,7 +71,7 @@ class EnglishLinesTest {
             stand on the right leg, left foot at the right knee | shift 100 right. lift the left knee to the hip
             balance on the left leg | shift 100 left
             right foot empty | shift 100 left
-            half step up with the right foot, stay on the left | right foot half step. shift 51 to 100 left
+            half step up with the right foot, stay on the left | right foot half step
             sit down on the left leg, right leg stretched out to the side | sink. shift 51 to 100 left. right foot steps 90° right
             shift 70 right and turn to 3 | shift 70 right. waist to 3
             right elbow drops | right hand, elbow down

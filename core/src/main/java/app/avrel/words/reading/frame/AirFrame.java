@@ -65,7 +65,8 @@ final class AirFrame implements Frame {
                     || clause.has(Term.Act.HOVER)
                     || clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.FROM);
             boolean kneeAt = clause.has(Term.Part.KNEE)
-                    && clause.has(item -> Landmarks.of(item.term()).isPresent() && item.rel() != null
+                    && clause.has(item -> Landmarks.of(item.term()).isPresent()
+                                    && (item.rel() == Term.Rel.TO || item.rel() == Term.Rel.AT || item.rel() == Term.Rel.LEVEL_WITH)
                             || item.is(Term.Manner.HEIGHT));
             boolean thigh = clause.has(item -> item.is(Term.Part.FOOT)) && clause.has(item -> item.is(Term.Part.KNEE)
                     && item.rel() != null && item.who() != null && item.rel() != Term.Rel.WITH);
@@ -232,7 +233,7 @@ final class AirFrame implements Frame {
         }
 
         private Optional<Fit> down(boolean part) {
-            boolean lowers = clause.has(Term.Act.LOWER) || clause.has(Term.Act.SINK);
+            boolean lowers = clause.has(Term.Act.LOWER);
             boolean lands = clause.has(Term.Act.LAND);
             boolean downward = clause.has(Term.Way.DOWN) || clause.has(Term.Manner.FLAT);
             boolean it = clause.has(item -> item.bareSide() && item.who() == Term.Who.IT);

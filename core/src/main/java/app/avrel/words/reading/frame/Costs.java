@@ -10,7 +10,7 @@ public final class Costs {
     public static final double LEFT_OVER = 10;
 
     /** A phrase that is understood, but that no move can hold. */
-    static final double KEPT = 1.2;
+    static final double KEPT = 0.8;
 
     /** A small word that leads to nothing. */
     public static final double SMALL = 0.3;

@@ -33,6 +33,6 @@ final class CountFrame implements Frame {
                 holds
                         ? Fit.of(new CountManner(
                                 Optional.empty(), Optional.of(Pace.HELD), Optional.empty(), Optional.empty()))
-                        : new Fit());
+                        : feet ? new Fit().holds("the feet stay") : new Fit());
     }
 }

@@ -100,6 +100,9 @@ final class DepthFrame implements Frame {
                 Term.Part.BODY, Term.Part.HIPS, Term.Part.WAIST, Term.Part.CHEST, Term.Part.KNEE, Term.Manner.MORE, Term.Way.DOWN, Term.Way.UP,
                 Term.Manner.ALL, Term.Manner.BENT, Term.Act.MOVE, Term.Act.HOLD, Term.Act.RETURN, Term.Manner.STRAIGHT);
         clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.BOTH);
+        if (frame) {
+            clause.takeAll(Term.Act.SHIFT);
+        }
         return Optional.of(to(clause, up).costs(cost));
     }
 

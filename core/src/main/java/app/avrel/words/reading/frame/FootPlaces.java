@@ -84,6 +84,7 @@ final class FootPlaces {
 
     private Optional<StepPlace> directed(Side foot, Optional<Length> far, Optional<Length> width) {
         boolean outOnly = clause.has(Term.Way.OUT) || clause.has(Term.Way.SIDE);
+        keepAhead();
         Ways ways = new Ways(clause, now);
         Optional<Direction> direction = ways.of(foot);
         hall = ways.found();
@@ -94,6 +95,18 @@ final class FootPlaces {
             return width.or(() -> far).map(some -> new StepPlace.LevelWithHeel(Optional.of(some)));
         }
         return Optional.of(new StepPlace.Along(direction.get(), far, width));
+    }
+
+    /** To the side, half a foot ahead: a step to a direction has no second length, so that is pointed at. */
+    private void keepAhead() {
+        boolean sided = clause.has(item -> item.is(Term.Way.SIDE) || item.is(Term.Way.OUT) || item.term() instanceof Term.Hall);
+        for (int i = 1; sided && i < clause.size(); i++) {
+            boolean ahead = clause.open(i) && (clause.item(i).is(Term.Way.FORWARD) || clause.item(i).is(Term.Way.BACK));
+            if (ahead && clause.item(i - 1).term() instanceof Term.Measure) {
+                clause.keep(i);
+                clause.keep(i - 1);
+            }
+        }
     }
 
     private StepPlace across(Optional<Length> far) {

@@ -127,7 +127,7 @@ final class HandFrame implements Frame {
             if (relation.isPresent()) {
                 return relation.map(fit -> fit.costs(cost));
             }
-            return Optional.of(placed(hands).costs(cost));
+            return Optional.ofNullable(placed(hands)).map(fit -> fit.costs(cost));
         }
 
         /** Acts and ways that only a hand has, where the hand is only named by its side. */
@@ -275,7 +275,7 @@ final class HandFrame implements Frame {
             hands.forEach(hand -> moves.add(new Move.PlaceHand(hand, HandPlace.UNSAID, Optional.empty())));
             Fit fit = Fit.of(moves);
             if (!said) {
-                return fit.costs(Costs.LEFT_OVER);
+                return null;
             }
             return fit.ask(
                     clause.text(),
@@ -351,6 +351,7 @@ final class HandFrame implements Frame {
             heading = details.hall();
             place = against(place, hand);
             place = heights(place, hand);
+            place = fromIt(place);
             place = point(place, measured);
             place = aside(place, hand, pushes);
             boolean hanging = clause.takeAll(Term.Manner.HANGING) | clause.takeAll(Term.Act.HANG);
@@ -475,6 +476,10 @@ final class HandFrame implements Frame {
                 return place;
             }
             Item limb = item.get();
+            if (limb.rel() == Term.Rel.LEVEL_WITH || limb.rel() == Term.Rel.LINE_OF) {
+                clause.keep(clause.items().indexOf(limb));
+                return place;
+            }
             Optional<Side> whose = limb.whose().flatMap(who -> who == Term.Who.OTHER ? Optional.of(hand.other()) : now.hand(who));
             sideNamed |= limb.who() != null && limb.who().side().isPresent();
             boolean own = (limb.who() == null || limb.who() == Term.Who.OWN) && !HandWords.hand(limb)
@@ -494,8 +499,10 @@ final class HandFrame implements Frame {
                     || item.is(Term.Part.KNEE) && item.rel() != null && item.rel() != Term.Rel.TO && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE;
             boolean foot = item.is(Term.Part.FOOT) || item.is(Term.Part.ANKLE) && item.who() != null || item.is(Term.Part.TOES) || item.is(Term.Part.HEEL);
             boolean other = item.bareSide() && item.who() == Term.Who.OTHER && item.rel() != null;
+            boolean side = item.bareSide() && item.who().side().isPresent()
+                    && (item.rel() == Term.Rel.BEFORE || item.rel() == Term.Rel.BEHIND || item.rel() == Term.Rel.BESIDE);
             boolean placed = item.rel() != null && item.rel() != Term.Rel.WITH && item.rel() != Term.Rel.OF && item.rel() != Term.Rel.FROM;
-            return (hand || foot || other) && placed || knee;
+            return (hand || foot || other || side) && placed || knee;
         }
 
         private static Optional<HandOffset.Way> way(Term.Rel rel, Item limb) {
@@ -554,6 +561,33 @@ final class HandFrame implements Frame {
                 aside = aside(second.get(), hand);
             }
             return aside.isPresent() ? placed.withSideways(aside.get()) : placed;
+        }
+
+        /** At the navel, two fists above it. */
+        private HandPlace fromIt(HandPlace place) {
+            int it = clause.find(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() != null && item.rel() != Term.Rel.WITH);
+            if (it < 0 || !place.places()) {
+                return place;
+            }
+            Term.Rel rel = clause.item(it).rel();
+            HandOffset.Way way = switch (rel) {
+                case ABOVE, OVER -> HandOffset.Way.ABOVE;
+                case BELOW, UNDER -> HandOffset.Way.BELOW;
+                case BEFORE -> HandOffset.Way.IN_FRONT;
+                case BEHIND -> HandOffset.Way.BEHIND;
+                case OUTSIDE -> HandOffset.Way.OUTSIDE;
+                case FROM -> HandOffset.Way.AWAY;
+                default -> null;
+            };
+            if (way == null) {
+                return place;
+            }
+            clause.use(it);
+            clause.takeAll(Term.Way.AWAY);
+            Optional<Length> by = place.offset()
+                    .flatMap(HandOffset::by)
+                    .or(() -> clause.take(Term.Measure.class, measure -> !measure.wide()).map(Term.Measure::length));
+            return place.withOffset(new HandOffset(way, by));
         }
 
         private boolean hasOther(Item item) {
@@ -644,6 +678,15 @@ final class HandFrame implements Frame {
             if (clause.takeAll(Term.Manner.CENTRE_LINE)) {
                 return place.withSideways(Sideways.CENTRE);
             }
+            int flank = clause.find(item -> item.is(Term.Way.SIDE));
+            boolean beside = flank > 0 && clause.open(flank - 1) && clause.item(flank - 1).bareSide()
+                    && (clause.item(flank - 1).rel() == Term.Rel.BESIDE || clause.item(flank - 1).rel() == Term.Rel.AT || clause.item(flank - 1).rel() == Term.Rel.ON);
+            if (beside) {
+                clause.use(flank);
+                clause.use(flank - 1);
+                boolean own = clause.item(flank - 1).who().side().filter(side -> side == hand).isPresent();
+                return place.withSideways(own ? Sideways.OWN_SIDE : Sideways.OTHER_SIDE);
+            }
             if (clause.takeAll(Term.Manner.OWN_SIDE)) {
                 return place.withSideways(Sideways.OWN_SIDE);
             }
@@ -718,12 +761,17 @@ final class HandFrame implements Frame {
             if (clause.takeAll(Term.Manner.GOING_UNDER)) {
                 return Optional.of(HandPath.UNDER);
             }
-            return clause.takeAll(Term.Manner.STRAIGHT) ? Optional.of(HandPath.DIRECT) : Optional.empty();
+            boolean still = clause.items().stream().anyMatch(item -> item.is(Term.Part.WRIST) && item.both()) && !clause.has(item -> item.term() instanceof Term.Act);
+            return !still && clause.takeAll(Term.Manner.STRAIGHT) ? Optional.of(HandPath.DIRECT) : Optional.empty();
         }
 
         /** Takes the verbs, the parts and the ways that only say how the hand gets there; {@return whether a way was} */
         private boolean finish() {
-            clause.takeItem(item -> item.rel() == null && PropFrame.thing(item));
+            boolean carries = clause.indexOf(Term.Act.TAKE) < 0
+                    && (clause.has(Term.Act.DRAW) || clause.has(Term.Act.PULL) || clause.has(Term.Act.MOVE) || clause.has(Term.Act.RAISE) || clause.has(Term.Act.RETURN));
+            if (carries) {
+                clause.takeItem(item -> item.rel() == null && PropFrame.thing(item));
+            }
             int look = clause.indexOf(Term.Act.LOOK);
             boolean looked = look > 0 && (HandWords.hand(clause.item(look - 1)) || clause.item(look - 1).bareSide());
             boolean deep = clause.indexOf(Term.Act.SINK) >= 0 || clause.indexOf(Term.Act.RISE) >= 0;

@@ -146,7 +146,8 @@ final class RelationFrame implements Frame {
             return Optional.empty();
         }
         clause.use(at);
-        boolean otherWay = clause.takeAll(Term.Rel.BELOW, Term.Rel.OUTSIDE)
+        boolean carries = ball && clause.item(at).rel() == Term.Rel.AT && HandWords.hand(clause.item(at));
+        boolean otherWay = carries || clause.takeAll(Term.Rel.BELOW, Term.Rel.OUTSIDE)
                 || ball && (clause.takeAll(Term.Rel.UNDER) || clause.has(Term.Way.DOWN));
         clause.takeAll(Term.Rel.ABOVE, Term.Rel.INSIDE, Term.Rel.OVER, Term.Way.IN, Term.Way.OUT, Term.Rel.UNDER);
         Side side = clause.item(at).who().side().orElseThrow();

@@ -33,7 +33,7 @@ final class StanceFrame implements Frame {
                 Term.Act.BEAR, Term.Act.SIT, Term.Act.CLOSE, Term.Act.LAND, Term.Act.TURN);
         clause.takeAll(Term.Rel.AT, Term.Rel.TO, Term.Way.IN, Term.Way.DOWN, Term.Manner.STANCE_WORD, Term.Way.FORWARD);
         boolean low = clause.takeAll(Term.Manner.DEEPER);
-        clause.takeAll(Term.Manner.WIDE, Term.Manner.EXTENDED);
+        clause.takeAll(Term.Manner.WIDE, Term.Manner.EXTENDED, Term.Manner.ALL);
         Optional<Length> length = clause.take(Term.Measure.class).map(Term.Measure::length);
         Optional<Side> named = clause.takeItem(item -> (item.bareSide() || WhichFoot.foot(item)) && item.who() != null
                         && now.foot(item.who()).isPresent())

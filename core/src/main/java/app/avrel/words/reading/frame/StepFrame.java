@@ -70,7 +70,9 @@ final class StepFrame implements Frame {
                     && !clause.has(Term.Part.HEEL)) {
                 return Optional.empty();
             }
-            boolean asksTogether = clause.has(Term.Part.FOOT) && clause.has(Term.Manner.TOGETHER);
+            boolean asksTogether = clause.has(Term.Part.FOOT) && clause.has(Term.Manner.TOGETHER)
+                    || clause.has(item -> item.is(Term.Part.FOOT) && item.both())
+                            && clause.has(item -> item.term() instanceof Term.Measure(var _, boolean wide) && wide);
             WhichFoot.Found which = WhichFoot.of(clause, now, true);
             Term subjectPart = which.at() < 0 ? null : clause.item(which.at()).term();
             boolean knee = subjectPart == Term.Part.KNEE || subjectPart == Term.Part.THIGH;
@@ -92,6 +94,17 @@ final class StepFrame implements Frame {
                     : draws && !clause.has(Term.Way.BACK) || ankle(steps) ? drawIn(side, draws) : step(side, slides, lands, subjectPart, toesLand);
             if (fit == null) {
                 return Optional.empty();
+            }
+            boolean unnamed = !part && !verb && !moves && now.topic() == Situation.Topic.NOTHING
+                    && clause.items().stream().noneMatch(item -> item.term() instanceof Term.Hall || Ways.amount(item.term()).isPresent()
+                            || item.term() instanceof Term.Measure);
+            if (unnamed) {
+                return Optional.of(fit.ask(
+                        clause.text(),
+                        "The foot or the hand?",
+                        java.util.List.of(
+                                new Question.Choice("foot", clause.text() + " foot "),
+                                new Question.Choice("hand", clause.text() + " hand "))));
             }
             double verbCost = verb ? 0 : moves ? 0.1 : Costs.NO_VERB;
             double limbCost = known ? which.at() < 0 && which.side().isEmpty() ? Costs.LIMB_ELIDED : which.cost() : 0;

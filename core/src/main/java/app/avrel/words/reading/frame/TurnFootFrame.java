@@ -41,10 +41,11 @@ final class TurnFootFrame implements Frame {
             boolean toes = clause.has(item -> item.is(Term.Part.TOES) && item.rel() != Term.Rel.ON && item.rel() != Term.Rel.WITH);
             boolean part = clause.has(WhichFoot::foot);
             boolean heel = clause.has(item -> item.is(Term.Part.HEEL) || item.is(Term.Part.BALL) || item.is(Term.Part.SOLE));
-            boolean foot = clause.has(item -> item.is(Term.Part.FOOT) || item.is(Term.Part.LEG));
+            boolean foot = clause.has(item -> item.is(Term.Part.FOOT));
             boolean onSide = clause.has(item -> item.bareSide() && item.rel() == null);
+            boolean many = clause.has(item -> item.is(Term.Part.FOOT) && item.both()) && (clause.has(Term.Hall.class) || clause.has(Term.Way.FORWARD));
             boolean limb = toes || foot || heel && turns || !part && turns && onSide && (clause.has(Term.Way.IN) || clause.has(Term.Way.OUT));
-            if (!limb || !(turns || opens || points || toes || clause.has(Term.Way.IN) || clause.has(Term.Way.OUT)) || clause.has(Term.Act.STEP) || clause.has(Term.Part.WEIGHT)
+            if (!limb || !(turns || opens || points || toes || many || clause.has(Term.Way.IN) || clause.has(Term.Way.OUT)) || clause.has(Term.Act.STEP) || clause.has(Term.Part.WEIGHT)
                     || clause.has(item -> HandWords.hand(item) && item.rel() == null)) {
                 return Optional.empty();
             }
@@ -53,7 +54,7 @@ final class TurnFootFrame implements Frame {
             if (lands) {
                 return Optional.empty();
             }
-            if (!verb && !toes) {
+            if (!verb && !toes && !many) {
                 return Optional.empty();
             }
             Optional<Pivot> pivot = pivot(toes, foot);
@@ -63,7 +64,7 @@ final class TurnFootFrame implements Frame {
             clause.takeAll(Term.Act.TURN, Term.Act.TWIST, Term.Act.FACE, Term.Act.POINT, Term.Act.MOVE, Term.Act.RETURN, Term.Act.SWEEP, Term.Act.LOOK, Term.Act.CROSS);
             clause.takeAll(Term.Manner.ON_THE_SPOT, Term.Part.BODY, Term.Way.ROUND);
             List<Side> sides = which.both() ? List.of(Side.LEFT, Side.RIGHT) : List.of(which.side().orElse(Side.LEFT));
-            return Optional.of(turn(sides, which, pivot, swings, toes, points && !turns && !opens));
+            return Optional.of(turn(sides, which, pivot, swings, toes, points && !turns && !opens || many));
         }
 
         /** Pivot on the right heel: the heel says whose foot it is, where nothing else does. */

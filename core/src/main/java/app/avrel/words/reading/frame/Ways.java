@@ -54,7 +54,7 @@ final class Ways {
                         || next.is(Term.Way.OUT))
                 .isPresent();
         boolean hour = clause.item(at).term() instanceof Term.Num && value >= 1 && value <= HOURS;
-        boolean bends = !hour && (clause.has(Term.Way.DIAGONAL) || clause.has(Term.Way.OUT) || clause.has(Term.Way.SIDE));
+        boolean bends = !hour && clause.has(Term.Way.DIAGONAL);
         if (bends) {
             return Optional.empty();
         }

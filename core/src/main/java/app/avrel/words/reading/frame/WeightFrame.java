@@ -190,8 +190,8 @@ final class WeightFrame implements Frame {
             if (side.isEmpty()) {
                 return ask();
             }
-            if (acted(Term.Act.STAY) && !all && now.weight().least(side.get()) > 50) {
-                return new Fit();
+            if (acted(Term.Act.STAY) && !all && now.weight().most(side.get()) >= 50) {
+                return new Fit().holds("the weight stays");
             }
             if (all || acted(Term.Act.BEAR) && !weight) {
                 return Fit.of(new Move.Shift(
