@@ -98,12 +98,11 @@ interface Inflection {
                 return List.of(infinitive);
             }
             String stem = infinitive.substring(0, infinitive.length() - 2);
-            List<String> endings =
-                    switch (infinitive.charAt(infinitive.length() - 2)) {
-                        case 'a' -> AR;
-                        case 'e' -> ER;
-                        default -> IR;
-                    };
+            List<String> endings = switch (infinitive.charAt(infinitive.length() - 2)) {
+                case 'a' -> AR;
+                case 'e' -> ER;
+                default -> IR;
+            };
             List<String> forms = new ArrayList<>();
             Stream.concat(Stream.of(stem), stems.length > 1 ? Stream.of(stems[1]) : Stream.empty())
                     .forEach(root -> endings.forEach(ending -> forms.add(spelt(root, ending))));

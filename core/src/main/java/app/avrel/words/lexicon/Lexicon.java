@@ -88,7 +88,8 @@ public final class Lexicon {
             }
             return;
         }
-        List<Term> terms = Stream.of(found.group(2).split(" +")).map(Lexicon::term).toList();
+        List<Term> terms =
+                Stream.of(found.group(2).split(" +")).map(Lexicon::term).toList();
         for (String phrase : found.group(3).split("\\|")) {
             if (!phrase.isBlank()) {
                 phrase(found.group(1), phrase.strip(), terms);
@@ -119,7 +120,8 @@ public final class Lexicon {
             both.stream().skip(1).forEach(many -> put(many + rest, terms, true));
             return;
         }
-        List<String> all = new ArrayList<>(kind.equals("v") ? inflection.verb(given[0]) : inflection.adjective(given[0]));
+        List<String> all =
+                new ArrayList<>(kind.equals("v") ? inflection.verb(given[0]) : inflection.adjective(given[0]));
         Stream.of(given).skip(1).forEach(all::add);
         all.forEach(form -> put(form + rest, terms, false));
     }

@@ -137,7 +137,11 @@ public final class Scanner {
             Optional<ChineseNumbers.Found> number = ChineseNumbers.at(heard, at).filter(found -> found.end() == end);
             Optional<Lexicon.Entry> entry = lexicon.find(heard.substring(at, end));
             if (number.isPresent()) {
-                tokens.add(new Token(from + at, from + end, heard.substring(at, end), number.get().term()));
+                tokens.add(new Token(
+                        from + at,
+                        from + end,
+                        heard.substring(at, end),
+                        number.get().term()));
             } else if (entry.isPresent()) {
                 add(from + at, from + end, entry.get(), mended[at]);
             } else {

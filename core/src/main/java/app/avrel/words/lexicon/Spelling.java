@@ -32,7 +32,8 @@ public final class Spelling {
                         && Math.abs(known.length() - word.length()) <= 1
                         && known.charAt(0) == word.charAt(0)
                         && NameSearch.distance(word, known) == 1)
-                .min(Comparator.comparingInt((String known) -> known.length() == word.length() ? 0 : known.length() > word.length() ? 1 : 2)
+                .min(Comparator.comparingInt((String known) ->
+                                known.length() == word.length() ? 0 : known.length() > word.length() ? 1 : 2)
                         .thenComparing(Comparator.naturalOrder()));
     }
 

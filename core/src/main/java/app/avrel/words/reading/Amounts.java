@@ -77,7 +77,9 @@ final class Amounts {
         int used = 1;
         boolean tens = value >= 20 && value < 100 && value % 10 == 0 && spelled(0);
         int units = is(1, Term.Mark.AND) ? 2 : 1;
-        if (tens && num(units).filter(n -> n >= 1 && n <= 9 && n == Math.rint(n)).isPresent() && spelled(units)) {
+        if (tens
+                && num(units).filter(n -> n >= 1 && n <= 9 && n == Math.rint(n)).isPresent()
+                && spelled(units)) {
             value += num(units).get();
             used = units + 1;
         }
@@ -110,9 +112,7 @@ final class Amounts {
     }
 
     private boolean between() {
-        boolean range = num(1).isPresent()
-                && (is(2, Term.Mark.AND) || is(2, Term.Rel.TO))
-                && num(3).isPresent();
+        boolean range = num(1).isPresent() && (is(2, Term.Mark.AND) || is(2, Term.Rel.TO)) && num(3).isPresent();
         if (!range) {
             return false;
         }
@@ -131,7 +131,8 @@ final class Amounts {
         if (is(used, Term.Manner.BEATS)) {
             return put(used + 1, new Term.Beats(value));
         }
-        boolean range = is(used, Term.Rel.TO) && !is(-1, Term.Rel.TO) && (num(used + 1).isPresent() || angle(used + 1));
+        boolean range =
+                is(used, Term.Rel.TO) && !is(-1, Term.Rel.TO) && (num(used + 1).isPresent() || angle(used + 1));
         if (range && !is(used + 2, Term.Rel.CLOCK)) {
             double most = num(used + 1).orElseGet(() -> ((Term.Angle) term(used + 1)).degrees());
             int end = is(used + 2, Term.Rel.DEGREE) || is(used + 2, Term.Rel.PERCENT) ? used + 3 : used + 2;

@@ -65,8 +65,10 @@ final class Correcting {
     private static Optional<Integer> wrong(List<Item> said, int no, Item right) {
         for (int i = no - 1; i >= 0; i--) {
             Item item = said.get(i);
-            boolean side = right.who() != null && right.who().side().isPresent()
-                    && item.who() != null && item.who().side().isPresent();
+            boolean side = right.who() != null
+                    && right.who().side().isPresent()
+                    && item.who() != null
+                    && item.who().side().isPresent();
             boolean same = right.bareSide() ? side && sameLead(said, i, no, right) : side || alike(right, item);
             if (same) {
                 return Optional.of(i);
@@ -86,7 +88,14 @@ final class Correcting {
                         && item.who().side().isPresent());
     }
 
+    private static boolean amount(Item item) {
+        return item.term() instanceof Term.Num
+                || item.term() instanceof Term.Measure
+                || item.term() instanceof Term.Angle
+                || item.term() instanceof Term.Share;
+    }
+
     private static boolean alike(Item right, Item item) {
-        return right.term().getClass() == item.term().getClass() && !item.mark();
+        return right.term().getClass() == item.term().getClass() && !item.mark() || amount(right) && amount(item);
     }
 }

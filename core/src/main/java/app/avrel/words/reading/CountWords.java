@@ -27,17 +27,27 @@ record CountWords(CountManner manner, List<Item> words, List<Item> others) {
         boolean weighs = items.stream()
                 .anyMatch(item -> item.is(Term.Act.SHIFT) || item.is(Term.Part.WEIGHT) || item.is(Term.Act.SPREAD));
         for (Item item : items) {
-            Optional<Pace> pace =
-                    weighs && item.is(Term.Manner.EVENLY) ? Optional.empty() : pace(item.term());
+            Optional<Pace> pace = weighs && item.is(Term.Manner.EVENLY) ? Optional.empty() : pace(item.term());
             Optional<Double> beats = item.term() instanceof Term.Beats(double count) && count > 0 && count <= MOST_BEATS
                     ? Optional.of(count)
                     : Optional.empty();
             CountManner said = new CountManner(breath(item.term()), pace, beats, arrival(item.term()));
             boolean any = !said.equals(CountManner.UNSAID);
             (any ? words : others).add(item);
-            manner = manner.with(said);
+            manner = both(manner, said);
         }
         return new CountWords(manner, words, others);
+    }
+
+    /** In, and then out, in one count. */
+    private static CountManner both(CountManner before, CountManner said) {
+        boolean inOut =
+                before.breath().equals(Optional.of(Breath.IN)) && said.breath().equals(Optional.of(Breath.OUT));
+        boolean outIn =
+                before.breath().equals(Optional.of(Breath.OUT)) && said.breath().equals(Optional.of(Breath.IN));
+        Optional<Breath> breath =
+                inOut ? Optional.of(Breath.IN_THEN_OUT) : outIn ? Optional.of(Breath.OUT_THEN_IN) : said.breath();
+        return before.with(new CountManner(breath, said.pace(), said.beats(), said.arrival()));
     }
 
     private static Optional<Breath> breath(Term term) {

@@ -1,8 +1,8 @@
 package app.avrel.words.reading;
 
 import app.avrel.body.Body;
-import app.avrel.motion.Pose;
 import app.avrel.motion.Performer;
+import app.avrel.motion.Pose;
 import app.avrel.posture.count.Language;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandPlace;
@@ -63,19 +63,14 @@ public final class Line {
         Stages.of(count.others()).forEach(run::stage);
         count.words().forEach(item -> run.word(item, LineReading.Role.COUNT, -1));
         count.others().stream()
-                .filter(item -> item.mark() && item.from() < item.to() && Character.isLetter(item.text().charAt(0)))
+                .filter(item -> item.mark()
+                        && item.from() < item.to()
+                        && Character.isLetter(item.text().charAt(0)))
                 .forEach(item -> run.word(item, LineReading.Role.FILLER, -1));
         phrases.fillers().forEach(token -> run.filler(token));
         run.words.sort(Comparator.comparingInt(LineReading.Word::from));
         return new LineReading(
-                typed,
-                run.stages,
-                run.words,
-                run.manner,
-                run.questions,
-                run.refusals,
-                run.holds,
-                run.now.pose());
+                typed, run.stages, run.words, run.manner, run.questions, run.refusals, run.holds, run.now.pose());
     }
 
     /** One line, while it is read. */
@@ -122,24 +117,26 @@ public final class Line {
                     && stage.stream().anyMatch(other -> other instanceof Move.Shift(Split.Said _));
             return houseShare
                     || move instanceof Move.PlaceHand(var hand, var to, var _)
-                    && to.equals(HandPlace.UNSAID.withSideways(Sideways.OWN_SIDE))
-                    && stage.stream()
-                            .anyMatch(other -> other instanceof Move.PlaceHand(var same, var place, var _)
-                                    && same == hand
-                                    && place.targets());
+                            && to.equals(HandPlace.UNSAID.withSideways(Sideways.OWN_SIDE))
+                            && stage.stream()
+                                    .anyMatch(other -> other instanceof Move.PlaceHand(var same, var place, var _)
+                                            && same == hand
+                                            && place.targets());
         }
 
         /** Takes a clause into a stage; what says the same once more adds nothing. */
         private void clause(Search.Said said, List<Move> stage) {
             Fit fit = said.fit();
-            List<Move> fresh =
-                    fit == null ? List.of() : fresh(fit.moves(), said, stage);
+            List<Move> fresh = fit == null ? List.of() : fresh(fit.moves(), said, stage);
             for (int i = 0; i < said.items().size(); i++) {
                 Item item = said.items().get(i);
                 boolean taken = fit != null && (fit.uses(i) || Leftover.small(item));
                 if (taken || fit == null && Leftover.small(item)) {
                     if (!item.soft()) {
-                        word(item, fit == null || fit.moves().isEmpty() ? LineReading.Role.FILLER : LineReading.Role.MOVE, moves);
+                        word(
+                                item,
+                                fit == null || fit.moves().isEmpty() ? LineReading.Role.FILLER : LineReading.Role.MOVE,
+                                moves);
                     }
                 } else {
                     word(item, LineReading.Role.UNKNOWN, -1);

@@ -1,17 +1,13 @@
 package app.avrel.words.reading;
 
 import app.avrel.motion.Pose;
-import app.avrel.posture.count.Arrival;
-import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.Count;
-import app.avrel.posture.count.Pace;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;
 import app.avrel.words.reading.frame.CountManner;
 import app.avrel.words.reading.frame.Question;
 import app.avrel.words.reading.frame.Refusal;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * What a line was understood to say.
@@ -63,7 +59,9 @@ public record LineReading(
 
     /** {@return whether every word is understood and nothing must be asked} */
     public boolean understood() {
-        return questions.isEmpty() && refusals.isEmpty() && (!stages.isEmpty() || !manner.equals(CountManner.UNSAID) || !holds.isEmpty());
+        return questions.isEmpty()
+                && refusals.isEmpty()
+                && (!stages.isEmpty() || !manner.equals(CountManner.UNSAID) || !holds.isEmpty());
     }
 
     /**

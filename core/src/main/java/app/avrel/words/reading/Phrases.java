@@ -3,8 +3,8 @@ package app.avrel.words.reading;
 import app.avrel.floor.Heading;
 import app.avrel.posture.count.Language;
 import app.avrel.words.lexicon.Term;
-import app.avrel.words.reading.frame.Item;
 import app.avrel.words.lexicon.Token;
+import app.avrel.words.reading.frame.Item;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -142,7 +142,10 @@ final class Phrases {
         int next = skip(at + 1);
         boolean side = term(next) instanceof Term.Who who && who != Term.Who.IT;
         boolean part = term(next) instanceof Term.Part || rearLimb(next);
-        return !grammar.placeAfterThing && term(at) == Term.Way.IN && (small || side && term(next + 1) instanceof Term.Part) && (side || part);
+        return !grammar.placeAfterThing
+                && term(at) == Term.Way.IN
+                && (small || side && term(next + 1) instanceof Term.Part)
+                && (side || part);
     }
 
     /** A small word, perhaps two, and what it leads to. */
@@ -182,8 +185,12 @@ final class Phrases {
     }
 
     private static Term.Rel stronger(Term.Rel first, Term.Rel second) {
-        boolean weak = first == Term.Rel.TO || first == Term.Rel.AT || first == Term.Rel.OF || first == Term.Rel.FROM
-                || first == Term.Rel.ON;
+        boolean weak = first == Term.Rel.TO
+                || first == Term.Rel.AT
+                || first == Term.Rel.OF
+                || first == Term.Rel.FROM
+                || first == Term.Rel.ON
+                || first == Term.Rel.THROUGH;
         return weak || second == Term.Rel.WHERE ? second : first;
     }
 
@@ -253,18 +260,27 @@ final class Phrases {
 
     /** The light foot, the loaded leg. */
     private Term.Who state(int index) {
-        boolean limb = term(index + 1) == Term.Part.FOOT || term(index + 1) == Term.Part.LEG || term(index + 1) == Term.Part.HEEL;
-        boolean empty = term(index) == Term.Manner.LIGHT || term(index) == Term.Act.EMPTY && index > 0 && in.get(index - 1).filler();
+        boolean limb = term(index + 1) == Term.Part.FOOT
+                || term(index + 1) == Term.Part.LEG
+                || term(index + 1) == Term.Part.HEEL;
+        boolean empty = term(index) == Term.Manner.LIGHT
+                || term(index) == Term.Act.EMPTY
+                        && index > 0
+                        && in.get(index - 1).filler();
         return !limb ? null : empty ? Term.Who.LIGHT : term(index) == Term.Manner.FULL ? Term.Who.HEAVY : null;
     }
 
     /** The back leg: whose it is, though the word means a way elsewhere. */
     private boolean rearLimb(int index) {
-        boolean article = index > 0 && (in.get(index - 1).filler() || in.get(index - 1).term() instanceof Term.Rel);
+        boolean article =
+                index > 0 && (in.get(index - 1).filler() || in.get(index - 1).term() instanceof Term.Rel);
         return article
                 && term(index) == Term.Way.BACK
                 && term(index + 1) instanceof Term.Part part
-                && (part == Term.Part.FOOT || part == Term.Part.LEG || part == Term.Part.HEEL || part == Term.Part.TOES
+                && (part == Term.Part.FOOT
+                        || part == Term.Part.LEG
+                        || part == Term.Part.HEEL
+                        || part == Term.Part.TOES
                         || part == Term.Part.KNEE);
     }
 
@@ -286,10 +302,15 @@ final class Phrases {
         Term.Who who = said;
         boolean many = in.get(index).many();
         int end = index + 1;
-        if (grammar.sideAfterPart && who == null && term(end) instanceof Term.Who after && after.side().isPresent()) {
+        if (grammar.sideAfterPart
+                && who == null
+                && term(end) instanceof Term.Who after
+                && after.side().isPresent()) {
             who = after;
             end++;
-        } else if (grammar.sideAfterPart && (who == null) && (term(end) == Term.Who.REAR || term(end) == Term.Who.FRONT)) {
+        } else if (grammar.sideAfterPart
+                && (who == null)
+                && (term(end) == Term.Who.REAR || term(end) == Term.Who.FRONT)) {
             who = (Term.Who) term(end);
             end++;
         }
@@ -302,7 +323,11 @@ final class Phrases {
                 return put(begin, end, Term.Part.TIP, rel, null, false);
             }
             if (term(owned) instanceof Term.Part owner && LIMBS.contains(owner)) {
-                Term.Who after = grammar.sideAfterPart && term(owned + 1) instanceof Term.Who side && side.side().isPresent() ? side : null;
+                Term.Who after = grammar.sideAfterPart
+                                && term(owned + 1) instanceof Term.Who side
+                                && side.side().isPresent()
+                        ? side
+                        : null;
                 who = whose != null ? whose : after != null ? after : who;
                 many |= in.get(owned).many();
                 end = after != null ? owned + 2 : owned + 1;
@@ -326,7 +351,8 @@ final class Phrases {
         Term after = term(index);
         boolean limb = LIMBS.contains(part) || part == Term.Part.KNEE;
         boolean moves = limb && rel == null && out.stream().noneMatch(Item::part);
-        boolean single = after instanceof Term.Way && in.get(index).to() - in.get(index).from() == 1;
+        boolean single =
+                after instanceof Term.Way && in.get(index).to() - in.get(index).from() == 1;
         if (moves || !single && !(after instanceof Term.Rel)) {
             return null;
         }
@@ -334,6 +360,8 @@ final class Phrases {
             case Term.Rel.BESIDE -> Term.Rel.BESIDE;
             case Term.Rel.BEFORE -> Term.Rel.BEFORE;
             case Term.Rel.BEHIND -> Term.Rel.BEHIND;
+            case Term.Rel.OVER -> Term.Rel.OVER;
+            case Term.Rel.UNDER -> Term.Rel.UNDER;
             case Term.Way.FORWARD -> Term.Rel.BEFORE;
             case Term.Way.BACK -> Term.Rel.BEHIND;
             case Term.Way.SIDE -> Term.Rel.BESIDE;

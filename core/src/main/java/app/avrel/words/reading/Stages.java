@@ -131,7 +131,9 @@ final class Stages {
     /** Without a comma the second clause begins with the second thing that moves. */
     private int splitByVerb(List<Item> first, List<Item> second, int last) {
         for (int i = 2; i < first.size(); i++) {
-            boolean subject = first.get(i).part() && first.get(i).rel() == null && first.get(i).who() != null;
+            boolean subject = first.get(i).part()
+                    && first.get(i).rel() == null
+                    && first.get(i).who() != null;
             if (subject) {
                 List<Item> tail = new ArrayList<>(first.subList(i, first.size()));
                 first.subList(i, first.size()).clear();

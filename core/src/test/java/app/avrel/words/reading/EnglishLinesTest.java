@@ -1,12 +1,12 @@
 package app.avrel.words.reading;
 
-import app.avrel.words.reading.frame.Question;
-import app.avrel.words.reading.frame.Refusal;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.Language;
 import app.avrel.posture.count.Pace;
+import app.avrel.words.reading.frame.Question;
+import app.avrel.words.reading.frame.Refusal;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

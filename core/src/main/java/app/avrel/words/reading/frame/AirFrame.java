@@ -18,9 +18,15 @@ final class AirFrame implements Frame {
 
     @Override
     public boolean may(Clause clause) {
-        return clause.has(item -> WhichFoot.foot(item) || item.is(Term.Act.KICK) || item.is(Term.Act.STAMP)
-                || item.is(Term.Act.LOWER) || item.is(Term.Act.LAND) || item.is(Term.Act.RAISE)
-                || item.is(Term.Act.HOVER) || item.is(Term.Act.PULL_BACK) || item.is(Term.Manner.FLAT));
+        return clause.has(item -> WhichFoot.foot(item)
+                || item.is(Term.Act.KICK)
+                || item.is(Term.Act.STAMP)
+                || item.is(Term.Act.LOWER)
+                || item.is(Term.Act.LAND)
+                || item.is(Term.Act.RAISE)
+                || item.is(Term.Act.HOVER)
+                || item.is(Term.Act.PULL_BACK)
+                || item.is(Term.Manner.FLAT));
     }
 
     @Override
@@ -45,7 +51,10 @@ final class AirFrame implements Frame {
             }
             boolean kicks = clause.has(Term.Act.KICK)
                     || clause.has(Term.Act.SWEEP) && clause.has(WhichFoot::foot)
-                    || clause.has(Term.Act.PUSH) && clause.has(Term.Part.HEEL);
+                    || clause.has(Term.Act.PUSH)
+                            && (clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == Term.Rel.WITH)
+                                    || clause.has(Term.Part.HEEL)
+                                            && (now.lifted().isPresent() || clause.has(Term.Manner.HEIGHT)));
             if (kicks) {
                 return kick();
             }
@@ -61,15 +70,22 @@ final class AirFrame implements Frame {
                     return drawn;
                 }
             }
-            boolean up = clause.has(Term.Act.RAISE) || clause.has(Term.Act.RISE) || clause.has(Term.Way.UP)
+            boolean up = clause.has(Term.Act.RAISE)
+                    || clause.has(Term.Act.RISE)
+                    || clause.has(Term.Way.UP)
                     || clause.has(Term.Act.HOVER)
                     || clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.FROM);
             boolean kneeAt = clause.has(Term.Part.KNEE)
                     && clause.has(item -> Landmarks.of(item.term()).isPresent()
-                                    && (item.rel() == Term.Rel.TO || item.rel() == Term.Rel.AT || item.rel() == Term.Rel.LEVEL_WITH)
+                                    && (item.rel() == Term.Rel.TO
+                                            || item.rel() == Term.Rel.AT
+                                            || item.rel() == Term.Rel.LEVEL_WITH)
                             || item.is(Term.Manner.HEIGHT));
-            boolean thigh = clause.has(item -> item.is(Term.Part.FOOT)) && clause.has(item -> item.is(Term.Part.KNEE)
-                    && item.rel() != null && item.who() != null && item.rel() != Term.Rel.WITH);
+            boolean thigh = clause.has(item -> item.is(Term.Part.FOOT))
+                    && clause.has(item -> item.is(Term.Part.KNEE)
+                            && item.rel() != null
+                            && item.who() != null
+                            && item.rel() != Term.Rel.WITH);
             boolean upper = up || kneeAt || thigh;
             if (upper && (part || now.lifted().isPresent() && clause.has(Term.Act.HOVER))) {
                 return up();
@@ -95,7 +111,12 @@ final class AirFrame implements Frame {
                 side = bare.or(which::side);
             }
             clause.takeAll(
-                    Term.Part.HEEL, Term.Part.FOOT, Term.Part.LEG, Term.Part.SOLE, Term.Part.TOES, Term.Part.INSTEP,
+                    Term.Part.HEEL,
+                    Term.Part.FOOT,
+                    Term.Part.LEG,
+                    Term.Part.SOLE,
+                    Term.Part.TOES,
+                    Term.Part.INSTEP,
                     Term.Manner.FIRST);
             if (!heel) {
                 clause.takeAll(Term.Part.KNEE);
@@ -137,22 +158,38 @@ final class AirFrame implements Frame {
             }
             WhichFoot.Found which = WhichFoot.of(clause, now);
             clause.takeAll(
-                    Term.Act.PULL_BACK, Term.Act.DRAW, Term.Act.MOVE, Term.Act.RETURN, Term.Part.FOOT, Term.Part.KNEE,
-                    Term.Part.LEG, Term.Way.BACK, Term.Way.IN, Term.Act.RAISE);
+                    Term.Act.PULL_BACK,
+                    Term.Act.DRAW,
+                    Term.Act.MOVE,
+                    Term.Act.RETURN,
+                    Term.Part.FOOT,
+                    Term.Part.KNEE,
+                    Term.Part.LEG,
+                    Term.Way.BACK,
+                    Term.Way.IN,
+                    Term.Act.RAISE);
             return Optional.of(Fit.of(new Move.DrawBack(subject)).costs(which.cost()));
         }
 
         private Optional<Fit> up() {
             boolean onlyToes = clause.has(Term.Part.FOOT) && clause.has(Term.Part.TOES) && clause.has(Term.Act.LAND);
-            boolean leg = clause.has(item -> (item.is(Term.Part.FOOT) || item.is(Term.Part.LEG) || item.is(Term.Part.KNEE)
+            boolean leg = clause.has(item -> (item.is(Term.Part.FOOT)
+                            || item.is(Term.Part.LEG)
+                            || item.is(Term.Part.KNEE)
                             || item.is(Term.Part.THIGH))
                     && (item.rel() == null || item.rel() == Term.Rel.WITH));
-            boolean heel = clause.has(item -> item.is(Term.Part.HEEL) && (item.rel() == null || item.rel() == Term.Rel.OF));
-            boolean toes = clause.has(item -> item.is(Term.Part.TOES) && (item.rel() == null || item.rel() == Term.Rel.OF));
+            boolean heel =
+                    clause.has(item -> item.is(Term.Part.HEEL) && (item.rel() == null || item.rel() == Term.Rel.OF));
+            boolean toes =
+                    clause.has(item -> item.is(Term.Part.TOES) && (item.rel() == null || item.rel() == Term.Rel.OF));
             boolean ball = clause.has(item -> item.is(Term.Part.BALL) && item.rel() == null);
-            boolean hangs = clause.has(Term.Manner.HANGING) || clause.has(Term.Manner.POINTED) || clause.has(Term.Manner.FLEXED);
+            boolean hangs = clause.has(Term.Manner.HANGING)
+                    || clause.has(Term.Manner.POINTED)
+                    || clause.has(Term.Manner.FLEXED);
             boolean knee = clause.has(item -> item.is(Term.Part.KNEE) && item.rel() == null);
-            if (clause.has(Term.Act.STEP) || clause.has(Term.Hall.class) || clause.has(Term.Measure.class) && clause.has(Term.Way.FORWARD)) {
+            if (clause.has(Term.Act.STEP)
+                    || clause.has(Term.Hall.class)
+                    || clause.has(Term.Measure.class) && clause.has(Term.Way.FORWARD)) {
                 return Optional.empty();
             }
             boolean end = !knee && (heel || toes && !hangs || ball);
@@ -165,8 +202,16 @@ final class AirFrame implements Frame {
 
         private void takeUp() {
             clause.takeAll(
-                    Term.Act.RAISE, Term.Act.RISE, Term.Act.MOVE, Term.Act.HOVER, Term.Act.LOWER, Term.Act.LAND,
-                    Term.Act.STAY, Term.Act.PULL, Term.Act.ROLL, Term.Act.RETURN);
+                    Term.Act.RAISE,
+                    Term.Act.RISE,
+                    Term.Act.MOVE,
+                    Term.Act.HOVER,
+                    Term.Act.LOWER,
+                    Term.Act.LAND,
+                    Term.Act.STAY,
+                    Term.Act.PULL,
+                    Term.Act.ROLL,
+                    Term.Act.RETURN);
             clause.takeAll(Term.Way.UP, Term.Way.OUT, Term.Way.AWAY);
             clause.takeItem(item -> item.is(Term.Part.FLOOR));
             for (int i = 0; i < clause.size(); i++) {
@@ -180,23 +225,28 @@ final class AirFrame implements Frame {
             WhichFoot.Found which = WhichFoot.of(clause, now);
             takeUp();
             clause.takeAll(Term.Part.HEEL, Term.Part.TOES, Term.Part.BALL);
-            clause.takeItem(item -> item.is(Term.Part.FOOT) && item.who() == null || item.rel() == Term.Rel.OF && WhichFoot.foot(item));
+            clause.takeItem(item ->
+                    item.is(Term.Part.FOOT) && item.who() == null || item.rel() == Term.Rel.OF && WhichFoot.foot(item));
             if (which.both()) {
                 return Optional.of(Fit.of(new Move.Raise(Side.LEFT, part), new Move.Raise(Side.RIGHT, part)));
             }
-            Fit fit = Fit.of(new Move.Raise(which.side().orElse(Side.LEFT), part)).costs(which.cost());
+            Fit fit =
+                    Fit.of(new Move.Raise(which.side().orElse(Side.LEFT), part)).costs(which.cost());
             return Optional.of(which.side().isPresent() ? fit : WhichFoot.ask(fit, clause));
         }
 
         private Optional<Fit> lift() {
-            boolean toKnee = clause.has(item -> item.is(Term.Part.KNEE) && item.rel() != null && item.who() != null
-                    && item.rel() != Term.Rel.WITH && item.rel() != Term.Rel.OF);
+            boolean toKnee = clause.has(item -> item.is(Term.Part.KNEE)
+                    && item.rel() != null
+                    && item.who() != null
+                    && item.rel() != Term.Rel.WITH
+                    && item.rel() != Term.Rel.OF);
             Optional<Landmark> height = toKnee ? Optional.of(Landmark.HIP) : Landmarks.height(clause);
             if (toKnee) {
                 clause.takeItem(item -> item.is(Term.Part.KNEE) && item.rel() != null);
             }
-            boolean thighLevel = clause.has(item -> item.is(Term.Part.THIGH))
-                    && clause.has(item -> item.is(Term.Part.FLOOR));
+            boolean thighLevel =
+                    clause.has(item -> item.is(Term.Part.THIGH)) && clause.has(item -> item.is(Term.Part.FLOOR));
             WhichFoot.Found which = WhichFoot.of(clause, now);
             if (thighLevel) {
                 clause.takeAll(Term.Part.THIGH, Term.Part.FLOOR, Term.Manner.HEIGHT);
@@ -211,9 +261,17 @@ final class AirFrame implements Frame {
             Optional<HangingToes> toes = hanging();
             takeUp();
             clause.takeAll(
-                    Term.Part.KNEE, Term.Part.FOOT, Term.Part.LEG, Term.Part.SOLE, Term.Manner.HEIGHT, Term.Manner.BENT,
-                    Term.Way.FORWARD, Term.Act.HANG, Term.Part.TOES);
-            Fit fit = Fit.of(new Move.Lift(which.side().orElse(Side.LEFT), height, toes)).costs(which.cost());
+                    Term.Part.KNEE,
+                    Term.Part.FOOT,
+                    Term.Part.LEG,
+                    Term.Part.SOLE,
+                    Term.Manner.HEIGHT,
+                    Term.Manner.BENT,
+                    Term.Way.FORWARD,
+                    Term.Act.HANG,
+                    Term.Part.TOES);
+            Fit fit = Fit.of(new Move.Lift(which.side().orElse(Side.LEFT), height, toes))
+                    .costs(which.cost());
             return Optional.of(which.side().isPresent() ? fit : WhichFoot.ask(fit, clause));
         }
 
@@ -223,7 +281,8 @@ final class AirFrame implements Frame {
                 clause.takeAll(Term.Way.DOWN);
                 return Optional.of(HangingToes.POINTED);
             }
-            if (clause.takeAll(Term.Manner.HANGING) | clause.takeAll(Term.Act.HANG) || toes && clause.takeAll(Term.Way.DOWN)) {
+            if (clause.takeAll(Term.Manner.HANGING) | clause.takeAll(Term.Act.HANG)
+                    || toes && clause.takeAll(Term.Way.DOWN)) {
                 return Optional.of(HangingToes.HANGING);
             }
             int at = clause.indexOf(Term.Part.TOES);
@@ -252,8 +311,15 @@ final class AirFrame implements Frame {
             WhichFoot.Found which = WhichFoot.of(clause, now);
             if (which.both()) {
                 clause.takeAll(
-                        Term.Act.LOWER, Term.Act.LAND, Term.Act.SINK, Term.Act.MOVE, Term.Part.HEEL, Term.Part.TOES,
-                        Term.Part.FOOT, Term.Way.DOWN, Term.Manner.FLAT);
+                        Term.Act.LOWER,
+                        Term.Act.LAND,
+                        Term.Act.SINK,
+                        Term.Act.MOVE,
+                        Term.Part.HEEL,
+                        Term.Part.TOES,
+                        Term.Part.FOOT,
+                        Term.Way.DOWN,
+                        Term.Manner.FLAT);
                 return Optional.of(Fit.of(
                         new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty(), Optional.empty()),
                         new Move.Lower(Side.RIGHT, Contact.FLAT, Optional.empty(), Optional.empty())));
@@ -265,16 +331,30 @@ final class AirFrame implements Frame {
         private Optional<Fit> lower(Side side, WhichFoot.Found which, Term named, boolean lowers, boolean lands) {
             Contact standing = now.pose().foot(side).contact();
             boolean lifted = now.lifted().equals(Optional.of(side));
-            clause.takeAll(Term.Act.LOWER, Term.Act.LAND, Term.Act.SINK, Term.Act.MOVE, Term.Act.RETURN, Term.Act.STEP, Term.Way.DOWN);
+            clause.takeAll(
+                    Term.Act.LOWER,
+                    Term.Act.LAND,
+                    Term.Act.SINK,
+                    Term.Act.MOVE,
+                    Term.Act.RETURN,
+                    Term.Act.STEP,
+                    Term.Way.DOWN);
             Optional<Contact> to = contact(named, standing, lifted);
             Optional<Toes> toes = new ToesReading(now, side).afterWord(clause);
             clause.takeItem(item -> item.is(Term.Part.FLOOR));
             FootPlaces places = new FootPlaces(clause, now);
             Optional<StepPlace> place = places.find(side);
-            if (place.isPresent() && !lifted && !lowers || lands && !lifted && !lowers && standing == Contact.FLAT && named == Term.Part.HEEL) {
+            if (place.isPresent() && !lifted && !lowers) {
                 return Optional.empty();
             }
-            clause.takeAll(Term.Part.FOOT, Term.Part.LEG, Term.Manner.FIRST, Term.Part.TOES, Term.Part.HEEL, Term.Part.SOLE, Term.Part.BALL);
+            clause.takeAll(
+                    Term.Part.FOOT,
+                    Term.Part.LEG,
+                    Term.Manner.FIRST,
+                    Term.Part.TOES,
+                    Term.Part.HEEL,
+                    Term.Part.SOLE,
+                    Term.Part.BALL);
             Fit fit = Fit.of(new Move.Lower(side, to.orElse(Contact.FLAT), place, toes))
                     .heading(places.hall())
                     .costs(which.cost() + (lifted || standing != Contact.FLAT ? 0 : 0.3) + (lowers || lands ? 0 : 0.2));
@@ -286,7 +366,8 @@ final class AirFrame implements Frame {
                 clause.takeAll(Term.Part.BALL, Term.Part.SOLE);
                 return Optional.of(Contact.FLAT);
             }
-            int heel = clause.find(item -> item.is(Term.Part.HEEL) && item.rel() != Term.Rel.LINE_OF && item.rel() != Term.Rel.LEVEL_WITH);
+            int heel = clause.find(item ->
+                    item.is(Term.Part.HEEL) && item.rel() != Term.Rel.LINE_OF && item.rel() != Term.Rel.LEVEL_WITH);
             if (heel >= 0 && named != Term.Part.HEEL || named == Term.Part.HEEL && lifted) {
                 if (heel >= 0) {
                     clause.use(heel);

@@ -9,7 +9,10 @@ final class CountFrame implements Frame {
 
     @Override
     public boolean may(Clause clause) {
-        return clause.has(item -> item.is(Term.Act.HOLD) || item.is(Term.Act.STAY) || item.is(Term.Part.BREATH));
+        return clause.has(item -> item.is(Term.Manner.EVEN)
+                || item.is(Term.Act.HOLD)
+                || item.is(Term.Act.STAY)
+                || item.is(Term.Part.BREATH));
     }
 
     @Override
@@ -19,6 +22,7 @@ final class CountFrame implements Frame {
                         || item.is(Term.Act.STAY)
                         || item.is(Term.Part.BREATH)
                         || item.is(Term.Act.TAKE)
+                        || item.is(Term.Manner.EVEN)
                         || Leftover.small(item)
                         || item.is(Term.Manner.ALL)
                         || WhichFoot.foot(item) && item.both() && clause.has(Term.Act.STAY)
@@ -28,7 +32,12 @@ final class CountFrame implements Frame {
         }
         boolean feet = clause.has(WhichFoot::foot);
         boolean holds = !feet && (clause.has(Term.Act.HOLD) || clause.has(Term.Act.STAY));
+        boolean even = clause.has(Term.Manner.EVEN);
         clause.useAll();
+        if (even) {
+            return Optional.of(Fit.of(
+                    new CountManner(Optional.empty(), Optional.of(Pace.EVEN), Optional.empty(), Optional.empty())));
+        }
         return Optional.of(
                 holds
                         ? Fit.of(new CountManner(

@@ -15,26 +15,42 @@ final class DepthFrame implements Frame {
 
     @Override
     public boolean may(Clause clause) {
-        return clause.has(item -> item.is(Term.Act.SINK) || item.is(Term.Act.RISE) || item.is(Term.Act.LOWER)
-                || item.is(Term.Act.RAISE) || item.is(Term.Act.LEAN) || item.is(Term.Act.STRAIGHTEN)
-                || item.is(Term.Part.KNEES_BEND) || item.is(Term.Part.TAILBONE) || item.is(Term.Manner.DEEPER)
-                || item.is(Term.Manner.HIGH_FRAME) || item.is(Term.Manner.MEDIUM_FRAME)
-                || item.is(Term.Manner.LOW_FRAME) || item.is(Term.Manner.UPRIGHT) || item.is(Term.Manner.STANDING)
-                || item.is(Term.Part.BODY) || item.is(Term.Part.KNEE) || item.is(Term.Manner.HIGHER)
-                || item.is(Term.Manner.STRETCHED_LEGS) || item.is(Term.Way.DOWN) || item.is(Term.Act.SIT));
+        return clause.has(item -> item.is(Term.Act.SINK)
+                || item.is(Term.Act.RISE)
+                || item.is(Term.Act.LOWER)
+                || item.is(Term.Act.RAISE)
+                || item.is(Term.Act.LEAN)
+                || item.is(Term.Act.STRAIGHTEN)
+                || item.is(Term.Part.KNEES_BEND)
+                || item.is(Term.Part.TAILBONE)
+                || item.is(Term.Manner.DEEPER)
+                || item.is(Term.Manner.HIGH_FRAME)
+                || item.is(Term.Manner.MEDIUM_FRAME)
+                || item.is(Term.Manner.LOW_FRAME)
+                || item.is(Term.Manner.UPRIGHT)
+                || item.is(Term.Manner.STANDING)
+                || item.is(Term.Part.BODY)
+                || item.is(Term.Part.KNEE)
+                || item.is(Term.Manner.HIGHER)
+                || item.is(Term.Manner.STRETCHED_LEGS)
+                || item.is(Term.Way.DOWN)
+                || item.is(Term.Act.SIT));
     }
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
-        if (clause.has(item -> HandWords.hand(item) && item.rel() == null
-                        && !(item.is(Term.Part.FIST) && item.who() == null)) || clause.has(Term.Part.WEIGHT)) {
+        if (clause.has(item ->
+                        HandWords.hand(item) && item.rel() == null && !(item.is(Term.Part.FIST) && item.who() == null))
+                || clause.has(Term.Part.WEIGHT)) {
             return Optional.empty();
         }
         boolean body = clause.has(Term.Part.BODY);
         boolean leans = clause.has(Term.Act.LEAN)
                 || clause.has(Term.Act.STRAIGHTEN) && body
                 || clause.has(Term.Manner.UPRIGHT)
-                || body && !clause.has(Term.Act.TURN) && (clause.has(Term.Way.FORWARD) || clause.has(Term.Way.BACK))
+                || body
+                        && !clause.has(Term.Act.TURN)
+                        && (clause.has(Term.Way.FORWARD) || clause.has(Term.Way.BACK))
                         && clause.has(item -> Ways.amount(item.term()).isPresent());
         return leans ? incline(clause, now) : depth(clause);
     }
@@ -42,7 +58,14 @@ final class DepthFrame implements Frame {
     private Optional<Fit> incline(Clause clause, Situation now) {
         boolean upright = clause.takeAll(Term.Manner.UPRIGHT) | clause.takeAll(Term.Act.STRAIGHTEN);
         boolean verb = clause.takeAll(Term.Act.LEAN) || upright;
-        clause.takeAll(Term.Part.BODY, Term.Part.CHEST, Term.Part.WAIST, Term.Part.HIPS, Term.Way.UP, Term.Act.RETURN, Term.Act.MOVE);
+        clause.takeAll(
+                Term.Part.BODY,
+                Term.Part.CHEST,
+                Term.Part.WAIST,
+                Term.Part.HIPS,
+                Term.Way.UP,
+                Term.Act.RETURN,
+                Term.Act.MOVE);
         boolean open = clause.takeAll(Term.Manner.SOMEHOW);
         Ways ways = new Ways(clause, now);
         Optional<app.avrel.floor.Heading> hall = ways.hall();
@@ -75,30 +98,58 @@ final class DepthFrame implements Frame {
     }
 
     private Optional<Fit> depth(Clause clause) {
-        boolean knees = clause.has(Term.Part.KNEES_BEND) || clause.has(Term.Part.TAILBONE)
+        boolean knees = clause.has(Term.Part.KNEES_BEND)
+                || clause.has(Term.Part.TAILBONE)
                 || clause.has(item -> item.is(Term.Part.KNEE) && item.both())
-                        && (clause.has(Term.Act.SINK) || clause.has(Term.Act.LOWER) || clause.has(Term.Manner.BENT) || clause.has(Term.Manner.DEEPER));
-        boolean body = clause.has(item -> item.rel() == null && (item.is(Term.Part.BODY) || item.is(Term.Part.HIPS) || item.is(Term.Part.WAIST) || item.is(Term.Part.CHEST)));
-        boolean limb = clause.has(item -> WhichFoot.foot(item) && item.rel() == null
-                && (!item.is(Term.Part.KNEE) || item.who() != null && item.who().side().isPresent()));
+                        && (clause.has(Term.Act.SINK)
+                                || clause.has(Term.Act.LOWER)
+                                || clause.has(Term.Manner.BENT)
+                                || clause.has(Term.Manner.DEEPER));
+        boolean body = clause.has(item -> item.rel() == null
+                && (item.is(Term.Part.BODY)
+                        || item.is(Term.Part.HIPS)
+                        || item.is(Term.Part.WAIST)
+                        || item.is(Term.Part.CHEST)));
+        boolean limb = clause.has(item -> WhichFoot.foot(item)
+                && item.rel() == null
+                && (!item.is(Term.Part.KNEE)
+                        || item.who() != null && item.who().side().isPresent()));
         boolean sinks = clause.takeAll(Term.Act.SINK) | clause.takeAll(Term.Part.KNEES_BEND, Term.Part.TAILBONE);
         boolean rises = clause.takeAll(Term.Act.RISE, Term.Manner.STRETCHED_LEGS);
-        boolean frame = clause.has(Term.Manner.HIGH_FRAME) || clause.has(Term.Manner.MEDIUM_FRAME) || clause.has(Term.Manner.LOW_FRAME)
+        boolean frame = clause.has(Term.Manner.HIGH_FRAME)
+                || clause.has(Term.Manner.MEDIUM_FRAME)
+                || clause.has(Term.Manner.LOW_FRAME)
                 || clause.has(Term.Manner.STANDING);
         boolean lowers = !limb && clause.takeAll(Term.Act.LOWER);
         boolean raises = !limb && clause.takeAll(Term.Act.RAISE);
         boolean deeper = clause.takeAll(Term.Manner.DEEPER);
         boolean higher = clause.takeAll(Term.Manner.HIGHER);
-        boolean sits = !limb && clause.has(Term.Act.SIT) && (deeper || clause.has(Term.Way.DOWN)) && clause.takeAll(Term.Act.SIT);
-        boolean moves = (body || clause.has(Term.Manner.STANDING)) && (clause.has(Term.Way.DOWN) || clause.has(Term.Way.UP));
+        boolean sits = !limb
+                && clause.has(Term.Act.SIT)
+                && (deeper || clause.has(Term.Way.DOWN))
+                && clause.takeAll(Term.Act.SIT);
+        boolean moves =
+                (body || clause.has(Term.Manner.STANDING)) && (clause.has(Term.Way.DOWN) || clause.has(Term.Way.UP));
         if (!(sinks || rises || frame || lowers || raises || knees || sits || moves || higher || deeper && body)) {
             return Optional.empty();
         }
         double cost = sinks || rises ? 0 : frame ? 0.1 : (lowers || raises) && !body ? Costs.RARE : Costs.NO_VERB;
         boolean up = rises || raises || higher || moves && clause.has(Term.Way.UP);
         clause.takeAll(
-                Term.Part.BODY, Term.Part.HIPS, Term.Part.WAIST, Term.Part.CHEST, Term.Part.KNEE, Term.Manner.MORE, Term.Way.DOWN, Term.Way.UP,
-                Term.Manner.ALL, Term.Manner.BENT, Term.Act.MOVE, Term.Act.HOLD, Term.Act.RETURN, Term.Manner.STRAIGHT);
+                Term.Part.BODY,
+                Term.Part.HIPS,
+                Term.Part.WAIST,
+                Term.Part.CHEST,
+                Term.Part.KNEE,
+                Term.Manner.MORE,
+                Term.Way.DOWN,
+                Term.Way.UP,
+                Term.Manner.ALL,
+                Term.Manner.BENT,
+                Term.Act.MOVE,
+                Term.Act.HOLD,
+                Term.Act.RETURN,
+                Term.Manner.STRAIGHT);
         clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.BOTH);
         if (frame) {
             clause.takeAll(Term.Act.SHIFT);

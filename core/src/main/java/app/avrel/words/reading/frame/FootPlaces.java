@@ -60,7 +60,22 @@ final class FootPlaces {
     private static boolean anchors(Item item) {
         boolean placing = item.rel() != null
                 && switch (item.rel()) {
-                    case BESIDE, LEVEL_WITH, LINE_OF, WHERE, BEFORE, BEHIND, UNDER, AT, OVER, ABOVE, PAST, TO, ON, WITH, OF, FROM -> true;
+                    case BESIDE,
+                            LEVEL_WITH,
+                            LINE_OF,
+                            WHERE,
+                            BEFORE,
+                            BEHIND,
+                            UNDER,
+                            AT,
+                            OVER,
+                            ABOVE,
+                            PAST,
+                            TO,
+                            ON,
+                            WITH,
+                            OF,
+                            FROM -> true;
                     default -> false;
                 };
         if (!placing) {
@@ -99,9 +114,11 @@ final class FootPlaces {
 
     /** To the side, half a foot ahead: a step to a direction has no second length, so that is pointed at. */
     private void keepAhead() {
-        boolean sided = clause.has(item -> item.is(Term.Way.SIDE) || item.is(Term.Way.OUT) || item.term() instanceof Term.Hall);
+        boolean sided =
+                clause.has(item -> item.is(Term.Way.SIDE) || item.is(Term.Way.OUT) || item.term() instanceof Term.Hall);
         for (int i = 1; sided && i < clause.size(); i++) {
-            boolean ahead = clause.open(i) && (clause.item(i).is(Term.Way.FORWARD) || clause.item(i).is(Term.Way.BACK));
+            boolean ahead = clause.open(i)
+                    && (clause.item(i).is(Term.Way.FORWARD) || clause.item(i).is(Term.Way.BACK));
             if (ahead && clause.item(i - 1).term() instanceof Term.Measure) {
                 clause.keep(i);
                 clause.keep(i - 1);
@@ -113,7 +130,8 @@ final class FootPlaces {
         boolean behind = clause.takeAll(Term.Way.BACK, Term.Rel.BEHIND)
                 | clause.takeItem(item -> item.rel() == Term.Rel.BEHIND).isPresent();
         clause.takeAll(Term.Way.FORWARD, Term.Way.OUT, Term.Way.SIDE, Term.Way.IN);
-        clause.takeItem(item -> item.rel() == Term.Rel.BEFORE || item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.PAST);
+        clause.takeItem(
+                item -> item.rel() == Term.Rel.BEFORE || item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.PAST);
         return new StepPlace.Across(behind ? Crossing.BEHIND : Crossing.IN_FRONT, far);
     }
 
@@ -122,14 +140,14 @@ final class FootPlaces {
         StepPlace place = switch (anchor.rel()) {
             case LEVEL_WITH -> new StepPlace.LevelWithHeel(width.or(() -> far));
             case LINE_OF -> new StepPlace.OnHeelLine(far.or(() -> width).map(this::aheadOrBehind));
-            case WHERE ->
-                anchor.is(Term.Part.TOES) ? new StepPlace.AtToes(whose) : new StepPlace.WhereWas(whose);
+            case WHERE -> anchor.is(Term.Part.TOES) ? new StepPlace.AtToes(whose) : new StepPlace.WhereWas(whose);
             case BEFORE -> new StepPlace.Along(Direction.FORWARD, far, width);
             case BEHIND -> new StepPlace.Along(Direction.BACK, far, width);
             default -> beside(far, width);
         };
         clause.takeAll(Term.Manner.HEIGHT, Term.Manner.TOGETHER);
-        boolean back = place instanceof StepPlace.Along(Direction direction, var _, var _) && direction.equals(Direction.BACK);
+        boolean back =
+                place instanceof StepPlace.Along(Direction direction, var _, var _) && direction.equals(Direction.BACK);
         clause.takeAll(Term.Way.IN, Term.Way.UP, Term.Way.OUT);
         if (!(place instanceof StepPlace.Along) || back) {
             clause.takeAll(Term.Way.BACK);

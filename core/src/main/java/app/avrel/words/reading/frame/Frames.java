@@ -59,9 +59,8 @@ public final class Frames {
                 || item.is(Term.Part.KNEES_BEND)
                 || PropFrame.thing(item)
                 || item.is(Term.Part.HAND) && item.both();
-        boolean side = item.bareSide()
-                && at + 1 < clause.size()
-                && clause.item(at + 1).term() instanceof Term.Act;
+        boolean side =
+                item.bareSide() && at + 1 < clause.size() && clause.item(at + 1).term() instanceof Term.Act;
         return limb || trunk || side;
     }
 

@@ -16,13 +16,16 @@ final class GazeFrame implements Frame {
 
     @Override
     public boolean may(Clause clause) {
-        return clause.has(item -> item.is(Term.Act.LOOK) || item.is(Term.Part.EYES) || item.is(Term.Part.HEAD)
+        return clause.has(item -> item.is(Term.Act.LOOK)
+                || item.is(Term.Part.EYES)
+                || item.is(Term.Part.HEAD)
                 || item.is(Term.Manner.WIDE_VIEW));
     }
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
-        int eyes = clause.find(item -> item.is(Term.Part.EYES) && item.rel() == null || item.is(Term.Part.HEAD) && item.rel() == null);
+        int eyes = clause.find(
+                item -> item.is(Term.Part.EYES) && item.rel() == null || item.is(Term.Part.HEAD) && item.rel() == null);
         int looks = clause.find(Term.Act.LOOK);
         boolean wide = clause.has(Term.Manner.WIDE_VIEW);
         if (eyes < 0 && looks < 0 && !wide || eyes < 0 && subjectBefore(clause, looks, now)) {
@@ -33,13 +36,24 @@ final class GazeFrame implements Frame {
             return Optional.empty();
         }
         clause.takeAll(
-                Term.Act.LOOK, Term.Part.EYES, Term.Part.HEAD, Term.Act.MOVE, Term.Act.TURN, Term.Act.FOLLOW,
-                Term.Act.STAY, Term.Act.FACE, Term.Act.POINT, Term.Ref.TOO, Term.Act.LAND, Term.Act.RETURN, Term.Way.OUT);
+                Term.Act.LOOK,
+                Term.Part.EYES,
+                Term.Part.HEAD,
+                Term.Act.MOVE,
+                Term.Act.TURN,
+                Term.Act.FOLLOW,
+                Term.Act.STAY,
+                Term.Act.FACE,
+                Term.Act.POINT,
+                Term.Ref.TOO,
+                Term.Act.LAND,
+                Term.Act.RETURN,
+                Term.Way.OUT,
+                Term.Way.ROUND);
         double cost = looks < 0 ? Costs.NO_VERB : 0;
-        boolean past = clause.take(Term.Rel.PAST)
-                || clause.has(item -> item.rel() == Term.Rel.PAST);
-        Optional<Side> shoulder = clause.takeItem(
-                        item -> item.is(Term.Part.SHOULDER) && (item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.PAST))
+        boolean past = clause.take(Term.Rel.PAST) || clause.has(item -> item.rel() == Term.Rel.PAST);
+        Optional<Side> shoulder = clause.takeItem(item ->
+                        item.is(Term.Part.SHOULDER) && (item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.PAST))
                 .flatMap(item -> item.whose().flatMap(now::hand));
         if (shoulder.isPresent()) {
             return toward(Ways.body(shoulder.get().sign() * OVER_SHOULDER), cost);
@@ -50,14 +64,17 @@ final class GazeFrame implements Frame {
             clause.takeAll(Term.Way.FORWARD);
             if (side.isPresent()) {
                 Gaze.AtHand.Aim aim = past ? Gaze.AtHand.Aim.PAST : Gaze.AtHand.Aim.AT;
-                return Optional.of(Fit.of(new Move.Look(new Gaze.AtHand(side.get(), aim))).costs(cost));
+                return Optional.of(
+                        Fit.of(new Move.Look(new Gaze.AtHand(side.get(), aim))).costs(cost));
             }
         }
-        Optional<Side> it = clause.takeItem(item -> item.bareSide() && (item.who() == Term.Who.IT || item.who() == Term.Who.OTHER)
+        Optional<Side> it = clause.takeItem(item -> item.bareSide()
+                        && (item.who() == Term.Who.IT || item.who() == Term.Who.OTHER)
                         && now.lastHand().isPresent())
                 .flatMap(item -> now.hand(item.who()));
         if (it.isPresent()) {
-            return Optional.of(Fit.of(new Move.Look(new Gaze.AtHand(it.get(), Gaze.AtHand.Aim.AT))).costs(cost));
+            return Optional.of(Fit.of(new Move.Look(new Gaze.AtHand(it.get(), Gaze.AtHand.Aim.AT)))
+                    .costs(cost));
         }
         return direction(clause, now, cost);
     }
@@ -67,7 +84,11 @@ final class GazeFrame implements Frame {
         for (int i = 0; i < looks; i++) {
             Item item = clause.item(i);
             boolean elided = item.bareSide() && now.topic() == Situation.Topic.HAND;
-            boolean tip = item.is(Term.Part.TIP);
+            boolean tip = item.is(Term.Part.TIP)
+                    || item.is(Term.Part.BODY)
+                    || item.is(Term.Part.WAIST)
+                    || item.is(Term.Part.HIPS)
+                    || item.is(Term.Part.CHEST);
             if ((HandWords.hand(item) || WhichFoot.foot(item) || elided || tip) && item.rel() == null) {
                 return true;
             }
@@ -81,9 +102,10 @@ final class GazeFrame implements Frame {
         boolean side = clause.has(Item::bareSide);
         boolean forward = clause.has(Term.Way.FORWARD) && !side;
         boolean straight = clause.takeAll(Term.Manner.STRAIGHT);
-        Optional<Side> way = clause.takeItem(item -> item.term() == Term.Way.SIDE).isPresent()
-                ? new Ways(clause, now).leftOrRight()
-                : Optional.empty();
+        Optional<Side> way =
+                clause.takeItem(item -> item.term() == Term.Way.SIDE).isPresent()
+                        ? new Ways(clause, now).leftOrRight()
+                        : Optional.empty();
         if (way.isPresent()) {
             return toward(way.get() == Side.LEFT ? Direction.LEFT : Direction.RIGHT, cost);
         }
@@ -98,7 +120,8 @@ final class GazeFrame implements Frame {
         }
         Ways ways = new Ways(clause, now);
         Optional<Direction> direction = ways.of(Side.RIGHT);
-        boolean counted = clause.items().stream().anyMatch(item -> Ways.amount(item.term()).isPresent());
+        boolean counted = clause.items().stream()
+                .anyMatch(item -> Ways.amount(item.term()).isPresent());
         if (direction.isPresent() && (counted || !direction.get().equals(Direction.FORWARD))) {
             return toward(direction.get(), cost).map(fit -> fit.heading(ways.found()));
         }
@@ -107,9 +130,7 @@ final class GazeFrame implements Frame {
             return Optional.of(Fit.of(new Move.Look(Gaze.AHEAD)).costs(cost));
         }
         return Optional.of(new Fit()
-                .refuse(
-                        clause.text(),
-                        "Say where the eyes go, such as \"look past the left hand\" or \"look to 3\"."));
+                .refuse(clause.text(), "Say where the eyes go, such as \"look past the left hand\" or \"look to 3\"."));
     }
 
     /** That way: where the fingers were pointed last. */

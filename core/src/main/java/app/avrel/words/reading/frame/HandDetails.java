@@ -45,7 +45,9 @@ final class HandDetails {
     }
 
     static Optional<Pointing> pointing(Item item) {
-        if (item.bareSide() && item.who().side().isPresent() && (item.rel() == Term.Rel.TO || item.rel() == Term.Rel.ON || item.rel() == null)) {
+        if (item.bareSide()
+                && item.who().side().isPresent()
+                && (item.rel() == Term.Rel.TO || item.rel() == Term.Rel.ON || item.rel() == null)) {
             return Optional.of(item.who() == Term.Who.LEFT ? Pointing.TO_THE_LEFT : Pointing.TO_THE_RIGHT);
         }
         if (!(item.term() instanceof Term.Way way)) {
@@ -121,8 +123,8 @@ final class HandDetails {
         if (elbow.isPresent()) {
             said = said.withElbow(elbow.get());
         }
-        Optional<Palm> palm = faced()
-                .or(() -> after(Term.Part.BACK_OF_HAND).map(HandDetails::palm).map(HandDetails::opposite))
+        Optional<Palm> palm = faced().or(() ->
+                        after(Term.Part.BACK_OF_HAND).map(HandDetails::palm).map(HandDetails::opposite))
                 .or(() -> after(Term.Part.KNUCKLES).map(HandDetails::palm).map(HandDetails::opposite))
                 .or(() -> after(Term.Part.HEEL_OF_PALM).map(HandDetails::palm))
                 .or(() -> after(Term.Part.PALM).map(HandDetails::palm))
@@ -132,7 +134,10 @@ final class HandDetails {
 
     /** The hand turns over, palm not named: 右掌翻上, the hand faces down. */
     private Optional<Palm> turnedOver() {
-        int acts = clause.find(item -> item.is(Term.Act.FACE) || item.is(Term.Act.LOOK) || item.is(Term.Act.TURN_OVER) || item.is(Term.Act.ROLL));
+        int acts = clause.find(item -> item.is(Term.Act.FACE)
+                || item.is(Term.Act.LOOK)
+                || item.is(Term.Act.TURN_OVER)
+                || item.is(Term.Act.ROLL));
         if (acts < 0) {
             return Optional.empty();
         }
@@ -175,11 +180,18 @@ final class HandDetails {
         if (at < 0) {
             return Optional.empty();
         }
-        boolean sinks = false;
+        boolean sinks = at > 0
+                && !targeted
+                && (clause.item(at - 1).is(Term.Act.LOWER)
+                        || clause.item(at - 1).is(Term.Act.SINK));
         for (int i = at + 1; i < clause.size() && !HandWords.hand(clause.item(i)); i++) {
             Term term = clause.item(i).term();
-            boolean down = term == Term.Act.SINK || term == Term.Act.LOWER || term == Term.Act.HANG
-                    || term == Term.Manner.HANGING || term == Term.Manner.FULL || term == Term.Manner.GENTLY;
+            boolean down = term == Term.Act.SINK
+                    || term == Term.Act.LOWER
+                    || term == Term.Act.HANG
+                    || term == Term.Manner.HANGING
+                    || term == Term.Manner.FULL
+                    || term == Term.Manner.GENTLY;
             if (down && clause.open(i)) {
                 clause.use(i);
                 sinks = true;
@@ -207,14 +219,24 @@ final class HandDetails {
         int begin = palm;
         for (int i = begin + 1; i < clause.size(); i++) {
             Item item = clause.item(i);
-            boolean trunk = item.is(Term.Part.BODY) || item.is(Term.Part.CHEST) || item.is(Term.Part.NAVEL)
-                    || item.is(Term.Part.HIPS) || item.is(Term.Part.WAIST);
-            boolean toward = item.rel() == Term.Rel.TO && item.text().startsWith("toward") || item.is(Term.Part.BODY) && item.rel() == Term.Rel.TO;
-            if (trunk && clause.open(i) && (looks && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE || toward)) {
+            boolean trunk = item.is(Term.Part.BODY)
+                    || item.is(Term.Part.CHEST)
+                    || item.is(Term.Part.NAVEL)
+                    || item.is(Term.Part.HIPS)
+                    || item.is(Term.Part.WAIST);
+            boolean toward = item.rel() == Term.Rel.TO && item.text().startsWith("toward")
+                    || item.is(Term.Part.BODY) && item.rel() == Term.Rel.TO;
+            if (trunk
+                    && clause.open(i)
+                    && (looks && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE || toward)) {
                 clause.use(i);
                 return Optional.of(Palm.IN);
             }
-            boolean other = looks && HandWords.hand(item) && i > palm && (item.who() != null) && (item.rel() != null || facesBefore(i))
+            boolean other = looks
+                            && HandWords.hand(item)
+                            && i > palm
+                            && (item.who() != null)
+                            && (item.rel() != null || facesBefore(i))
                     || looks && item.is(Term.Who.OTHER);
             if (other && clause.open(i)) {
                 clause.use(i);
@@ -250,7 +272,9 @@ final class HandDetails {
     /** The way right after the part, past acts of turning; or else right before it. */
     private Optional<Pointing> after(Term.Part part) {
         for (int i = 0; i < clause.size(); i++) {
-            boolean here = clause.item(i).is(part) && clause.item(i).rel() != Term.Rel.TO && clause.item(i).rel() != Term.Rel.ON;
+            boolean here = clause.item(i).is(part)
+                    && clause.item(i).rel() != Term.Rel.TO
+                    && clause.item(i).rel() != Term.Rel.ON;
             Optional<Pointing> found = here ? from(i, part) : Optional.empty();
             if (found.isPresent()) {
                 return found;
@@ -270,21 +294,32 @@ final class HandDetails {
                     return Optional.empty();
                 }
                 clause.use(i);
+                if (i > 0 && clause.item(i - 1).is(Term.Way.DIAGONAL)) {
+                    clause.use(i - 1);
+                }
                 return pointing(item);
             }
             boolean moves = item.term() instanceof Term.Act act && !BETWEEN.contains(act);
             goes |= moves;
             boolean between = item.term() instanceof Term.Act
                     || item.is(Term.Manner.TURNED)
-                    || item.term() instanceof Term.Manner manner && (manner == Term.Manner.LITTLE || manner == Term.Manner.ABOUT || manner == Term.Manner.GENTLY)
+                    || item.is(Term.Way.DIAGONAL)
+                    || item.term() instanceof Term.Manner manner
+                            && (manner == Term.Manner.LITTLE
+                                    || manner == Term.Manner.ABOUT
+                                    || manner == Term.Manner.GENTLY)
                     || item.term() instanceof Term.Rel
                     || item.is(Term.Part.HAND) && item.rel() == Term.Rel.OF;
             if (!between) {
                 break;
             }
         }
-        boolean before = part == Term.Part.PALM && at > 0 && clause.open(at - 1) && clause.item(at - 1).term() instanceof Term.Way;
-        boolean turning = before && at - 2 >= 0 && clause.item(at - 2).term() instanceof Term.Act act && BETWEEN.contains(act);
+        boolean before = part == Term.Part.PALM
+                && at > 0
+                && clause.open(at - 1)
+                && clause.item(at - 1).term() instanceof Term.Way;
+        boolean turning =
+                before && at - 2 >= 0 && clause.item(at - 2).term() instanceof Term.Act act && BETWEEN.contains(act);
         if (before && (turning || !targeted)) {
             clause.use(at - 1);
             return pointing(clause.item(at - 1));

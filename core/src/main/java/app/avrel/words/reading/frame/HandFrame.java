@@ -73,8 +73,11 @@ final class HandFrame implements Frame {
 
     @Override
     public boolean may(Clause clause) {
-        return clause.has(item -> HandWords.hand(item) || HandWords.shaped(item) || item.bareSide()
-                || Landmarks.of(item.term()).isPresent() || item.is(Term.Act.STAY));
+        return clause.has(item -> HandWords.hand(item)
+                || HandWords.shaped(item)
+                || item.bareSide()
+                || Landmarks.of(item.term()).isPresent()
+                || item.is(Term.Act.STAY));
     }
 
     @Override
@@ -98,9 +101,15 @@ final class HandFrame implements Frame {
         }
 
         Optional<Fit> read() {
-            boolean foot = clause.has(item -> WhichFoot.foot(item) && item.rel() == null && !item.is(Term.Part.THIGH) && !item.is(Term.Part.KNEE));
-            if (foot || clause.has(Term.Part.WEIGHT) || clause.has(Term.Act.STEP) || clause.has(Term.Act.KICK) || clause.has(Term.Part.EYES)
-                    && clause.has(Term.Act.LOOK)) {
+            boolean foot = clause.has(item -> WhichFoot.foot(item)
+                    && item.rel() == null
+                    && !item.is(Term.Part.THIGH)
+                    && !item.is(Term.Part.KNEE));
+            if (foot
+                    || clause.has(Term.Part.WEIGHT)
+                    || clause.has(Term.Act.STEP)
+                    || clause.has(Term.Act.KICK)
+                    || clause.has(Term.Part.EYES) && clause.has(Term.Act.LOOK)) {
                 return Optional.empty();
             }
             boolean named = clause.has(item -> HandWords.hand(item) || HandWords.shaped(item));
@@ -112,8 +121,10 @@ final class HandFrame implements Frame {
             double cost = named ? 0 : Costs.LIMB_ELIDED + 0.3;
             List<Side> hands = hands(named);
             if (hands.isEmpty()) {
-                boolean asks = named && clause.has(item -> HandWords.hand(item) && item.rel() == null)
-                        && !clause.has(Term.Act.SINK) && !clause.has(Term.Act.RISE);
+                boolean asks = named
+                        && clause.has(item -> HandWords.hand(item) && item.rel() == null)
+                        && !clause.has(Term.Act.SINK)
+                        && !clause.has(Term.Act.RISE);
                 return asks ? Optional.of(ask()) : Optional.empty();
             }
             if (follows(hands)) {
@@ -133,8 +144,14 @@ final class HandFrame implements Frame {
         /** Acts and ways that only a hand has, where the hand is only named by its side. */
         private boolean handish() {
             return now.lastHand().isPresent()
-                    && clause.has(item -> item.is(Term.Act.PUSH) || item.is(Term.Act.PRESS) || item.is(Term.Way.UP) || item.is(Term.Way.DOWN)
-                            || item.is(Term.Act.FACE) || item.is(Term.Act.LOOK) && now.topic() == Situation.Topic.HAND || item.is(Term.Way.IN) || item.is(Term.Act.TURN) && clause.has(Term.Way.DOWN));
+                    && clause.has(item -> item.is(Term.Act.PUSH)
+                            || item.is(Term.Act.PRESS)
+                            || item.is(Term.Way.UP)
+                            || item.is(Term.Way.DOWN)
+                            || item.is(Term.Act.FACE)
+                            || item.is(Term.Act.LOOK) && now.topic() == Situation.Topic.HAND
+                            || item.is(Term.Way.IN)
+                            || item.is(Term.Act.TURN) && clause.has(Term.Way.DOWN));
         }
 
         private List<Side> hands(boolean named) {
@@ -145,21 +162,29 @@ final class HandFrame implements Frame {
             int leading = clause.find(item -> item.bareSide() && item.rel() == null);
             boolean leads = leading >= 0 && (at < 0 || leading < at) && leading == firstContent();
             if (at < 0 && !leads) {
-                at = clause.find(item -> HandWords.hand(item) && item.both() && (item.rel() == null || item.rel() == Term.Rel.WITH));
+                at = clause.find(item ->
+                        HandWords.hand(item) && item.both() && (item.rel() == null || item.rel() == Term.Rel.WITH));
             }
-            if (at >= 0 && (!leads || clause.item(at).who() != null && clause.item(at).rel() == Term.Rel.WITH && false)) {
+            if (at >= 0
+                    && (!leads
+                            || clause.item(at).who() != null && clause.item(at).rel() == Term.Rel.WITH && false)) {
                 return named(at);
             }
             int bare = leads ? leading : clause.find(item -> item.bareSide() && item.rel() == null);
             if (bare >= 0) {
                 Item item = clause.item(bare);
                 clause.use(bare);
-                return item.both() ? List.of(Side.LEFT, Side.RIGHT) : now.hand(item.who()).stream().toList();
+                return item.both()
+                        ? List.of(Side.LEFT, Side.RIGHT)
+                        : now.hand(item.who()).stream().toList();
             }
-            int with = clause.find(item -> item.bareSide() && (item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.AT));
+            int with =
+                    clause.find(item -> item.bareSide() && (item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.AT));
             if (with >= 0 && clause.item(with).rel() == Term.Rel.WITH) {
                 clause.use(with);
-                return clause.item(with).both() ? List.of(Side.LEFT, Side.RIGHT) : now.hand(clause.item(with).who()).stream().toList();
+                return clause.item(with).both()
+                        ? List.of(Side.LEFT, Side.RIGHT)
+                        : now.hand(clause.item(with).who()).stream().toList();
             }
             return now.lastHand().stream().toList();
         }
@@ -176,10 +201,17 @@ final class HandFrame implements Frame {
 
         private List<Side> named(int at) {
             Item item = clause.item(at);
-            boolean detail = item.is(Term.Part.PALM) || item.is(Term.Part.FINGERS) || item.is(Term.Part.FINGERTIPS)
-                    || item.is(Term.Part.ELBOW) || item.is(Term.Part.BACK_OF_HAND) || item.is(Term.Part.WRIST)
-                    || item.is(Term.Part.KNUCKLES) || item.is(Term.Part.HEEL_OF_PALM) || item.is(Term.Part.FIST)
-                    || HandWords.shaped(item) || item.is(Term.Part.THUMB);
+            boolean detail = item.is(Term.Part.PALM)
+                    || item.is(Term.Part.FINGERS)
+                    || item.is(Term.Part.FINGERTIPS)
+                    || item.is(Term.Part.ELBOW)
+                    || item.is(Term.Part.BACK_OF_HAND)
+                    || item.is(Term.Part.WRIST)
+                    || item.is(Term.Part.KNUCKLES)
+                    || item.is(Term.Part.HEEL_OF_PALM)
+                    || item.is(Term.Part.FIST)
+                    || HandWords.shaped(item)
+                    || item.is(Term.Part.THUMB);
             if (!detail) {
                 clause.use(at);
             }
@@ -201,37 +233,64 @@ final class HandFrame implements Frame {
 
         /** The other hand the same. */
         private Optional<Fit> sameAsLast(List<Side> hands) {
-            boolean same = clause.has(Term.Ref.SAME) || clause.has(Term.Ref.TOO) && !clause.has(item -> Landmarks.of(item.term()).isPresent());
+            boolean same = clause.has(Term.Ref.SAME)
+                    || clause.has(Term.Ref.TOO)
+                            && !clause.has(item -> Landmarks.of(item.term()).isPresent());
             if (!same || now.lastPlace().isEmpty() || hands.size() != 1) {
                 return Optional.empty();
             }
-            clause.takeAll(Term.Ref.SAME, Term.Ref.TOO, Term.Part.HAND, Term.Part.PALM, Term.Part.FIST, Term.Part.ARM, Term.Act.DO, Term.Act.MOVE);
-            return Optional.of(Fit.of(new Move.PlaceHand(hands.getFirst(), now.lastPlace().get(), Optional.empty())));
+            clause.takeAll(
+                    Term.Ref.SAME,
+                    Term.Ref.TOO,
+                    Term.Part.HAND,
+                    Term.Part.PALM,
+                    Term.Part.FIST,
+                    Term.Part.ARM,
+                    Term.Act.DO,
+                    Term.Act.MOVE);
+            return Optional.of(
+                    Fit.of(new Move.PlaceHand(hands.getFirst(), now.lastPlace().get(), Optional.empty())));
         }
 
         private Optional<Fit> related(Side hand) {
             Optional<Item> elbow = clause.takeItem(item -> item.is(Term.Part.ELBOW)
                     && (item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.BELOW)
-                    && item.whose().flatMap(now::hand).filter(side -> side == hand).isEmpty());
+                    && item.whose()
+                            .flatMap(now::hand)
+                            .filter(side -> side == hand)
+                            .isEmpty());
             if (elbow.isPresent()) {
                 Optional<Landmark> height = height();
-                Optional<Palm> palm = new HandDetails(clause, now, true).read(HandPlace.UNSAID).palm();
+                Optional<Palm> palm = new HandDetails(clause, now, true)
+                        .read(HandPlace.UNSAID)
+                        .palm();
                 finish();
-                return Optional.of(Fit.of(new Move.RelateHands(HandRelation.PALM_UNDER_ELBOW, hand, height, Optional.empty(), palm)));
+                return Optional.of(Fit.of(
+                        new Move.RelateHands(HandRelation.PALM_UNDER_ELBOW, hand, height, Optional.empty(), palm)));
             }
-            Optional<Item> over = clause.takeItem(item -> (item.is(Term.Part.HAND) || item.is(Term.Part.PALM) || item.bareSide() && item.who().side().isPresent())
-                    && (item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.ABOVE || item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.BELOW
+            Optional<Item> over = clause.takeItem(item -> (item.is(Term.Part.HAND)
+                            || item.is(Term.Part.PALM)
+                            || item.bareSide() && item.who().side().isPresent())
+                    && (item.rel() == Term.Rel.OVER
+                            || item.rel() == Term.Rel.ABOVE
+                            || item.rel() == Term.Rel.UNDER
+                            || item.rel() == Term.Rel.BELOW
                             || item.rel() == Term.Rel.ON)
-                    && item.whose().flatMap(now::hand).filter(side -> side == hand.other()).isPresent());
+                    && item.whose()
+                            .flatMap(now::hand)
+                            .filter(side -> side == hand.other())
+                            .isPresent());
             if (over.isEmpty()) {
                 return Optional.empty();
             }
             boolean above = over.get().rel() != Term.Rel.UNDER && over.get().rel() != Term.Rel.BELOW;
             Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
-            Optional<Palm> palm = new HandDetails(clause, now, true).read(HandPlace.UNSAID).palm();
+            Optional<Palm> palm =
+                    new HandDetails(clause, now, true).read(HandPlace.UNSAID).palm();
             Optional<Landmark> height = height();
             finish();
-            return Optional.of(Fit.of(new Move.RelateHands(HandRelation.STACKED, above ? hand : hand.other(), height, gap, palm)));
+            return Optional.of(
+                    Fit.of(new Move.RelateHands(HandRelation.STACKED, above ? hand : hand.other(), height, gap, palm)));
         }
 
         private Optional<Landmark> height() {
@@ -332,7 +391,8 @@ final class HandFrame implements Frame {
             int at = clause.find(Term.Part.THUMB);
             if (at >= 0) {
                 clause.keep(at);
-                if (at + 1 < clause.size() && HandDetails.pointing(clause.item(at + 1)).isPresent()) {
+                if (at + 1 < clause.size()
+                        && HandDetails.pointing(clause.item(at + 1)).isPresent()) {
                     clause.keep(at + 1);
                 }
             }
@@ -342,7 +402,8 @@ final class HandFrame implements Frame {
             thumb();
             boolean pushes = clause.has(Term.Act.PUSH);
             boolean palmNamed = clause.has(Term.Part.PALM) || clause.has(Term.Part.HEEL_OF_PALM);
-            boolean hangs = clause.has(Term.Act.LOWER) && clause.takeItem(item -> item.is(Term.Way.SIDE)).isPresent();
+            boolean hangs = clause.has(Term.Act.LOWER)
+                    && clause.takeItem(item -> item.is(Term.Way.SIDE)).isPresent();
             Optional<HandShape> shape = shape();
             HandPlace place = HandPlace.UNSAID;
             Optional<HandPoint> measured = measured();
@@ -361,7 +422,9 @@ final class HandFrame implements Frame {
             if (clause.has(Term.Act.SPREAD) && place.sideways().isEmpty() && !place.targets()) {
                 place = place.withSideways(Sideways.OWN_SIDE);
             }
-            if (clause.has(Term.Act.OPEN) && (clause.indexOf(Term.Part.ARM) >= 0) && place.sideways().isEmpty()) {
+            if (clause.has(Term.Act.OPEN)
+                    && (clause.indexOf(Term.Part.ARM) >= 0)
+                    && place.sideways().isEmpty()) {
                 place = place.withSideways(new Sideways.Toward(hand == Side.LEFT ? Direction.LEFT : Direction.RIGHT));
                 clause.takeAll(Term.Way.SIDE, Term.Manner.WIDE);
             }
@@ -374,7 +437,12 @@ final class HandFrame implements Frame {
         private HandPlace acts(HandPlace place, boolean pushes, boolean palmNamed) {
             HandPlace said = place;
             boolean fist = clause.indexOf(Term.Part.FIST) >= 0;
-            if (pushes && said.palm().isEmpty() && !fist && (clause.takeAll(Term.Way.FORWARD) || clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT).isPresent())) {
+            if (pushes
+                    && said.palm().isEmpty()
+                    && !fist
+                    && (clause.takeAll(Term.Way.FORWARD)
+                            || clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT)
+                                    .isPresent())) {
                 said = said.withPalm(Palm.FORWARD);
             }
             if (clause.has(Term.Act.PRESS) && said.palm().isEmpty() && !clause.has(Term.Way.FORWARD)) {
@@ -388,21 +456,28 @@ final class HandFrame implements Frame {
         }
 
         private Optional<HandShape> shape() {
-            Optional<HandShape> named = clause.takeItem(HandWords::shaped).map(item -> ((Term.Shaped) item.term()).shape());
+            Optional<HandShape> named =
+                    clause.takeItem(HandWords::shaped).map(item -> ((Term.Shaped) item.term()).shape());
             if (named.isPresent()) {
                 clause.takeItem(HandWords::shaped);
                 clause.takeItem(item -> item.is(Term.Part.FIST) && item.who() == null);
                 return named;
             }
             boolean deep = clause.has(Term.Act.SINK) || clause.has(Term.Act.RISE);
-            if (clause.takeItem(item -> item.is(Term.Part.FIST) && !(deep && item.who() == null)).isPresent()) {
+            if (clause.takeItem(item -> item.is(Term.Part.FIST) && !(deep && item.who() == null))
+                    .isPresent()) {
                 clause.takeAll(Term.Part.FIST);
                 return Optional.of(HandShape.FIST);
             }
-            boolean opens = clause.has(Term.Act.OPEN) && clause.items().stream().anyMatch(item -> item.is(Term.Part.HAND)) && !clause.has(Term.Way.OUT);
+            boolean opens = clause.has(Term.Act.OPEN)
+                    && clause.items().stream().anyMatch(item -> item.is(Term.Part.HAND))
+                    && !clause.has(Term.Way.OUT);
             boolean flat = clause.has(Term.Part.PALM) && clause.takeAll(Term.Manner.FLAT);
-            boolean alone = opens && clause.items().size() <= 4 || opens && clause.has(item -> item.is(Term.Part.HAND) && item.who() != null) ;
-            return flat || alone || opens && !clause.items().stream().anyMatch(Item::both) ? Optional.of(HandShape.OPEN) : Optional.empty();
+            boolean alone = opens && clause.items().size() <= 4
+                    || opens && clause.has(item -> item.is(Term.Part.HAND) && item.who() != null);
+            return flat || alone || opens && !clause.items().stream().anyMatch(Item::both)
+                    ? Optional.of(HandShape.OPEN)
+                    : Optional.empty();
         }
 
         private Optional<HandPoint> measured() {
@@ -439,10 +514,12 @@ final class HandFrame implements Frame {
             if (clause.takeItem(item -> item.is(Term.Part.FINGERTIPS)).isPresent()) {
                 return high || place.fingers().isEmpty() ? place.withPoint(HandPoint.FINGERTIPS) : place;
             }
-            int wrist = clause.find(item -> item.is(Term.Part.WRIST) && (item.rel() == null || item.rel() == Term.Rel.WITH));
+            int wrist = clause.find(
+                    item -> item.is(Term.Part.WRIST) && (item.rel() == null || item.rel() == Term.Rel.WITH));
             if (wrist >= 0) {
                 clause.use(wrist);
-                boolean first = clause.take(Term.Manner.FIRST) || clause.item(wrist).rel() == Term.Rel.WITH && clause.indexOf(Term.Act.MOVE) >= 0;
+                boolean first = clause.take(Term.Manner.FIRST)
+                        || clause.item(wrist).rel() == Term.Rel.WITH && clause.indexOf(Term.Act.MOVE) >= 0;
                 HandPlace pointed = place.withPoint(HandPoint.WRIST);
                 return first && place.palm().isEmpty() ? pointed.withPalm(Palm.DOWN) : pointed;
             }
@@ -466,21 +543,31 @@ final class HandFrame implements Frame {
                 clause.takeAll(Term.Act.STAY);
                 return place.withAt(HandAt.STAYS);
             }
-            if (stays && !target && place.equals(HandPlace.UNSAID) && place.at().isEmpty() && !clause.has(item -> limbTarget(item))) {
+            if (stays
+                    && !target
+                    && place.equals(HandPlace.UNSAID)
+                    && place.at().isEmpty()
+                    && !clause.has(item -> limbTarget(item))) {
                 clause.takeAll(Term.Act.STAY, Term.Rel.WHERE, Term.Rel.WAS, Term.Rel.OWN_PLACE);
                 return place.withAt(HandAt.STAYS);
             }
             boolean sweeps = clause.has(Term.Act.SWEEP);
-            Optional<Item> item = clause.takeItem(some -> limbTarget(some) || sweeps && some.is(Term.Part.KNEE) && some.who() != null);
+            Optional<Item> item = clause.takeItem(
+                    some -> limbTarget(some) || sweeps && some.is(Term.Part.KNEE) && some.who() != null);
             if (item.isEmpty()) {
                 return place;
             }
             Item limb = item.get();
+            boolean passes = limb.rel() == Term.Rel.PAST && target;
+            if (passes) {
+                return place;
+            }
             if (limb.rel() == Term.Rel.LEVEL_WITH || limb.rel() == Term.Rel.LINE_OF) {
                 clause.keep(clause.items().indexOf(limb));
                 return place;
             }
-            Optional<Side> whose = limb.whose().flatMap(who -> who == Term.Who.OTHER ? Optional.of(hand.other()) : now.hand(who));
+            Optional<Side> whose =
+                    limb.whose().flatMap(who -> who == Term.Who.OTHER ? Optional.of(hand.other()) : now.hand(who));
             sideNamed |= limb.who() != null && limb.who().side().isPresent();
             boolean own = (limb.who() == null || limb.who() == Term.Who.OWN) && !HandWords.hand(limb)
                     || whose.filter(side -> side == hand).isPresent();
@@ -494,14 +581,34 @@ final class HandFrame implements Frame {
         }
 
         private static boolean limbTarget(Item item) {
-            boolean hand = HandWords.hand(item) && !item.is(Term.Part.FINGERS) && !item.is(Term.Part.FINGERTIPS) && !item.is(Term.Part.FIST) && !item.is(Term.Part.THUMB) && !item.is(Term.Part.KNUCKLES);
-            boolean knee = (item.is(Term.Part.KNEE) && item.rel() != null || item.is(Term.Part.THIGH) && item.rel() == Term.Rel.BEHIND) && item.who() != null
-                    || item.is(Term.Part.KNEE) && item.rel() != null && item.rel() != Term.Rel.TO && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE;
-            boolean foot = item.is(Term.Part.FOOT) || item.is(Term.Part.ANKLE) && item.who() != null || item.is(Term.Part.TOES) || item.is(Term.Part.HEEL);
+            boolean hand = HandWords.hand(item)
+                    && !item.is(Term.Part.FINGERS)
+                    && !item.is(Term.Part.FINGERTIPS)
+                    && !item.is(Term.Part.FIST)
+                    && !item.is(Term.Part.THUMB)
+                    && !item.is(Term.Part.KNUCKLES);
+            boolean knee = (item.is(Term.Part.KNEE) && item.rel() != null
+                                    || item.is(Term.Part.THIGH) && item.rel() == Term.Rel.BEHIND)
+                            && item.who() != null
+                    || item.is(Term.Part.KNEE)
+                            && item.rel() != null
+                            && item.rel() != Term.Rel.TO
+                            && item.rel() != Term.Rel.AT
+                            && item.rel() != Term.Rel.BEFORE;
+            boolean foot = item.is(Term.Part.FOOT)
+                    || item.is(Term.Part.ANKLE) && item.who() != null
+                    || item.is(Term.Part.TOES)
+                    || item.is(Term.Part.HEEL);
             boolean other = item.bareSide() && item.who() == Term.Who.OTHER && item.rel() != null;
-            boolean side = item.bareSide() && item.who().side().isPresent()
-                    && (item.rel() == Term.Rel.BEFORE || item.rel() == Term.Rel.BEHIND || item.rel() == Term.Rel.BESIDE);
-            boolean placed = item.rel() != null && item.rel() != Term.Rel.WITH && item.rel() != Term.Rel.OF && item.rel() != Term.Rel.FROM;
+            boolean side = item.bareSide()
+                    && item.who().side().isPresent()
+                    && (item.rel() == Term.Rel.BEFORE
+                            || item.rel() == Term.Rel.BEHIND
+                            || item.rel() == Term.Rel.BESIDE);
+            boolean placed = item.rel() != null
+                    && item.rel() != Term.Rel.WITH
+                    && item.rel() != Term.Rel.OF
+                    && item.rel() != Term.Rel.FROM;
             return (hand || foot || other || side) && placed || knee;
         }
 
@@ -524,14 +631,15 @@ final class HandFrame implements Frame {
 
         private static HandAt at(Item limb, boolean own) {
             return switch (limb.term()) {
-                case Term.Part part -> switch (part) {
-                    case KNEE, SHIN, THIGH, LEG -> own ? HandAt.OWN_KNEE : HandAt.OTHER_KNEE;
-                    case FOOT, HEEL, ANKLE, TOES -> own ? HandAt.OWN_FOOT : HandAt.OTHER_FOOT;
-                    case WRIST -> HandAt.OTHER_WRIST;
-                    case FOREARM, ARM -> HandAt.OTHER_FOREARM;
-                    case ELBOW -> HandAt.OTHER_ELBOW;
-                    default -> HandAt.OTHER_HAND;
-                };
+                case Term.Part part ->
+                    switch (part) {
+                        case KNEE, SHIN, THIGH, LEG -> own ? HandAt.OWN_KNEE : HandAt.OTHER_KNEE;
+                        case FOOT, HEEL, ANKLE, TOES -> own ? HandAt.OWN_FOOT : HandAt.OTHER_FOOT;
+                        case WRIST -> HandAt.OTHER_WRIST;
+                        case FOREARM, ARM -> HandAt.OTHER_FOREARM;
+                        case ELBOW -> HandAt.OTHER_ELBOW;
+                        default -> HandAt.OTHER_HAND;
+                    };
                 default -> HandAt.OTHER_HAND;
             };
         }
@@ -539,8 +647,10 @@ final class HandFrame implements Frame {
         private HandPlace heights(HandPlace place, Side hand) {
             Optional<Item> beyond = clause.takeItem(item -> item.rel() == Term.Rel.PAST && item.is(Term.Part.SHOULDER));
             HandPlace placed = beyond.isPresent() ? place.withSideways(new Sideways.Across(BEYOND)) : place;
-            clause.takeItem(item -> item.rel() == Term.Rel.FROM && Landmarks.of(item.term()).isPresent()
-                    && !clause.has(item2 -> false) && hasOther(item));
+            clause.takeItem(item -> item.rel() == Term.Rel.FROM
+                    && Landmarks.of(item.term()).isPresent()
+                    && !clause.has(item2 -> false)
+                    && hasOther(item));
             int at = target();
             if (at < 0) {
                 return placed;
@@ -556,7 +666,8 @@ final class HandFrame implements Frame {
             placed = placed.withHeight(landmark);
             placed = offset(placed, said);
             Optional<Sideways> aside = aside(said, hand);
-            Optional<Item> second = clause.takeItem(item -> Landmarks.of(item.term()).isPresent() && item.rel() != Term.Rel.FROM && item.rel() != null);
+            Optional<Item> second = clause.takeItem(
+                    item -> Landmarks.of(item.term()).isPresent() && item.rel() != Term.Rel.FROM && item.rel() != null);
             if (second.isPresent() && aside.isEmpty()) {
                 aside = aside(second.get(), hand);
             }
@@ -565,7 +676,8 @@ final class HandFrame implements Frame {
 
         /** At the navel, two fists above it. */
         private HandPlace fromIt(HandPlace place) {
-            int it = clause.find(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() != null && item.rel() != Term.Rel.WITH);
+            int it = clause.find(item ->
+                    item.bareSide() && item.who() == Term.Who.IT && item.rel() != null && item.rel() != Term.Rel.WITH);
             if (it < 0 || !place.places()) {
                 return place;
             }
@@ -586,17 +698,20 @@ final class HandFrame implements Frame {
             clause.takeAll(Term.Way.AWAY);
             Optional<Length> by = place.offset()
                     .flatMap(HandOffset::by)
-                    .or(() -> clause.take(Term.Measure.class, measure -> !measure.wide()).map(Term.Measure::length));
+                    .or(() -> clause.take(Term.Measure.class, measure -> !measure.wide())
+                            .map(Term.Measure::length));
             return place.withOffset(new HandOffset(way, by));
         }
 
         private boolean hasOther(Item item) {
-            return clause.has(other -> other != item && Landmarks.of(other.term()).isPresent() && other.rel() != Term.Rel.FROM);
+            return clause.has(
+                    other -> other != item && Landmarks.of(other.term()).isPresent() && other.rel() != Term.Rel.FROM);
         }
 
         /** Two fists in front of the navel, a fist off the chest. */
         private HandPlace offset(HandPlace placed, Item said) {
-            Optional<Length> by = clause.take(Term.Measure.class, measure -> !measure.wide()).map(Term.Measure::length);
+            Optional<Length> by =
+                    clause.take(Term.Measure.class, measure -> !measure.wide()).map(Term.Measure::length);
             if (by.isEmpty() || by.get().amount() < 0) {
                 return said.rel() == Term.Rel.BELOW || said.rel() == Term.Rel.UNDER
                         ? placed.withOffset(new HandOffset(HandOffset.Way.BELOW, Optional.empty()))
@@ -621,7 +736,8 @@ final class HandFrame implements Frame {
 
         /** The height that is gone to: not where the hand comes from, nor what it only passes. */
         private int target() {
-            int led = clause.find(item -> height(item) && item.rel() != Term.Rel.FROM && item.rel() != Term.Rel.PAST && item.rel() != null);
+            int led = clause.find(item ->
+                    height(item) && item.rel() != Term.Rel.FROM && item.rel() != Term.Rel.PAST && item.rel() != null);
             if (led >= 0) {
                 clause.takeItem(item -> height(item) && item.rel() == Term.Rel.PAST);
                 return led;
@@ -662,13 +778,17 @@ final class HandFrame implements Frame {
             }
             return switch (said.rel()) {
                 case BEFORE -> Optional.of(Sideways.CENTRE);
-                case BESIDE -> said.is(Term.Part.NAVEL) || said.is(Term.Part.CHEST) ? Optional.empty() : Optional.of(Sideways.OWN_SIDE);
+                case BESIDE ->
+                    said.is(Term.Part.NAVEL) || said.is(Term.Part.CHEST)
+                            ? Optional.empty()
+                            : Optional.of(Sideways.OWN_SIDE);
                 default -> Optional.empty();
             };
         }
 
         private HandPlace aside(HandPlace place, Side hand, boolean pushes) {
-            boolean rounded = (clause.has(Term.Manner.ROUNDED) || clause.has(Term.Way.ROUND)) && clause.items().stream().anyMatch(item -> item.is(Term.Part.ARM));
+            boolean rounded = (clause.has(Term.Manner.ROUNDED) || clause.has(Term.Way.ROUND))
+                    && clause.items().stream().anyMatch(item -> item.is(Term.Part.ARM));
             if (clause.takeAll(Term.Manner.HALVES)) {
                 return clause.take(Term.Num.class)
                         .filter(halves -> halves.value() >= -2 && halves.value() <= 3)
@@ -679,12 +799,20 @@ final class HandFrame implements Frame {
                 return place.withSideways(Sideways.CENTRE);
             }
             int flank = clause.find(item -> item.is(Term.Way.SIDE));
-            boolean beside = flank > 0 && clause.open(flank - 1) && clause.item(flank - 1).bareSide()
-                    && (clause.item(flank - 1).rel() == Term.Rel.BESIDE || clause.item(flank - 1).rel() == Term.Rel.AT || clause.item(flank - 1).rel() == Term.Rel.ON);
+            boolean beside = flank > 0
+                    && clause.open(flank - 1)
+                    && clause.item(flank - 1).bareSide()
+                    && (clause.item(flank - 1).rel() == Term.Rel.BESIDE
+                            || clause.item(flank - 1).rel() == Term.Rel.AT
+                            || clause.item(flank - 1).rel() == Term.Rel.ON);
             if (beside) {
                 clause.use(flank);
                 clause.use(flank - 1);
-                boolean own = clause.item(flank - 1).who().side().filter(side -> side == hand).isPresent();
+                boolean own = clause.item(flank - 1)
+                        .who()
+                        .side()
+                        .filter(side -> side == hand)
+                        .isPresent();
                 return place.withSideways(own ? Sideways.OWN_SIDE : Sideways.OTHER_SIDE);
             }
             if (clause.takeAll(Term.Manner.OWN_SIDE)) {
@@ -695,16 +823,18 @@ final class HandFrame implements Frame {
             }
             Optional<Term.Measure> apart = clause.take(Term.Measure.class, Term.Measure::wide);
             if (apart.isPresent()) {
-                return place.withSideways(
-                        new Sideways.Across(Math.clamp(now.shoulderWidths(apart.get().length()), 0, 3)));
+                return place.withSideways(new Sideways.Across(
+                        Math.clamp(now.shoulderWidths(apart.get().length()), 0, 3)));
             }
             if (directed(pushes, place)) {
-                boolean named = clause.has(item -> item.bareSide() && item.who().side().isPresent());
+                boolean named =
+                        clause.has(item -> item.bareSide() && item.who().side().isPresent());
                 Ways ways = new Ways(clause, now);
                 Optional<Direction> to = ways.of(hand);
                 heading = ways.found().or(() -> heading);
                 sideNamed |= named && to.isPresent();
-                return to.map(way -> place.withSideways(new Sideways.Toward(way))).orElse(place);
+                return to.map(way -> place.withSideways(new Sideways.Toward(way)))
+                        .orElse(place);
             }
             return rounded && place.sideways().isEmpty() ? place.withSideways(Sideways.CENTRE) : place;
         }
@@ -712,13 +842,32 @@ final class HandFrame implements Frame {
         /** A way of the hand itself: pushing forward says how the palm looks, not where the hand is. */
         private boolean directed(boolean pushes, HandPlace place) {
             boolean too = clause.has(Term.Ref.TOO) && now.lastHeading().isPresent() && !place.targets();
-            boolean hall = clause.has(Term.Hall.class) || clause.has(Term.Ref.THERE) || too || clause.has(item -> item.rel() == Term.Rel.TO && item.term() instanceof Term.Num);
-            boolean aside = clause.has(item -> item.is(Term.Way.SIDE) || item.is(Term.Way.OUT) || item.is(Term.Way.DIAGONAL)
-                    || item.is(Term.Way.LEFT_FORWARD) || item.is(Term.Way.RIGHT_FORWARD) || item.is(Term.Way.LEFT_BACK) || item.is(Term.Way.RIGHT_BACK)
-                    || item.bareSide() && (item.who().side().isPresent() && item.rel() != null || item.who() == Term.Who.REAR)
-                    || item.bareSide() && item.who().side().isPresent() && !afterComma(item)
+            boolean hall = clause.has(Term.Hall.class)
+                    || clause.has(Term.Ref.THERE)
+                    || too
+                    || clause.has(item -> item.rel() == Term.Rel.TO && item.term() instanceof Term.Num);
+            boolean aside = clause.has(item -> item.is(Term.Way.SIDE)
+                    || item.is(Term.Way.OUT)
+                    || item.is(Term.Way.DIAGONAL)
+                    || item.is(Term.Way.LEFT_FORWARD)
+                    || item.is(Term.Way.RIGHT_FORWARD)
+                    || item.is(Term.Way.LEFT_BACK)
+                    || item.is(Term.Way.RIGHT_BACK)
+                    || item.bareSide()
+                            && (item.who().side().isPresent() && item.rel() != null || item.who() == Term.Who.REAR)
+                    || item.bareSide()
+                            && item.who().side().isPresent()
+                            && !afterComma(item)
                             && !clause.has(number -> Ways.amount(number.term()).isPresent()));
-            return hall || aside && !pushes && (place.sideways().isEmpty() || clause.has(Term.Way.OUT));
+            boolean straight = clause.has(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK))
+                    && clause.indexOf(Term.Part.PALM) < 0
+                    && !clause.has(Term.Act.RETURN)
+                    && !pushes
+                    && !place.places();
+            boolean arm = clause.indexOf(Term.Part.ARM) >= 0 || clause.has(Term.Way.SIDE);
+            return hall
+                    || straight
+                    || aside && (!pushes || arm) && (place.sideways().isEmpty() || clause.has(Term.Way.OUT));
         }
 
         private boolean afterComma(Item item) {
@@ -738,7 +887,8 @@ final class HandFrame implements Frame {
                 clause.takeAll(Term.Manner.EXTENDED);
                 return place.withReach(new Reach((int) Math.round(share.get().percent())));
             }
-            boolean close = clause.has(Term.Act.CLOSE) && clause.items().stream().noneMatch(item -> item.is(Term.Part.FIST) || HandWords.shaped(item));
+            boolean close = clause.has(Term.Act.CLOSE)
+                    && clause.items().stream().noneMatch(item -> item.is(Term.Part.FIST) || HandWords.shaped(item));
             if (clause.takeAll(Term.Manner.NEAR) || close && clause.takeAll(Term.Act.CLOSE)) {
                 return place.withReach(Reach.CLOSE);
             }
@@ -761,25 +911,35 @@ final class HandFrame implements Frame {
             if (clause.takeAll(Term.Manner.GOING_UNDER)) {
                 return Optional.of(HandPath.UNDER);
             }
-            boolean still = clause.items().stream().anyMatch(item -> item.is(Term.Part.WRIST) && item.both()) && !clause.has(item -> item.term() instanceof Term.Act);
+            boolean still = clause.items().stream().anyMatch(item -> item.is(Term.Part.WRIST) && item.both())
+                    && !clause.has(item -> item.term() instanceof Term.Act);
             return !still && clause.takeAll(Term.Manner.STRAIGHT) ? Optional.of(HandPath.DIRECT) : Optional.empty();
         }
 
         /** Takes the verbs, the parts and the ways that only say how the hand gets there; {@return whether a way was} */
         private boolean finish() {
             boolean carries = clause.indexOf(Term.Act.TAKE) < 0
-                    && (clause.has(Term.Act.DRAW) || clause.has(Term.Act.PULL) || clause.has(Term.Act.MOVE) || clause.has(Term.Act.RAISE) || clause.has(Term.Act.RETURN));
+                    && (clause.has(Term.Act.DRAW)
+                            || clause.has(Term.Act.PULL)
+                            || clause.has(Term.Act.MOVE)
+                            || clause.has(Term.Act.RAISE)
+                            || clause.has(Term.Act.RETURN));
             if (carries) {
                 clause.takeItem(item -> item.rel() == null && PropFrame.thing(item));
             }
             int look = clause.indexOf(Term.Act.LOOK);
-            boolean looked = look > 0 && (HandWords.hand(clause.item(look - 1)) || clause.item(look - 1).bareSide());
+            boolean looked = look > 0
+                    && (HandWords.hand(clause.item(look - 1))
+                            || clause.item(look - 1).bareSide());
             boolean deep = clause.indexOf(Term.Act.SINK) >= 0 || clause.indexOf(Term.Act.RISE) >= 0;
             for (int i = 0; i < clause.size(); i++) {
                 Item item = clause.item(i);
                 boolean verb = item.term() instanceof Term.Act act && VERBS.contains(act);
                 boolean length = item.is(Term.Part.FIST) && item.who() == null && deep;
-                boolean part = !length && HandWords.hand(item) && (item.rel() == null || item.rel() == Term.Rel.WITH) && item.who() == null
+                boolean part = !length
+                                && HandWords.hand(item)
+                                && (item.rel() == null || item.rel() == Term.Rel.WITH)
+                                && item.who() == null
                         || !length && HandWords.hand(item) && own(item);
                 boolean looks = item.is(Term.Act.LOOK) && !looked;
                 if (clause.open(i) && (verb && !looks || part)) {
@@ -788,8 +948,19 @@ final class HandFrame implements Frame {
             }
             boolean way = clause.takeAll(Term.Way.UP, Term.Way.DOWN);
             clause.takeAll(
-                    Term.Way.FORWARD, Term.Way.BACK, Term.Way.OUT, Term.Way.IN, Term.Manner.FIRST, Term.Manner.ALL,
-                    Term.Manner.BENT, Term.Manner.TOGETHER, Term.Manner.TURNED, Term.Ref.TOO, Term.Rel.OVER, Term.Rel.THROUGH, Term.Rel.PAST,
+                    Term.Way.FORWARD,
+                    Term.Way.BACK,
+                    Term.Way.OUT,
+                    Term.Way.IN,
+                    Term.Manner.FIRST,
+                    Term.Manner.ALL,
+                    Term.Manner.BENT,
+                    Term.Manner.TOGETHER,
+                    Term.Manner.TURNED,
+                    Term.Ref.TOO,
+                    Term.Rel.OVER,
+                    Term.Rel.THROUGH,
+                    Term.Rel.PAST,
                     Term.Rel.WHERE);
             clause.takeItem(item -> item.is(Term.Part.BODY) && item.rel() != null);
             clause.takeItem(item -> item.bareSide() && (item.who() == Term.Who.IT || item.who() == Term.Who.BOTH));
@@ -798,7 +969,8 @@ final class HandFrame implements Frame {
 
         /** Whether a phrase names the hand that moves once more. */
         private boolean own(Item item) {
-            return (item.rel() == null || item.rel() == Term.Rel.WITH) && (item.both() || item.who() == null || subject(item.who()));
+            return (item.rel() == null || item.rel() == Term.Rel.WITH)
+                    && (item.both() || item.who() == null || subject(item.who()));
         }
 
         private boolean subject(Term.Who who) {

@@ -32,10 +32,48 @@ final class Landmarks {
                     case HEAD, CROWN -> Landmark.CROWN;
                     case ABOVE_HEAD -> Landmark.ABOVE;
                     case FLOOR -> Landmark.FLOOR;
-                    case FOOT, LEG, HEEL, BALL, TOES, INSTEP, SOLE, HAND, PALM, FIST, BACK_OF_HAND, HEEL_OF_PALM, ARM,
-                            WRIST, ELBOW, FOREARM, FINGERS, FINGERTIPS, THUMB, KNUCKLES, BODY, WEIGHT, BREATH, STAFF,
-                            SWORD, SABRE, FAN, PROP, TIP, KNEES_BEND, TAILBONE, LUNGS -> null;
+                    case FOOT,
+                            LEG,
+                            HEEL,
+                            BALL,
+                            TOES,
+                            INSTEP,
+                            SOLE,
+                            HAND,
+                            PALM,
+                            FIST,
+                            BACK_OF_HAND,
+                            HEEL_OF_PALM,
+                            ARM,
+                            WRIST,
+                            ELBOW,
+                            FOREARM,
+                            FINGERS,
+                            FINGERTIPS,
+                            THUMB,
+                            KNUCKLES,
+                            BODY,
+                            WEIGHT,
+                            BREATH,
+                            STAFF,
+                            SWORD,
+                            SABRE,
+                            FAN,
+                            PROP,
+                            TIP,
+                            KNEES_BEND,
+                            TAILBONE,
+                            LUNGS -> null;
                 });
+    }
+
+    private static boolean others(Clause clause, int except) {
+        for (int i = 0; i < clause.size(); i++) {
+            if (i != except && clause.open(i) && of(clause.item(i).term()).isPresent()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** {@return a height that a foot or knee comes to; it is taken} */
@@ -43,7 +81,8 @@ final class Landmarks {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
             Optional<Landmark> landmark = clause.open(i) ? of(item.term()) : Optional.empty();
-            if (landmark.isEmpty() || landmark.get() == Landmark.FLOOR) {
+            boolean subject = WhichFoot.foot(item) && item.rel() == null && others(clause, i);
+            if (landmark.isEmpty() || landmark.get() == Landmark.FLOOR || subject) {
                 continue;
             }
             boolean high = i + 1 < clause.size() && clause.item(i + 1).is(Term.Manner.HEIGHT);

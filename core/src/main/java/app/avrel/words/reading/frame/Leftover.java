@@ -10,7 +10,8 @@ public final class Leftover {
     /** {@return whether a phrase may stand in any clause and only says how, or nothing} */
     public static boolean small(Item item) {
         return switch (item.term()) {
-            case Term.Mark mark -> mark != Term.Mark.UNKNOWN && mark != Term.Mark.NOT && mark != Term.Mark.NO && mark != Term.Mark.IMAGE;
+            case Term.Mark mark ->
+                mark != Term.Mark.UNKNOWN && mark != Term.Mark.NOT && mark != Term.Mark.NO && mark != Term.Mark.IMAGE;
             case Term.Rel rel -> rel != Term.Rel.OWN_PLACE && rel != Term.Rel.INSIDE && rel != Term.Rel.OUTSIDE;
             case Term.Manner manner ->
                 switch (manner) {

@@ -15,8 +15,8 @@ final class PropFrame implements Frame {
 
     @Override
     public boolean may(Clause clause) {
-        return clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP)
-                || item.is(Term.Part.TOES));
+        return clause.has(item ->
+                prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP) || item.is(Term.Part.TOES));
     }
 
     /** {@return whether a phrase names a prop} */
@@ -54,10 +54,15 @@ final class PropFrame implements Frame {
         PropAct done = act(clause, now);
         PropAct act = away ? PropAct.PUT_AWAY : done;
         Optional<Item> hand = clause.takeItem(item -> (HandWords.hand(item) || item.bareSide())
-                && item.who() != null && now.hand(item.who()).isPresent()
-                && (item.rel() == null || item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.AT || item.rel() == Term.Rel.TO && act == PropAct.PASS
+                && item.who() != null
+                && now.hand(item.who()).isPresent()
+                && (item.rel() == null
+                        || item.rel() == Term.Rel.WITH
+                        || item.rel() == Term.Rel.AT
+                        || item.rel() == Term.Rel.TO && act == PropAct.PASS
                         || item.rel() == Term.Rel.ON));
-        Optional<Pointing> points = clause.indexOf(Term.Act.POINT) >= 0 ? sided(clause).or(() -> points(clause)) : points(clause);
+        Optional<Pointing> points =
+                clause.indexOf(Term.Act.POINT) >= 0 ? sided(clause).or(() -> points(clause)) : points(clause);
         Optional<Direction> toward = toward(clause, now);
         points = touches ? points.or(() -> Optional.of(Pointing.DOWN)) : points;
         clause.takeAll(Term.Part.HAND, Term.Part.PALM, Term.Manner.UPRIGHT, Term.Way.UP, Term.Act.MOVE, Term.Act.STAY);
@@ -65,11 +70,14 @@ final class PropFrame implements Frame {
                 .or(() -> now.pose().prop().map(held -> held.held()))
                 .or(now::lastHand)
                 .orElse(Side.RIGHT);
-        return Optional.of(Fit.of(new Move.HandleProp(by, act, prop, points, toward)).costs(verb ? 0 : Costs.NO_VERB));
+        return Optional.of(
+                Fit.of(new Move.HandleProp(by, act, prop, points, toward)).costs(verb ? 0 : Costs.NO_VERB));
     }
 
     private static Optional<Pointing> sided(Clause clause) {
-        return clause.takeItem(item -> item.bareSide() && item.rel() == Term.Rel.TO && item.who().side().isPresent())
+        return clause.takeItem(item -> item.bareSide()
+                        && item.rel() == Term.Rel.TO
+                        && item.who().side().isPresent())
                 .map(item -> item.who() == Term.Who.LEFT ? Pointing.TO_THE_LEFT : Pointing.TO_THE_RIGHT);
     }
 
@@ -94,13 +102,16 @@ final class PropFrame implements Frame {
     /** A hall direction, or an angle of the body where the prop leans. */
     private static Optional<Direction> toward(Clause clause, Situation now) {
         if (clause.takeAll(Term.Act.LEAN)) {
-            Optional<Direction> hall = new Ways(clause, now).hall().map(heading -> new Direction.OfPosture(now.ofPosture(heading)));
+            Optional<Direction> hall =
+                    new Ways(clause, now).hall().map(heading -> new Direction.OfPosture(now.ofPosture(heading)));
             if (hall.isPresent()) {
                 return hall;
             }
             Ways ways = new Ways(clause, now);
             Optional<Side> way = ways.leftOrRight();
-            return ways.degrees().map(degrees -> way.isPresent() ? Ways.body(way.get().sign() * degrees) : new Direction.OfBody(Turn.NONE));
+            return ways.degrees()
+                    .map(degrees ->
+                            way.isPresent() ? Ways.body(way.get().sign() * degrees) : new Direction.OfBody(Turn.NONE));
         }
         return new Ways(clause, now).hall().map(heading -> new Direction.OfPosture(now.ofPosture(heading)));
     }
@@ -117,8 +128,10 @@ final class PropFrame implements Frame {
                 case CLOSE -> PropAct.CLOSE;
                 case PASS -> PropAct.PASS;
                 case PUT_AWAY -> PropAct.PUT_AWAY;
-                case MOVE, HOLD, LAND -> now.pose().prop().isEmpty() && act == Term.Act.HOLD ? PropAct.TAKE : PropAct.TURN;
-                case TURN, POINT, FACE, LOOK, LAY, LOWER, PULL, DRAW, SWEEP, STAY, FORM, RETURN, PUSH, PRESS -> PropAct.TURN;
+                case MOVE, HOLD, LAND ->
+                    now.pose().prop().isEmpty() && act == Term.Act.HOLD ? PropAct.TAKE : PropAct.TURN;
+                case TURN, POINT, FACE, LOOK, LAY, LOWER, PULL, DRAW, SWEEP, STAY, FORM, RETURN, PUSH, PRESS ->
+                    PropAct.TURN;
                 default -> null;
             };
             if (done != null && act != Term.Act.DRAW && act != Term.Act.PULL && act != Term.Act.SWEEP) {

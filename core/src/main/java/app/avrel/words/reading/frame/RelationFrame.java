@@ -22,21 +22,23 @@ final class RelationFrame implements Frame {
     public boolean may(Clause clause) {
         return clause.has(Term.Related.class)
                 || clause.has(Term.Manner.BALL_HELD)
-                || clause.has(item -> item.is(Term.Part.BALL) || item.is(Term.Act.CROSS) || item.is(Term.Manner.CROSSED)
+                || clause.has(item -> item.is(Term.Part.BALL)
+                        || item.is(Term.Act.CROSS)
+                        || item.is(Term.Manner.CROSSED)
                         || item.is(Term.Part.WRIST));
     }
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
         boolean forms = clause.has(Term.Act.FORM) || clause.has(Term.Act.HOLD);
-        boolean ball = clause.takeAll(Term.Manner.BALL_HELD)
-                || forms && clause.takeAll(Term.Part.BALL);
+        boolean ball = clause.takeAll(Term.Manner.BALL_HELD) || forms && clause.takeAll(Term.Part.BALL);
         Optional<HandRelation> relation = clause.take(Term.Related.class).map(Term.Related::relation);
         clause.take(Term.Related.class);
         if (!ball && relation.isEmpty()) {
             boolean crossed = (clause.has(Term.Act.CROSS) || clause.has(Term.Manner.CROSSED))
                     && clause.has(item -> HandWords.hand(item) && item.both());
-            boolean wrists = clause.has(item -> item.is(Term.Part.WRIST) && item.both()) && clause.has(Term.Manner.TOGETHER);
+            boolean wrists =
+                    clause.has(item -> item.is(Term.Part.WRIST) && item.both()) && clause.has(Term.Manner.TOGETHER);
             if (!crossed && !wrists) {
                 return Optional.empty();
             }
@@ -44,16 +46,44 @@ final class RelationFrame implements Frame {
             clause.takeAll(Term.Act.CROSS, Term.Manner.CROSSED, Term.Manner.TOGETHER, Term.Act.LAND);
             relation = Optional.of(forearms ? HandRelation.FOLDED_FOREARMS : HandRelation.CROSSED_WRISTS);
         }
-        clause.takeAll(Term.Act.FORM, Term.Act.HOLD, Term.Act.MOVE, Term.Act.RAISE, Term.Act.CROSS, Term.Act.DRAW, Term.Act.LOWER, Term.Act.CLOSE, Term.Act.SLIDE, Term.Act.STAY, Term.Act.LAND);
+        clause.takeAll(
+                Term.Act.FORM,
+                Term.Act.HOLD,
+                Term.Act.MOVE,
+                Term.Act.RAISE,
+                Term.Act.CROSS,
+                Term.Act.DRAW,
+                Term.Act.LOWER,
+                Term.Act.CLOSE,
+                Term.Act.SLIDE,
+                Term.Act.STAY,
+                Term.Act.LAND);
         Optional<Side> beside = ball ? beside(clause) : Optional.empty();
         Optional<Palm> palm = palms(clause);
         Optional<Side> leading = leading(clause, now, ball);
         Optional<Landmark> height = height(clause);
         Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
         clause.takeAll(
-                Term.Part.HAND, Term.Part.PALM, Term.Part.ARM, Term.Part.WRIST, Term.Part.FOREARM, Term.Part.BODY,
-                Term.Manner.ROUNDED, Term.Manner.CENTRE_LINE, Term.Manner.HEIGHT, Term.Way.FORWARD, Term.Way.ACROSS, Term.Manner.TOGETHER,
-                Term.Way.DOWN, Term.Way.UP, Term.Manner.CROSSED, Term.Rel.TO, Term.Rel.AT, Term.Act.TURN, Term.Act.FACE, Term.Manner.WIDE);
+                Term.Part.HAND,
+                Term.Part.PALM,
+                Term.Part.ARM,
+                Term.Part.WRIST,
+                Term.Part.FOREARM,
+                Term.Part.BODY,
+                Term.Manner.ROUNDED,
+                Term.Manner.CENTRE_LINE,
+                Term.Manner.HEIGHT,
+                Term.Way.FORWARD,
+                Term.Way.ACROSS,
+                Term.Manner.TOGETHER,
+                Term.Way.DOWN,
+                Term.Way.UP,
+                Term.Manner.CROSSED,
+                Term.Rel.TO,
+                Term.Rel.AT,
+                Term.Act.TURN,
+                Term.Act.FACE,
+                Term.Manner.WIDE);
         clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.BOTH);
         if (ball) {
             return Optional.of(leading.map(above -> Fit.of(new Move.HoldBall(above, height, gap, beside)))
@@ -101,8 +131,10 @@ final class RelationFrame implements Frame {
             if (clause.open(i) && clause.item(i).is(Term.Part.PALM)) {
                 for (int next = i + 1; next < clause.size(); next++) {
                     Optional<Palm> palm = HandDetails.palm(clause.item(next)).or(HandDetails.other(clause.item(next)));
-                    boolean between = clause.item(next).is(Term.Act.TURN) || clause.item(next).is(Term.Act.FACE);
-                    if (palm.isPresent() && (clause.item(i).who() == null || clause.item(i).both())) {
+                    boolean between = clause.item(next).is(Term.Act.TURN)
+                            || clause.item(next).is(Term.Act.FACE);
+                    if (palm.isPresent()
+                            && (clause.item(i).who() == null || clause.item(i).both())) {
                         clause.use(i);
                         clause.use(next);
                         return palm;
@@ -128,13 +160,21 @@ final class RelationFrame implements Frame {
 
     /** The hand that is above, inside, under the elbow: with "below" or "outside" it is the other one. */
     private static Optional<Side> leading(Clause clause, Situation now, boolean ball) {
-        int at = clause.find(item -> item.who() != null && item.who().side().isPresent()
-                && (item.bareSide() || HandWords.hand(item)) && item.rel() != Term.Rel.OVER && item.rel() != Term.Rel.UNDER);
-        int over = clause.find(item -> (item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.ABOVE || item.rel() == Term.Rel.BELOW)
-                && item.who() != null && item.who().side().isPresent());
+        int at = clause.find(item -> item.who() != null
+                && item.who().side().isPresent()
+                && (item.bareSide() || HandWords.hand(item))
+                && item.rel() != Term.Rel.OVER
+                && item.rel() != Term.Rel.UNDER);
+        int over = clause.find(item -> (item.rel() == Term.Rel.OVER
+                        || item.rel() == Term.Rel.UNDER
+                        || item.rel() == Term.Rel.ABOVE
+                        || item.rel() == Term.Rel.BELOW)
+                && item.who() != null
+                && item.who().side().isPresent());
         if (over >= 0) {
             clause.use(over);
-            boolean under = clause.item(over).rel() == Term.Rel.UNDER || clause.item(over).rel() == Term.Rel.BELOW;
+            boolean under = clause.item(over).rel() == Term.Rel.UNDER
+                    || clause.item(over).rel() == Term.Rel.BELOW;
             Side lower = clause.item(over).who().side().orElseThrow();
             if (at >= 0) {
                 clause.use(at);
@@ -147,11 +187,14 @@ final class RelationFrame implements Frame {
         }
         clause.use(at);
         boolean carries = ball && clause.item(at).rel() == Term.Rel.AT && HandWords.hand(clause.item(at));
-        boolean otherWay = carries || clause.takeAll(Term.Rel.BELOW, Term.Rel.OUTSIDE)
+        boolean otherWay = carries
+                || clause.takeAll(Term.Rel.BELOW, Term.Rel.OUTSIDE)
                 || ball && (clause.takeAll(Term.Rel.UNDER) || clause.has(Term.Way.DOWN));
         clause.takeAll(Term.Rel.ABOVE, Term.Rel.INSIDE, Term.Rel.OVER, Term.Way.IN, Term.Way.OUT, Term.Rel.UNDER);
         Side side = clause.item(at).who().side().orElseThrow();
-        clause.takeItem(item -> (item.bareSide() || HandWords.hand(item)) && item.who() != null && item.who().side().isPresent());
+        clause.takeItem(item -> (item.bareSide() || HandWords.hand(item))
+                && item.who() != null
+                && item.who().side().isPresent());
         return Optional.of(otherWay ? side.other() : side);
     }
 }

@@ -82,7 +82,8 @@ public record Situation(
     /** {@return what is known once one stands so} */
     public Situation standing(Pose after) {
         Situation fresh = before(saying, body, after);
-        return new Situation(saying, body, after, after.weight(), fresh.lifted, lastFoot, lastHand, lastPlace, lastHeading, topic);
+        return new Situation(
+                saying, body, after, after.weight(), fresh.lifted, lastFoot, lastHand, lastPlace, lastHeading, topic);
     }
 
     /** {@return what is known after a move was read} */
@@ -114,8 +115,7 @@ public record Situation(
             case Move.OfFoot foot -> withLastFoot(Optional.of(foot.foot()));
             case Move.Shift(Split.Said(WeightShare share)) -> withWeight(share);
             case Move.Shift(Split.AsHouse(var _, Side heavier)) -> withWeight(WeightShare.on(heavier, 60, 100));
-            case Move.PlaceHand hand ->
-                withLastHand(Optional.of(hand.hand())).withLastPlace(Optional.of(hand.to()));
+            case Move.PlaceHand hand -> withLastHand(Optional.of(hand.hand())).withLastPlace(Optional.of(hand.to()));
             case Move.HandleProp prop -> withLastHand(Optional.of(prop.hand()));
             case Move.RelateHands _, Move.HoldBall _, Move.OfTrunk _, Move.Look _ -> this;
         };

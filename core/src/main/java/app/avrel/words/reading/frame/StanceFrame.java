@@ -29,13 +29,24 @@ final class StanceFrame implements Frame {
     public Optional<Fit> read(Clause clause, Situation now) {
         Stance stance = clause.take(Term.Standing.class).orElseThrow().stance();
         clause.takeAll(
-                Term.Act.SHIFT, Term.Act.MOVE, Term.Act.FORM, Term.Act.RISE, Term.Act.SINK, Term.Act.STAY, Term.Act.LOWER,
-                Term.Act.BEAR, Term.Act.SIT, Term.Act.CLOSE, Term.Act.LAND, Term.Act.TURN);
+                Term.Act.SHIFT,
+                Term.Act.MOVE,
+                Term.Act.FORM,
+                Term.Act.RISE,
+                Term.Act.SINK,
+                Term.Act.STAY,
+                Term.Act.LOWER,
+                Term.Act.BEAR,
+                Term.Act.SIT,
+                Term.Act.CLOSE,
+                Term.Act.LAND,
+                Term.Act.TURN);
         clause.takeAll(Term.Rel.AT, Term.Rel.TO, Term.Way.IN, Term.Way.DOWN, Term.Manner.STANCE_WORD, Term.Way.FORWARD);
         boolean low = clause.takeAll(Term.Manner.DEEPER);
         clause.takeAll(Term.Manner.WIDE, Term.Manner.EXTENDED, Term.Manner.ALL);
         Optional<Length> length = clause.take(Term.Measure.class).map(Term.Measure::length);
-        Optional<Side> named = clause.takeItem(item -> (item.bareSide() || WhichFoot.foot(item)) && item.who() != null
+        Optional<Side> named = clause.takeItem(item -> (item.bareSide() || WhichFoot.foot(item))
+                        && item.who() != null
                         && now.foot(item.who()).isPresent())
                 .flatMap(item -> now.foot(item.who()));
         clause.takeItem(item -> WhichFoot.foot(item) && item.both());

@@ -37,6 +37,7 @@ final class StepFrame implements Frame {
 
         private final Clause clause;
         private final Situation now;
+        private boolean beside;
 
         Reading(Clause clause, Situation now) {
             this.clause = clause;
@@ -51,13 +52,30 @@ final class StepFrame implements Frame {
             boolean half = clause.takeAll(Term.Act.HALF_STEP) | clause.take(Term.Manner.HALF_STEP_LONG) | halfFollows();
             boolean draws = clause.takeAll(Term.Act.DRAW);
             boolean lands = clause.takeAll(Term.Act.LAND);
-            if (steps) {
+            if (steps || half) {
                 clause.takeAll(Term.Act.TAKE, Term.Manner.WIDE, Term.Act.DO);
             }
-            boolean moves = clause.takeAll(
-                    Term.Act.MOVE, Term.Act.RETURN, Term.Act.FOLLOW, Term.Act.PULL_BACK);
-            boolean goes = clause.has(Term.Act.CROSS) || clause.has(Term.Rel.OWN_PLACE)
-                    && (part || moves && (now.topic() == Situation.Topic.FOOT || clause.has(Item::bareSide)));
+            boolean moves = clause.takeAll(Term.Act.MOVE, Term.Act.RETURN, Term.Act.FOLLOW, Term.Act.PULL_BACK);
+            boolean closes = clause.has(Term.Act.CLOSE)
+                    && part
+                    && clause.has(item -> (item.bareSide() || item.is(Term.Part.FOOT))
+                            && item.who() != null
+                            && (item.rel() == Term.Rel.TO || item.rel() == Term.Rel.BESIDE));
+            boolean opens =
+                    clause.has(Term.Act.OPEN) && part && clause.has(item -> item.term() instanceof Term.Measure);
+            if (closes) {
+                clause.takeAll(Term.Act.CLOSE);
+                clause.takeItem(item -> item.bareSide() && item.rel() == Term.Rel.TO);
+                beside = true;
+            }
+            if (opens) {
+                clause.takeAll(Term.Act.OPEN);
+            }
+            boolean goes = closes
+                    || opens
+                    || clause.has(Term.Act.CROSS)
+                    || clause.has(Term.Rel.OWN_PLACE)
+                            && (part || moves && (now.topic() == Situation.Topic.FOOT || clause.has(Item::bareSide)));
             boolean verb = steps || slides || half || draws || lands || goes;
             if (!part && !verb && !clause.has(Item::bareSide)) {
                 return Optional.empty();
@@ -66,7 +84,11 @@ final class StepFrame implements Frame {
                 return Optional.empty();
             }
             boolean toesLand = toesLand(lands);
-            if (clause.has(Term.Part.TOES) && !toesLand && !steps && !slides && !clause.has(Term.Part.FOOT)
+            if (clause.has(Term.Part.TOES)
+                    && !toesLand
+                    && !steps
+                    && !slides
+                    && !clause.has(Term.Part.FOOT)
                     && !clause.has(Term.Part.HEEL)) {
                 return Optional.empty();
             }
@@ -83,6 +105,16 @@ final class StepFrame implements Frame {
                 return both(steps || slides || draws);
             }
             Side foot = sideOfStep(which);
+            boolean bend = !part
+                    && !verb
+                    && !moves
+                    && clause.items().stream()
+                            .anyMatch(item -> Ways.amount(item.term()).isPresent()
+                                    && item.rel() != Term.Rel.TO
+                                    && item.rel() != Term.Rel.AT);
+            if (bend) {
+                return Optional.empty();
+            }
             boolean onlySide = !part && !verb && clause.has(item -> item.bareSide() && item.rel() == null);
             if (onlySide) {
                 return Optional.empty();
@@ -91,13 +123,20 @@ final class StepFrame implements Frame {
             Side side = known ? foot : Side.LEFT;
             Fit fit = half
                     ? halfStep(side)
-                    : draws && !clause.has(Term.Way.BACK) || ankle(steps) ? drawIn(side, draws) : step(side, slides, lands, subjectPart, toesLand);
+                    : draws && !clause.has(Term.Way.BACK) || ankle(steps)
+                            ? drawIn(side, draws)
+                            : step(side, slides, lands, subjectPart, toesLand);
             if (fit == null) {
                 return Optional.empty();
             }
-            boolean unnamed = !part && !verb && !moves && now.topic() == Situation.Topic.NOTHING
-                    && clause.items().stream().noneMatch(item -> item.term() instanceof Term.Hall || Ways.amount(item.term()).isPresent()
-                            || item.term() instanceof Term.Measure);
+            boolean unnamed = !part
+                    && !verb
+                    && !moves
+                    && now.topic() == Situation.Topic.NOTHING
+                    && clause.items().stream()
+                            .noneMatch(item -> item.term() instanceof Term.Hall
+                                    || Ways.amount(item.term()).isPresent()
+                                    || item.term() instanceof Term.Measure);
             if (unnamed) {
                 return Optional.of(fit.ask(
                         clause.text(),
@@ -128,7 +167,10 @@ final class StepFrame implements Frame {
                         || clause.has(Term.Way.ACROSS)
                         || clause.has(Term.Hall.class);
                 boolean own = clause.item(bare).rel() == null;
-                if (way && own && !clause.has(Term.Way.DIAGONAL) && !clause.has(item -> Ways.amount(item.term()).isPresent())) {
+                if (way
+                        && own
+                        && !clause.has(Term.Way.DIAGONAL)
+                        && !clause.has(item -> Ways.amount(item.term()).isPresent())) {
                     clause.use(bare);
                 }
                 return side;
@@ -140,8 +182,10 @@ final class StepFrame implements Frame {
             boolean follows = clause.has(Term.Act.FOLLOW)
                     && (clause.has(WhichFoot::foot) || clause.has(Item::bareSide))
                     && !clause.has(Term.Part.WEIGHT);
-            return follows && (clause.takeItem(item -> item.term() instanceof Term.Num(double n) && n == 0.5).isPresent()
-                    || clause.items().size() <= 2);
+            return follows
+                    && (clause.takeItem(item -> item.term() instanceof Term.Num(double n) && n == 0.5)
+                                    .isPresent()
+                            || clause.items().size() <= 2);
         }
 
         private Optional<Fit> both(boolean goes) {
@@ -176,7 +220,8 @@ final class StepFrame implements Frame {
         }
 
         private boolean ankle(boolean steps) {
-            boolean at = clause.has(item -> item.is(Term.Part.ANKLE) && item.rel() != null && item.rel() != Term.Rel.PAST);
+            boolean at =
+                    clause.has(item -> item.is(Term.Part.ANKLE) && item.rel() != null && item.rel() != Term.Rel.PAST);
             boolean hovers = clause.has(Term.Act.HOVER);
             return at && !steps && (hovers || clause.has(WhichFoot::foot) || true) && !clause.has(Term.Hall.class)
                     || hovers && at;
@@ -210,8 +255,10 @@ final class StepFrame implements Frame {
         }
 
         private Fit halfStep(Side foot) {
-            boolean heel = clause.has(item -> item.is(Term.Part.HEEL) && (item.rel() == Term.Rel.ON || item.rel() == null))
-                    && (clause.has(Term.Manner.FIRST) || clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == Term.Rel.ON));
+            boolean heel =
+                    clause.has(item -> item.is(Term.Part.HEEL) && (item.rel() == Term.Rel.ON || item.rel() == null))
+                            && (clause.has(Term.Manner.FIRST)
+                                    || clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == Term.Rel.ON));
             boolean ball = clause.has(Term.Part.BALL) || clause.has(Term.Part.TOES);
             boolean flat = clause.takeAll(Term.Manner.FLAT);
             clause.takeAll(
@@ -237,12 +284,15 @@ final class StepFrame implements Frame {
             Optional<FootWay> way = way();
             FootPlaces places = new FootPlaces(clause, now);
             boolean up = clause.has(Term.Way.UP);
-            Optional<StepPlace> place = places.find(foot);
+            Optional<StepPlace> place = places.find(foot)
+                    .or(() -> beside
+                            ? Optional.of(new StepPlace.Beside(Optional.empty(), Optional.empty()))
+                            : Optional.empty());
             if (place.isEmpty() && up && slides) {
                 place = Optional.empty();
             }
-            boolean aligned = place.filter(found -> found instanceof StepPlace.LevelWithHeel
-                            || found instanceof StepPlace.OnHeelLine)
+            boolean aligned = place.filter(
+                            found -> found instanceof StepPlace.LevelWithHeel || found instanceof StepPlace.OnHeelLine)
                     .isPresent();
             Optional<Contact> landing = landing(subjectPart, aligned, toesLand, lands);
             clause.takeAll(
@@ -256,21 +306,27 @@ final class StepFrame implements Frame {
                     Term.Part.SOLE,
                     Term.Way.UP);
             clause.takeItem(item -> item.is(Term.Rel.THROUGH));
-            boolean bareLength = place.filter(StepPlace.LevelWithHeel.class::isInstance).isPresent()
-                    && clause.items().stream().anyMatch(item -> item.term() instanceof Term.Measure(var _, boolean wide) && !wide)
-                    && clause.indexOf(Term.Act.STEP) < 0 && !aligns();
+            boolean bareLength =
+                    place.filter(StepPlace.LevelWithHeel.class::isInstance).isPresent()
+                            && clause.items().stream()
+                                    .anyMatch(item -> item.term() instanceof Term.Measure(var _, boolean wide) && !wide)
+                            && clause.indexOf(Term.Act.STEP) < 0
+                            && !aligns();
             if (bareLength) {
                 return null;
             }
             if (place.isEmpty()) {
-                if (clause.has(Term.Mark.UNKNOWN) || clause.has(Term.Named.PLACE) || !(subjectPart == null || subjectPart == Term.Part.FOOT || subjectPart == Term.Part.LEG)) {
+                if (clause.has(Term.Mark.UNKNOWN)
+                        || clause.has(Term.Named.PLACE)
+                        || !(subjectPart == null || subjectPart == Term.Part.FOOT || subjectPart == Term.Part.LEG)) {
                     return null;
                 }
                 return new Fit()
                         .refuse(
                                 clause.text(),
-                                "Say where the " + foot.word() + " foot goes, such as \"forward\", \"out to 1\" or \"beside"
-                                        + " the " + foot.other().word() + " foot\".");
+                                "Say where the " + foot.word()
+                                        + " foot goes, such as \"forward\", \"out to 1\" or \"beside" + " the "
+                                        + foot.other().word() + " foot\".");
             }
             Move move = slides
                     ? new Move.Slide(foot, place.get(), landing, toes)
@@ -279,16 +335,24 @@ final class StepFrame implements Frame {
         }
 
         private boolean aligns() {
-            return clause.items().stream().anyMatch(item -> item.rel() == Term.Rel.LEVEL_WITH || item.is(Term.Way.OUT) || item.is(Term.Way.SIDE));
+            return clause.items().stream()
+                    .anyMatch(item ->
+                            item.rel() == Term.Rel.LEVEL_WITH || item.is(Term.Way.OUT) || item.is(Term.Way.SIDE));
         }
 
         private Optional<FootWay> way() {
             if (clause.take(Term.Manner.BY_THE_ANKLE)) {
                 return Optional.of(FootWay.BY_THE_ANKLE);
             }
-            boolean leads = clause.has(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK) || item.is(Term.Way.OUT)
-                    || item.is(Term.Way.SIDE) || item.term() instanceof Term.Hall || item.is(Term.Way.ACROSS));
-            if (leads && clause.takeItem(item -> item.is(Term.Part.ANKLE) && item.rel() != null).isPresent()) {
+            boolean leads = clause.has(item -> item.is(Term.Way.FORWARD)
+                    || item.is(Term.Way.BACK)
+                    || item.is(Term.Way.OUT)
+                    || item.is(Term.Way.SIDE)
+                    || item.term() instanceof Term.Hall
+                    || item.is(Term.Way.ACROSS));
+            if (leads
+                    && clause.takeItem(item -> item.is(Term.Part.ANKLE) && item.rel() != null)
+                            .isPresent()) {
                 return Optional.of(FootWay.BY_THE_ANKLE);
             }
             if (clause.takeAll(Term.Manner.INWARD_ARC)) {
@@ -316,16 +380,25 @@ final class StepFrame implements Frame {
             if (clause.takeAll(Term.Manner.NOT_DOWN)) {
                 return Optional.of(Contact.LIFTED);
             }
-            int heel = subject == Term.Part.HEEL ? subjectHeel() : clause.find(item -> item.is(Term.Part.HEEL) && item.rel() != Term.Rel.LEVEL_WITH && item.rel() != Term.Rel.LINE_OF);
-            boolean touches = heel >= 0 && clause.near(heel, 1).filter(next -> next.is(Term.Manner.FIRST) || next.is(Term.Act.LAND)).isPresent();
+            int heel = subject == Term.Part.HEEL
+                    ? subjectHeel()
+                    : clause.find(item -> item.is(Term.Part.HEEL)
+                            && item.rel() != Term.Rel.LEVEL_WITH
+                            && item.rel() != Term.Rel.LINE_OF);
+            boolean touches = heel >= 0
+                    && clause.near(heel, 1)
+                            .filter(next -> next.is(Term.Manner.FIRST) || next.is(Term.Act.LAND))
+                            .isPresent();
             if (aligned && heel >= 0 && !touches) {
                 clause.takeAll(Term.Part.HEEL);
                 heel = -1;
             }
             if (heel >= 0) {
-                boolean raised = !(subject == Term.Part.HEEL && clause.has(Term.Act.RAISE)) && clause.near(heel, 1)
-                        .filter(next -> next.is(Term.Way.UP) || next.is(Term.Act.RAISE) || next.is(Term.Act.STAY))
-                        .isPresent();
+                boolean raised = !(subject == Term.Part.HEEL && clause.has(Term.Act.RAISE))
+                        && clause.near(heel, 1)
+                                .filter(next ->
+                                        next.is(Term.Way.UP) || next.is(Term.Act.RAISE) || next.is(Term.Act.STAY))
+                                .isPresent();
                 clause.takeAll(Term.Part.HEEL);
                 if (raised) {
                     clause.takeAll(Term.Way.UP, Term.Act.RAISE, Term.Act.STAY);

@@ -29,7 +29,8 @@ final class ToesReading {
         int at = clause.find(item -> item.is(Term.Part.TOES)
                 && item.rel() != Term.Rel.ON
                 && item.rel() != Term.Rel.WHERE
-                && (item.who() == null || now.foot(item.who()).filter(whose -> whose == side).isPresent()));
+                && (item.who() == null
+                        || now.foot(item.who()).filter(whose -> whose == side).isPresent()));
         if (at < 0) {
             return Optional.empty();
         }
@@ -86,8 +87,11 @@ final class ToesReading {
             double degrees = Ways.amount(clause.item(number).term()).orElseThrow();
             clause.use(number);
             clause.takeAll(Term.Way.IN, Term.Way.OUT, Term.Way.ROUND);
-            boolean target = word >= 0 && number < word && word == number + 1
-                    && (clause.indexOf(Term.Act.TURN) < 0 || number > 0 && clause.item(number - 1).is(Term.Part.TOES));
+            boolean target = word >= 0
+                    && number < word
+                    && word == number + 1
+                    && (clause.indexOf(Term.Act.TURN) < 0
+                            || number > 0 && clause.item(number - 1).is(Term.Part.TOES));
             return turned(in ? -degrees : degrees, target);
         }
         if (way) {

@@ -18,14 +18,20 @@ final class TurnBodyFrame implements Frame {
 
     @Override
     public boolean may(Clause clause) {
-        return clause.has(item -> trunk(item) || item.is(Term.Act.TURN) || item.is(Term.Act.FACE)
-                || item.is(Term.Act.TWIST) || item.term() instanceof Term.Angle);
+        return clause.has(item -> trunk(item)
+                || item.is(Term.Act.TURN)
+                || item.is(Term.Act.FACE)
+                || item.is(Term.Act.TWIST)
+                || item.term() instanceof Term.Angle);
     }
 
     private static boolean trunk(Item item) {
         return item.rel() == null
-                && (item.is(Term.Part.BODY) || item.is(Term.Part.WAIST) || item.is(Term.Part.HIPS)
-                        || item.is(Term.Part.CHEST) || item.is(Term.Part.SHOULDER) && item.many());
+                && (item.is(Term.Part.BODY)
+                        || item.is(Term.Part.WAIST)
+                        || item.is(Term.Part.HIPS)
+                        || item.is(Term.Part.CHEST)
+                        || item.is(Term.Part.SHOULDER) && item.many());
     }
 
     @Override
@@ -35,16 +41,31 @@ final class TurnBodyFrame implements Frame {
         boolean verb = clause.has(Term.Act.TURN) || clause.has(Term.Act.FACE) || clause.has(Term.Act.TWIST);
         boolean half = clause.has(item -> item.term() instanceof Term.Angle(double degrees) && degrees == BACK);
         boolean limb = clause.has(item -> (WhichFoot.foot(item) || HandWords.hand(item)) && item.rel() == null);
-        if (!part && !verb && !half || limb && !part || clause.has(Term.Part.WEIGHT)) {
+        boolean bend = clause.has(item -> item.term() instanceof Term.Angle)
+                && clause.items().stream()
+                        .allMatch(item -> item.term() instanceof Term.Angle || item.bareSide() || Leftover.small(item));
+        boolean looks = part && clause.has(Term.Act.LOOK);
+        if (!part && !verb && !half && !bend || limb && !part || clause.has(Term.Part.WEIGHT)) {
             return Optional.empty();
         }
         boolean hips = clause.takeAll(Term.Part.HIPS);
         boolean chest = clause.takeAll(Term.Part.CHEST, Term.Part.SHOULDER);
         boolean whole = clause.takeAll(Term.Part.WAIST, Term.Part.BODY);
-        BodyPart bodyPart = whole || chest && hips || !hips && !chest
-                ? BodyPart.WHOLE
-                : hips ? BodyPart.HIPS : BodyPart.CHEST;
-        clause.takeAll(Term.Act.TURN, Term.Act.FACE, Term.Act.TWIST, Term.Act.MOVE, Term.Act.OPEN, Term.Act.RETURN, Term.Act.STAY, Term.Act.POINT, Term.Act.PUSH);
+        BodyPart bodyPart =
+                whole || chest && hips || !hips && !chest ? BodyPart.WHOLE : hips ? BodyPart.HIPS : BodyPart.CHEST;
+        clause.takeAll(
+                Term.Act.TURN,
+                Term.Act.FACE,
+                Term.Act.TWIST,
+                Term.Act.MOVE,
+                Term.Act.OPEN,
+                Term.Act.RETURN,
+                Term.Act.STAY,
+                Term.Act.POINT,
+                Term.Act.PUSH);
+        if (looks) {
+            clause.takeAll(Term.Act.LOOK);
+        }
         clause.takeAll(Term.Manner.ALL, Term.Manner.STRAIGHT, Term.Rel.THROUGH, Term.Way.ROUND, Term.Rel.BESIDE);
         boolean stays = clause.indexOf(Term.Act.STAY) >= 0;
         Ways ways = new Ways(clause, now);
@@ -64,21 +85,24 @@ final class TurnBodyFrame implements Frame {
     }
 
     private static Optional<Heading> front(Clause clause) {
-        boolean front = clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT).isPresent()
+        boolean front = clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT)
+                        .isPresent()
                 || clause.takeAll(Term.Way.FORWARD);
         return front ? Optional.of(Heading.FRONT) : Optional.empty();
     }
 
     /** To the back of the hall; "turn back" alone says nothing. */
     private static Optional<Heading> back(Clause clause) {
-        boolean back = clause.takeItem(item -> item.is(Term.Way.BACK) && item.rel() == Term.Rel.TO).isPresent();
+        boolean back = clause.takeItem(item -> item.is(Term.Way.BACK) && item.rel() == Term.Rel.TO)
+                .isPresent();
         return back ? Optional.of(new Heading(BACK)) : Optional.empty();
     }
 
     private static Optional<Fit> reading(
             Clause clause, Situation now, BodyPart part, Optional<Heading> hall, Optional<Side> way, boolean stays) {
         if (hall.isPresent()) {
-            Way round = way.map(side -> side == Side.LEFT ? Way.LEFT : Way.RIGHT).orElse(Way.SHORTER);
+            Way round =
+                    way.map(side -> side == Side.LEFT ? Way.LEFT : Way.RIGHT).orElse(Way.SHORTER);
             return turned(part, new Turning.To(now.ofPosture(hall.get()), round));
         }
         Optional<Term.Span> span = clause.take(Term.Span.class);
@@ -106,12 +130,13 @@ final class TurnBodyFrame implements Frame {
         }
         if (way.isEmpty()) {
             boolean somehow = clause.indexOf(Term.Manner.SOMEHOW) >= 0;
-            return Optional.of(somehow
-                    ? Fit.of(new Move.TurnBody(part, Optional.empty()))
-                    : new Fit()
-                            .refuse(
-                                    clause.text(),
-                                    "Say which way the body turns and how far, such as \"waist left 30\"."));
+            return Optional.of(
+                    somehow
+                            ? Fit.of(new Move.TurnBody(part, Optional.empty()))
+                            : new Fit()
+                                    .refuse(
+                                            clause.text(),
+                                            "Say which way the body turns and how far, such as \"waist left 30\"."));
         }
         boolean open = clause.has(Term.Manner.LITTLE) || clause.indexOf(Term.Manner.SOMEHOW) >= 0;
         if (open) {

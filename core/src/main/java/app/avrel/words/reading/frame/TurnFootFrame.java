@@ -35,17 +35,34 @@ final class TurnFootFrame implements Frame {
         }
 
         Optional<Fit> read() {
-            boolean turns = clause.has(Term.Act.TURN) || clause.has(Term.Act.TWIST);
+            boolean turns = clause.has(Term.Act.TURN)
+                    || clause.has(Term.Act.TWIST)
+                    || clause.has(Term.Act.PUSH) && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null);
             boolean opens = clause.has(Term.Act.OPEN) || clause.has(Term.Act.CLOSE);
             boolean points = clause.has(Term.Act.FACE) || clause.has(Term.Act.POINT) || clause.has(Term.Act.LOOK);
-            boolean toes = clause.has(item -> item.is(Term.Part.TOES) && item.rel() != Term.Rel.ON && item.rel() != Term.Rel.WITH);
+            boolean toes = clause.has(
+                    item -> item.is(Term.Part.TOES) && item.rel() != Term.Rel.ON && item.rel() != Term.Rel.WITH);
             boolean part = clause.has(WhichFoot::foot);
-            boolean heel = clause.has(item -> item.is(Term.Part.HEEL) || item.is(Term.Part.BALL) || item.is(Term.Part.SOLE));
+            boolean heel =
+                    clause.has(item -> item.is(Term.Part.HEEL) || item.is(Term.Part.BALL) || item.is(Term.Part.SOLE));
             boolean foot = clause.has(item -> item.is(Term.Part.FOOT));
             boolean onSide = clause.has(item -> item.bareSide() && item.rel() == null);
-            boolean many = clause.has(item -> item.is(Term.Part.FOOT) && item.both()) && (clause.has(Term.Hall.class) || clause.has(Term.Way.FORWARD));
-            boolean limb = toes || foot || heel && turns || !part && turns && onSide && (clause.has(Term.Way.IN) || clause.has(Term.Way.OUT));
-            if (!limb || !(turns || opens || points || toes || many || clause.has(Term.Way.IN) || clause.has(Term.Way.OUT)) || clause.has(Term.Act.STEP) || clause.has(Term.Part.WEIGHT)
+            boolean many = clause.has(item -> item.is(Term.Part.FOOT) && item.both())
+                    && (clause.has(Term.Hall.class) || clause.has(Term.Way.FORWARD));
+            boolean limb = toes
+                    || foot
+                    || heel && turns
+                    || !part && turns && onSide && (clause.has(Term.Way.IN) || clause.has(Term.Way.OUT));
+            if (!limb
+                    || !(turns
+                            || opens
+                            || points
+                            || toes
+                            || many
+                            || clause.has(Term.Way.IN)
+                            || clause.has(Term.Way.OUT))
+                    || clause.has(Term.Act.STEP)
+                    || clause.has(Term.Part.WEIGHT)
                     || clause.has(item -> HandWords.hand(item) && item.rel() == null)) {
                 return Optional.empty();
             }
@@ -60,10 +77,29 @@ final class TurnFootFrame implements Frame {
             Optional<Pivot> pivot = pivot(toes, foot);
             boolean swings = pivot.isEmpty() && !toes && !foot && heel;
             int owner = owner(foot);
-            WhichFoot.Found which = owner >= 0 ? owned(owner) : WhichFoot.of(clause, now, toes && clause.has(item -> Ways.amount(item.term()).isPresent()));
-            clause.takeAll(Term.Act.TURN, Term.Act.TWIST, Term.Act.FACE, Term.Act.POINT, Term.Act.MOVE, Term.Act.RETURN, Term.Act.SWEEP, Term.Act.LOOK, Term.Act.CROSS);
-            clause.takeAll(Term.Manner.ON_THE_SPOT, Term.Part.BODY, Term.Way.ROUND);
-            List<Side> sides = which.both() ? List.of(Side.LEFT, Side.RIGHT) : List.of(which.side().orElse(Side.LEFT));
+            WhichFoot.Found which = owner >= 0
+                    ? owned(owner)
+                    : WhichFoot.of(
+                            clause,
+                            now,
+                            toes && clause.has(item -> Ways.amount(item.term()).isPresent()));
+            clause.takeAll(
+                    Term.Act.TURN,
+                    Term.Act.TWIST,
+                    Term.Act.FACE,
+                    Term.Act.POINT,
+                    Term.Act.MOVE,
+                    Term.Act.RETURN,
+                    Term.Act.SWEEP,
+                    Term.Act.LOOK,
+                    Term.Act.CROSS,
+                    Term.Act.PUSH,
+                    Term.Act.STRAIGHTEN,
+                    Term.Act.FOLLOW);
+            clause.takeAll(Term.Manner.ON_THE_SPOT, Term.Way.ROUND);
+            List<Side> sides = which.both()
+                    ? List.of(Side.LEFT, Side.RIGHT)
+                    : List.of(which.side().orElse(Side.LEFT));
             return Optional.of(turn(sides, which, pivot, swings, toes, points && !turns && !opens || many));
         }
 
@@ -107,7 +143,10 @@ final class TurnFootFrame implements Frame {
         private boolean named(int except) {
             for (int i = 0; i < clause.size(); i++) {
                 Item item = clause.item(i);
-                if (i != except && WhichFoot.foot(item) && item.who() != null && item.who().side().isPresent()) {
+                if (i != except
+                        && WhichFoot.foot(item)
+                        && item.who() != null
+                        && item.who().side().isPresent()) {
                     return true;
                 }
             }
@@ -124,13 +163,26 @@ final class TurnFootFrame implements Frame {
             return term == Term.Part.SOLE ? Pivot.SOLE : term == Term.Part.TOES ? null : null;
         }
 
-        private Fit turn(List<Side> sides, WhichFoot.Found which, Optional<Pivot> pivot, boolean swings, boolean toes, boolean points) {
+        private Fit turn(
+                List<Side> sides,
+                WhichFoot.Found which,
+                Optional<Pivot> pivot,
+                boolean swings,
+                boolean toes,
+                boolean points) {
             ToesReading reading = new ToesReading(now, sides.getFirst());
             List<Integer> subject = pivotSubject();
             subject.forEach(clause::use);
             Optional<Toes> where = reading.of(clause, toes || points);
             clause.takeAll(Term.Act.OPEN, Term.Act.CLOSE);
-            clause.takeAll(Term.Part.TOES, Term.Part.FOOT, Term.Part.LEG, Term.Part.HEEL, Term.Part.BALL, Term.Way.UP, Term.Manner.FLAT);
+            clause.takeAll(
+                    Term.Part.TOES,
+                    Term.Part.FOOT,
+                    Term.Part.LEG,
+                    Term.Part.HEEL,
+                    Term.Part.BALL,
+                    Term.Way.UP,
+                    Term.Manner.FLAT);
             clause.takeAll(Term.Manner.NONE, Term.Manner.SOMEHOW, Term.Rel.THROUGH, Term.Way.ROUND);
             clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT);
             Pivot on = pivot.orElse(swings ? Pivot.BALL : Pivot.HEEL);
@@ -153,7 +205,9 @@ final class TurnFootFrame implements Frame {
         private List<Integer> pivotSubject() {
             List<Integer> found = new ArrayList<>();
             for (int i = 0; i < clause.size(); i++) {
-                if (clause.open(i) && WhichFoot.foot(clause.item(i)) && clause.item(i).rel() != Term.Rel.TO) {
+                if (clause.open(i)
+                        && WhichFoot.foot(clause.item(i))
+                        && clause.item(i).rel() != Term.Rel.TO) {
                     found.add(i);
                 }
             }
@@ -165,7 +219,8 @@ final class TurnFootFrame implements Frame {
             return switch (toes) {
                 case Toes.Turned(double out) -> new Toes.Turned(-out);
                 case Toes.TurnedSome(var way) ->
-                    new Toes.TurnedSome(way == Toes.TurnedSome.Way.OUT ? Toes.TurnedSome.Way.IN : Toes.TurnedSome.Way.OUT);
+                    new Toes.TurnedSome(
+                            way == Toes.TurnedSome.Way.OUT ? Toes.TurnedSome.Way.IN : Toes.TurnedSome.Way.OUT);
                 case Toes.AgainstPelvis(double out) -> new Toes.AgainstPelvis(-out);
                 case Toes.OutAsFarAsTheyGo _ -> new Toes.InAsFarAsTheyGo();
                 case Toes.InAsFarAsTheyGo _ -> new Toes.OutAsFarAsTheyGo();

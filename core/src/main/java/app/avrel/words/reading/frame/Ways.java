@@ -41,7 +41,8 @@ final class Ways {
         int at = -1;
         for (int i = 0; i < clause.size() && at < 0; i++) {
             boolean faced = i > 0
-                    && (clause.item(i - 1).is(Term.Act.FACE) || clause.item(i - 1).is(Term.Act.LOOK));
+                    && (clause.item(i - 1).is(Term.Act.FACE)
+                            || clause.item(i - 1).is(Term.Act.LOOK));
             at = clause.open(i) && amount(clause.item(i).term()).isPresent() && (led(clause.item(i)) || faced) ? i : at;
         }
         if (at < 0) {
@@ -80,8 +81,7 @@ final class Ways {
 
     /** {@return a number of degrees} */
     Optional<Double> degrees() {
-        return clause.takeItem(item -> amount(item.term()).isPresent())
-                .flatMap(item -> amount(item.term()));
+        return clause.takeItem(item -> amount(item.term()).isPresent()).flatMap(item -> amount(item.term()));
     }
 
     /** {@return the direction, with ways counted for a foot or hand of this side} */
@@ -102,9 +102,11 @@ final class Ways {
     private Optional<Double> ofBody(Side side) {
         Optional<Double> corner = corner();
         boolean ahead = clause.takeAll(Term.Way.FORWARD)
-                || clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT).isPresent();
+                || clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT)
+                        .isPresent();
         boolean back = clause.takeAll(Term.Way.BACK)
-                || clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.REAR).isPresent();
+                || clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.REAR)
+                        .isPresent();
         boolean out = clause.takeAll(Term.Way.OUT, Term.Way.SIDE);
         boolean slanting = clause.takeAll(Term.Way.DIAGONAL);
         Optional<Side> way = leftOrRight();
@@ -118,7 +120,10 @@ final class Ways {
         }
         boolean bends = way.isPresent() || out || slanting || ahead || back;
         Optional<Double> angle = bends
-                ? clause.takeItem(item -> item.rel() != Term.Rel.ON && item.rel() != Term.Rel.TO || way.isPresent() || out || slanting
+                ? clause.takeItem(item -> item.rel() != Term.Rel.ON && item.rel() != Term.Rel.TO
+                                        || way.isPresent()
+                                        || out
+                                        || slanting
                                 ? amount(item.term())
                                         .filter(value -> value == Math.rint(value))
                                         .isPresent()

@@ -19,8 +19,8 @@ final class WeightFrame implements Frame {
     private static final int ABOUT = 5;
     private static final int ALMOST_ALL = 85;
 
-    private static final Set<Term.Act> OWN = EnumSet.of(
-            Term.Act.SHIFT, Term.Act.EMPTY, Term.Act.BEAR, Term.Act.FILL, Term.Act.ROOT, Term.Act.SIT);
+    private static final Set<Term.Act> OWN =
+            EnumSet.of(Term.Act.SHIFT, Term.Act.EMPTY, Term.Act.BEAR, Term.Act.FILL, Term.Act.ROOT, Term.Act.SIT);
 
     private static final Set<Term.Act> FAIR = EnumSet.of(
             Term.Act.MOVE,
@@ -51,11 +51,23 @@ final class WeightFrame implements Frame {
             case Term.Act act -> OWN.contains(act);
             case Term.Ratio _, Term.Share _, Term.Span _ -> true;
             case Term.Num _, Term.Who _ -> true;
-            case Term.Manner manner -> switch (manner) {
-                case EVEN, EVENLY, MIDDLE, HALFWAY, ALL, ALL_EMPTY, ALL_FULL, NONE, LIGHT, FULL, REST_OF,
-                        HOUSE_FRONT, HOUSE_LIGHT -> true;
-                default -> false;
-            };
+            case Term.Manner manner ->
+                switch (manner) {
+                    case EVEN,
+                            EVENLY,
+                            MIDDLE,
+                            HALFWAY,
+                            ALL,
+                            ALL_EMPTY,
+                            ALL_FULL,
+                            NONE,
+                            LIGHT,
+                            FULL,
+                            REST_OF,
+                            HOUSE_FRONT,
+                            HOUSE_LIGHT -> true;
+                    default -> false;
+                };
             default -> false;
         });
     }
@@ -87,20 +99,32 @@ final class WeightFrame implements Frame {
             own = takeActs(OWN);
             boolean number = clause.has(Term.Ratio.class) || clause.has(Term.Share.class);
             boolean state = clause.has(item -> item.term() instanceof Term.Manner manner
-                    && (manner == Term.Manner.FULL || manner == Term.Manner.LIGHT || manner == Term.Manner.NONE
-                            || manner == Term.Manner.ALL_EMPTY || manner == Term.Manner.ALL_FULL
-                            || manner == Term.Manner.EVEN || manner == Term.Manner.REST_OF
-                            || manner == Term.Manner.HOUSE_FRONT || manner == Term.Manner.HOUSE_LIGHT));
+                    && (manner == Term.Manner.FULL
+                            || manner == Term.Manner.LIGHT
+                            || manner == Term.Manner.NONE
+                            || manner == Term.Manner.ALL_EMPTY
+                            || manner == Term.Manner.ALL_FULL
+                            || manner == Term.Manner.EVEN && even()
+                            || manner == Term.Manner.REST_OF
+                            || manner == Term.Manner.HOUSE_FRONT
+                            || manner == Term.Manner.HOUSE_LIGHT));
             boolean all = clause.has(Term.Manner.ALL) && clause.has(item -> limb(item) || item.bareSide());
             boolean middle = clause.has(Term.Manner.MIDDLE) && clause.has(Term.Act.RETURN);
-            boolean bareNumber = clause.has(item -> item.term() instanceof Term.Num && item.rel() != Term.Rel.TO && item.rel() != Term.Rel.AT)
+            boolean bareNumber = clause.has(item ->
+                            item.term() instanceof Term.Num && item.rel() != Term.Rel.TO && item.rel() != Term.Rel.AT)
                     && clause.has(item -> item.bareSide() && item.who().side().isPresent() || leg(item));
             boolean goesOn = now.topic() == Situation.Topic.WEIGHT
                     && clause.has(item -> item.bareSide() && item.who().side().isPresent())
-                    && clause.has(item -> item.is(Term.Act.MOVE) || item.is(Term.Act.RETURN) || item.is(Term.Rel.ON) || item.rel() == Term.Rel.ON);
+                    && clause.has(item -> item.is(Term.Act.MOVE)
+                            || item.is(Term.Act.RETURN)
+                            || item.is(Term.Rel.ON)
+                            || item.rel() == Term.Rel.ON);
             boolean stays = clause.has(Term.Act.STAY)
                     && clause.has(item -> item.rel() == Term.Rel.ON && (limb(item) || item.bareSide()));
             if (!weight && !own && !number && !state && !all && !middle && !bareNumber && !goesOn && !stays) {
+                return Optional.empty();
+            }
+            if (!weight && !number && clause.has(Term.Act.LAND)) {
                 return Optional.empty();
             }
             about = clause.has(Term.Manner.ABOUT);
@@ -112,6 +136,15 @@ final class WeightFrame implements Frame {
             Fit fit = split().costs(cost);
             clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT);
             return Optional.of(fit);
+        }
+
+        /** Even alone is a pace. */
+        private boolean even() {
+            return weight
+                    || own
+                    || clause.has(Term.Act.RETURN)
+                    || clause.has(Term.Act.MOVE)
+                    || clause.has(Reading::limb);
         }
 
         private boolean takeActs(Set<Term.Act> acts) {
@@ -165,8 +198,7 @@ final class WeightFrame implements Frame {
 
         private Fit unnumbered() {
             boolean sits = acted(Term.Act.SIT) && !weight;
-            boolean empties = acted(Term.Act.EMPTY)
-                    || clause.takeAll(Term.Manner.NONE, Term.Manner.ALL_EMPTY);
+            boolean empties = acted(Term.Act.EMPTY) || clause.takeAll(Term.Manner.NONE, Term.Manner.ALL_EMPTY);
             boolean all = clause.takeAll(Term.Manner.ALL, Term.Manner.ALL_FULL);
             boolean fills = acted(Term.Act.FILL) | clause.has(Term.Manner.FULL);
             boolean light = clause.has(Term.Manner.LIGHT);
@@ -175,7 +207,8 @@ final class WeightFrame implements Frame {
                 side();
                 return new Fit();
             }
-            Optional<Side> full = fills && clause.has(Term.Manner.FULL) ? sideBefore(Term.Manner.FULL) : Optional.empty();
+            Optional<Side> full =
+                    fills && clause.has(Term.Manner.FULL) ? sideBefore(Term.Manner.FULL) : Optional.empty();
             Optional<Side> empty = light ? sideBefore(Term.Manner.LIGHT) : Optional.empty();
             clause.takeAll(Term.Manner.FULL, Term.Manner.LIGHT);
             if (full.isPresent() && (empty.isPresent() || empties)) {
@@ -194,8 +227,7 @@ final class WeightFrame implements Frame {
                 return new Fit().holds("the weight stays");
             }
             if (all || acted(Term.Act.BEAR) && !weight) {
-                return Fit.of(new Move.Shift(
-                        about ? ranged(side.get(), ALMOST_ALL, 100) : exact(side.get(), 100)));
+                return Fit.of(new Move.Shift(about ? ranged(side.get(), ALMOST_ALL, 100) : exact(side.get(), 100)));
             }
             boolean house = !more && sits;
             return Fit.of(new Move.Shift(house ? asHouse(side.get()) : Split.toward(side.get())));
@@ -247,8 +279,7 @@ final class WeightFrame implements Frame {
         private Optional<Double> share(Term term) {
             return switch (term) {
                 case Term.Share(double percent) -> Optional.of(percent);
-                case Term.Num(double value) ->
-                    Optional.of(value > 0 && value < 1 ? Math.round(value * 100) : value);
+                case Term.Num(double value) -> Optional.of(value > 0 && value < 1 ? Math.round(value * 100) : value);
                 default -> Optional.empty();
             };
         }
@@ -299,7 +330,8 @@ final class WeightFrame implements Frame {
                     sides.add(i);
                 }
             }
-            boolean before = !sides.isEmpty() && sides.getFirst() < first && (sides.size() == 1 || sides.get(1) < second);
+            boolean before =
+                    !sides.isEmpty() && sides.getFirst() < first && (sides.size() == 1 || sides.get(1) < second);
             Optional<Integer> at = sides.stream()
                     .filter(i -> before ? i < first : i > first)
                     .findFirst()
@@ -327,9 +359,7 @@ final class WeightFrame implements Frame {
                 }
                 Side same = now.weight().heavier();
                 boolean known = now.weight().least(same) > 50;
-                return known
-                        ? Fit.of(new Move.Shift(exact(same, first))).costs(Costs.LIMB_UNDERSTOOD)
-                        : ask();
+                return known ? Fit.of(new Move.Shift(exact(same, first))).costs(Costs.LIMB_UNDERSTOOD) : ask();
             }
             return Fit.of(new Move.Shift(exact(side.get(), heavier ? Math.max(first, second) : first)));
         }
@@ -356,7 +386,8 @@ final class WeightFrame implements Frame {
                 return now.foot(who.get().who());
             }
             if (who.isPresent()) {
-                clause.takeAll(Term.Way.FORWARD, Term.Way.BACK, Term.Way.SIDE, Term.Way.DOWN, Term.Way.ROUND, Term.Way.OUT);
+                clause.takeAll(
+                        Term.Way.FORWARD, Term.Way.BACK, Term.Way.SIDE, Term.Way.DOWN, Term.Way.ROUND, Term.Way.OUT);
                 clause.takeItem(item -> limb(item) && item.who() == null);
                 return now.foot(who.get().who());
             }
@@ -374,7 +405,9 @@ final class WeightFrame implements Frame {
 
         /** The other foot, of which the rest is said. */
         private void moreSides() {
-            clause.takeItem(item -> (limb(item) || item.bareSide()) && item.who() != null && item.who().side().isPresent());
+            clause.takeItem(item -> (limb(item) || item.bareSide())
+                    && item.who() != null
+                    && item.who().side().isPresent());
         }
 
         private Split asHouse(Side heavier) {

@@ -56,8 +56,9 @@ final class WhichFoot {
                     ? new Found(elsewhere, named, Costs.LIMB_ELIDED, false)
                     : new Found(meant(clause, now), named, Costs.LIMB_UNDERSTOOD, false);
         }
-        Optional<Side> with = clause.takeItem(
-                        item -> item.bareSide() && item.rel() == Term.Rel.WITH && now.foot(item.who()).isPresent())
+        Optional<Side> with = clause.takeItem(item -> item.bareSide()
+                        && item.rel() == Term.Rel.WITH
+                        && now.foot(item.who()).isPresent())
                 .flatMap(item -> now.foot(item.who()));
         if (with.isPresent()) {
             return new Found(with, -1, 0, false);
@@ -91,7 +92,9 @@ final class WhichFoot {
             return led;
         }
         int first = clause.find(item -> item.bareSide() && item.rel() == null);
-        boolean leads = first >= 0 && begins(clause, first) && now.foot(clause.item(first).who()).isPresent();
+        boolean leads = first >= 0
+                && begins(clause, first)
+                && now.foot(clause.item(first).who()).isPresent();
         if (leads) {
             return first;
         }
@@ -145,10 +148,7 @@ final class WhichFoot {
 
     /** Asks which foot; the move then stands for the left. */
     static Fit ask(Fit fit, Clause clause) {
-        Item at = clause.items().stream()
-                .filter(WhichFoot::foot)
-                .findFirst()
-                .orElse(clause.item(0));
+        Item at = clause.items().stream().filter(WhichFoot::foot).findFirst().orElse(clause.item(0));
         boolean named = foot(at);
         String side = named ? "" : "foot ";
         return fit.sideOpen()
