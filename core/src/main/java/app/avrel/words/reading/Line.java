@@ -39,6 +39,9 @@ public final class Line {
 
     private static final int PROPOSALS = 8;
 
+    /** More letters than this are no line of one count. */
+    private static final int LONGEST = 1500;
+
     private final Language language;
     private final Wording saying;
     private final Body body;
@@ -55,6 +58,9 @@ public final class Line {
 
     /** {@return what a line says for one who stands so} */
     public LineReading read(String typed, Pose pose) {
+        if (typed.length() > LONGEST) {
+            return tooLong(typed, pose);
+        }
         List<Token> tokens = Amounts.of(Scanner.scan(typed, language));
         Phrases.Found phrases =
                 Phrases.of(typed, tokens, language, saying.directions().startFaces());
@@ -71,6 +77,23 @@ public final class Line {
         run.words.sort(Comparator.comparingInt(LineReading.Word::from));
         return new LineReading(
                 typed, run.stages, run.words, run.manner, run.questions, run.refusals, run.holds, run.now.pose());
+    }
+
+    private static LineReading tooLong(String typed, Pose pose) {
+        String begins = typed.substring(0, PROPOSALS);
+        Refusal refusal = new Refusal(
+                begins,
+                "This is too long for one count: at most " + LONGEST
+                        + " letters. Type one count a line, or read it in as notes.");
+        return new LineReading(
+                typed,
+                List.of(),
+                List.of(),
+                CountManner.UNSAID,
+                List.of(),
+                List.of(refusal),
+                List.of(),
+                pose);
     }
 
     /** One line, while it is read. */

@@ -8,6 +8,8 @@ import app.avrel.words.reading.frame.CountManner;
 import app.avrel.words.reading.frame.Question;
 import app.avrel.words.reading.frame.Refusal;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * What a line was understood to say.
@@ -83,13 +85,32 @@ public record LineReading(
         return words.stream().filter(word -> word.role() == role).toList();
     }
 
+    /** {@return whether the line may be recorded as it is: understood, or with words that stay as a note} */
+    public boolean recordable() {
+        return understood() || keepable();
+    }
+
+    /** {@return what stays as a note on the count: the words that no move holds, and the line as it was typed} */
+    public Optional<String> note() {
+        if (!keepable()) {
+            return Optional.empty();
+        }
+        String kept = words(Role.UNKNOWN).stream().map(Word::text).collect(Collectors.joining(", "));
+        return Optional.of("not recorded: " + kept + " — typed: " + typed.strip());
+    }
+
     /** {@return a count with what the line says laid over {@code before}; its moves replace those there were} */
     public Count over(Count before) {
-        Count count = before.withStages(stages)
+        Count count = before.withNote(note().map(note -> noted(before.note(), note)).orElse(before.note()))
+                .withStages(stages)
                 .withBreath(manner.breath().orElse(before.breath()))
                 .withPace(manner.pace().orElse(before.pace()))
                 .withBeats(manner.beats().orElse(before.beats()));
         return manner.arrival().map(count::withArrival).orElse(count);
+    }
+
+    private static String noted(String before, String note) {
+        return before.isBlank() ? note : before + " · " + note;
     }
 
     /** {@return the count that the line says} */

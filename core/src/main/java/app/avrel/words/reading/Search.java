@@ -14,7 +14,10 @@ import java.util.stream.Collectors;
 final class Search {
 
     /** How many readings of the beginning are kept at each place. */
-    private static final int KEPT = 3;
+    private static final int KEPT = 2;
+
+    /** The most limbs that one clause names: the two hands, and what they are placed against. */
+    private static final int MOST_SUBJECTS = 3;
 
     /** The longest clause, in phrases. */
     private static final int LONGEST = 30;
@@ -69,8 +72,14 @@ final class Search {
         }
         double open = boundary(items, from) ? 0 : Costs.NO_BOUNDARY;
         int most = Math.min(items.size(), from + LONGEST);
+        int subjects = 0;
         for (int to = from + 1; to <= most; to++) {
-            if (items.get(to - 1).soft()) {
+            Item last = items.get(to - 1);
+            if (last.soft()) {
+                continue;
+            }
+            subjects += last.part() && last.rel() == null && last.who() != null ? 1 : 0;
+            if (subjects > MOST_SUBJECTS || !worth(best.get(to), path.cost + open + Costs.CLAUSE)) {
                 continue;
             }
             List<Item> run = items.subList(from, to);

@@ -34,6 +34,9 @@ final class FootPlaces {
             clause.takeAll(Term.Way.IN);
             return Optional.of(new StepPlace.Beside(Optional.empty(), Optional.empty()));
         }
+        if (!clause.has(FootPlaces::anchors)) {
+            keepAhead();
+        }
         Optional<Length> wide =
                 clause.take(Term.Measure.class, Term.Measure::wide).map(Term.Measure::length);
         Optional<Length> far = clause.take(Term.Measure.class).map(Term.Measure::length);
@@ -99,7 +102,6 @@ final class FootPlaces {
 
     private Optional<StepPlace> directed(Side foot, Optional<Length> far, Optional<Length> width) {
         boolean outOnly = clause.has(Term.Way.OUT) || clause.has(Term.Way.SIDE);
-        keepAhead();
         Ways ways = new Ways(clause, now);
         Optional<Direction> direction = ways.of(foot);
         hall = ways.found();
@@ -115,7 +117,8 @@ final class FootPlaces {
     /** To the side, half a foot ahead: a step to a direction has no second length, so that is pointed at. */
     private void keepAhead() {
         boolean sided =
-                clause.has(item -> item.is(Term.Way.SIDE) || item.is(Term.Way.OUT) || item.term() instanceof Term.Hall);
+                clause.has(item -> item.is(Term.Way.SIDE) || item.is(Term.Way.OUT) || item.term() instanceof Term.Hall
+                || item.rel() == Term.Rel.TO && item.term() instanceof Term.Num);
         for (int i = 1; sided && i < clause.size(); i++) {
             boolean ahead = clause.open(i)
                     && (clause.item(i).is(Term.Way.FORWARD) || clause.item(i).is(Term.Way.BACK));

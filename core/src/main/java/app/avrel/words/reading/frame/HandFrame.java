@@ -552,8 +552,8 @@ final class HandFrame implements Frame {
                 return place.withAt(HandAt.STAYS);
             }
             boolean sweeps = clause.has(Term.Act.SWEEP);
-            Optional<Item> item = clause.takeItem(
-                    some -> limbTarget(some) || sweeps && some.is(Term.Part.KNEE) && some.who() != null);
+            Optional<Item> item = clause.takeItem(some -> !flank(some)
+                    && (limbTarget(some) || sweeps && some.is(Term.Part.KNEE) && some.who() != null));
             if (item.isEmpty()) {
                 return place;
             }
@@ -578,6 +578,12 @@ final class HandFrame implements Frame {
             return way.isPresent()
                     ? at.withOffset(new HandOffset(way.get(), by))
                     : by.isPresent() ? at.withOffset(new HandOffset(HandOffset.Way.AWAY, by)) : at;
+        }
+
+        /** The left side: a side of the body, not the other hand. */
+        private boolean flank(Item item) {
+            int at = clause.items().indexOf(item);
+            return item.bareSide() && at + 1 < clause.size() && clause.item(at + 1).is(Term.Way.SIDE);
         }
 
         private static boolean limbTarget(Item item) {
@@ -751,6 +757,10 @@ final class HandFrame implements Frame {
                 if (bare && (high || i > subject && !item.is(Term.Part.EYES) && !item.is(Term.Part.WAIST))) {
                     return i;
                 }
+            }
+            boolean goesOn = clause.has(Term.Act.PUSH);
+            if (goesOn && clause.takeItem(item -> height(item) && item.rel() == Term.Rel.PAST).isPresent()) {
+                return -1;
             }
             return clause.find(item -> height(item) && item.rel() != null);
         }

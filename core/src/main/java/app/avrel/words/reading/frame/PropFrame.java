@@ -65,6 +65,7 @@ final class PropFrame implements Frame {
                 clause.indexOf(Term.Act.POINT) >= 0 ? sided(clause).or(() -> points(clause)) : points(clause);
         Optional<Direction> toward = toward(clause, now);
         points = touches ? points.or(() -> Optional.of(Pointing.DOWN)) : points;
+        keepSide(clause);
         clause.takeAll(Term.Part.HAND, Term.Part.PALM, Term.Manner.UPRIGHT, Term.Way.UP, Term.Act.MOVE, Term.Act.STAY);
         Side by = hand.flatMap(item -> now.hand(item.who()))
                 .or(() -> now.pose().prop().map(held -> held.held()))
@@ -72,6 +73,18 @@ final class PropFrame implements Frame {
                 .orElse(Side.RIGHT);
         return Optional.of(
                 Fit.of(new Move.HandleProp(by, act, prop, points, toward)).costs(verb ? 0 : Costs.NO_VERB));
+    }
+
+    /** At whose side a prop is stood or held: understood, and no record holds it. */
+    private static void keepSide(Clause clause) {
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            boolean side = item.is(Term.Way.SIDE)
+                    || (item.bareSide() || WhichFoot.foot(item)) && item.rel() != null && item.rel() != Term.Rel.WITH;
+            if (clause.open(i) && side) {
+                clause.keep(i);
+            }
+        }
     }
 
     private static Optional<Pointing> sided(Clause clause) {

@@ -124,20 +124,20 @@ final class ToesReading {
         return Optional.of(target ? new Toes.AgainstPelvis(out) : new Toes.Turned(out));
     }
 
-    /** Forty-five to the left; with no side, forty-five degrees is a turn out. */
+    /** Forty-five to the left; with no side nor way, forty-five degrees can be in or out. */
     private Optional<Toes> sideways(Clause clause) {
         Ways ways = new Ways(clause, now);
         int number = clause.find(ToesReading::amount);
         boolean to = clause.item(number).rel() == Term.Rel.TO;
         Optional<Side> way = ways.leftOrRight();
+        if (way.isEmpty()) {
+            return Optional.empty();
+        }
         double degrees = ways.degrees().orElseThrow();
-        if (way.isPresent() && to) {
+        if (to) {
             return Optional.of(new Toes.Toward(Ways.body(way.get().sign() * degrees)));
         }
         double turn = Math.clamp(degrees, -180, 180);
-        if (way.isPresent()) {
-            return Optional.of(new Toes.Turned(way.get() == side ? turn : -turn));
-        }
-        return Optional.of(new Toes.Turned(turn));
+        return Optional.of(new Toes.Turned(way.get() == side ? turn : -turn));
     }
 }
