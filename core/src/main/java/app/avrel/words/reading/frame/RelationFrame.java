@@ -60,6 +60,7 @@ final class RelationFrame implements Frame {
                 Term.Act.LAND);
         Optional<Side> beside = ball ? beside(clause) : Optional.empty();
         Optional<Palm> palm = palms(clause);
+        boolean placed = placed(clause);
         Optional<Side> leading = leading(clause, now, ball);
         Optional<Landmark> height = height(clause);
         Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
@@ -85,16 +86,40 @@ final class RelationFrame implements Frame {
                 Term.Act.FACE,
                 Term.Manner.WIDE);
         clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.BOTH);
+        boolean open = leading.isPresent() && !placed;
+        if (ball && open) {
+            return Optional.of(ask(clause, "above"));
+        }
         if (ball) {
             return Optional.of(leading.map(above -> Fit.of(new Move.HoldBall(above, height, gap, beside)))
                     .orElseGet(() -> ask(clause, "above")));
         }
         HandRelation found = relation.get();
         boolean alike = found == HandRelation.PALMS_TOGETHER || found == HandRelation.APART;
+        boolean named = found == HandRelation.PALM_UNDER_ELBOW || alike;
+        if (open && !named) {
+            return Optional.of(ask(clause, found.leading()));
+        }
         Optional<Side> side = leading.or(() -> alike ? Optional.of(Side.RIGHT) : Optional.empty());
         HandRelation which = found;
         return Optional.of(side.map(first -> Fit.of(new Move.RelateHands(which, first, height, gap, palm)))
                 .orElseGet(() -> ask(clause, which.leading())));
+    }
+
+    /** Whether it is said how the named hand stands to the other. */
+    private static boolean placed(Clause clause) {
+        return clause.has(item -> switch (item.term()) {
+            case Term.Rel rel -> switch (rel) {
+                case ABOVE, BELOW, INSIDE, OUTSIDE, OVER, UNDER, ON -> true;
+                default -> false;
+            };
+            case Term.Way way -> switch (way) {
+                case UP, DOWN, IN, OUT -> true;
+                default -> false;
+            };
+            default -> (HandWords.hand(item) || item.bareSide()) && item.rel() != null && item.rel() != Term.Rel.WITH && item.rel() != Term.Rel.OF
+                    && item.rel() != Term.Rel.TO;
+        });
     }
 
     private static Optional<Landmark> height(Clause clause) {
