@@ -8,6 +8,7 @@ import app.avrel.form.LinkId;
 import app.avrel.form.WayIn;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
+import app.avrel.words.lexicon.TaughtWord;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -114,7 +115,21 @@ public record ProjectImport(Project here, Project there) {
             links.forEach(this::link);
             forms.forEach(id -> there.form(id).ifPresent(this::form));
             rules();
+            words();
             return new Result(project, report);
+        }
+
+        /** The school's own words come along; where a phrase means something else here, it stays so. */
+        private void words() {
+            for (TaughtWord word : there.setting().taught()) {
+                boolean known = project.setting().taught().stream()
+                        .anyMatch(ours -> ours.language() == word.language()
+                                && ours.phrase().equalsIgnoreCase(word.phrase()));
+                if (!known) {
+                    project = project.withSetting(project.setting().teaching(word));
+                    report.add("own word \"" + word.phrase() + "\" was brought");
+                }
+            }
         }
 
         private static Optional<LinkId> shared(WayIn way) {

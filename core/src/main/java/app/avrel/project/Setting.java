@@ -8,8 +8,10 @@ import app.avrel.floor.Turn;
 import app.avrel.form.hall.Hall;
 import app.avrel.house.HouseRules;
 import app.avrel.motion.Performer;
+import app.avrel.words.lexicon.TaughtWord;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * The frame in which a school records.
@@ -18,17 +20,25 @@ import java.util.List;
  * @param words the vocabulary in which directions are said
  * @param bodies whose bodies the school looks at; at least one
  * @param body which of them is the measure now, from 0
+ * @param taught the school's own words for what is typed
  */
 @RecordBuilder
-public record Setting(Heading startFaces, DirectionWords words, List<Body> bodies, int body, HouseRules rules)
+public record Setting(
+        Heading startFaces,
+        DirectionWords words,
+        List<Body> bodies,
+        int body,
+        HouseRules rules,
+        List<TaughtWord> taught)
         implements SettingBuilder.With {
 
     /** Facing north, clock face, a body of 170 cm, large frame. */
-    public static final Setting USUAL =
-            new Setting(Heading.FRONT, DirectionWords.CLOCK, List.of(Body.ofStature(1.70)), 0, HouseRules.LARGE_FRAME);
+    public static final Setting USUAL = new Setting(
+            Heading.FRONT, DirectionWords.CLOCK, List.of(Body.ofStature(1.70)), 0, HouseRules.LARGE_FRAME, List.of());
 
     public Setting {
         bodies = List.copyOf(bodies);
+        taught = List.copyOf(taught);
         if (body < 0 || body >= bodies.size()) {
             throw new IllegalArgumentException(
                     "the chosen body must be one of " + bodies.size() + ", counted from 0, but was " + body);
@@ -52,7 +62,21 @@ public record Setting(Heading startFaces, DirectionWords words, List<Body> bodie
         return hall.front().turnTo(startFaces);
     }
 
+    /** {@return this, with a word taught; what it meant before is forgotten} */
+    public Setting teaching(TaughtWord word) {
+        return withTaught(
+                Stream.concat(forgetting(word).taught.stream(), Stream.of(word)).toList());
+    }
+
+    /** {@return this without what a phrase was taught to mean} */
+    public Setting forgetting(TaughtWord word) {
+        return withTaught(taught.stream()
+                .filter(other ->
+                        other.language() != word.language() || !other.phrase().equalsIgnoreCase(word.phrase()))
+                .toList());
+    }
+
     public Setting withBodies(List<Body> changed, int chosen) {
-        return new Setting(startFaces, words, changed, chosen, rules);
+        return new Setting(startFaces, words, changed, chosen, rules, taught);
     }
 }

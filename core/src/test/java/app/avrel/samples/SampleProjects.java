@@ -22,10 +22,12 @@ import app.avrel.house.HouseRules;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonDraft;
 import app.avrel.posture.Posture;
+import app.avrel.posture.count.Language;
 import app.avrel.project.Learner;
 import app.avrel.project.Precaution;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
+import app.avrel.words.lexicon.TaughtWord;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -59,7 +61,8 @@ public final class SampleProjects {
                 samples.one(DirectionWords.values()),
                 List.of(Body.ofStature(1.5 + samples.number(0, 40) / 100.0), new Body("other", 1.8)),
                 samples.number(0, 1),
-                samples.one(HouseRules.presets()));
+                samples.one(HouseRules.presets()),
+                List.of(new TaughtWord(Language.ENGLISH, "window side", "9 o'clock")));
         List<Lesson> lessons = List.of(LessonDraft.of(form, 1, "One", 50), LessonDraft.of(form, 2, "Two", 60));
         return new Project(
                 "Hall",

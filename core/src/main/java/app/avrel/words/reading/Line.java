@@ -13,6 +13,8 @@ import app.avrel.words.Wording;
 import app.avrel.words.lexicon.Lexicon;
 import app.avrel.words.lexicon.Scanner;
 import app.avrel.words.lexicon.Spelling;
+import app.avrel.words.lexicon.TaughtWord;
+import app.avrel.words.lexicon.TaughtWords;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.lexicon.Token;
 import app.avrel.words.reading.frame.CountManner;
@@ -27,6 +29,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The typed line: reads what an instructor would say as the moves of one count.
@@ -45,15 +48,26 @@ public final class Line {
     private final Language language;
     private final Wording saying;
     private final Body body;
+    private final TaughtWords taught;
 
     /**
      * @param saying the vocabulary, the hall heading of the front against which moves are recorded, the house rules
      * @param body for whom lengths count while reading on from stage to stage
      */
     public Line(Language language, Wording saying, Body body) {
+        this(language, saying, body, TaughtWords.NONE);
+    }
+
+    private Line(Language language, Wording saying, Body body, TaughtWords taught) {
         this.language = language;
         this.saying = saying;
         this.body = body;
+        this.taught = taught;
+    }
+
+    /** {@return this line, which also knows the school's own words} */
+    public Line knowing(List<TaughtWord> words) {
+        return new Line(language, saying, body, TaughtWords.of(words, language));
     }
 
     /** {@return what a line says for one who stands so} */
@@ -61,7 +75,7 @@ public final class Line {
         if (typed.length() > LONGEST) {
             return tooLong(typed, pose);
         }
-        List<Token> tokens = Amounts.of(Scanner.scan(typed, language));
+        List<Token> tokens = Amounts.of(taught.scan(typed, language));
         Phrases.Found phrases =
                 Phrases.of(typed, tokens, language, saying.directions().startFaces());
         CountWords count = CountWords.of(Correcting.of(Images.of(phrases.items(), typed)));
@@ -86,14 +100,7 @@ public final class Line {
                 "This is too long for one count: at most " + LONGEST
                         + " letters. Type one count a line, or read it in as notes.");
         return new LineReading(
-                typed,
-                List.of(),
-                List.of(),
-                CountManner.UNSAID,
-                List.of(),
-                List.of(refusal),
-                List.of(),
-                pose);
+                typed, List.of(), List.of(), CountManner.UNSAID, List.of(), List.of(refusal), List.of(), pose);
     }
 
     /** One line, while it is read. */
@@ -227,7 +234,8 @@ public final class Line {
 
     /** {@return words with which a half-typed word could go on, shortest first} */
     public List<String> goingOn(String start) {
-        return Lexicon.of(language).goingOn(Scanner.plain(start)).stream()
+        String plain = Scanner.plain(start);
+        return Stream.concat(taught.goingOn(plain).stream(), Lexicon.of(language).goingOn(plain).stream())
                 .limit(PROPOSALS)
                 .toList();
     }

@@ -101,7 +101,8 @@ public record LineReading(
 
     /** {@return a count with what the line says laid over {@code before}; its moves replace those there were} */
     public Count over(Count before) {
-        Count count = before.withNote(note().map(note -> noted(before.note(), note)).orElse(before.note()))
+        Count count = before.withNote(
+                        note().map(note -> noted(before.note(), note)).orElse(before.note()))
                 .withStages(stages)
                 .withBreath(manner.breath().orElse(before.breath()))
                 .withPace(manner.pace().orElse(before.pace()))

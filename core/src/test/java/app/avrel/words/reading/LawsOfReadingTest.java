@@ -69,7 +69,9 @@ class LawsOfReadingTest {
                         ? SMALL.get(random.nextInt(SMALL.size())) + " " + word
                         : word)
                 .collect(Collectors.joining(" "));
-        assertThat(moves(SMALL.get(random.nextInt(SMALL.size())) + " " + line)).as(noisy).isEqualTo(moves(line));
+        assertThat(moves(SMALL.get(random.nextInt(SMALL.size())) + " " + line))
+                .as(noisy)
+                .isEqualTo(moves(line));
     }
 
     @ParameterizedTest(name = "{0}")
@@ -109,7 +111,9 @@ class LawsOfReadingTest {
         for (int i = 0; i < words.size(); i++) {
             List<String> fewer = new ArrayList<>(words);
             String gone = fewer.remove(i);
-            boolean small = List.of("the", "a", "at", "foot", "hold", "to", "on", "its", "steps", "shift", "turn", "lift", "look", "hand", "knee", "first", "toes")
+            boolean small = List.of(
+                            "the", "a", "at", "foot", "hold", "to", "on", "its", "steps", "shift", "turn", "lift",
+                            "look", "hand", "knee", "first", "toes")
                     .contains(gone);
             LineReading without = Typed.english(String.join(" ", fewer));
             boolean same = without.understood() && Typed.said(without).equals(whole);
@@ -132,7 +136,8 @@ class LawsOfReadingTest {
     void aSlipInALongWordIsReadOrProposed(String line) {
         LineReading reading = Typed.english(line);
         boolean read = reading.understood();
-        boolean proposed = reading.refusals().stream().anyMatch(refusal -> refusal.message().contains("Did you mean"));
+        boolean proposed = reading.refusals().stream()
+                .anyMatch(refusal -> refusal.message().contains("Did you mean"));
         assertThat(read || proposed).as(line).isTrue();
     }
 
@@ -140,8 +145,9 @@ class LawsOfReadingTest {
     @EnumSource(Language.class)
     void everyFormOfTheLexiconIsFoundAgain(Language language) {
         Lexicon lexicon = Lexicon.of(language);
-        assertThat(lexicon.forms()).hasSizeGreaterThan(500).allMatch(form -> lexicon.find(form.replace('-', ' '))
-                .isPresent());
+        assertThat(lexicon.forms())
+                .hasSizeGreaterThan(500)
+                .allMatch(form -> lexicon.find(form.replace('-', ' ')).isPresent());
     }
 
     @Test
@@ -165,8 +171,9 @@ class LawsOfReadingTest {
     void aLineOfAHundredThousandLettersIsAnsweredAtOnceWithWhatToDo() {
         String line = "left foot forward, ".repeat(5500);
         LineReading reading = Typed.english(line);
-        assertThat(reading.refusals()).singleElement().satisfies(refusal -> assertThat(refusal.message())
-                .contains("too long for one count"));
+        assertThat(reading.refusals())
+                .singleElement()
+                .satisfies(refusal -> assertThat(refusal.message()).contains("too long for one count"));
     }
 
     @Test

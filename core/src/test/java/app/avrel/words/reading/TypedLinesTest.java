@@ -30,11 +30,11 @@ class TypedLinesTest {
     static Stream<Case> cases() throws IOException {
         try (var in = TypedLinesTest.class.getResourceAsStream("lines.txt")) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .filter(line -> !line.startsWith("#") && !line.isBlank())
-                    .map(TypedLinesTest::read)
-                    .toList()
-                    .stream();
+                            .lines()
+                            .filter(line -> !line.startsWith("#") && !line.isBlank())
+                            .map(TypedLinesTest::read)
+                            .toList()
+                            .stream();
         }
     }
 
@@ -56,7 +56,9 @@ class TypedLinesTest {
         Pose usual = Typed.standing("");
         Pose from = line.start().isEmpty()
                 ? usual
-                : new Standings(Typed.SAYING, Typed.BODY).find(line.start(), usual).orElseThrow();
+                : new Standings(Typed.SAYING, Typed.BODY)
+                        .find(line.start(), usual)
+                        .orElseThrow();
         LineReading reading = Typed.read(line.typed(), line.language(), from);
         assertThat(reading.refusals()).isEmpty();
         assertThat(reading.questions()).isEmpty();

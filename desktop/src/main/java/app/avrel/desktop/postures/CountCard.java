@@ -32,6 +32,7 @@ public final class CountCard extends VBox {
     private final VBox stages = new VBox();
     private final MenuButton add = menu("Add a move", "Add a move to the last stage (Ctrl+M)");
     private final MenuButton then = menu("Then…", "Add a move after all the others (Ctrl+Shift+M)");
+    private final CountNote note;
     private final CountSaid said;
     private final List<MoveRow> rows = new ArrayList<>();
     private Holder holder;
@@ -42,12 +43,13 @@ public final class CountCard extends VBox {
     public CountCard(Session session) {
         this.session = session;
         this.head = new CountHead(session);
+        this.note = new CountNote(session);
         this.said = new CountSaid(session);
         getStyleClass().add("count-card");
         stages.getStyleClass().add("stages");
         HBox adding = new HBox(add, then);
         adding.getStyleClass().add("adding");
-        getChildren().addAll(head, stages, adding, said);
+        getChildren().addAll(head, stages, adding, note, said);
         fill(add, this::add);
         fill(then, this::addThen);
     }
@@ -105,6 +107,7 @@ public final class CountCard extends VBox {
         Wording saying = saying(desk);
         head.show(holder, index, counts);
         showStages(shown, saying);
+        note.show(holder, index, shown);
         said.show(desk, holder, index, saying);
     }
 

@@ -97,7 +97,7 @@ final class GentlerRow extends HBox {
                 .reduce((_, last) -> last)
                 .map(Moment::after)
                 .orElse(done.done().begins());
-        Line line = new Line(Language.ENGLISH, saying, setting.chosenBody());
+        Line line = new Line(Language.ENGLISH, saying, setting.chosenBody()).knowing(setting.taught());
         List<Count> counts = new ArrayList<>();
         for (String text : lines) {
             LineReading reading = line.read(text, pose);

@@ -67,8 +67,9 @@ final class OtherSideBox extends VBox {
             return true;
         }
         Setting setting = session.project().setting();
-        LineReading reading =
-                new Line(Language.ENGLISH, saying, setting.chosenBody()).read(text, before(other, count, setting));
+        LineReading reading = new Line(Language.ENGLISH, saying, setting.chosenBody())
+                .knowing(setting.taught())
+                .read(text, before(other, count, setting));
         if (!reading.understood()) {
             return false;
         }

@@ -117,6 +117,15 @@ public final class TypedLine extends VBox {
         }
 
         @Override
+        public void teach(String phrase, String means) {
+            String line = field.getText();
+            model.teach(phrase, means);
+            field.setText(line);
+            typed(line);
+            focus();
+        }
+
+        @Override
         public void put(String before, String add) {
             String line = field.getText();
             int at = line.toLowerCase(Locale.ROOT).indexOf(before);

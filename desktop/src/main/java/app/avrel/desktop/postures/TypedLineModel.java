@@ -17,10 +17,12 @@ import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import app.avrel.words.CanonicalText;
 import app.avrel.words.Wording;
+import app.avrel.words.lexicon.TaughtWord;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * What becomes of a typed line: read at each keystroke and shown as if it were recorded; recorded by Enter.
@@ -77,7 +79,7 @@ public final class TypedLineModel {
     }
 
     private boolean settle(String text) {
-        boolean taken = take(text);
+        boolean taken = take(text, LineReading::understood);
         if (taken) {
             recorded.run();
         } else {
@@ -86,15 +88,19 @@ public final class TypedLineModel {
         return taken;
     }
 
-    /** Records the line. {@return whether it was understood and so recorded} */
+    /** Records the line; words that no move holds stay as a note. {@return whether it was recorded} */
     public boolean take(String text) {
+        return take(text, LineReading::recordable);
+    }
+
+    private boolean take(String text, Predicate<LineReading> may) {
         Optional<Posture> posture = posture();
         if (posture.isEmpty() || text.isBlank()) {
             return false;
         }
         Choice from = base.orElseGet(session::choice);
         LineReading reading = read(text, posture.get(), from.count());
-        if (!reading.understood()) {
+        if (!may.test(reading)) {
             return false;
         }
         Edit edit = record(posture.get().id(), from.count(), reading);
@@ -130,6 +136,15 @@ public final class TypedLineModel {
         return line().goingOn(start);
     }
 
+    /** Teaches the project what a word of the school's own means; every later line knows it. */
+    public void teach(String phrase, String means) {
+        TaughtWord word = new TaughtWord(language, phrase, means);
+        Edit edit = Edit.of(
+                "Teach a word", project -> project.withSetting(project.setting().teaching(word)));
+        drop();
+        session.apply(edit, session.choice());
+    }
+
     public Optional<String> nearest(String unknown) {
         return line().nearest(unknown);
     }
@@ -143,7 +158,8 @@ public final class TypedLineModel {
     }
 
     private Line line() {
-        return new Line(language, saying(), setting().chosenBody());
+        return new Line(language, saying(), setting().chosenBody())
+                .knowing(setting().taught());
     }
 
     private Setting setting() {

@@ -13,6 +13,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
@@ -34,6 +35,9 @@ final class TypedNotes extends VBox {
         /** Adds something before a word. */
         void put(String before, String add);
 
+        /** Teaches what a word of the school's own means. */
+        void teach(String phrase, String means);
+
         /** Puts one word for another. */
         void replace(String word, String by);
     }
@@ -41,10 +45,16 @@ final class TypedNotes extends VBox {
     /** In sizes of the text. */
     private static final double MOST_KEPT = 6;
 
+    private static final int MEANING_COLUMNS = 36;
+
+    private static final String KEEPS =
+            "Enter records what is understood and keeps the underlined words as a note on the count.";
+
     private final Line line;
     private final TextFlow words = new TextFlow();
     private final VBox notes = new VBox();
     private final Label goingOn = Texts.of("", "quiet");
+    private final Label keeps = Texts.wrapped("", "quiet");
     private final List<Refused> refused = new ArrayList<>();
     private final Map<Question, List<Node>> asked = new HashMap<>();
     private double highest;
@@ -87,6 +97,10 @@ final class TypedNotes extends VBox {
         reading.questions().forEach(question -> noted.addAll(asked.computeIfAbsent(question, this::asked)));
         if (completion.isEmpty()) {
             noted.addAll(refused(telling(reading.refusals())));
+        }
+        if (completion.isEmpty() && reading.keepable()) {
+            Texts.set(keeps, KEEPS);
+            noted.add(keeps);
         }
         List<Node> said = new ArrayList<>();
         if (completion.isEmpty() && !reading.words(LineReading.Role.UNKNOWN).isEmpty()) {
@@ -177,13 +191,31 @@ final class TypedNotes extends VBox {
         private final Label hint = Texts.wrapped("", "hint");
         private final FlowPane chips = chips();
         private final Button chip = chip("", "Put this word for the one that is not known", this::replace);
+        private final Button teach = chip("Teach it", "Say once what this word means", this::ask);
+        private final TextField means = new TextField();
         private String word = "";
 
         Refused() {
-            chips.getChildren().add(chip);
+            means.setPromptText("what it means, in words Avrel knows; Enter teaches it");
+            means.setAccessibleText("What the word means");
+            means.setPrefColumnCount(MEANING_COLUMNS);
+            means.setOnAction(_ -> taught());
+        }
+
+        private void ask() {
+            chips.getChildren().setAll(means);
+            means.clear();
+            means.requestFocus();
+        }
+
+        private void taught() {
+            if (!means.getText().isBlank()) {
+                line.teach(word, means.getText());
+            }
         }
 
         List<Node> show(Refusal refusal) {
+            boolean same = word.equals(refusal.word()) && chips.getChildren().contains(means);
             word = refusal.word();
             Texts.set(hint, refusal.message());
             Optional<String> near = line.nearest(word)
@@ -193,7 +225,16 @@ final class TypedNotes extends VBox {
                 chip.setText(meant);
                 chip.setAccessibleText("Put “" + meant + "” for it");
             });
-            return near.isPresent() ? List.of(hint, chips) : List.of(hint);
+            boolean unknown = refusal.message().contains("is not a word I know");
+            if (!same) {
+                List<Node> offered = new ArrayList<>();
+                near.ifPresent(_ -> offered.add(chip));
+                if (unknown) {
+                    offered.add(teach);
+                }
+                chips.getChildren().setAll(offered);
+            }
+            return chips.getChildren().isEmpty() ? List.of(hint) : List.of(hint, chips);
         }
 
         private void replace() {

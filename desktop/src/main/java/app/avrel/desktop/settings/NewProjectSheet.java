@@ -68,6 +68,6 @@ public final class NewProjectSheet {
     }
 
     private Project project() {
-        return Project.empty(name, new Setting(front, words, List.of(Body.ofStature(stature)), 0, rules));
+        return Project.empty(name, new Setting(front, words, List.of(Body.ofStature(stature)), 0, rules, List.of()));
     }
 }

@@ -15,6 +15,7 @@ import app.avrel.house.HouseRules;
 import app.avrel.house.Stance;
 import app.avrel.project.Edit;
 import app.avrel.project.Setting;
+import app.avrel.words.lexicon.TaughtWord;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -34,6 +35,8 @@ public final class SettingsSheet {
     private final ChoiceField front;
     private final ChoiceField words;
     private final VBox bodies = new VBox();
+    private final VBox taught = new VBox();
+    private List<TaughtWord> shownTaught = List.of();
     private final ChoiceField preset;
     private final EntryField rulesName;
     private final Map<HouseRule, RuleField> rules = new EnumMap<>(HouseRule.class);
@@ -52,6 +55,9 @@ public final class SettingsSheet {
         grid.section("Bodies");
         grid.wide(bodies);
         grid.wide(Buttons.words("Add a body", "Add a body of 170 cm", this::addBody));
+        grid.section("Own words");
+        grid.wide(taught);
+        TaughtRows.show(taught, session.project().setting(), this::change);
         grid.section("House rules");
         preset = grid.choice("Start from");
         rulesName = grid.line("Called", "in plain words");
@@ -94,6 +100,10 @@ public final class SettingsSheet {
                 setting.words().ordinal(),
                 at -> change("words", whole -> whole.withWords(FrameChoices.words(at))));
         BodyRows.show(bodies, setting, this::change);
+        if (!shownTaught.equals(setting.taught()) && !phrases(shownTaught).equals(phrases(setting.taught()))) {
+            TaughtRows.show(taught, setting, this::change);
+        }
+        shownTaught = setting.taught();
         List<HouseRules> presets = HouseRules.presets();
         preset.show(
                 presets.stream().map(HouseRules::name).toList(),
@@ -129,6 +139,10 @@ public final class SettingsSheet {
                 answers -> change(
                         "stance" + chosen,
                         whole -> whole.withRules(whole.rules().withStance(chosen, answers))));
+    }
+
+    private static List<String> phrases(List<TaughtWord> words) {
+        return words.stream().map(TaughtWord::phrase).toList();
     }
 
     private void addBody() {

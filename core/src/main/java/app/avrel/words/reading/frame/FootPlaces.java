@@ -116,8 +116,9 @@ final class FootPlaces {
 
     /** To the side, half a foot ahead: a step to a direction has no second length, so that is pointed at. */
     private void keepAhead() {
-        boolean sided =
-                clause.has(item -> item.is(Term.Way.SIDE) || item.is(Term.Way.OUT) || item.term() instanceof Term.Hall
+        boolean sided = clause.has(item -> item.is(Term.Way.SIDE)
+                || item.is(Term.Way.OUT)
+                || item.term() instanceof Term.Hall
                 || item.rel() == Term.Rel.TO && item.term() instanceof Term.Num);
         for (int i = 1; sided && i < clause.size(); i++) {
             boolean ahead = clause.open(i)

@@ -552,8 +552,8 @@ final class HandFrame implements Frame {
                 return place.withAt(HandAt.STAYS);
             }
             boolean sweeps = clause.has(Term.Act.SWEEP);
-            Optional<Item> item = clause.takeItem(some -> !flank(some)
-                    && (limbTarget(some) || sweeps && some.is(Term.Part.KNEE) && some.who() != null));
+            Optional<Item> item = clause.takeItem(some ->
+                    !flank(some) && (limbTarget(some) || sweeps && some.is(Term.Part.KNEE) && some.who() != null));
             if (item.isEmpty()) {
                 return place;
             }
@@ -583,7 +583,9 @@ final class HandFrame implements Frame {
         /** The left side: a side of the body, not the other hand. */
         private boolean flank(Item item) {
             int at = clause.items().indexOf(item);
-            return item.bareSide() && at + 1 < clause.size() && clause.item(at + 1).is(Term.Way.SIDE);
+            return item.bareSide()
+                    && at + 1 < clause.size()
+                    && clause.item(at + 1).is(Term.Way.SIDE);
         }
 
         private static boolean limbTarget(Item item) {
@@ -759,7 +761,9 @@ final class HandFrame implements Frame {
                 }
             }
             boolean goesOn = clause.has(Term.Act.PUSH);
-            if (goesOn && clause.takeItem(item -> height(item) && item.rel() == Term.Rel.PAST).isPresent()) {
+            if (goesOn
+                    && clause.takeItem(item -> height(item) && item.rel() == Term.Rel.PAST)
+                            .isPresent()) {
                 return -1;
             }
             return clause.find(item -> height(item) && item.rel() != null);

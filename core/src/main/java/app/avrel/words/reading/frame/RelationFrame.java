@@ -109,16 +109,22 @@ final class RelationFrame implements Frame {
     /** Whether it is said how the named hand stands to the other. */
     private static boolean placed(Clause clause) {
         return clause.has(item -> switch (item.term()) {
-            case Term.Rel rel -> switch (rel) {
-                case ABOVE, BELOW, INSIDE, OUTSIDE, OVER, UNDER, ON -> true;
-                default -> false;
-            };
-            case Term.Way way -> switch (way) {
-                case UP, DOWN, IN, OUT -> true;
-                default -> false;
-            };
-            default -> (HandWords.hand(item) || item.bareSide()) && item.rel() != null && item.rel() != Term.Rel.WITH && item.rel() != Term.Rel.OF
-                    && item.rel() != Term.Rel.TO;
+            case Term.Rel rel ->
+                switch (rel) {
+                    case ABOVE, BELOW, INSIDE, OUTSIDE, OVER, UNDER, ON -> true;
+                    default -> false;
+                };
+            case Term.Way way ->
+                switch (way) {
+                    case UP, DOWN, IN, OUT -> true;
+                    default -> false;
+                };
+            default ->
+                (HandWords.hand(item) || item.bareSide())
+                        && item.rel() != null
+                        && item.rel() != Term.Rel.WITH
+                        && item.rel() != Term.Rel.OF
+                        && item.rel() != Term.Rel.TO;
         });
     }
 

@@ -1,0 +1,44 @@
+package app.avrel.desktop.postures;
+
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Holder;
+import app.avrel.desktop.session.Session;
+import app.avrel.posture.count.Count;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** What stays to be done about a count: words that were typed and that no move holds; shown until it is cleared. */
+final class CountNote extends VBox {
+
+    private final Session session;
+    private final Label text = Texts.wrapped("", "count-note");
+    private Holder holder;
+    private int index;
+
+    CountNote(Session session) {
+        this.session = session;
+        Button clear = Buttons.words("Clear the note", "Take this note off the count", this::clear);
+        HBox.setHgrow(text, Priority.ALWAYS);
+        getStyleClass().add("noted");
+        getChildren().addAll(Texts.of("Note", "section"), text, clear);
+    }
+
+    void show(Holder in, int count, Count shown) {
+        holder = in;
+        index = count;
+        boolean any = !shown.note().isBlank();
+        setVisible(any);
+        setManaged(any);
+        Texts.set(text, shown.note());
+    }
+
+    private void clear() {
+        if (session.settled()) {
+            session.apply(CountEdits.change(holder, index, "Clear a note", "note", count -> count.withNote("")));
+        }
+    }
+}
