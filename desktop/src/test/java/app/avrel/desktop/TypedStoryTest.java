@@ -108,6 +108,45 @@ class TypedStoryTest {
         assertThat(labels("hint")).anyMatch(text -> text.contains("Did you mean “shoulder”?"));
     }
 
+    @Test
+    void whatNoMoveHoldsStaysAsANoteThatCanBeCleared(FxRobot robot) {
+        Keyboard keys = new Keyboard(robot);
+        keys.ctrlShift(KeyCode.N).type("Lift the Latch").ctrl(KeyCode.L);
+        keys.type("left foot forward, shimmering").press(KeyCode.ENTER);
+        Count count = workplace.session.project().postures().getFirst().counts().getFirst();
+        assertThat(count.moves()).hasSize(1);
+        assertThat(count.note()).contains("shimmering");
+        assertThat(labels("count-note")).anyMatch(text -> text.contains("shimmering"));
+    }
+
+    @Test
+    void aWordOfTheSchoolsOwnIsTaughtFromTheLineAndKnownFromThenOn(FxRobot robot) {
+        Keyboard keys = new Keyboard(robot);
+        keys.ctrlShift(KeyCode.N).type("Lift the Latch").ctrl(KeyCode.L);
+        keys.type("millstream ");
+        robot.clickOn("Teach it");
+        keys.type("left foot forward, shift 70 left").press(KeyCode.ENTER);
+        assertThat(workplace.session.project().setting().taught())
+                .singleElement()
+                .satisfies(word -> assertThat(word.means()).isEqualTo("left foot forward, shift 70 left"));
+        keys.press(KeyCode.ENTER);
+        assertThat(workplace.session.project().postures().getFirst().counts())
+                .singleElement()
+                .satisfies(count -> assertThat(count.moves()).hasSize(2));
+    }
+
+    @Test
+    void wholePosturesAreReadFromNotes(FxRobot robot) {
+        Keyboard keys = new Keyboard(robot);
+        int before = workplace.session.project().postures().size();
+        robot.press(KeyCode.CONTROL, KeyCode.ALT, KeyCode.N).release(KeyCode.N, KeyCode.ALT, KeyCode.CONTROL);
+        robot.clickOn(".notes-text");
+        keys.type("# Cross the Plank\n1. left foot forward\n2. shift 70 left\n");
+        robot.clickOn("Record them");
+        assertThat(workplace.session.project().postures()).hasSize(before + 1);
+        assertThat(workplace.session.project().postures().getLast().counts()).hasSize(2);
+    }
+
     /** The card shows what is typed: whoever presses its buttons means that count, and no recorded one is touched. */
     @Test
     void theCardsButtonsActOnWhatIsShownWhileALineIsTyped(FxRobot robot) {

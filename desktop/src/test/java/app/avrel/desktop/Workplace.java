@@ -52,6 +52,11 @@ final class Workplace {
         }
 
         @Override
+        public Optional<Path> toWriteNotes(String suggested) {
+            return Optional.of(file.resolveSibling("notes.txt"));
+        }
+
+        @Override
         public Optional<Path> toWrite(String suggested) {
             return Optional.of(table());
         }

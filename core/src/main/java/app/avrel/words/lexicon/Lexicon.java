@@ -148,6 +148,7 @@ public final class Lexicon {
             case "Rel" -> Term.Rel.valueOf(parts[1]);
             case "Manner" -> Term.Manner.valueOf(parts[1]);
             case "Mark" -> Term.Mark.valueOf(parts[1]);
+            case "Key" -> Term.Key.valueOf(parts[1]);
             case "Ref" -> Term.Ref.valueOf(parts[1]);
             case "Named" -> Term.Named.valueOf(parts[1]);
             case "Stance" -> new Term.Standing(Stance.valueOf(parts[1]));

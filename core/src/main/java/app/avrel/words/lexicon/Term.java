@@ -296,6 +296,15 @@ public sealed interface Term {
         ITS_SIDE
     }
 
+    /** What begins a line of written notes: form, start, end, way in, note. */
+    enum Key implements Term {
+        FORM,
+        START,
+        END,
+        WAY_IN,
+        NOTE
+    }
+
     /** Parts of the line. */
     enum Mark implements Term {
         THEN,

@@ -12,6 +12,8 @@ import picocli.CommandLine.Command;
             CheckCommand.class,
             FormCommand.class,
             MeasureCommand.class,
+            RecordCommand.class,
+            NotesCommand.class,
             ShotsCommand.class,
             SchemaCommand.class
         },
@@ -32,6 +34,7 @@ public final class Door implements Runnable {
     public void run() {
         throw new CommandLine.ParameterException(
                 spec.commandLine(),
-                "Say what to do: demo, open FILE, say LINE, check FILE, form FILE, measure, shots DIR.");
+                "Say what to do: demo, open FILE, say LINE, check FILE, form FILE, record NOTES, notes FILE,"
+                        + " measure, shots DIR.");
     }
 }

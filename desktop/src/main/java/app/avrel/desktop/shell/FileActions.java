@@ -1,6 +1,7 @@
 package app.avrel.desktop.shell;
 
 import app.avrel.desktop.exchange.BringOverSheet;
+import app.avrel.desktop.exchange.NotesSheet;
 import app.avrel.desktop.exchange.Tables;
 import app.avrel.desktop.form.NameListSheet;
 import app.avrel.desktop.parts.Sheet;
@@ -12,7 +13,9 @@ import app.avrel.files.Opened;
 import app.avrel.files.ProjectFile;
 import app.avrel.files.Recovery;
 import app.avrel.project.Project;
+import app.avrel.project.notes.NotesOut;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -87,6 +90,22 @@ public final class FileActions {
     /** Takes a table into the chosen form. */
     void tableIn() {
         choosing.toRead().ifPresent(tables()::from);
+    }
+
+    /** Reads postures from plain notes, typed or pasted. */
+    void readNotes() {
+        NotesSheet.open(session, over, "");
+    }
+
+    /** Writes the postures as plain notes. */
+    void writeNotes() {
+        choosing.toWriteNotes(session.project().name()).ifPresent(path -> {
+            try {
+                Files.writeString(path, NotesOut.of(session.project()));
+            } catch (IOException unwritable) {
+                Sheet.tell(over, "The notes are not written", path + " cannot be written. Choose another folder.");
+            }
+        });
     }
 
     /** Brings postures and forms over from another project. */

@@ -13,6 +13,9 @@ public interface FileChoosing {
 
     Optional<Path> toSave(String suggested);
 
+    /** {@return a file for notes as plain text} */
+    Optional<Path> toWriteNotes(String suggested);
+
     /** {@return a file for a table} */
     Optional<Path> toWrite(String suggested);
 }

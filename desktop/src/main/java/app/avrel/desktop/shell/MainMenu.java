@@ -56,6 +56,8 @@ final class MainMenu {
                 item("Findings", "F8", shell::toggleFindings),
                 item("In the hall…", "F11", shell::openHall),
                 item("Bring in a list of names…", "Ctrl+Shift+B", files::bringIn),
+                item("Read notes…", "Ctrl+Alt+N", files::readNotes),
+                item("Write the postures as notes…", "", files::writeNotes),
                 item("Bring over from another project…", "Ctrl+Shift+F", files::bringOver),
                 tables(),
                 item("Learners…", "Ctrl+U", shell::openLearners),

@@ -281,6 +281,7 @@ public final class Shell {
                         .repeating(),
                 Command.of("In the hall, full screen", KeyCode.F11, "", this::openHall),
                 Command.of("Bring in a list of names", KeyCode.B, "Ctrl+Shift", files::bringIn),
+                Command.of("Read notes", KeyCode.N, "Ctrl+Alt", files::readNotes),
                 Command.of("Bring over from another project", KeyCode.F, "Ctrl+Shift", files::bringOver),
                 Command.of("Write the form as a table, a line an entry", KeyCode.E, "Ctrl+Shift", files::entriesOut),
                 Command.of("Write the form as a table, a line a count", KeyCode.K, "Ctrl+Shift", files::countsOut),

@@ -53,11 +53,20 @@ final class SystemFileChoosing implements FileChoosing {
     }
 
     @Override
+    public Optional<Path> toWriteNotes(String suggested) {
+        return write("Write notes", "Plain text", suggested, ".txt");
+    }
+
+    @Override
     public Optional<Path> toWrite(String suggested) {
+        return write("Write a table", "Tables", suggested, ".csv");
+    }
+
+    private Optional<Path> write(String title, String kind, String suggested, String ending) {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle("Write a table");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Tables", "*.csv"));
-        chooser.setInitialFileName(suggested + ".csv");
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind, "*" + ending));
+        chooser.setInitialFileName(suggested + ending);
         return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
     }
 

@@ -51,6 +51,11 @@ public final class Shots {
         }
 
         @Override
+        public Optional<Path> toWriteNotes(String suggested) {
+            return Optional.empty();
+        }
+
+        @Override
         public Optional<Path> toWrite(String suggested) {
             return Optional.empty();
         }

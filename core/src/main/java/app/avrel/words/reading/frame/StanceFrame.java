@@ -27,6 +27,11 @@ final class StanceFrame implements Frame {
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
+        int at = clause.find(item -> item.term() instanceof Term.Standing);
+        int limb = clause.find(item -> WhichFoot.foot(item) || item.bareSide());
+        if (limb >= 0 && limb < at && clause.has(Term.Way.class)) {
+            return Optional.empty();
+        }
         Stance stance = clause.take(Term.Standing.class).orElseThrow().stance();
         clause.takeAll(
                 Term.Act.SHIFT,

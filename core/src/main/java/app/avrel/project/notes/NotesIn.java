@@ -1,0 +1,281 @@
+package app.avrel.project.notes;
+
+import app.avrel.floor.Heading;
+import app.avrel.form.Entry;
+import app.avrel.form.EntryId;
+import app.avrel.form.Form;
+import app.avrel.form.FormId;
+import app.avrel.form.Link;
+import app.avrel.form.Part;
+import app.avrel.form.Played;
+import app.avrel.form.WayIn;
+import app.avrel.motion.Pose;
+import app.avrel.motion.Starting;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureName;
+import app.avrel.posture.Start;
+import app.avrel.posture.StartPose;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Language;
+import app.avrel.project.Project;
+import app.avrel.words.CanonicalText;
+import app.avrel.words.Wording;
+import app.avrel.words.lexicon.Lexicon;
+import app.avrel.words.lexicon.Scanner;
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.Line;
+import app.avrel.words.reading.LineReading;
+import app.avrel.words.reading.Standings;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * Reads plain notes as postures and a form: a heading with the posture's names, then a line a count.
+ *
+ * <p>A heading begins with {@code #}; names in several languages are parted by slashes. Lines that begin with
+ * {@code start:}, {@code end:}, {@code way in:}, {@code note:} or {@code form:} say that of the posture or form. What is
+ * not understood stays as a note on its count, so nothing is lost.
+ */
+public final class NotesIn {
+
+    private static final Pattern HEADING = Pattern.compile("#+\\s*(.+)");
+    private static final Pattern BULLET = Pattern.compile("^(?:\\d{1,3}[.)、．:：]|[-*•–])\\s*");
+    private static final Pattern KEYED = Pattern.compile("([^:：]{1,12})[:：]\\s*(.*)");
+    private static final Pattern HAN = Pattern.compile("\\p{IsHan}");
+
+    /**
+     * What came of it.
+     *
+     * @param project the project with the postures and the form of the notes
+     * @param lines what became of each line that is not empty
+     */
+    public record Result(Project project, List<NotesLine> lines) {
+
+        public Result {
+            lines = List.copyOf(lines);
+        }
+
+        /** {@return how many lines there are with this outcome} */
+        public long count(NotesLine.Outcome outcome) {
+            return lines.stream().filter(line -> line.outcome() == outcome).count();
+        }
+    }
+
+    private final Project into;
+    private final Language usual;
+    private final Wording saying;
+    private final List<NotesLine> lines = new ArrayList<>();
+    private Project project;
+    private final List<Entry> entries = new ArrayList<>();
+    private Optional<String> formName = Optional.empty();
+    private Optional<Posture> posture = Optional.empty();
+    private Link way = Link.NONE;
+    private Pose pose;
+
+    private NotesIn(Project into, Language usual) {
+        this.into = into;
+        this.project = into;
+        this.usual = usual;
+        this.saying = new Wording(
+                into.setting().directions(), Heading.FRONT, into.setting().rules());
+        this.pose = standing();
+    }
+
+    /**
+     * {@return a project with what the notes say added}
+     *
+     * @param into the project whose frame, body, rules and own words count
+     * @param usual the language of lines that do not tell it by their letters
+     */
+    public static Result read(String notes, Project into, Language usual) {
+        NotesIn reading = new NotesIn(into, usual);
+        int number = 0;
+        for (String line : notes.split("\\R", -1)) {
+            number++;
+            if (!line.isBlank()) {
+                reading.line(number, line.strip());
+            }
+        }
+        reading.endPosture();
+        return new Result(reading.withForm(), reading.lines);
+    }
+
+    private Pose standing() {
+        return Starting.of(StartPose.SHOULDER_WIDE, into.setting().chosenBody());
+    }
+
+    private void line(int number, String line) {
+        Matcher heading = HEADING.matcher(line);
+        if (heading.matches()) {
+            beginPosture(number, line, heading.group(1).strip());
+            return;
+        }
+        String bare = BULLET.matcher(line).replaceFirst("").strip();
+        Matcher keyed = KEYED.matcher(bare);
+        Optional<Term.Key> key = keyed.matches() ? key(keyed.group(1)) : Optional.empty();
+        if (key.isPresent()) {
+            keyed(number, line, key.get(), keyed.group(2).strip());
+        } else {
+            count(number, line, bare);
+        }
+    }
+
+    /** What a line begins with; where the word also means something else, the lexicon has it with its colon. */
+    private static Optional<Term.Key> key(String word) {
+        String plain = Scanner.plain(word.strip());
+        return Stream.of(Language.values())
+                .map(Lexicon::of)
+                .flatMap(words -> Stream.of(plain + ":", plain).flatMap(form -> words.find(form).stream()))
+                .map(entry -> entry.terms().getFirst())
+                .filter(Term.Key.class::isInstance)
+                .map(Term.Key.class::cast)
+                .findFirst();
+    }
+
+    private Language language(String text) {
+        return HAN.matcher(text).find() ? Language.CHINESE : usual == Language.CHINESE ? Language.ENGLISH : usual;
+    }
+
+    private void beginPosture(int number, String line, String names) {
+        endPosture();
+        List<PostureName> all = Stream.of(names.split("\\s*/\\s*"))
+                .filter(name -> !name.isBlank())
+                .map(name -> PostureName.of(language(name), name))
+                .toList();
+        posture =
+                Optional.of(Posture.blank(project.freshPostureId(all.getFirst().written()), names)
+                        .withNames(all));
+        pose = standing();
+        note(number, line, NotesLine.Kind.POSTURE, NotesLine.Outcome.UNDERSTOOD, names);
+    }
+
+    private Posture current() {
+        return posture.orElseGet(() -> Posture.blank(project.freshPostureId("posture"), "Posture"));
+    }
+
+    private void endPosture() {
+        posture.ifPresent(done -> {
+            List<Posture> postures =
+                    Stream.concat(project.postures().stream(), Stream.of(done)).toList();
+            project = project.withPostures(postures);
+            entries.add(Entry.of(new EntryId("e" + (entries.size() + 1)), done.id(), Played.AS_RECORDED)
+                    .withWays(List.of(new WayIn.Own(way))));
+        });
+        posture = Optional.empty();
+        way = Link.NONE;
+    }
+
+    private void keyed(int number, String line, Term.Key key, String text) {
+        switch (key) {
+            case FORM -> {
+                formName = Optional.of(text);
+                note(number, line, NotesLine.Kind.FORM, NotesLine.Outcome.UNDERSTOOD, text);
+            }
+            case START -> start(number, line, text);
+            case END -> keep(number, line, NotesLine.Kind.END, "end: " + text);
+            case NOTE -> {
+                keep(number, line, NotesLine.Kind.NOTE, text);
+            }
+            case WAY_IN -> way(number, line, text);
+        }
+    }
+
+    private void keep(int number, String line, NotesLine.Kind kind, String text) {
+        Posture now = current();
+        posture = Optional.of(now.withNote(now.note().isBlank() ? text : now.note() + "\n" + text));
+        note(number, line, kind, NotesLine.Outcome.UNDERSTOOD, text);
+    }
+
+    private void start(int number, String line, String text) {
+        LineReading reading = line(text).read(text, standing());
+        Optional<Pose> found = reading.understood()
+                ? Optional.of(reading.after())
+                : new Standings(saying, into.setting().chosenBody()).find(text, standing());
+        if (found.isEmpty()) {
+            keep(number, line, NotesLine.Kind.START, "start: " + text);
+            replaceLast(NotesLine.Outcome.NOTED);
+            return;
+        }
+        pose = found.get();
+        posture = Optional.of(current()
+                .withStart(new Start.Recorded(
+                        Starting.startingFrom(pose, into.setting().chosenBody()))));
+        note(number, line, NotesLine.Kind.START, NotesLine.Outcome.UNDERSTOOD, text);
+    }
+
+    private void way(int number, String line, String text) {
+        LineReading reading = line(text).read(text, standing());
+        way = way.withCounts(Stream.concat(way.counts().stream(), Stream.of(counted(reading, text)))
+                .toList());
+        note(number, line, NotesLine.Kind.WAY_IN, outcome(reading), said(reading));
+    }
+
+    private void count(int number, String line, String text) {
+        Posture now = current();
+        LineReading reading = line(text).read(text, pose);
+        posture = Optional.of(now.withCounts(Stream.concat(now.counts().stream(), Stream.of(counted(reading, text)))
+                .toList()));
+        pose = reading.after();
+        note(number, line, NotesLine.Kind.COUNT, outcome(reading), said(reading));
+    }
+
+    private Line line(String text) {
+        return new Line(language(text), saying, into.setting().chosenBody())
+                .knowing(into.setting().taught());
+    }
+
+    /** The count of a line; what is not understood stays on it as a note, with the line as it was written. */
+    private static Count counted(LineReading reading, String text) {
+        Count count = reading.count();
+        boolean told = reading.understood() || !count.note().isBlank();
+        return told ? count : count.withNote("to be looked at — typed: " + text);
+    }
+
+    private static NotesLine.Outcome outcome(LineReading reading) {
+        if (reading.understood()) {
+            return NotesLine.Outcome.UNDERSTOOD;
+        }
+        return reading.moves().isEmpty() ? NotesLine.Outcome.NOTED : NotesLine.Outcome.KEPT;
+    }
+
+    private String said(LineReading reading) {
+        String recorded = new CanonicalText(saying).line(reading.count());
+        String left = Stream.concat(
+                        reading.questions().stream().map(question -> question.question()),
+                        reading.words(LineReading.Role.UNKNOWN).stream().map(word -> "“" + word.text() + "”"))
+                .collect(Collectors.joining(", "));
+        return left.isEmpty() ? recorded : recorded.isEmpty() ? left : recorded + " · " + left;
+    }
+
+    private void note(int number, String text, NotesLine.Kind kind, NotesLine.Outcome outcome, String said) {
+        lines.add(new NotesLine(number, text, kind, outcome, said));
+    }
+
+    private void replaceLast(NotesLine.Outcome outcome) {
+        NotesLine last = lines.removeLast();
+        lines.add(new NotesLine(last.number(), last.text(), last.kind(), outcome, last.said()));
+    }
+
+    /** The form that does the postures in the order of the notes; it takes the place of an empty one. */
+    private Project withForm() {
+        if (entries.isEmpty()) {
+            return project;
+        }
+        String name = formName.orElse("Notes");
+        Form form = new Form(
+                new FormId(project.freshFormId(name).key()),
+                name,
+                List.of(new Part("", entries)),
+                Optional.empty(),
+                Optional.empty());
+        List<Form> others = project.forms().stream()
+                .filter(other -> !other.entries().isEmpty())
+                .toList();
+        return project.withForms(Stream.concat(others.stream(), Stream.of(form)).toList());
+    }
+}

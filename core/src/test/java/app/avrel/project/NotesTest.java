@@ -1,0 +1,133 @@
+package app.avrel.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureName;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Language;
+import app.avrel.project.notes.NotesIn;
+import app.avrel.project.notes.NotesLine;
+import app.avrel.project.notes.NotesOut;
+import app.avrel.samples.Samples;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+
+/** Whole postures and forms as plain text, in and out. */
+class NotesTest {
+
+    private static final String NOTES = """
+            form: Evening at the weir
+
+            # Lift the Latch / 提起门闩
+            note: slowly, as on wet stones
+            1. left foot steps to the side, shoulder width, shift to even
+            2) both hands to the chest, palms down; sink a fist
+            - hands down to the belly, out-breath
+
+            # Lean on the Rail
+            start: shift 100 left; lift the right knee
+            right foot forward, heel first, shift 70 onto it
+            右掌向前推出，与胸同高
+            turn the waist left 30, like a slow millwheel
+            the moon hums quietly over the left foot
+            """;
+
+    private static NotesIn.Result read(String notes, Language language) {
+        return NotesIn.read(notes, Project.empty("Weir", Setting.USUAL), language);
+    }
+
+    @Test
+    void aHeadingNamesAPostureAndEachLineIsACount() {
+        Project project = read(NOTES, Language.ENGLISH).project();
+        assertThat(project.postures()).extracting(Posture::name).containsExactly("Lift the Latch", "Lean on the Rail");
+        assertThat(project.postures().getFirst().names())
+                .extracting(PostureName::language)
+                .containsExactly(Language.ENGLISH, Language.CHINESE);
+        assertThat(project.postures())
+                .extracting(posture -> posture.counts().size())
+                .containsExactly(3, 4);
+        assertThat(project.postures().getFirst().note()).isEqualTo("slowly, as on wet stones");
+    }
+
+    @Test
+    void theFormDoesThePosturesInTheOrderOfTheNotes() {
+        Project project = read(NOTES, Language.ENGLISH).project();
+        assertThat(project.forms()).singleElement().satisfies(form -> {
+            assertThat(form.name()).isEqualTo("Evening at the weir");
+            assertThat(form.entries()).hasSize(2);
+        });
+    }
+
+    @Test
+    void whatIsNotUnderstoodStaysAsANoteOnItsCountAndIsToldInTheTable() {
+        NotesIn.Result result = read(NOTES, Language.ENGLISH);
+        List<Count> counts = result.project().postures().getLast().counts();
+        assertThat(counts.getLast().note()).contains("the moon hums quietly over the left foot");
+        assertThat(result.lines())
+                .filteredOn(line -> line.kind() == NotesLine.Kind.COUNT)
+                .extracting(NotesLine::outcome)
+                .containsExactly(
+                        NotesLine.Outcome.UNDERSTOOD,
+                        NotesLine.Outcome.UNDERSTOOD,
+                        NotesLine.Outcome.UNDERSTOOD,
+                        NotesLine.Outcome.UNDERSTOOD,
+                        NotesLine.Outcome.UNDERSTOOD,
+                        NotesLine.Outcome.UNDERSTOOD,
+                        NotesLine.Outcome.NOTED);
+    }
+
+    @Test
+    void spanishAndChineseNotesSayTheirOwnKeyWords() {
+        Project spanish = read("# Cierra la compuerta\nnota: despacio\npie izquierdo adelante\n", Language.SPANISH)
+                .project();
+        assertThat(spanish.postures().getFirst().note()).isEqualTo("despacio");
+        assertThat(spanish.postures().getFirst().counts()).hasSize(1);
+        Project chinese =
+                read("# 关水门\n备注：慢\n1、左脚向前上步\n2、重心移到左腿\n", Language.CHINESE).project();
+        assertThat(chinese.postures().getFirst().counts()).hasSize(2);
+        assertThat(chinese.postures().getFirst().note()).isEqualTo("慢");
+    }
+
+    @Test
+    void emptyNotesAreNoPostures() {
+        NotesIn.Result result = read("\n  \n", Language.ENGLISH);
+        assertThat(result.project().postures()).isEmpty();
+        assertThat(result.lines()).isEmpty();
+    }
+
+    @RepeatedTest(40)
+    void whatIsWrittenOutIsReadInAgain(RepetitionInfo repetition) {
+        Samples samples = new Samples(900 + repetition.getCurrentRepetition());
+        List<Count> counts = IntStream.range(0, 4)
+                .mapToObj(_ -> samples.count())
+                .filter(count -> count.moves().findAny().isPresent())
+                .map(NotesTest::bare)
+                .toList();
+        Project project = Project.empty("Weir", Setting.USUAL)
+                .withPostures(List.of(Posture.blank(new app.avrel.posture.PostureId("p"), "Cross the Plank")
+                        .withCounts(counts)));
+        Project again = read(NotesOut.of(project), Language.ENGLISH).project();
+        assertThat(again.postures().getFirst().name()).isEqualTo("Cross the Plank");
+        assertThat(again.postures().getFirst().counts().stream().map(NotesTest::bare))
+                .containsExactlyElementsOf(counts);
+    }
+
+    /** What a line can say: no own words, no note, no stage in which nothing moves. */
+    private static Count bare(Count count) {
+        return new Count(
+                count.stages().stream()
+                        .filter(stage -> !stage.moves().isEmpty())
+                        .toList(),
+                count.beats(),
+                count.pace(),
+                count.breath(),
+                List.of(),
+                "",
+                Optional.empty());
+    }
+}

@@ -1,0 +1,108 @@
+package app.avrel.desktop.exchange;
+
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.posture.count.Language;
+import app.avrel.project.Edit;
+import app.avrel.project.Project;
+import app.avrel.project.notes.NotesIn;
+import app.avrel.project.notes.NotesLine;
+import java.util.List;
+import javafx.collections.FXCollections;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextArea;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** Reads whole postures from plain notes: typed or pasted on top, told line by line below as one types. */
+public final class NotesSheet {
+
+    private static final int ROWS = 10;
+
+    private final Session session;
+    private final TextArea text = new TextArea();
+    private final ListView<NotesLine> lines = new ListView<>();
+    private final Label told = Texts.wrapped("", "sheet-text");
+
+    private NotesSheet(Session session) {
+        this.session = session;
+        text.setPromptText(
+                "# The posture's name\nstart: shift 100 left\n1. right foot forward, heel first\n2. shift 70 right");
+        text.setAccessibleText("Notes");
+        text.setPrefRowCount(ROWS);
+        text.getStyleClass().add("notes-text");
+        text.textProperty().addListener((_, _, _) -> tell());
+        lines.getStyleClass().add("notes-lines");
+        lines.setAccessibleText("What is understood");
+        lines.setCellFactory(_ -> new Cell());
+    }
+
+    /** Lays the sheet over the window, with notes to begin with. */
+    public static void open(Session session, StackPane over, String notes) {
+        NotesSheet sheet = new NotesSheet(session);
+        sheet.text.setText(notes);
+        VBox content = new VBox(
+                Texts.wrapped(
+                        "A heading that begins with # and has the names, then a line a count. What is not understood"
+                                + " stays as a note on its count.",
+                        "sheet-text"),
+                sheet.text,
+                sheet.lines,
+                sheet.told);
+        content.getStyleClass().add("notes-sheet");
+        Sheet.show(
+                over,
+                "Read notes",
+                content,
+                List.of(new Sheet.Answer("Record them", sheet::record), new Sheet.Answer("Cancel", () -> {})));
+        sheet.tell();
+    }
+
+    private NotesIn.Result read(Project project) {
+        return NotesIn.read(text.getText(), project, Language.ENGLISH);
+    }
+
+    private void tell() {
+        NotesIn.Result result = read(session.project());
+        lines.setItems(FXCollections.observableList(result.lines()));
+        int postures = result.project().postures().size()
+                - session.project().postures().size();
+        told.setText(
+                result.lines().isEmpty()
+                        ? "Nothing is written yet."
+                        : postures + (postures == 1 ? " posture; of " : " postures; of ")
+                                + result.lines().size() + " lines "
+                                + result.count(NotesLine.Outcome.UNDERSTOOD) + " are understood, "
+                                + result.count(NotesLine.Outcome.KEPT) + " partly, "
+                                + result.count(NotesLine.Outcome.NOTED) + " stay as notes.");
+    }
+
+    private void record() {
+        if (!text.getText().isBlank()) {
+            session.apply(Edit.of("Read notes", project -> read(project).project()));
+        }
+    }
+
+    /** One line and what it records; what is not understood stands out. */
+    private static final class Cell extends ListCell<NotesLine> {
+
+        @Override
+        protected void updateItem(NotesLine line, boolean empty) {
+            super.updateItem(line, empty);
+            getStyleClass().removeAll("notes-kept");
+            if (empty || line == null) {
+                setText("");
+                return;
+            }
+            boolean whole = line.outcome() == NotesLine.Outcome.UNDERSTOOD;
+            setText(line.number() + "   " + line.said()
+                    + (whole ? "" : "   (" + line.outcome().words() + ")"));
+            if (!whole) {
+                getStyleClass().add("notes-kept");
+            }
+        }
+    }
+}
