@@ -1,0 +1,121 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Side;
+import app.avrel.floor.Direction;
+import app.avrel.floor.Heading;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.Sideways;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** Where a hand is across the body, or in which direction. */
+final class HandAside {
+
+    private final Clause clause;
+    private final Situation now;
+    private boolean sideNamed;
+    private Optional<Heading> heading = Optional.empty();
+
+    HandAside(Clause clause, Situation now) {
+        this.clause = clause;
+        this.now = now;
+    }
+
+    /** {@return whether a side was named, so that the place is one for both hands} */
+    boolean sideNamed() {
+        return sideNamed;
+    }
+
+    /** {@return the direction of the hall that the hand goes to} */
+    Optional<Heading> heading() {
+        return heading;
+    }
+
+    HandPlace read(HandPlace place, Side hand, boolean pushes) {
+        boolean rounded = (clause.has(Term.Manner.ROUNDED) || clause.has(Term.Way.ROUND))
+                && clause.items().stream().anyMatch(item -> item.is(Term.Part.ARM));
+        if (clause.takeAll(Term.Manner.HALVES)) {
+            return clause.take(Term.Num.class)
+                    .filter(halves -> halves.value() >= -2 && halves.value() <= 3)
+                    .map(halves -> place.withSideways(new Sideways.Across(halves.value())))
+                    .orElse(place);
+        }
+        if (clause.takeAll(Term.Manner.CENTRE_LINE)) {
+            return place.withSideways(Sideways.CENTRE);
+        }
+        int flank = clause.find(item -> item.is(Term.Way.SIDE));
+        boolean beside = flank > 0
+                && clause.open(flank - 1)
+                && clause.item(flank - 1).bareSide()
+                && (clause.item(flank - 1).rel() == Term.Rel.BESIDE
+                        || clause.item(flank - 1).rel() == Term.Rel.AT
+                        || clause.item(flank - 1).rel() == Term.Rel.ON);
+        if (beside) {
+            clause.use(flank);
+            clause.use(flank - 1);
+            boolean own = clause.item(flank - 1)
+                    .who()
+                    .side()
+                    .filter(side -> side == hand)
+                    .isPresent();
+            return place.withSideways(own ? Sideways.OWN_SIDE : Sideways.OTHER_SIDE);
+        }
+        if (clause.takeAll(Term.Manner.OWN_SIDE)) {
+            return place.withSideways(Sideways.OWN_SIDE);
+        }
+        if (clause.takeAll(Term.Way.ACROSS)) {
+            return place.sideways().isPresent() ? place : place.withSideways(Sideways.OTHER_SIDE);
+        }
+        Optional<Term.Measure> apart = clause.take(Term.Measure.class, Term.Measure::wide);
+        if (apart.isPresent()) {
+            return place.withSideways(new Sideways.Across(
+                    Math.clamp(now.shoulderWidths(apart.get().length()), 0, 3)));
+        }
+        if (directed(pushes, place)) {
+            boolean named =
+                    clause.has(item -> item.bareSide() && item.who().side().isPresent());
+            Ways ways = new Ways(clause, now);
+            Optional<Direction> to = ways.of(hand);
+            heading = ways.found().or(() -> heading);
+            sideNamed |= named && to.isPresent();
+            return to.map(way -> place.withSideways(new Sideways.Toward(way))).orElse(place);
+        }
+        return rounded && place.sideways().isEmpty() ? place.withSideways(Sideways.CENTRE) : place;
+    }
+
+    /** A way of the hand itself: pushing forward says how the palm looks, not where the hand is. */
+    private boolean directed(boolean pushes, HandPlace place) {
+        boolean too = clause.has(Term.Ref.TOO) && now.lastHeading().isPresent() && !place.targets();
+        boolean hall = clause.has(Term.Hall.class)
+                || clause.has(Term.Ref.THERE)
+                || too
+                || clause.has(item -> item.rel() == Term.Rel.TO && item.term() instanceof Term.Num);
+        boolean aside = clause.has(item -> item.is(Term.Way.SIDE)
+                || item.is(Term.Way.OUT)
+                || item.is(Term.Way.DIAGONAL)
+                || item.is(Term.Way.LEFT_FORWARD)
+                || item.is(Term.Way.RIGHT_FORWARD)
+                || item.is(Term.Way.LEFT_BACK)
+                || item.is(Term.Way.RIGHT_BACK)
+                || item.bareSide()
+                        && (item.who().side().isPresent() && item.rel() != null || item.who() == Term.Who.REAR)
+                || item.bareSide()
+                        && item.who().side().isPresent()
+                        && !afterComma(item)
+                        && !clause.has(number -> Ways.amount(number.term()).isPresent()));
+        boolean straight = clause.has(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK))
+                && clause.indexOf(Term.Part.PALM) < 0
+                && !clause.has(Term.Act.RETURN)
+                && !pushes
+                && !place.places();
+        boolean arm = clause.indexOf(Term.Part.ARM) >= 0 || clause.has(Term.Way.SIDE);
+        return hall
+                || straight
+                || aside && (!pushes || arm) && (place.sideways().isEmpty() || clause.has(Term.Way.OUT));
+    }
+
+    private boolean afterComma(Item item) {
+        int at = clause.items().indexOf(item);
+        return at > 0 && clause.item(at - 1).soft();
+    }
+}

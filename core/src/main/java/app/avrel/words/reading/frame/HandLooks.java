@@ -1,0 +1,171 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.posture.hand.HandPath;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandPoint;
+import app.avrel.posture.hand.HandShape;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.hand.Pointing;
+import app.avrel.posture.hand.Reach;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** How a hand is shaped, which point of it is measured, how far it reaches, and the way it takes. */
+final class HandLooks {
+
+    private final Clause clause;
+
+    HandLooks(Clause clause) {
+        this.clause = clause;
+    }
+
+    Optional<HandShape> shape() {
+        Optional<HandShape> named = clause.takeItem(HandWords::shaped).map(item -> ((Term.Shaped) item.term()).shape());
+        if (named.isPresent()) {
+            clause.takeItem(HandWords::shaped);
+            clause.takeItem(item -> item.is(Term.Part.FIST) && item.who() == null);
+            return named;
+        }
+        boolean deep = clause.has(Term.Act.SINK) || clause.has(Term.Act.RISE);
+        if (clause.takeItem(item -> item.is(Term.Part.FIST) && !(deep && item.who() == null))
+                .isPresent()) {
+            clause.takeAll(Term.Part.FIST);
+            return Optional.of(HandShape.FIST);
+        }
+        boolean opens = clause.has(Term.Act.OPEN)
+                && clause.items().stream().anyMatch(item -> item.is(Term.Part.HAND))
+                && !clause.has(Term.Way.OUT);
+        boolean flat = clause.has(Term.Part.PALM) && clause.takeAll(Term.Manner.FLAT);
+        boolean alone = opens && clause.items().size() <= 4
+                || opens && clause.has(item -> item.is(Term.Part.HAND) && item.who() != null);
+        return flat || alone || opens && !clause.items().stream().anyMatch(Item::both)
+                ? Optional.of(HandShape.OPEN)
+                : Optional.empty();
+    }
+
+    Optional<HandPoint> measured() {
+        int at = clause.find(item -> item.is(Term.Manner.MEASURED));
+        if (at < 0) {
+            return Optional.empty();
+        }
+        clause.use(at);
+        for (int i = at + 1; i < clause.size(); i++) {
+            HandPoint point = pointOf(clause.item(i).term());
+            if (point != null && clause.open(i)) {
+                clause.use(i);
+                return Optional.of(point);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static HandPoint pointOf(Term term) {
+        if (term == Term.Part.PALM || term == Term.Part.HAND) {
+            return HandPoint.PALM;
+        }
+        if (term == Term.Part.FINGERTIPS || term == Term.Part.FINGERS) {
+            return HandPoint.FINGERTIPS;
+        }
+        return term == Term.Part.WRIST ? HandPoint.WRIST : term == Term.Part.ELBOW ? HandPoint.ELBOW : null;
+    }
+
+    HandPlace point(HandPlace place, Optional<HandPoint> measured) {
+        if (measured.isPresent()) {
+            return place.withPoint(measured.get());
+        }
+        boolean high = place.height().isPresent();
+        if (clause.takeItem(item -> item.is(Term.Part.FINGERTIPS)).isPresent()) {
+            return high || place.fingers().isEmpty() ? place.withPoint(HandPoint.FINGERTIPS) : place;
+        }
+        int wrist =
+                clause.find(item -> item.is(Term.Part.WRIST) && (item.rel() == null || item.rel() == Term.Rel.WITH));
+        if (wrist >= 0) {
+            clause.use(wrist);
+            boolean first = clause.take(Term.Manner.FIRST)
+                    || clause.item(wrist).rel() == Term.Rel.WITH && clause.indexOf(Term.Act.MOVE) >= 0;
+            HandPlace pointed = place.withPoint(HandPoint.WRIST);
+            return first && place.palm().isEmpty() ? pointed.withPalm(Palm.DOWN) : pointed;
+        }
+        int elbow = clause.find(item -> item.is(Term.Part.ELBOW) && item.rel() == null);
+        if (elbow >= 0 && high && place.elbow().isEmpty()) {
+            clause.use(elbow);
+            return place.withPoint(HandPoint.ELBOW);
+        }
+        return place;
+    }
+
+    /** What pushing, pressing and lifting say of the palm. */
+    HandPlace acts(HandPlace place, boolean pushes, boolean palmNamed) {
+        HandPlace said = place;
+        boolean fist = clause.indexOf(Term.Part.FIST) >= 0;
+        if (pushes
+                && said.palm().isEmpty()
+                && !fist
+                && (clause.takeAll(Term.Way.FORWARD)
+                        || clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT)
+                                .isPresent())) {
+            said = said.withPalm(Palm.FORWARD);
+        }
+        if (clause.has(Term.Act.PRESS) && said.palm().isEmpty() && !clause.has(Term.Way.FORWARD)) {
+            said = said.withPalm(Palm.DOWN);
+        }
+        if (clause.has(Term.Act.RAISE_PALM) && said.palm().isEmpty()) {
+            said = said.withPalm(Palm.UP);
+        }
+        boolean forward = said.palm().filter(Palm.FORWARD::equals).isPresent();
+        return pushes && palmNamed && forward && said.fingers().isEmpty() ? said.withFingers(Pointing.UP) : said;
+    }
+
+    HandPlace reach(HandPlace place, boolean pushes) {
+        boolean limb = clause.indexOf(Term.Part.ARM) >= 0 || clause.indexOf(Term.Part.HAND) >= 0;
+        boolean round = limb && clause.indexOf(Term.Act.TURN) < 0 && clause.takeAll(Term.Way.ROUND);
+        if (clause.takeAll(Term.Manner.ROUNDED) || round) {
+            return place.withReach(Reach.ROUNDED);
+        }
+        Optional<Term.Share> share =
+                clause.has(Term.Manner.EXTENDED) ? clause.take(Term.Share.class) : Optional.empty();
+        if (share.isPresent() && share.get().percent() >= 0 && share.get().percent() <= 100) {
+            clause.takeAll(Term.Manner.EXTENDED);
+            return place.withReach(new Reach((int) Math.round(share.get().percent())));
+        }
+        boolean close = clause.has(Term.Act.CLOSE)
+                && clause.items().stream().noneMatch(item -> item.is(Term.Part.FIST) || HandWords.shaped(item));
+        if (clause.takeAll(Term.Manner.NEAR) || close && clause.takeAll(Term.Act.CLOSE)) {
+            return place.withReach(Reach.CLOSE);
+        }
+        return clause.takeAll(Term.Manner.EXTENDED) || pushes ? place.withReach(Reach.EXTENDED) : place;
+    }
+
+    Optional<HandPath> path() {
+        if (clause.takeAll(Term.Manner.SPIRAL)) {
+            return Optional.of(HandPath.SPIRAL);
+        }
+        if (clause.takeAll(Term.Manner.INWARD_ARC)) {
+            return Optional.of(HandPath.INWARD_ARC);
+        }
+        if (clause.takeAll(Term.Manner.OUTWARD_ARC, Term.Manner.ARC)) {
+            return Optional.of(HandPath.OUTWARD_ARC);
+        }
+        if (clause.takeAll(Term.Manner.GOING_OVER)) {
+            return Optional.of(HandPath.OVER);
+        }
+        if (clause.takeAll(Term.Manner.GOING_UNDER)) {
+            return Optional.of(HandPath.UNDER);
+        }
+        boolean still = clause.items().stream().anyMatch(item -> item.is(Term.Part.WRIST) && item.both())
+                && !clause.has(item -> item.term() instanceof Term.Act);
+        return !still && clause.takeAll(Term.Manner.STRAIGHT) ? Optional.of(HandPath.DIRECT) : Optional.empty();
+    }
+
+    /** Where a thumb points is understood, and no record holds it. */
+    void thumb() {
+        int at = clause.find(Term.Part.THUMB);
+        if (at >= 0) {
+            clause.keep(at);
+            if (at + 1 < clause.size()
+                    && HandDetails.pointing(clause.item(at + 1)).isPresent()) {
+                clause.keep(at + 1);
+            }
+        }
+    }
+}

@@ -1,0 +1,245 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Landmark;
+import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.posture.hand.HandAt;
+import app.avrel.posture.hand.HandOffset;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.Sideways;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** Where a hand goes: a height of the body, a limb it is placed against, a distance from there. */
+final class HandTargets {
+
+    /** Beyond the own shoulder, in shoulder halves. */
+    private static final double BEYOND = 1.5;
+
+    private final Clause clause;
+    private final Situation now;
+    private boolean sideNamed;
+    private boolean offsetHeld;
+    private boolean returns;
+
+    HandTargets(Clause clause, Situation now) {
+        this.clause = clause;
+        this.now = now;
+    }
+
+    /** {@return whether a side was named, so that the place is one for both hands} */
+    boolean sideNamed() {
+        return sideNamed;
+    }
+
+    /** {@return whether a distance from the place was said} */
+    boolean offsetHeld() {
+        return offsetHeld;
+    }
+
+    /** {@return whether the hand goes back where it was} */
+    boolean returns() {
+        return returns;
+    }
+
+    /** {@return a place with what the clause says of where the hand goes laid over it} */
+    HandPlace read(HandPlace place, Side hand) {
+        return fromIt(heights(against(place, hand), hand));
+    }
+
+    private HandPlace against(HandPlace place, Side hand) {
+        boolean stays = clause.has(Term.Act.STAY);
+        boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent());
+        int back = clause.find(Term.Rel.OWN_PLACE);
+        if (!stays && back >= 0) {
+            clause.keep(back);
+            returns = true;
+        }
+        if (stays && clause.take(Term.Rel.OWN_PLACE)) {
+            clause.takeAll(Term.Act.STAY);
+            return place.withAt(HandAt.STAYS);
+        }
+        if (stays
+                && !target
+                && place.equals(HandPlace.UNSAID)
+                && place.at().isEmpty()
+                && !clause.has(item -> HandLimbs.target(item))) {
+            clause.takeAll(Term.Act.STAY, Term.Rel.WHERE, Term.Rel.WAS, Term.Rel.OWN_PLACE);
+            return place.withAt(HandAt.STAYS);
+        }
+        boolean sweeps = clause.has(Term.Act.SWEEP);
+        Optional<Item> item = clause.takeItem(some -> !HandLimbs.flank(clause, some)
+                && (HandLimbs.target(some) || sweeps && some.is(Term.Part.KNEE) && some.who() != null));
+        if (item.isEmpty()) {
+            return place;
+        }
+        Item limb = item.get();
+        boolean passes = limb.rel() == Term.Rel.PAST && target;
+        if (passes) {
+            return place;
+        }
+        if (limb.rel() == Term.Rel.LEVEL_WITH || limb.rel() == Term.Rel.LINE_OF) {
+            clause.keep(clause.items().indexOf(limb));
+            return place;
+        }
+        Optional<Side> whose =
+                limb.whose().flatMap(who -> who == Term.Who.OTHER ? Optional.of(hand.other()) : now.hand(who));
+        sideNamed |= limb.who() != null && limb.who().side().isPresent();
+        boolean own = (limb.who() == null || limb.who() == Term.Who.OWN) && !HandWords.hand(limb)
+                || whose.filter(side -> side == hand).isPresent();
+        HandPlace at = place.withAt(HandLimbs.at(limb, own));
+        Optional<HandOffset.Way> way = HandLimbs.way(limb.rel(), limb);
+        Optional<Length> by = clause.take(Term.Measure.class).map(Term.Measure::length);
+        offsetHeld |= by.isPresent();
+        return way.isPresent()
+                ? at.withOffset(new HandOffset(way.get(), by))
+                : by.isPresent() ? at.withOffset(new HandOffset(HandOffset.Way.AWAY, by)) : at;
+    }
+
+    private HandPlace heights(HandPlace place, Side hand) {
+        Optional<Item> beyond = clause.takeItem(item -> item.rel() == Term.Rel.PAST && item.is(Term.Part.SHOULDER));
+        HandPlace placed = beyond.isPresent() ? place.withSideways(new Sideways.Across(BEYOND)) : place;
+        clause.takeItem(
+                item -> item.rel() == Term.Rel.FROM && Landmarks.of(item.term()).isPresent() && hasOther(item));
+
+        int at = target();
+        if (at < 0) {
+            return placed;
+        }
+        Item said = clause.item(at);
+        clause.use(at);
+        clause.takeAll(Term.Manner.HEIGHT);
+        sideNamed |= said.who() != null && said.who().side().isPresent();
+        Landmark landmark = Landmarks.of(said.term()).orElseThrow();
+        if (landmark == Landmark.CROWN && (said.rel() == Term.Rel.ABOVE || said.rel() == Term.Rel.OVER)) {
+            landmark = Landmark.ABOVE;
+        }
+        placed = placed.withHeight(landmark);
+        placed = offset(placed, said);
+        Optional<Sideways> aside = aside(said, hand);
+        Optional<Item> second = clause.takeItem(
+                item -> Landmarks.of(item.term()).isPresent() && item.rel() != Term.Rel.FROM && item.rel() != null);
+        if (second.isPresent() && aside.isEmpty()) {
+            aside = aside(second.get(), hand);
+        }
+        return aside.isPresent() ? placed.withSideways(aside.get()) : placed;
+    }
+
+    /** At the navel, two fists above it. */
+    private HandPlace fromIt(HandPlace place) {
+        int it = clause.find(item ->
+                item.bareSide() && item.who() == Term.Who.IT && item.rel() != null && item.rel() != Term.Rel.WITH);
+        if (it < 0 || !place.places()) {
+            return place;
+        }
+        Term.Rel rel = clause.item(it).rel();
+        HandOffset.Way way = switch (rel) {
+            case ABOVE, OVER -> HandOffset.Way.ABOVE;
+            case BELOW, UNDER -> HandOffset.Way.BELOW;
+            case BEFORE -> HandOffset.Way.IN_FRONT;
+            case BEHIND -> HandOffset.Way.BEHIND;
+            case OUTSIDE -> HandOffset.Way.OUTSIDE;
+            case FROM -> HandOffset.Way.AWAY;
+            default -> null;
+        };
+        if (way == null) {
+            return place;
+        }
+        clause.use(it);
+        clause.takeAll(Term.Way.AWAY);
+        Optional<Length> by = place.offset()
+                .flatMap(HandOffset::by)
+                .or(() -> clause.take(Term.Measure.class, measure -> !measure.wide())
+                        .map(Term.Measure::length));
+        return place.withOffset(new HandOffset(way, by));
+    }
+
+    private boolean hasOther(Item item) {
+        return clause.has(
+                other -> other != item && Landmarks.of(other.term()).isPresent() && other.rel() != Term.Rel.FROM);
+    }
+
+    /** Two fists in front of the navel, a fist off the chest. */
+    private HandPlace offset(HandPlace placed, Item said) {
+        Optional<Length> by =
+                clause.take(Term.Measure.class, measure -> !measure.wide()).map(Term.Measure::length);
+        if (by.isEmpty() || by.get().amount() < 0) {
+            return said.rel() == Term.Rel.BELOW || said.rel() == Term.Rel.UNDER
+                    ? placed.withOffset(new HandOffset(HandOffset.Way.BELOW, Optional.empty()))
+                    : said.rel() == Term.Rel.BEHIND
+                            ? placed.withOffset(new HandOffset(HandOffset.Way.BEHIND, Optional.empty()))
+                            : placed;
+        }
+        clause.takeAll(Term.Way.AWAY, Term.Rel.FROM, Term.Manner.APART);
+        HandOffset.Way way = said.rel() == null
+                ? HandOffset.Way.AWAY
+                : switch (said.rel()) {
+                    case ABOVE, OVER -> HandOffset.Way.ABOVE;
+                    case BELOW, UNDER -> HandOffset.Way.BELOW;
+                    case BEFORE -> HandOffset.Way.IN_FRONT;
+                    case BEHIND -> HandOffset.Way.BEHIND;
+                    case OUTSIDE -> HandOffset.Way.OUTSIDE;
+                    default -> HandOffset.Way.AWAY;
+                };
+        offsetHeld = true;
+        return placed.withOffset(new HandOffset(way, by));
+    }
+
+    /** The height that is gone to: not where the hand comes from, nor what it only passes. */
+    private int target() {
+        int led = clause.find(item ->
+                height(item) && item.rel() != Term.Rel.FROM && item.rel() != Term.Rel.PAST && item.rel() != null);
+        if (led >= 0) {
+            clause.takeItem(item -> height(item) && item.rel() == Term.Rel.PAST);
+            return led;
+        }
+        int subject = subjectAt();
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            boolean high = i + 1 < clause.size() && clause.item(i + 1).is(Term.Manner.HEIGHT)
+                    || i > 0 && clause.item(i - 1).is(Term.Manner.HEIGHT);
+            boolean bare = clause.open(i) && height(item) && item.rel() == null;
+            if (bare && (high || i > subject && !item.is(Term.Part.EYES) && !item.is(Term.Part.WAIST))) {
+                return i;
+            }
+        }
+        boolean goesOn = clause.has(Term.Act.PUSH);
+        if (goesOn
+                && clause.takeItem(item -> height(item) && item.rel() == Term.Rel.PAST)
+                        .isPresent()) {
+            return -1;
+        }
+        return clause.find(item -> height(item) && item.rel() != null);
+    }
+
+    private int subjectAt() {
+        for (int i = 0; i < clause.size(); i++) {
+            if (HandWords.hand(clause.item(i)) || clause.item(i).bareSide()) {
+                return i;
+            }
+        }
+        return clause.size();
+    }
+
+    private static boolean height(Item item) {
+        return Landmarks.of(item.term()).isPresent();
+    }
+
+    private static Optional<Sideways> aside(Item said, Side hand) {
+        Optional<Side> whose = said.whose().flatMap(Term.Who::side);
+        if (whose.isPresent()) {
+            return Optional.of(whose.get() == hand ? Sideways.OWN_SIDE : Sideways.OTHER_SIDE);
+        }
+        if (said.rel() == null) {
+            return Optional.empty();
+        }
+        return switch (said.rel()) {
+            case BEFORE -> Optional.of(Sideways.CENTRE);
+            case BESIDE ->
+                said.is(Term.Part.NAVEL) || said.is(Term.Part.CHEST)
+                        ? Optional.empty()
+                        : Optional.of(Sideways.OWN_SIDE);
+            default -> Optional.empty();
+        };
+    }
+}

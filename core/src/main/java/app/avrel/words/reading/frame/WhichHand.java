@@ -1,0 +1,95 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Side;
+import app.avrel.words.lexicon.Term;
+import java.util.List;
+
+/** Finds which hands a clause is about: those named, or the one spoken of last. */
+final class WhichHand {
+
+    private final Clause clause;
+    private final Situation now;
+
+    WhichHand(Clause clause, Situation now) {
+        this.clause = clause;
+        this.now = now;
+    }
+
+    /** {@return one hand or both; none where it is not known} */
+    List<Side> hands() {
+        int at = clause.find(item -> HandWords.hand(item) && item.who() != null && item.rel() == null);
+        if (at < 0) {
+            at = clause.find(item -> HandWords.hand(item) && item.who() != null && item.rel() == Term.Rel.WITH);
+        }
+        int leading = clause.find(item -> item.bareSide() && item.rel() == null);
+        boolean leads = leading >= 0 && (at < 0 || leading < at) && leading == firstContent();
+        if (at < 0 && !leads) {
+            at = clause.find(
+                    item -> HandWords.hand(item) && item.both() && (item.rel() == null || item.rel() == Term.Rel.WITH));
+        }
+        if (at >= 0 && !leads) {
+            return named(at);
+        }
+        int bare = leads ? leading : clause.find(item -> item.bareSide() && item.rel() == null);
+        if (bare >= 0) {
+            Item item = clause.item(bare);
+            clause.use(bare);
+            return item.both()
+                    ? List.of(Side.LEFT, Side.RIGHT)
+                    : now.hand(item.who()).stream().toList();
+        }
+        int with = clause.find(item -> item.bareSide() && (item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.AT));
+        if (with >= 0 && clause.item(with).rel() == Term.Rel.WITH) {
+            clause.use(with);
+            return clause.item(with).both()
+                    ? List.of(Side.LEFT, Side.RIGHT)
+                    : now.hand(clause.item(with).who()).stream().toList();
+        }
+        return now.lastHand().stream().toList();
+    }
+
+    private int firstContent() {
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            if (!item.soft() && !(item.term() instanceof Term.Act)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private List<Side> named(int at) {
+        Item item = clause.item(at);
+        boolean detail = item.is(Term.Part.PALM)
+                || item.is(Term.Part.FINGERS)
+                || item.is(Term.Part.FINGERTIPS)
+                || item.is(Term.Part.ELBOW)
+                || item.is(Term.Part.BACK_OF_HAND)
+                || item.is(Term.Part.WRIST)
+                || item.is(Term.Part.KNUCKLES)
+                || item.is(Term.Part.HEEL_OF_PALM)
+                || item.is(Term.Part.FIST)
+                || HandWords.shaped(item)
+                || item.is(Term.Part.THUMB);
+        if (!detail) {
+            clause.use(at);
+        }
+        if (item.both()) {
+            return List.of(Side.LEFT, Side.RIGHT);
+        }
+        return now.hand(item.who()).stream().toList();
+    }
+
+    /** Acts and ways that only a hand has, where the hand is only named by its side. */
+    boolean handish() {
+        return now.lastHand().isPresent()
+                && clause.has(item -> item.is(Term.Act.PUSH)
+                        || item.is(Term.Act.PRESS)
+                        || item.is(Term.Way.UP)
+                        || item.is(Term.Way.DOWN)
+                        || item.is(Term.Act.FACE)
+                        || item.is(Term.Act.LOOK) && now.topic() == Situation.Topic.HAND
+                        || item.is(Term.Way.IN)
+                        || item.is(Term.Act.TURN) && clause.has(Term.Way.DOWN));
+    }
+}
