@@ -125,12 +125,12 @@ public final class NotesIn {
         }
     }
 
-    /** What a line begins with; where the word also means something else, the lexicon has it with its colon. */
+    /** What a line begins with; the lexicon has these words with their colon, for they may mean something else. */
     private static Optional<Term.Key> key(String word) {
         String plain = Scanner.plain(word.strip());
         return Stream.of(Language.values())
                 .map(Lexicon::of)
-                .flatMap(words -> Stream.of(plain + ":", plain).flatMap(form -> words.find(form).stream()))
+                .flatMap(words -> words.find(plain + ":").stream())
                 .map(entry -> entry.terms().getFirst())
                 .filter(Term.Key.class::isInstance)
                 .map(Term.Key.class::cast)
