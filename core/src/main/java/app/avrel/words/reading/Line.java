@@ -1,14 +1,18 @@
 package app.avrel.words.reading;
 
 import app.avrel.body.Body;
+import app.avrel.body.Side;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
 import app.avrel.posture.count.Language;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Sideways;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.FootPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
+import app.avrel.posture.move.Turning;
 import app.avrel.words.Wording;
 import app.avrel.words.lexicon.Lexicon;
 import app.avrel.words.lexicon.Scanner;
@@ -145,7 +149,19 @@ public final class Line {
         private boolean superseded(Move move, List<Move> stage) {
             boolean houseShare = ofStance.contains(move)
                     && stage.stream().anyMatch(other -> other instanceof Move.Shift(Split.Said _));
-            return houseShare
+            boolean arrives = move instanceof Move.TurnBody(var part, var turning)
+                    && turning.filter(Turning.By.class::isInstance).isPresent()
+                    && stage.stream()
+                            .anyMatch(other -> other instanceof Move.TurnBody(var same, var to)
+                                    && same == part
+                                    && to.filter(Turning.To.class::isInstance).isPresent());
+            boolean onBall = move instanceof Move.Lower(Side foot, Contact to, var place, var _)
+                    && to == Contact.BALL
+                    && place.isEmpty()
+                    && stage.contains(new Move.Raise(foot, FootPart.HEEL));
+            return onBall
+                    || arrives
+                    || houseShare
                     || move instanceof Move.PlaceHand(var hand, var to, var _)
                             && to.equals(HandPlace.UNSAID.withSideways(Sideways.OWN_SIDE))
                             && stage.stream()

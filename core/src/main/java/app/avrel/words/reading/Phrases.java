@@ -360,6 +360,7 @@ final class Phrases {
             case Term.Rel.BESIDE -> Term.Rel.BESIDE;
             case Term.Rel.BEFORE -> Term.Rel.BEFORE;
             case Term.Rel.BEHIND -> Term.Rel.BEHIND;
+            case Term.Rel.LEVEL_WITH -> Term.Rel.LEVEL_WITH;
             case Term.Rel.OVER -> Term.Rel.OVER;
             case Term.Rel.UNDER -> Term.Rel.UNDER;
             case Term.Way.FORWARD -> Term.Rel.BEFORE;

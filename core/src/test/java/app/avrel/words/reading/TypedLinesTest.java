@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class TypedLinesTest {
 
     /** How many lines the list must hold at least; raised with it, never lowered. */
-    private static final int FLOOR = 640;
+    private static final int FLOOR = 780;
 
     private record Case(Language language, String start, String typed, String recorded) {
 

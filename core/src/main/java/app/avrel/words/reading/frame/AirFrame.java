@@ -183,7 +183,8 @@ final class AirFrame implements Frame {
             boolean toes =
                     clause.has(item -> item.is(Term.Part.TOES) && (item.rel() == null || item.rel() == Term.Rel.OF));
             boolean ball = clause.has(item -> item.is(Term.Part.BALL) && item.rel() == null);
-            boolean hangs = clause.has(Term.Manner.HANGING)
+            boolean hangs = clause.has(Term.Act.HANG)
+                    || clause.has(Term.Manner.HANGING)
                     || clause.has(Term.Manner.POINTED)
                     || clause.has(Term.Manner.FLEXED);
             boolean knee = clause.has(item -> item.is(Term.Part.KNEE) && item.rel() == null);
@@ -195,7 +196,7 @@ final class AirFrame implements Frame {
             boolean end = !knee && (heel || toes && !hangs || ball);
             boolean wholeFoot = leg && !(heel || toes && !hangs);
             if (onlyToes || end && !wholeFoot) {
-                return raise(onlyToes || heel ? FootPart.HEEL : FootPart.TOES);
+                return raise(onlyToes || heel && !toesNearer() ? FootPart.HEEL : FootPart.TOES, onlyToes);
             }
             return lift();
         }
@@ -207,7 +208,6 @@ final class AirFrame implements Frame {
                     Term.Act.MOVE,
                     Term.Act.HOVER,
                     Term.Act.LOWER,
-                    Term.Act.LAND,
                     Term.Act.STAY,
                     Term.Act.PULL,
                     Term.Act.ROLL,
@@ -221,9 +221,24 @@ final class AirFrame implements Frame {
             }
         }
 
-        private Optional<Fit> raise(FootPart part) {
+        /** Of heel and toes, whether the toes stand nearer to what says that something rises. */
+        private boolean toesNearer() {
+            int up = -1;
+            for (int i = 0; i < clause.size(); i++) {
+                Term term = clause.item(i).term();
+                up = term == Term.Act.RAISE || term == Term.Act.RISE || term == Term.Way.UP ? i : up;
+            }
+            int toes = clause.indexOf(Term.Part.TOES);
+            int heel = clause.indexOf(Term.Part.HEEL);
+            return toes >= 0 && heel >= 0 && up >= 0 && Math.abs(up - toes) < Math.abs(up - heel);
+        }
+
+        private Optional<Fit> raise(FootPart part, boolean touches) {
             WhichFoot.Found which = WhichFoot.of(clause, now);
             takeUp();
+            if (touches) {
+                clause.takeAll(Term.Act.LAND);
+            }
             clause.takeAll(Term.Part.HEEL, Term.Part.TOES, Term.Part.BALL);
             clause.takeItem(item ->
                     item.is(Term.Part.FOOT) && item.who() == null || item.rel() == Term.Rel.OF && WhichFoot.foot(item));
@@ -377,7 +392,9 @@ final class AirFrame implements Frame {
             if (clause.takeAll(Term.Part.BALL) || named == Term.Part.BALL && standing != Contact.BALL) {
                 return Optional.of(Contact.BALL);
             }
-            boolean toesFirst = clause.has(Term.Part.TOES) && clause.has(Term.Manner.FIRST);
+            boolean touched =
+                    named == Term.Part.TOES && clause.indexOf(Term.Act.LAND) >= 0 && clause.indexOf(Term.Act.LOWER) < 0;
+            boolean toesFirst = touched || clause.has(Term.Part.TOES) && clause.has(Term.Manner.FIRST);
             return toesFirst ? Optional.of(Contact.BALL) : Optional.empty();
         }
     }

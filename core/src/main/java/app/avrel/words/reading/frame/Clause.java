@@ -1,5 +1,6 @@
 package app.avrel.words.reading.frame;
 
+import app.avrel.body.Side;
 import app.avrel.words.lexicon.Term;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +12,7 @@ public final class Clause {
     private final List<Item> items;
     private long used;
     private long kept;
+    private Term.Who subject;
 
     public Clause(List<Item> items) {
         this.items = items;
@@ -98,8 +100,18 @@ public final class Clause {
         return -1;
     }
 
+    /** Says whose limb the clause is about: a part of the other side is then never taken along. */
+    void about(Side side) {
+        subject = side == Side.LEFT ? Term.Who.LEFT : Term.Who.RIGHT;
+    }
+
+    private boolean foreign(Item item) {
+        boolean sided = item.part() && item.who() != null && item.who().side().isPresent();
+        return subject != null && sided && item.who() != subject;
+    }
+
     boolean take(Term term) {
-        int at = find(term);
+        int at = find(item -> item.term() == term && !foreign(item));
         if (at >= 0) {
             use(at);
         }

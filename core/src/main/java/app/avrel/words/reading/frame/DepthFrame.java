@@ -58,6 +58,13 @@ final class DepthFrame implements Frame {
     private Optional<Fit> incline(Clause clause, Situation now) {
         boolean upright = clause.takeAll(Term.Manner.UPRIGHT) | clause.takeAll(Term.Act.STRAIGHTEN);
         boolean verb = clause.takeAll(Term.Act.LEAN) || upright;
+        boolean placed = clause.has(item -> item.rel() != null
+                && item.rel() != Term.Rel.FROM
+                && Landmarks.of(item.term()).isPresent());
+        if (placed) {
+            return Optional.empty();
+        }
+        clause.takeAll(Term.Act.STAY);
         clause.takeAll(
                 Term.Part.BODY,
                 Term.Part.CHEST,

@@ -1,5 +1,6 @@
 package app.avrel.words.reading.frame;
 
+import app.avrel.body.Side;
 import app.avrel.floor.Heading;
 import app.avrel.posture.move.Move;
 import java.util.ArrayList;
@@ -111,6 +112,12 @@ public final class Fit {
         for (Move move : moves) {
             now = now.after(move);
         }
+        List<Side> hands = moves.stream()
+                .filter(Move.PlaceHand.class::isInstance)
+                .map(move -> ((Move.PlaceHand) move).hand())
+                .distinct()
+                .toList();
+        now = hands.isEmpty() ? now : now.withBothHands(hands.size() == 2);
         Optional<Heading> said = heading;
         return said.isPresent() ? now.withLastHeading(said) : now;
     }

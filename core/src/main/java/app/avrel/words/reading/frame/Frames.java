@@ -51,7 +51,9 @@ public final class Frames {
         if (item.rel() != null) {
             return false;
         }
-        boolean limb = item.part() && item.who() != null && item.who().side().isPresent();
+        boolean both = item.part() && item.who() == Term.Who.BOTH;
+        boolean limb =
+                both || item.part() && item.who() != null && item.who().side().isPresent();
         boolean trunk = item.is(Term.Part.EYES)
                 || item.is(Term.Part.WEIGHT)
                 || item.is(Term.Part.BODY)

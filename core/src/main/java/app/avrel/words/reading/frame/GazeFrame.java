@@ -76,6 +76,14 @@ final class GazeFrame implements Frame {
             return Optional.of(Fit.of(new Move.Look(new Gaze.AtHand(it.get(), Gaze.AtHand.Aim.AT)))
                     .costs(cost));
         }
+        boolean follows = clause.indexOf(Term.Act.FOLLOW) >= 0
+                && now.lastHand().isPresent()
+                && !clause.has(
+                        item -> item.term() instanceof Term.Hall || item.term() instanceof Term.Way || item.bareSide());
+        if (follows) {
+            Gaze followed = new Gaze.AtHand(now.lastHand().orElseThrow(), Gaze.AtHand.Aim.AT);
+            return Optional.of(Fit.of(new Move.Look(followed)).costs(cost));
+        }
         return direction(clause, now, cost);
     }
 

@@ -77,6 +77,9 @@ final class HandFrame implements Frame {
             }
             double cost = named ? 0 : Costs.LIMB_ELIDED + 0.3;
             List<Side> hands = new WhichHand(clause, now).hands();
+            if (hands.size() == 1) {
+                clause.about(hands.getFirst());
+            }
             if (hands.isEmpty()) {
                 boolean asks = named
                         && clause.has(item -> HandWords.hand(item) && item.rel() == null)

@@ -85,11 +85,11 @@ final class HandRest {
             }
         }
         boolean way = clause.takeAll(Term.Way.UP, Term.Way.DOWN);
+        boolean moves = clause.items().stream().anyMatch(item -> item.term() instanceof Term.Act || item.rel() != null);
+        if (moves) {
+            clause.takeAll(Term.Way.FORWARD, Term.Way.BACK, Term.Way.OUT, Term.Way.IN);
+        }
         clause.takeAll(
-                Term.Way.FORWARD,
-                Term.Way.BACK,
-                Term.Way.OUT,
-                Term.Way.IN,
                 Term.Manner.FIRST,
                 Term.Manner.ALL,
                 Term.Manner.BENT,

@@ -3,9 +3,11 @@ package app.avrel.words.reading.frame;
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Turn;
+import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.hand.Prop;
 import app.avrel.posture.hand.PropAct;
+import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Term;
 import java.util.Optional;
@@ -67,12 +69,32 @@ final class PropFrame implements Frame {
         points = touches ? points.or(() -> Optional.of(Pointing.DOWN)) : points;
         keepSide(clause);
         clause.takeAll(Term.Part.HAND, Term.Part.PALM, Term.Manner.UPRIGHT, Term.Way.UP, Term.Act.MOVE, Term.Act.STAY);
+        Optional<Item> held = clause.takeItem(item -> Landmarks.of(item.term()).isPresent()
+                && !item.is(Term.Part.FLOOR)
+                && (item.rel() == Term.Rel.TO
+                        || item.rel() == Term.Rel.AT
+                        || item.rel() == Term.Rel.BEFORE
+                        || item.rel() == Term.Rel.BESIDE));
+        clause.takeAll(Term.Manner.HEIGHT);
         Side by = hand.flatMap(item -> now.hand(item.who()))
-                .or(() -> now.pose().prop().map(held -> held.held()))
+                .or(() -> now.pose().prop().map(carried -> carried.held()))
                 .or(now::lastHand)
                 .orElse(Side.RIGHT);
-        return Optional.of(
-                Fit.of(new Move.HandleProp(by, act, prop, points, toward)).costs(verb ? 0 : Costs.NO_VERB));
+        Move handled = new Move.HandleProp(by, act, prop, points, toward);
+        Fit fit = held.map(item -> Fit.of(handled, at(item, by))).orElseGet(() -> Fit.of(handled));
+        return Optional.of(fit.costs(verb ? 0 : Costs.NO_VERB));
+    }
+
+    /** Where the hand is that holds it. */
+    private static Move at(Item item, Side hand) {
+        HandPlace place = HandPlace.UNSAID.withHeight(Landmarks.of(item.term()).orElseThrow());
+        Optional<Side> whose = item.whose().flatMap(Term.Who::side);
+        if (whose.isPresent()) {
+            place = place.withSideways(whose.get() == hand ? Sideways.OWN_SIDE : Sideways.OTHER_SIDE);
+        } else if (item.rel() == Term.Rel.BEFORE) {
+            place = place.withSideways(Sideways.CENTRE);
+        }
+        return new Move.PlaceHand(hand, place, Optional.empty());
     }
 
     /** At whose side a prop is stood or held: understood, and no record holds it. */

@@ -25,7 +25,8 @@ final class RelationFrame implements Frame {
                 || clause.has(item -> item.is(Term.Part.BALL)
                         || item.is(Term.Act.CROSS)
                         || item.is(Term.Manner.CROSSED)
-                        || item.is(Term.Part.WRIST));
+                        || item.is(Term.Part.WRIST)
+                        || item.is(Term.Part.PALM));
     }
 
     @Override
@@ -37,14 +38,20 @@ final class RelationFrame implements Frame {
         if (!ball && relation.isEmpty()) {
             boolean crossed = (clause.has(Term.Act.CROSS) || clause.has(Term.Manner.CROSSED))
                     && clause.has(item -> HandWords.hand(item) && item.both());
-            boolean wrists =
-                    clause.has(item -> item.is(Term.Part.WRIST) && item.both()) && clause.has(Term.Manner.TOGETHER);
+            boolean palms =
+                    clause.has(item -> item.is(Term.Part.PALM) && item.both()) && clause.has(Term.Manner.TOGETHER);
+            boolean wrists = palms
+                    || clause.has(item -> item.is(Term.Part.WRIST) && item.both()) && clause.has(Term.Manner.TOGETHER);
             if (!crossed && !wrists) {
                 return Optional.empty();
             }
             boolean forearms = clause.has(Term.Part.FOREARM);
             clause.takeAll(Term.Act.CROSS, Term.Manner.CROSSED, Term.Manner.TOGETHER, Term.Act.LAND);
-            relation = Optional.of(forearms ? HandRelation.FOLDED_FOREARMS : HandRelation.CROSSED_WRISTS);
+            relation = Optional.of(
+                    palms
+                            ? HandRelation.PALMS_TOGETHER
+                            : forearms ? HandRelation.FOLDED_FOREARMS : HandRelation.CROSSED_WRISTS);
+            clause.takeAll(Term.Act.PRESS);
         }
         clause.takeAll(
                 Term.Act.FORM,

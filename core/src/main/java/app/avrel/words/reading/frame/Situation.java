@@ -28,6 +28,7 @@ import java.util.Optional;
  * @param lastFoot the foot spoken of last
  * @param lastHand the hand spoken of last
  * @param lastPlace where that hand went
+ * @param bothHands whether both hands were spoken of
  * @param lastHeading the direction of the hall spoken of last
  * @param topic what the clause before was about
  */
@@ -41,6 +42,7 @@ public record Situation(
         Optional<Side> lastFoot,
         Optional<Side> lastHand,
         Optional<HandPlace> lastPlace,
+        boolean bothHands,
         Optional<Heading> lastHeading,
         Topic topic)
         implements SituationBuilder.With {
@@ -75,6 +77,7 @@ public record Situation(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                false,
                 Optional.empty(),
                 Topic.NOTHING);
     }
@@ -83,7 +86,17 @@ public record Situation(
     public Situation standing(Pose after) {
         Situation fresh = before(saying, body, after);
         return new Situation(
-                saying, body, after, after.weight(), fresh.lifted, lastFoot, lastHand, lastPlace, lastHeading, topic);
+                saying,
+                body,
+                after,
+                after.weight(),
+                fresh.lifted,
+                lastFoot,
+                lastHand,
+                lastPlace,
+                bothHands,
+                lastHeading,
+                topic);
     }
 
     /** {@return what is known after a move was read} */

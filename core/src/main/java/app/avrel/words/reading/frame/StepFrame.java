@@ -49,7 +49,9 @@ final class StepFrame implements Frame {
             boolean steps = clause.take(Term.Act.STEP);
             clause.takeAll(Term.Act.STEP);
             boolean slides = clause.takeAll(Term.Act.SLIDE);
-            boolean half = clause.takeAll(Term.Act.HALF_STEP) | clause.take(Term.Manner.HALF_STEP_LONG) | halfFollows();
+            boolean half = clause.takeAll(Term.Act.HALF_STEP)
+                    | (!slanted() && clause.take(Term.Manner.HALF_STEP_LONG))
+                    | halfFollows();
             boolean draws = clause.takeAll(Term.Act.DRAW);
             boolean lands = clause.takeAll(Term.Act.LAND);
             if (steps || half) {
@@ -176,6 +178,20 @@ final class StepFrame implements Frame {
                 return side;
             }
             return which.side().orElse(null);
+        }
+
+        /** Half a step to a corner: how far is understood, and no step holds half of its own length. */
+        private boolean slanted() {
+            int at = clause.find(Term.Manner.HALF_STEP_LONG);
+            boolean corner = clause.has(Term.Way.LEFT_FORWARD)
+                    || clause.has(Term.Way.RIGHT_FORWARD)
+                    || clause.has(Term.Way.LEFT_BACK)
+                    || clause.has(Term.Way.RIGHT_BACK)
+                    || clause.has(Term.Hall.class);
+            if (at >= 0 && corner) {
+                clause.keep(at);
+            }
+            return corner;
         }
 
         private boolean halfFollows() {

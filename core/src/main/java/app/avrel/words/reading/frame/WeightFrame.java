@@ -17,6 +17,10 @@ final class WeightFrame implements Frame {
 
     private static final double TENTHS = 10;
     private static final int ABOUT = 5;
+
+    /** A share without any word of weight is short: seventy right. */
+    private static final int LONGEST_BARE = 6;
+
     private static final int ALMOST_ALL = 85;
 
     private static final Set<Term.Act> OWN =
@@ -112,6 +116,7 @@ final class WeightFrame implements Frame {
             boolean middle = clause.has(Term.Manner.MIDDLE) && clause.has(Term.Act.RETURN);
             boolean bareNumber = clause.has(item ->
                             item.term() instanceof Term.Num && item.rel() != Term.Rel.TO && item.rel() != Term.Rel.AT)
+                    && clause.size() <= LONGEST_BARE
                     && clause.has(item -> item.bareSide() && item.who().side().isPresent() || leg(item));
             boolean goesOn = now.topic() == Situation.Topic.WEIGHT
                     && clause.has(item -> item.bareSide() && item.who().side().isPresent())
@@ -189,7 +194,12 @@ final class WeightFrame implements Frame {
             if (!numbers.isEmpty()) {
                 return ofNumbers(numbers);
             }
-            if (clause.takeAll(Term.Manner.EVEN, Term.Manner.EVENLY, Term.Manner.MIDDLE, Term.Manner.HALFWAY)) {
+            if (clause.takeAll(
+                    Term.Manner.EVEN,
+                    Term.Manner.EVENLY,
+                    Term.Manner.MIDDLE,
+                    Term.Manner.HALFWAY,
+                    Term.Manner.CENTRE_LINE)) {
                 clause.takeAll(Term.Way.BACK, Term.Who.BOTH, Term.Manner.ALL, Term.Part.FOOT, Term.Part.LEG);
                 return Fit.of(new Move.Shift(exact(Side.LEFT, 50)));
             }

@@ -41,6 +41,12 @@ final class WhichFoot {
      * @param mayTurn whether a side by itself may be a way the foot goes or turns, not whose foot it is
      */
     static Found of(Clause clause, Situation now, boolean mayTurn) {
+        Found found = find(clause, now, mayTurn);
+        found.side().ifPresent(clause::about);
+        return found;
+    }
+
+    private static Found find(Clause clause, Situation now, boolean mayTurn) {
         int named = subject(clause, now);
         if (named >= 0) {
             Item item = clause.item(named);

@@ -45,7 +45,9 @@ final class WhichHand {
                     ? List.of(Side.LEFT, Side.RIGHT)
                     : now.hand(clause.item(with).who()).stream().toList();
         }
-        return now.lastHand().stream().toList();
+        return now.bothHands()
+                ? List.of(Side.LEFT, Side.RIGHT)
+                : now.lastHand().stream().toList();
     }
 
     private int firstContent() {
