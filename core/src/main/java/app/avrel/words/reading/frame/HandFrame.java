@@ -67,9 +67,15 @@ final class HandFrame implements Frame {
                     || clause.has(Term.Part.EYES) && clause.has(Term.Act.LOOK)) {
                 return Optional.empty();
             }
+            boolean pressed = clause.has(item -> item.is(Term.Part.PALM) && item.both())
+                    && clause.has(Term.Act.PRESS)
+                    && clause.has(Term.Manner.TOGETHER);
             boolean named = clause.has(item -> HandWords.hand(item) || HandWords.shaped(item));
             boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent());
             boolean bare = clause.has(Item::bareSide);
+            if (pressed) {
+                return Optional.empty();
+            }
             if (!named
                     && !(target && (bare || now.lastHand().isPresent()))
                     && !(bare && new WhichHand(clause, now).handish())) {

@@ -118,8 +118,8 @@ final class HandLooks {
 
     HandPlace reach(HandPlace place, boolean pushes) {
         boolean limb = clause.indexOf(Term.Part.ARM) >= 0 || clause.indexOf(Term.Part.HAND) >= 0;
-        boolean moves =
-                clause.items().stream().anyMatch(item -> item.term() instanceof Term.Act act && act != Term.Act.HOLD);
+        boolean moves = clause.items().stream()
+                .anyMatch(item -> item.term() instanceof Term.Act act && act != Term.Act.HOLD && act != Term.Act.FACE);
         boolean round = limb && !moves && clause.takeAll(Term.Way.ROUND);
         if (clause.takeAll(Term.Manner.ROUNDED) || round) {
             return place.withReach(Reach.ROUNDED);
