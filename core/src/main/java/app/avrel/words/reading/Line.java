@@ -135,7 +135,9 @@ public final class Line {
             for (List<Item> piece : pieces) {
                 Search.Found found = Search.of(piece, now);
                 now = found.now();
-                found.clauses().forEach(said -> clause(said, stage));
+                for (int i = 0; i < found.clauses().size(); i++) {
+                    clause(found.clauses().get(i), stage, besideUnknown(found.clauses(), i));
+                }
             }
             stage.removeIf(move -> superseded(move, stage));
             if (!stage.isEmpty()) {
@@ -170,8 +172,26 @@ public final class Line {
                                             && place.targets());
         }
 
+        /** {@return whether what belongs to no clause stands in a run with a word that nobody knows: "let the tide go out"} */
+        private static boolean besideUnknown(List<Search.Said> clauses, int at) {
+            int from = at;
+            while (from > 0 && unfitted(clauses.get(from - 1))) {
+                from--;
+            }
+            int to = at;
+            while (to < clauses.size() && unfitted(clauses.get(to))) {
+                to++;
+            }
+            return clauses.subList(from, to).stream()
+                    .anyMatch(said -> said.items().getFirst().is(Term.Mark.UNKNOWN));
+        }
+
+        private static boolean unfitted(Search.Said said) {
+            return said.fit() == null && !said.items().getFirst().soft();
+        }
+
         /** Takes a clause into a stage; what says the same once more adds nothing. */
-        private void clause(Search.Said said, List<Move> stage) {
+        private void clause(Search.Said said, List<Move> stage, boolean strange) {
             Fit fit = said.fit();
             List<Move> fresh = fit == null ? List.of() : fresh(fit.moves(), said, stage);
             for (int i = 0; i < said.items().size(); i++) {
@@ -179,13 +199,11 @@ public final class Line {
                 boolean taken = fit != null && (fit.uses(i) || Leftover.small(item));
                 if (taken || fit == null && Leftover.small(item)) {
                     if (!item.soft()) {
-                        word(
-                                item,
-                                fit == null || fit.moves().isEmpty() ? LineReading.Role.FILLER : LineReading.Role.MOVE,
-                                moves);
+                        word(item, role(item, fit), moves);
                     }
                 } else {
-                    word(item, LineReading.Role.UNKNOWN, -1);
+                    boolean weighty = weighty(item) && !(strange && item.term() instanceof Term.Way);
+                    word(item, LineReading.Role.UNKNOWN, -1, weighty);
                     refusals.add(new Refusal(item.text(), message(item)));
                 }
             }
@@ -201,6 +219,14 @@ public final class Line {
                 boolean held = fit.manner().pace().isPresent() && manner.pace().isPresent();
                 manner = held ? manner : manner.with(fit.manner());
             }
+        }
+
+        private static LineReading.Role role(Item item, Fit fit) {
+            boolean only = fit != null && fit.moves().isEmpty() && !fit.holds().isEmpty();
+            if (item.is(Term.Manner.IMAGE) || only && item.is(Term.Manner.GENTLY)) {
+                return LineReading.Role.IMAGE;
+            }
+            return fit == null || fit.moves().isEmpty() ? LineReading.Role.FILLER : LineReading.Role.MOVE;
         }
 
         /** What says the same as before in other words adds nothing. */
@@ -222,10 +248,14 @@ public final class Line {
         }
 
         void word(Item item, LineReading.Role role, int move) {
+            word(item, role, move, weighty(item));
+        }
+
+        private void word(Item item, LineReading.Role role, int move, boolean weighty) {
             boolean known = words.stream().anyMatch(word -> word.from() == item.from());
             if (!known) {
                 int of = role == LineReading.Role.MOVE ? move : -1;
-                words.add(new LineReading.Word(item.text(), item.from(), item.to(), role, of, weighty(item)));
+                words.add(new LineReading.Word(item.text(), item.from(), item.to(), role, of, weighty));
             }
         }
 

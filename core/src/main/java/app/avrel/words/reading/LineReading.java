@@ -46,6 +46,8 @@ public record LineReading(
         MOVE,
         COUNT,
         FILLER,
+        /** Says how and not what, "as if closing a book"; it stays as a note on the count. */
+        IMAGE,
         UNKNOWN
     }
 
@@ -63,7 +65,10 @@ public record LineReading(
     public boolean understood() {
         return questions.isEmpty()
                 && refusals.isEmpty()
-                && (!stages.isEmpty() || !manner.equals(CountManner.UNSAID) || !holds.isEmpty());
+                && (!stages.isEmpty()
+                        || !manner.equals(CountManner.UNSAID)
+                        || !holds.isEmpty()
+                        || !words(Role.IMAGE).isEmpty());
     }
 
     /**
@@ -90,13 +95,21 @@ public record LineReading(
         return understood() || keepable();
     }
 
-    /** {@return what stays as a note on the count: the words that no move holds, and the line as it was typed} */
+    /** {@return what stays as a note on the count: the words that no move holds, images too, and the line as it was typed} */
     public Optional<String> note() {
-        if (!keepable()) {
+        boolean images = understood() && !words(Role.IMAGE).isEmpty();
+        if (!keepable() && !images) {
             return Optional.empty();
         }
-        String kept = words(Role.UNKNOWN).stream().map(Word::text).collect(Collectors.joining(", "));
-        return Optional.of("not recorded: " + kept + " — typed: " + typed.strip());
+        return Optional.of("not recorded: " + kept() + " — typed: " + typed.strip());
+    }
+
+    /** {@return the words that no move holds, in their order} */
+    public String kept() {
+        return words.stream()
+                .filter(word -> word.role() == Role.UNKNOWN || word.role() == Role.IMAGE)
+                .map(Word::text)
+                .collect(Collectors.joining(", "));
     }
 
     /** {@return a count with what the line says laid over {@code before}; its moves replace those there were} */

@@ -185,4 +185,23 @@ class LawsOfReadingTest {
         assertThat(Typed.english("left foot forward, forty").keepable()).isFalse();
         assertThat(Typed.english("left foot forward, not").keepable()).isFalse();
     }
+
+    @Test
+    void wordsBesideOneThatNobodyKnowsAreNotDrawnIntoTheNextPart() {
+        LineReading tide = Typed.english("let the tide go out, turn right 30");
+        assertThat(Typed.said(tide)).isEqualTo("waist 30° right");
+        assertThat(tide.keepable()).isTrue();
+        assertThat(tide.count().note()).contains("tide").contains("out");
+    }
+
+    @Test
+    void anImageAndHowTheHandsAreStayAsANoteAndMoveNothing() {
+        LineReading image = Typed.english("shift 60 right, wrists like a reed in the tide");
+        assertThat(Typed.said(image)).isEqualTo("shift 60 right");
+        assertThat(image.count().note()).contains("like a reed in the tide");
+        LineReading soft = Typed.english("keep the wrists loose");
+        assertThat(soft.stages()).isEmpty();
+        assertThat(soft.understood()).isTrue();
+        assertThat(soft.count().note()).contains("loose");
+    }
 }

@@ -50,9 +50,10 @@ final class SayNodes {
                         refused.addObject().put("word", refusal.word()).put("message", refusal.message()));
         ArrayNode holds = top.putArray("holds");
         reading.holds().forEach(holds::add);
-        if (reading.keepable()) {
+        if (reading.note().isPresent()) {
             ArrayNode kept = top.putArray("kept");
             reading.words(LineReading.Role.UNKNOWN).forEach(word -> kept.add(word.text()));
+            reading.words(LineReading.Role.IMAGE).forEach(word -> kept.add(word.text()));
         }
         top.put("understood", reading.understood());
         top.set("pose", PoseNodes.of(reading.after(), body));

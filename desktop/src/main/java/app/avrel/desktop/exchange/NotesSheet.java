@@ -1,5 +1,6 @@
 package app.avrel.desktop.exchange;
 
+import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
@@ -14,6 +15,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextArea;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -21,11 +25,17 @@ import javafx.scene.layout.VBox;
 public final class NotesSheet {
 
     private static final int ROWS = 10;
+    /** What a line leaves free beside it, for its edge and the bar: pixels. */
+    private static final int ASIDE = 56;
+
+    private static final List<String> LANGUAGES = List.of("EN", "ES", "中");
 
     private final Session session;
     private final TextArea text = new TextArea();
     private final ListView<NotesLine> lines = new ListView<>();
     private final Label told = Texts.wrapped("", "sheet-text");
+
+    private Language language = Language.ENGLISH;
 
     private NotesSheet(Session session) {
         this.session = session;
@@ -44,14 +54,14 @@ public final class NotesSheet {
     public static void open(Session session, StackPane over, String notes) {
         NotesSheet sheet = new NotesSheet(session);
         sheet.text.setText(notes);
-        VBox content = new VBox(
-                Texts.wrapped(
-                        "A heading that begins with # and has the names, then a line a count. What is not understood"
-                                + " stays as a note on its count.",
-                        "sheet-text"),
-                sheet.text,
-                sheet.lines,
-                sheet.told);
+        Label how = Texts.wrapped(
+                "A heading that begins with # and has the names, then a line a count. What is not understood"
+                        + " stays as a note on its count.",
+                "sheet-text");
+        HBox.setHgrow(how, Priority.ALWAYS);
+        HBox head = new HBox(how, sheet.languages());
+        head.getStyleClass().add("notes-head");
+        VBox content = new VBox(head, sheet.text, sheet.lines, sheet.told);
         content.getStyleClass().add("notes-sheet");
         Sheet.show(
                 over,
@@ -61,8 +71,18 @@ public final class NotesSheet {
         sheet.tell();
     }
 
+    private ChoiceField languages() {
+        ChoiceField choice = new ChoiceField("Language of the notes");
+        choice.getStyleClass().add("line-language");
+        choice.show(LANGUAGES, 0, chosen -> {
+            language = Language.values()[chosen];
+            tell();
+        });
+        return choice;
+    }
+
     private NotesIn.Result read(Project project) {
-        return NotesIn.read(text.getText(), project, Language.ENGLISH);
+        return NotesIn.read(text.getText(), project, language);
     }
 
     private void tell() {
@@ -87,22 +107,32 @@ public final class NotesSheet {
     }
 
     /** One line and what it records; what is not understood stands out. */
-    private static final class Cell extends ListCell<NotesLine> {
+    private final class Cell extends ListCell<NotesLine> {
+
+        private final Label said = Texts.wrapped("", "notes-line");
+
+        Cell() {
+            said.prefWidthProperty().bind(lines.widthProperty().subtract(ASIDE));
+            said.setMaxWidth(Region.USE_PREF_SIZE);
+        }
 
         @Override
         protected void updateItem(NotesLine line, boolean empty) {
             super.updateItem(line, empty);
-            getStyleClass().removeAll("notes-kept");
+            said.getStyleClass().removeAll("notes-kept");
             if (empty || line == null) {
-                setText("");
+                setGraphic(null);
                 return;
             }
             boolean whole = line.outcome() == NotesLine.Outcome.UNDERSTOOD;
-            setText(line.number() + "   " + line.said()
-                    + (whole ? "" : "   (" + line.outcome().words() + ")"));
+            Texts.set(
+                    said,
+                    line.number() + "   " + line.said()
+                            + (whole ? "" : "   (" + line.outcome().words() + ")"));
             if (!whole) {
-                getStyleClass().add("notes-kept");
+                said.getStyleClass().add("notes-kept");
             }
+            setGraphic(said);
         }
     }
 }

@@ -47,8 +47,7 @@ final class TypedNotes extends VBox {
 
     private static final int MEANING_COLUMNS = 36;
 
-    private static final String KEEPS =
-            "Enter records what is understood and keeps the underlined words as a note on the count.";
+    private static final String KEEPS = "Enter records what is understood and keeps the rest as a note on the count: ";
 
     private final Line line;
     private final TextFlow words = new TextFlow();
@@ -98,8 +97,8 @@ final class TypedNotes extends VBox {
         if (completion.isEmpty()) {
             noted.addAll(refused(telling(reading.refusals())));
         }
-        if (completion.isEmpty() && reading.keepable()) {
-            Texts.set(keeps, KEEPS);
+        if (completion.isEmpty() && reading.note().isPresent()) {
+            Texts.set(keeps, KEEPS + reading.kept() + ".");
             noted.add(keeps);
         }
         List<Node> said = new ArrayList<>();

@@ -7,6 +7,7 @@ import java.util.Locale;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -22,6 +23,8 @@ enum View {
     BESIDE,
     SETTINGS,
     TYPED_LINE,
+    COUNT_NOTE,
+    NOTES,
     ANGLES,
     BALANCE,
     FITTER,
@@ -32,9 +35,17 @@ enum View {
     HALLS,
     HALL;
 
+    private static final String NOTES_OF_A_LESSON = """
+            # Reed in the Wind / Junco al viento
+            start: shift 100 left
+            1. right foot forward, heel first; both hands to the chest, palms in
+            2. shift 70 right, the left palm pushes to the shoulder
+            3. let the tide go out, turn right 30
+            """;
+
     /** {@return how many frames the window is given: fixes are looked for behind it} */
     int frames() {
-        return this == FINDINGS || this == FORM ? 90 : 6;
+        return this == FINDINGS || this == FORM ? 90 : 20;
     }
 
     String fileName() {
@@ -62,7 +73,23 @@ enum View {
             case TYPED_LINE -> {
                 room(Shell.RoomName.POSTURES, session, shell);
                 if (shell.root().lookup(".typed-line .text-field") instanceof TextField line) {
-                    line.setText("right heel out to 2, half a sholder wide, then shift 60 right");
+                    line.setText("right heel out to 2, half a sholder wide, then shift 60 right, like a reed");
+                }
+            }
+            case COUNT_NOTE -> {
+                if (shell.root().lookup(".typed-line .text-field") instanceof TextField line) {
+                    line.setText("shift 60 right, wrists like a reed in the tide");
+                    Event.fireEvent(line, pressed(KeyCode.ENTER, false));
+                }
+            }
+            case NOTES -> {
+                session.undo();
+                Event.fireEvent(
+                        shell.root(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.N, false, true, true, false));
+                shell.root().applyCss();
+                shell.root().layout();
+                if (shell.root().lookup(".notes-text") instanceof TextArea notes) {
+                    notes.setText(NOTES_OF_A_LESSON);
                 }
             }
             case BALANCE -> {

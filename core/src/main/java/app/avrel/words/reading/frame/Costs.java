@@ -21,6 +21,9 @@ public final class Costs {
     /** A comma within a clause. */
     public static final double COMMA_INSIDE = 0.35;
 
+    /** A comma within a clause that has an unknown word: what stands beside that word may go with it, not with the rest. */
+    static final double UNKNOWN_BESIDE_COMMA = 20;
+
     /** "And" within a clause. */
     public static final double AND_INSIDE = 0.7;
 

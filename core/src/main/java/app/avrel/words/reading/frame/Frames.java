@@ -68,10 +68,12 @@ public final class Frames {
 
     private static double left(Clause clause, Frame frame) {
         double cost = Costs.CLAUSE;
+        boolean unknown = clause.find(item -> item.is(Term.Mark.UNKNOWN)) >= 0;
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
             boolean edge = i == 0 || i == clause.size() - 1;
             cost += clause.kept(i) ? Costs.KEPT : clause.open(i) ? Leftover.cost(item, edge) : 0;
+            cost += unknown && item.soft() && !edge && !item.is(Term.Mark.AND) ? Costs.UNKNOWN_BESIDE_COMMA : 0;
             cost += item.soft() && !edge && !frame.joins() && begins(clause, i + 1) ? Costs.BEGINS_ANEW : 0;
         }
         return cost;

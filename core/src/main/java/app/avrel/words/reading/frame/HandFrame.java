@@ -195,7 +195,12 @@ final class HandFrame implements Frame {
             boolean targeted = clause.has(item -> Landmarks.of(item.term()).isPresent() && item.rel() != Term.Rel.FROM
                     || item.term() instanceof Term.Measure);
             HandPlace place = place(first, targeted);
+            boolean soft = clause.indexOf(Term.Manner.GENTLY) >= 0 || clause.indexOf(Term.Manner.IMAGE) >= 0;
             boolean motion = new HandRest(clause).take();
+            if (soft && path.isEmpty() && onlyHow(place)) {
+                clause.takeAll(Term.Manner.GENTLY, Term.Manner.IMAGE);
+                return new Fit().holds("how the " + (hands.size() == 1 ? "hand is" : "hands are"));
+            }
             if (place.equals(HandPlace.UNSAID) && path.isEmpty() && targets.returns()) {
                 return new Fit();
             }
@@ -211,6 +216,16 @@ final class HandFrame implements Frame {
                 fit.holds("how far the hand is from there");
             }
             return fit;
+        }
+
+        /** "Wrists soft", "keep the hands loose": no place is said, only how. */
+        private boolean onlyHow(HandPlace place) {
+            boolean acts = clause.items().stream()
+                    .anyMatch(item -> item.term() instanceof Term.Act act && act != Term.Act.STAY);
+            HandPlace pointless = place.withPoint(Optional.empty());
+            return !acts
+                    && (pointless.equals(HandPlace.UNSAID)
+                            || pointless.equals(HandPlace.UNSAID.withAt(Optional.of(HandAt.STAYS))));
         }
 
         /** The hand moves up or down, and nobody says how far. */

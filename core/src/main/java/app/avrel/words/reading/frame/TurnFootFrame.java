@@ -52,7 +52,11 @@ final class TurnFootFrame implements Frame {
             boolean limb = toes
                     || foot
                     || heel && turns
-                    || !part && turns && onSide && (clause.has(Term.Way.IN) || clause.has(Term.Way.OUT));
+                    || !part
+                            && turns
+                            && onSide
+                            && !clause.has(Item::soft)
+                            && (clause.has(Term.Way.IN) || clause.has(Term.Way.OUT));
             if (!limb
                     || !(turns
                             || opens

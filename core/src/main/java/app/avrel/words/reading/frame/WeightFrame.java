@@ -129,7 +129,8 @@ final class WeightFrame implements Frame {
             if (!weight && !own && !number && !state && !all && !middle && !bareNumber && !goesOn && !stays) {
                 return Optional.empty();
             }
-            if (!weight && !number && clause.has(Term.Act.LAND)) {
+            boolean turns = clause.has(Term.Act.TURN) || clause.has(Term.Act.TWIST);
+            if (!weight && !number && (clause.has(Term.Act.LAND) || turns && !own)) {
                 return Optional.empty();
             }
             about = clause.has(Term.Manner.ABOUT);
