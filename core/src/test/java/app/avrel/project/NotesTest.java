@@ -10,12 +10,17 @@ import app.avrel.project.notes.NotesIn;
 import app.avrel.project.notes.NotesLine;
 import app.avrel.project.notes.NotesOut;
 import app.avrel.samples.Samples;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** Whole postures and forms as plain text, in and out. */
 class NotesTest {
@@ -39,6 +44,19 @@ class NotesTest {
 
     private static NotesIn.Result read(String notes, Language language) {
         return NotesIn.read(notes, Project.empty("Weir", Setting.USUAL), language);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Language.class)
+    void theExamplesOfTheManualAreReadWhole(Language language) throws IOException {
+        List<String> blocks =
+                List.of(Files.readString(Path.of("..", "docs", "notes.md")).split("```\\R?"));
+        NotesIn.Result result = read(blocks.get(2 * language.ordinal() + 1), language);
+        assertThat(result.lines()).allMatch(line -> line.outcome() == NotesLine.Outcome.UNDERSTOOD);
+        assertThat(result.project().postures())
+                .singleElement()
+                .extracting(posture -> posture.counts().size())
+                .isEqualTo(3);
     }
 
     @Test

@@ -7,6 +7,7 @@ import app.avrel.project.Setting;
 import app.avrel.project.notes.NotesIn;
 import app.avrel.project.notes.NotesLine;
 import java.io.IOException;
+import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -80,24 +81,29 @@ final class RecordCommand implements Callable<Integer> {
                     "There are no notes to read at " + file + ". Name a text file, or - for standard input.");
             return Optional.empty();
         }
-        return Optional.of(Files.readString(path));
+        try {
+            return Optional.of(Files.readString(path));
+        } catch (CharacterCodingException _) {
+            System.err.println(file + " is not plain text in UTF-8. Save the notes as UTF-8 text and read them again.");
+            return Optional.empty();
+        }
     }
 
     private static void print(NotesIn.Result result) {
-        result.lines()
-                .forEach(line -> System.out.printf(
-                        Locale.ROOT,
-                        "%4d  %-40s  %-8s  %s%n",
-                        line.number(),
-                        line.text(),
-                        line.outcome() == NotesLine.Outcome.UNDERSTOOD
-                                ? ""
-                                : line.outcome().name().toLowerCase(Locale.ROOT),
-                        line.said()));
+        for (NotesLine line : result.lines()) {
+            boolean whole = line.outcome() == NotesLine.Outcome.UNDERSTOOD;
+            System.out.printf(Locale.ROOT, "%4d  %s%n", line.number(), line.text());
+            if (!whole || !line.text().contains(line.said())) {
+                System.out.println("      = " + line.said()
+                        + (whole ? "" : "   (" + line.outcome().words() + ")"));
+            }
+        }
+        int postures = result.project().postures().size();
         System.out.printf(
                 Locale.ROOT,
-                "%d postures; of %d lines %d are understood, %d partly, %d stay as notes.%n",
-                result.project().postures().size(),
+                "%d %s; of %d lines %d are understood, %d partly, %d stay as notes.%n",
+                postures,
+                postures == 1 ? "posture" : "postures",
                 result.lines().size(),
                 result.count(NotesLine.Outcome.UNDERSTOOD),
                 result.count(NotesLine.Outcome.KEPT),
