@@ -19,6 +19,7 @@ import app.avrel.words.lexicon.Term;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Where hands go and how they look there. */
 final class HandFrame implements Frame {
@@ -150,9 +151,12 @@ final class HandFrame implements Frame {
                 Optional<Palm> palm = new HandDetails(clause, now, true)
                         .read(HandPlace.UNSAID)
                         .palm();
+                Optional<Move> shape = looks.shape()
+                        .map(form -> new Move.PlaceHand(hand, HandPlace.UNSAID.withShape(form), Optional.empty()));
                 new HandRest(clause).take();
-                return Optional.of(Fit.of(
-                        new Move.RelateHands(HandRelation.PALM_UNDER_ELBOW, hand, height, Optional.empty(), palm)));
+                Move under = new Move.RelateHands(HandRelation.PALM_UNDER_ELBOW, hand, height, Optional.empty(), palm);
+                return Optional.of(
+                        Fit.of(Stream.concat(Stream.of(under), shape.stream()).toList()));
             }
             Optional<Item> over = clause.takeItem(item -> (item.is(Term.Part.HAND)
                             || item.is(Term.Part.PALM)

@@ -75,7 +75,11 @@ final class HandTargets {
         }
         Item limb = item.get();
         boolean passes = limb.rel() == Term.Rel.PAST && target;
-        if (passes) {
+        boolean ownElbow = limb.is(Term.Part.WRIST)
+                && limb.who() == null
+                && clause.indexOf(Term.Part.ELBOW) >= 0
+                && (limb.rel() == Term.Rel.BELOW || limb.rel() == Term.Rel.UNDER);
+        if (passes || ownElbow) {
             return place;
         }
         if (limb.rel() == Term.Rel.LEVEL_WITH || limb.rel() == Term.Rel.LINE_OF) {
