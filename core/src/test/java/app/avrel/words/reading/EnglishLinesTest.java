@@ -185,6 +185,7 @@ class EnglishLinesTest {
     @ParameterizedTest(name = "{0}")
     @CsvSource(delimiter = '|', textBlock = """
             turn the foot | Which foot?
+            close the feet | Which foot?
             slow toe kick to the front right corner, knee height | Which foot?
             turn 90 | Which way round?
             turn left | How far to the left?

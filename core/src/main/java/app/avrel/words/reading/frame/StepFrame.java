@@ -96,7 +96,12 @@ final class StepFrame implements Frame {
             }
             boolean asksTogether = clause.has(Term.Part.FOOT) && clause.has(Term.Manner.TOGETHER)
                     || clause.has(item -> item.is(Term.Part.FOOT) && item.both())
-                            && clause.has(item -> item.term() instanceof Term.Measure(var _, boolean wide) && wide);
+                            && (clause.has(Term.Act.CLOSE)
+                                    || clause.has(
+                                            item -> item.term() instanceof Term.Measure(var _, boolean wide) && wide));
+            if (asksTogether) {
+                clause.takeAll(Term.Act.CLOSE);
+            }
             WhichFoot.Found which = WhichFoot.of(clause, now, true);
             Term subjectPart = which.at() < 0 ? null : clause.item(which.at()).term();
             boolean knee = subjectPart == Term.Part.KNEE || subjectPart == Term.Part.THIGH;

@@ -70,6 +70,11 @@ final class TurnFootFrame implements Frame {
                     || clause.has(item -> HandWords.hand(item) && item.rel() == null)) {
                 return Optional.empty();
             }
+            boolean together =
+                    !toes && clause.has(Term.Act.CLOSE) && clause.has(item -> item.is(Term.Part.FOOT) && item.both());
+            if (together) {
+                return Optional.empty();
+            }
             boolean verb = turns || opens || points;
             boolean lands = clause.has(Term.Manner.FIRST) || clause.has(Term.Act.LAND);
             if (lands) {
