@@ -5,6 +5,7 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.motion.Estimate;
 import app.avrel.motion.HallPose;
+import app.avrel.posture.count.Count;
 import java.util.List;
 
 /**
@@ -21,7 +22,7 @@ import java.util.List;
  */
 public record CountDirections(
         Moment.Place place,
-        app.avrel.posture.count.Count count,
+        Count count,
         Heading facing,
         Heading hips,
         Estimate<Heading> left,

@@ -1,6 +1,7 @@
 package app.avrel.form;
 
 import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HeldProp;
 import app.avrel.posture.move.Contact;
@@ -23,7 +24,7 @@ public sealed interface Mismatch {
     record Touch(Side foot, Contact arrived, Contact wanted) implements Mismatch {}
 
     /** The weight is shared otherwise; percent on the left foot. */
-    record Weight(app.avrel.body.WeightShare arrived, app.avrel.body.WeightShare wanted) implements Mismatch {}
+    record Weight(WeightShare arrived, WeightShare wanted) implements Mismatch {}
 
     /** The chest is turned otherwise against the pelvis, degrees to the right. */
     record Chest(double arrivedDegrees, double wantedDegrees) implements Mismatch {}

@@ -1,5 +1,6 @@
 package app.avrel.form;
 
+import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import java.util.Map;
@@ -18,9 +19,7 @@ public record Shelf(Map<PostureId, Posture> postures, Map<LinkId, Link> links) {
             case WayIn.Own(Link link) -> link;
             case WayIn.Shared(LinkId id, Played played) -> {
                 Link link = links.getOrDefault(id, Link.NONE);
-                yield played == Played.AS_RECORDED
-                        ? link
-                        : link.withCounts(app.avrel.posture.Mirror.counts(link.counts()));
+                yield played == Played.AS_RECORDED ? link : link.withCounts(Mirror.counts(link.counts()));
             }
         };
     }

@@ -4,6 +4,7 @@ import app.avrel.form.FormId;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
 /**
@@ -48,7 +49,7 @@ public record Lesson(String title, FormId form, int minutes, List<Segment> segme
         return segment >= 0 && segment < segments.size();
     }
 
-    private Lesson edited(java.util.function.Consumer<List<Segment>> edit) {
+    private Lesson edited(Consumer<List<Segment>> edit) {
         List<Segment> changed = new ArrayList<>(segments);
         edit.accept(changed);
         return withSegments(changed);

@@ -8,6 +8,7 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.SpacePoint;
 import app.avrel.floor.Turn;
+import app.avrel.motion.FootPose;
 import app.avrel.posture.move.Contact;
 
 /**
@@ -88,7 +89,7 @@ public record Leg(
                 LegSpan.bend(span, body),
                 Math.max(0, span - LegSpan.straight(body)),
                 along - body.footLength(),
-                along - app.avrel.motion.FootPose.BALL * body.footLength(),
+                along - FootPose.BALL * body.footLength(),
                 overFoot.along(inward),
                 degrees(level.length(), shin.up()),
                 degrees(level.along(inward), shin.up()),

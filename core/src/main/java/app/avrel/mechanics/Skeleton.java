@@ -4,6 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.floor.SpacePoint;
+import app.avrel.motion.FootPose;
 import app.avrel.posture.hand.HandShape;
 
 /**
@@ -133,7 +134,7 @@ public record Skeleton(
                     knee,
                     foot.ankle(),
                     foot.sole(body, 0),
-                    foot.sole(body, app.avrel.motion.FootPose.BALL),
+                    foot.sole(body, FootPose.BALL),
                     foot.sole(body, 1),
                     shoulder,
                     elbow,

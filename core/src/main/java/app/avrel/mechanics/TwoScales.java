@@ -1,6 +1,7 @@
 package app.avrel.mechanics;
 
 import app.avrel.body.Body;
+import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
@@ -44,6 +45,6 @@ public record TwoScales(double left, double right) {
 
     /** {@return points by which the left foot's share is more than claimed; negative is less} */
     public double pointsMore(Pose pose) {
-        return 100 * left / (left + right) - pose.weight().middle(app.avrel.body.Side.LEFT);
+        return 100 * left / (left + right) - pose.weight().middle(Side.LEFT);
     }
 }

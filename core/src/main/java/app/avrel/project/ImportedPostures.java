@@ -2,6 +2,7 @@ package app.avrel.project;
 
 import app.avrel.body.Side;
 import app.avrel.form.Entry;
+import app.avrel.form.EntryId;
 import app.avrel.form.Form;
 import app.avrel.form.NameList;
 import app.avrel.form.Part;
@@ -62,7 +63,7 @@ public record ImportedPostures(Project project, Form form, int known, int fresh)
                             && !named.side().equals(posture.side())
                     ? Played.OTHER_SIDE
                     : Played.AS_RECORDED;
-            Entry entry = Entry.of(new app.avrel.form.EntryId("e" + next++), posture.id(), played);
+            Entry entry = Entry.of(new EntryId("e" + next++), posture.id(), played);
             entries.add(entry.times(named.times()));
         }
 

@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
 /**
@@ -110,7 +111,7 @@ public record Project(
         return new FormId(fresh(slug(name), "form", key -> form(new FormId(key)).isPresent()));
     }
 
-    private static String fresh(String slug, String otherwise, java.util.function.Predicate<String> taken) {
+    private static String fresh(String slug, String otherwise, Predicate<String> taken) {
         String stem = slug.isEmpty() ? otherwise : slug;
         String key = stem;
         for (int i = 2; taken.test(key); i++) {

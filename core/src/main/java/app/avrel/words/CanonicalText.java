@@ -16,7 +16,9 @@ import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.DrawnTo;
+import app.avrel.posture.move.FootWay;
 import app.avrel.posture.move.Gaze;
+import app.avrel.posture.move.HangingToes;
 import app.avrel.posture.move.Kick;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
@@ -205,14 +207,14 @@ public final class CanonicalText {
         return turn.degrees() < 0 ? "left" : "right";
     }
 
-    private static String way(app.avrel.posture.move.FootWay way) {
+    private static String way(FootWay way) {
         return switch (way) {
             case STRAIGHT -> "in a straight line";
             case BY_THE_ANKLE, OUTWARD_ARC, INWARD_ARC -> way.phrase();
         };
     }
 
-    private static String hanging(app.avrel.posture.move.HangingToes toes) {
+    private static String hanging(HangingToes toes) {
         return "toes " + toes.name().toLowerCase(Locale.ROOT);
     }
 

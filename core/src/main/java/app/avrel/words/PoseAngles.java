@@ -3,6 +3,7 @@ package app.avrel.words;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.floor.Bearing;
+import app.avrel.floor.Direction;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.SpacePoint;
 import app.avrel.motion.FootPose;
@@ -51,9 +52,8 @@ public final class PoseAngles {
             }
             case Gaze.Toward(var direction) ->
                 switch (direction) {
-                    case app.avrel.floor.Direction.OfBody(var turn) ->
-                        pose.facing().plus(turn);
-                    case app.avrel.floor.Direction.OfPosture(var bearing) -> bearing;
+                    case Direction.OfBody(var turn) -> pose.facing().plus(turn);
+                    case Direction.OfPosture(var bearing) -> bearing;
                 };
         };
     }

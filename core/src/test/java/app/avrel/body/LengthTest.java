@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.avrel.samples.Samples;
+import java.util.Map;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -73,7 +74,7 @@ class LengthTest {
 
     @Test
     void measuredShouldersAreHalvedForTheJoints() {
-        Body broad = Body.ofStature(1.7).withMeasures(java.util.Map.of(Measure.SHOULDER_WIDTH, 480));
+        Body broad = Body.ofStature(1.7).withMeasures(Map.of(Measure.SHOULDER_WIDTH, 480));
         assertThat(broad.halfShoulders()).isCloseTo(0.24, within(1e-9));
         assertThat(Body.ofStature(1.7).halfShoulders() * 2)
                 .isCloseTo(Body.ofStature(1.7).shoulderWidth(), within(1e-9));

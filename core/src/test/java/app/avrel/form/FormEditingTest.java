@@ -3,7 +3,9 @@ package app.avrel.form;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.avrel.posture.Mirror;
 import app.avrel.posture.PostureId;
+import app.avrel.posture.count.Count;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.RepeatedTest;
@@ -56,7 +58,7 @@ class FormEditingTest {
 
     @Test
     void doingItMoreOftenAddsDirectWaysIn() {
-        Link link = new Link("in", List.of(app.avrel.posture.count.Count.blank()));
+        Link link = new Link("in", List.of(Count.blank()));
         Entry once = entry("a").withWay(0, new WayIn.Own(link));
         assertThat(once.times(3).ways()).containsExactly(new WayIn.Own(link), WayIn.DIRECT, WayIn.DIRECT);
         assertThat(once.times(3).times(1)).isEqualTo(once);
@@ -86,7 +88,7 @@ class FormEditingTest {
         LinkId id = sample.shelf().links().keySet().iterator().next();
         Link recorded = sample.shelf().link(new WayIn.Shared(id, Played.AS_RECORDED));
         Link other = sample.shelf().link(new WayIn.Shared(id, Played.OTHER_SIDE));
-        assertThat(app.avrel.posture.Mirror.counts(other.counts())).isEqualTo(recorded.counts());
+        assertThat(Mirror.counts(other.counts())).isEqualTo(recorded.counts());
         assertThat(sample.shelf().link(new WayIn.Shared(new LinkId("lost"), Played.AS_RECORDED)))
                 .isEqualTo(Link.NONE);
         assertThat(Optional.of(Played.AS_RECORDED.other())).contains(Played.OTHER_SIDE);

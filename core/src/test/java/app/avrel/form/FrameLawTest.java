@@ -3,17 +3,21 @@ package app.avrel.form;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
+import app.avrel.house.HouseRules;
 import app.avrel.motion.HallPose;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
 import app.avrel.posture.Posture;
+import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.Language;
+import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.teaching.GentlerVersion;
 import app.avrel.rules.Finding;
@@ -135,9 +139,9 @@ class FrameLawTest {
                 samples.facing(),
                 SampleForms.of(repetition.getCurrentRepetition()).posing().rules());
         Move move = samples.footMove();
-        String said = new CanonicalText(wording).line(Count.of(app.avrel.posture.count.Stage.of(move)));
-        LineReading reading = new Line(Language.ENGLISH, wording, app.avrel.body.Body.ofStature(1.7))
-                .read(said, Starting.of(app.avrel.posture.StartPose.SHOULDER_WIDE, app.avrel.body.Body.ofStature(1.7)));
+        String said = new CanonicalText(wording).line(Count.of(Stage.of(move)));
+        LineReading reading = new Line(Language.ENGLISH, wording, Body.ofStature(1.7))
+                .read(said, Starting.of(StartPose.SHOULDER_WIDE, Body.ofStature(1.7)));
         assertThat(reading.count().moves()).as(said).containsExactly(move);
     }
 
@@ -146,7 +150,7 @@ class FrameLawTest {
     void wordsOfTheBodyStayWhereverOneFaces(RepetitionInfo repetition) {
         Samples samples = new Samples(repetition.getCurrentRepetition());
         Count count = samples.count();
-        Wording here = new Wording(Directions.CLOCK, Heading.FRONT, app.avrel.house.HouseRules.LARGE_FRAME);
+        Wording here = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
         Wording there = here.withFront(samples.facing());
         boolean ofTheHall =
                 new CountWords(here).say(count, CueLevel.GUIDE).matches("(?s).*(toward|to face|going round|:30|12).*");

@@ -20,6 +20,7 @@ import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Turning;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -53,7 +54,7 @@ class ReturningTest {
     }
 
     private static Track track(Posture... postures) {
-        Map<PostureId, Posture> shelf = new java.util.HashMap<>();
+        Map<PostureId, Posture> shelf = new HashMap<>();
         Arrays.stream(postures).forEach(posture -> shelf.put(posture.id(), posture));
         List<Entry> entries = Arrays.stream(postures)
                 .map(posture -> Entry.of(new EntryId(posture.id().key()), posture.id(), Played.AS_RECORDED))

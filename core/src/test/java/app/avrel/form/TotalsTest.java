@@ -14,9 +14,11 @@ import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Pace;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
 import app.avrel.posture.move.Turning;
+import app.avrel.samples.Samples;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.RepeatedTest;
@@ -62,8 +64,7 @@ class TotalsTest {
     @Test
     void theLongestStandOnOneLegIsInARow() {
         Count lift = count(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()));
-        Count down = count(
-                new Move.Lower(Side.LEFT, app.avrel.posture.move.Contact.FLAT, Optional.empty(), Optional.empty()));
+        Count down = count(new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty(), Optional.empty()));
         Totals totals = of(count(shift(Side.RIGHT, 100)), lift, Count.blank().withBeats(2), down, lift);
         assertThat(totals.oneLegged()).isEqualTo(4);
         assertThat(totals.longestOneLegged()).isEqualTo(3);
@@ -84,7 +85,7 @@ class TotalsTest {
 
     @RepeatedTest(30)
     void theOtherSideExchangesLegsAndTurns(RepetitionInfo repetition) {
-        Posture posture = new app.avrel.samples.Samples(repetition.getCurrentRepetition()).posture("p");
+        Posture posture = new Samples(repetition.getCurrentRepetition()).posture("p");
         Totals one = Totals.of(Unroll.posture(posture, Standing.POSING).occurrences(), Standing.BODY);
         Totals other =
                 Totals.of(Unroll.posture(Mirror.of(posture), Standing.POSING).occurrences(), Standing.BODY);

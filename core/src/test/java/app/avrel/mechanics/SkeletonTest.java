@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.avrel.body.Body;
+import app.avrel.body.Length;
 import app.avrel.body.Side;
 import app.avrel.floor.Directions;
 import app.avrel.floor.FloorPoint;
@@ -17,6 +18,8 @@ import app.avrel.motion.Starting;
 import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Language;
 import app.avrel.samples.Samples;
+import app.avrel.words.Wording;
+import app.avrel.words.reading.Line;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -40,7 +43,7 @@ class SkeletonTest {
 
     @Test
     void standingUprightTheBodyIsAsTallAsItsStature() {
-        Skeleton standing = of(Starting.of(StartPose.SHOULDER_WIDE.withDrop(app.avrel.body.Length.fists(0)), BODY));
+        Skeleton standing = of(Starting.of(StartPose.SHOULDER_WIDE.withDrop(Length.fists(0)), BODY));
         assertThat(standing.pelvis().up()).isLessThanOrEqualTo(0.53 * 1.7).isGreaterThan(0.5 * 1.7);
         assertThat(standing.left().heel().up()).isCloseTo(0, within(1e-9));
         assertThat(standing.head().up()).isLessThan(1.7);
@@ -75,10 +78,8 @@ class SkeletonTest {
 
     @Test
     void aPalmLooksAsItIsSaidToAndFingersAreAtRightAnglesToIt() {
-        Pose pose = new app.avrel.words.reading.Line(
-                        Language.ENGLISH,
-                        new app.avrel.words.Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME),
-                        BODY)
+        Pose pose = new Line(
+                        Language.ENGLISH, new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME), BODY)
                 .read("right hand at the chest, palm up", Starting.of(StartPose.SHOULDER_WIDE, BODY))
                 .after();
         Skeleton.Limbs right = of(pose).right();
@@ -89,10 +90,8 @@ class SkeletonTest {
     @Test
     void aRaisedKneeIsAsHighAsSaidAndTheKickIsWhereItIsSaidToGo() {
         Pose start = Starting.of(StartPose.SHOULDER_WIDE, BODY);
-        app.avrel.words.reading.Line line = new app.avrel.words.reading.Line(
-                Language.ENGLISH,
-                new app.avrel.words.Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME),
-                BODY);
+        Line line =
+                new Line(Language.ENGLISH, new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME), BODY);
         Skeleton up =
                 of(line.read("all left; lift the right knee to the hip", start).after());
         assertThat(up.right().knee().up()).isCloseTo(up.right().hip().up(), within(0.06));

@@ -10,6 +10,7 @@ import app.avrel.floor.Turn;
 import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Standing;
+import app.avrel.posture.move.Contact;
 import app.avrel.samples.Samples;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
@@ -79,14 +80,14 @@ class SpacingTest {
     @Test
     void aFootOnItsBallPressesAheadOfOneOnItsHeel() {
         Pose pose = Standing.shoulderWide();
-        double ball = ahead(pose, app.avrel.posture.move.Contact.BALL);
-        double flat = ahead(pose, app.avrel.posture.move.Contact.FLAT);
-        double heel = ahead(pose, app.avrel.posture.move.Contact.HEEL);
+        double ball = ahead(pose, Contact.BALL);
+        double flat = ahead(pose, Contact.FLAT);
+        double heel = ahead(pose, Contact.HEEL);
         assertThat(new double[] {heel * 100, flat * 100, ball * 100})
                 .containsExactly(new double[] {2.1, 11.6, 18.6}, within(0.1));
     }
 
-    private static double ahead(Pose pose, app.avrel.posture.move.Contact contact) {
+    private static double ahead(Pose pose, Contact contact) {
         var foot = pose.left().withContact(contact);
         return CentreOfMass.pressurePoint(foot, Standing.BODY)
                 .minus(foot.heel().value())

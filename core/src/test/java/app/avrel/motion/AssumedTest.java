@@ -13,6 +13,7 @@ import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Turn;
 import app.avrel.house.HouseRule;
+import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Depth;
@@ -72,8 +73,7 @@ class AssumedTest {
                         .with(HouseRule.STEP_LENGTH_HIGH, 200)
                         .with(HouseRule.STEP_LENGTH_MEDIUM, 200)
                         .with(HouseRule.STEP_LENGTH_LOW, 200));
-        Pose stepped = longer.after(
-                shoulderWide(), app.avrel.posture.count.Stage.of(step(Side.LEFT, Direction.FORWARD, null, null)));
+        Pose stepped = longer.after(shoulderWide(), Stage.of(step(Side.LEFT, Direction.FORWARD, null, null)));
         assertThat(ahead(stepped, Side.LEFT)).isCloseTo(2 * BODY.footLength(), within(0.01));
     }
 

@@ -6,8 +6,10 @@ import static app.avrel.motion.Standing.shoulderWide;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.avrel.body.Body;
 import app.avrel.body.Landmark;
 import app.avrel.body.Length;
+import app.avrel.body.Measure;
 import app.avrel.body.Side;
 import app.avrel.floor.SpacePoint;
 import app.avrel.posture.hand.HandAt;
@@ -19,7 +21,9 @@ import app.avrel.posture.hand.Palm;
 import app.avrel.posture.hand.Reach;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Move;
+import java.util.Map;
 import java.util.Optional;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -87,7 +91,7 @@ class HandTargetsTest {
 
     @Test
     void measuredShouldersCarryTheHandsOut() {
-        app.avrel.body.Body broad = BODY.withMeasures(java.util.Map.of(app.avrel.body.Measure.SHOULDER_WIDTH, 500));
+        Body broad = BODY.withMeasures(Map.of(Measure.SHOULDER_WIDTH, 500));
         Pose own = after(shoulderWide(), place(Side.RIGHT, at(Landmark.CHEST).withSideways(Sideways.OWN_SIDE)));
         assertThat(new HandSpot(own, broad).of(Side.RIGHT).right()).isCloseTo(0.25, within(1e-9));
         assertThat(palm(own, Side.RIGHT).right()).isCloseTo(BODY.shoulderWidth() / 2, within(1e-9));
@@ -175,8 +179,7 @@ class HandTargetsTest {
 
     @Test
     void aDistanceOfAHandIsNeverNegative() {
-        org.assertj.core.api.Assertions.assertThatThrownBy(
-                        () -> new HandOffset(HandOffset.Way.ABOVE, Optional.of(Length.fists(-1))))
+        Assertions.assertThatThrownBy(() -> new HandOffset(HandOffset.Way.ABOVE, Optional.of(Length.fists(-1))))
                 .hasMessageContaining("at least 0");
     }
 }

@@ -17,6 +17,8 @@ import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.posture.Mirror;
+import app.avrel.posture.Posture;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HandShape;
@@ -200,7 +202,7 @@ class PerformerTest {
         Samples samples = new Samples(repetition.getCurrentRepetition());
         var posture = samples.posture("p");
         Pose one = end(posture);
-        Pose other = end(app.avrel.posture.Mirror.of(posture));
+        Pose other = end(Mirror.of(posture));
         assertThat(other.weight()).isEqualTo(one.weight().mirrored());
         assertThat(other.chest().value().degrees())
                 .isCloseTo(-one.chest().value().degrees(), within(1e-9));
@@ -216,7 +218,7 @@ class PerformerTest {
         }
     }
 
-    private static Pose end(app.avrel.posture.Posture posture) {
+    private static Pose end(Posture posture) {
         Pose pose = Starting.of(posture.start().pose(), BODY);
         for (var count : posture.counts()) {
             for (Stage stage : count.stages()) {

@@ -10,6 +10,7 @@ import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
+import app.avrel.floor.FloorPoint;
 import app.avrel.floor.SpacePoint;
 import app.avrel.floor.Turn;
 import app.avrel.mechanics.Spacing;
@@ -18,6 +19,7 @@ import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
 import app.avrel.posture.move.Turning;
 import app.avrel.samples.Samples;
 import java.util.Optional;
@@ -45,8 +47,8 @@ class StartingTest {
     @RepeatedTest(40)
     void theLoadedFootIsLaidOnThatFootAndTheFacingsAgree(RepetitionInfo repetition) {
         Samples samples = new Samples(repetition.getCurrentRepetition());
-        Pose before = Starting.of(samples.startPose(), BODY)
-                .turned(app.avrel.floor.FloorPoint.ORIGIN, new Turn(samples.number(-400, 400)));
+        Pose before =
+                Starting.of(samples.startPose(), BODY).turned(FloorPoint.ORIGIN, new Turn(samples.number(-400, 400)));
         StartPose start = samples.startPose();
         Pose placed = laid(start, before);
         Side anchor = start.weight().heavier();
@@ -62,8 +64,8 @@ class StartingTest {
     @Test
     void whereOnePostureEndsCanBeRecordedAsTheStartOfTheNext() {
         Pose end = Standing.after(
-                Standing.apart(0.5, 0.22).turned(app.avrel.floor.FloorPoint.ORIGIN, new Turn(250)),
-                new app.avrel.posture.move.Move.Shift(app.avrel.posture.move.Split.on(Side.LEFT, 70)));
+                Standing.apart(0.5, 0.22).turned(FloorPoint.ORIGIN, new Turn(250)),
+                new Move.Shift(Split.on(Side.LEFT, 70)));
         StartPose start = Starting.startingFrom(end, BODY);
         assertThat(start.weight()).isEqualTo(WeightShare.left(70));
         Pose again = laid(start, end);

@@ -23,6 +23,7 @@ import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Toes;
 import app.avrel.posture.move.Turning;
 import app.avrel.samples.Samples;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
@@ -103,7 +104,7 @@ class MirrorTest {
     @Test
     void ownWordsFollowTheSideThatIsDone() {
         OwnWords words = new OwnWords(Language.ENGLISH, CueLevel.PROMPT, "right heel, gently");
-        Count mirrored = Mirror.of(Count.blank().withWords(java.util.List.of(words)));
+        Count mirrored = Mirror.of(Count.blank().withWords(List.of(words)));
         assertThat(mirrored.words()).extracting(OwnWords::text).containsExactly("left heel, gently");
     }
 }

@@ -11,12 +11,14 @@ import app.avrel.posture.PostureId;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Counts;
 import app.avrel.posture.count.Stage;
+import app.avrel.posture.move.Gaze;
 import app.avrel.posture.move.Move;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Where;
 import app.avrel.samples.SampleProjects;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.RepeatedTest;
@@ -47,8 +49,8 @@ class AnalysisTest {
         Posture first = project.postures().getFirst();
         Project edited = project.changePosture(
                 first.id(),
-                posture -> posture.withCounts(Counts.insert(
-                        posture.counts(), 0, Count.of(Stage.of(new Move.Look(app.avrel.posture.move.Gaze.AHEAD))))));
+                posture -> posture.withCounts(
+                        Counts.insert(posture.counts(), 0, Count.of(Stage.of(new Move.Look(Gaze.AHEAD))))));
         Analysis after = Analysis.of(project).after(edited);
         assertThat(after).isEqualTo(Analysis.of(edited));
     }
@@ -69,7 +71,7 @@ class AnalysisTest {
                 project.changeForm(
                         form.id(),
                         of -> of.insertAfter(at, of.entries().getFirst().withId(of.freshId()))),
-                project.withLinks(java.util.Map.of()))) {
+                project.withLinks(Map.of()))) {
             survey = survey.after(edited);
             Analysis anew = Analysis.of(edited);
             assertThat(survey.findings()).containsExactlyInAnyOrderElementsOf(anew.findings());

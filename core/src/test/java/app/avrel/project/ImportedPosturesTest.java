@@ -2,6 +2,7 @@ package app.avrel.project;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.body.Side;
 import app.avrel.form.Entry;
 import app.avrel.form.NameList;
 import app.avrel.form.Played;
@@ -15,7 +16,7 @@ import org.junit.jupiter.api.Test;
 class ImportedPosturesTest {
 
     private static final Posture GATE = Posture.blank(new PostureId("gate"), "Lean on the Gate")
-            .withSide(Optional.of(app.avrel.body.Side.RIGHT))
+            .withSide(Optional.of(Side.RIGHT))
             .withCounts(List.of(Count.blank()));
     private static final Project HALL = Project.empty("Hall", Setting.USUAL).withPostures(List.of(GATE));
 

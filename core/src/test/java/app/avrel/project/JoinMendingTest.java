@@ -17,6 +17,7 @@ import app.avrel.posture.Start;
 import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Count;
 import app.avrel.rules.join.JoinProposal;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -37,7 +38,7 @@ class JoinMendingTest {
     }
 
     private static Analysis survey(Posture... order) {
-        List<Entry> entries = new java.util.ArrayList<>();
+        List<Entry> entries = new ArrayList<>();
         for (Posture posture : order) {
             entries.add(Entry.of(new EntryId("e" + entries.size()), posture.id(), Played.AS_RECORDED));
         }

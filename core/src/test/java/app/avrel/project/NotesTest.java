@@ -3,6 +3,7 @@ package app.avrel.project;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
 import app.avrel.posture.PostureName;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Language;
@@ -127,8 +128,8 @@ class NotesTest {
                 .map(NotesTest::bare)
                 .toList();
         Project project = Project.empty("Weir", Setting.USUAL)
-                .withPostures(List.of(Posture.blank(new app.avrel.posture.PostureId("p"), "Cross the Plank")
-                        .withCounts(counts)));
+                .withPostures(List.of(
+                        Posture.blank(new PostureId("p"), "Cross the Plank").withCounts(counts)));
         Project again = read(NotesOut.of(project), Language.ENGLISH).project();
         assertThat(again.postures().getFirst().name()).isEqualTo("Cross the Plank");
         assertThat(again.postures().getFirst().counts().stream().map(NotesTest::bare))

@@ -16,6 +16,7 @@ import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.count.Count;
 import app.avrel.samples.SampleProjects;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,7 +48,7 @@ class ProjectImportTest {
             .withForms(List.of(FORM));
 
     private static Posture posture(String id, int counts) {
-        return Posture.blank(new PostureId(id), id).withCounts(java.util.Collections.nCopies(counts, Count.blank()));
+        return Posture.blank(new PostureId(id), id).withCounts(Collections.nCopies(counts, Count.blank()));
     }
 
     private static Entry entry(String id, String posture) {

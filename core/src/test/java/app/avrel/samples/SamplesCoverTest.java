@@ -3,6 +3,7 @@ package app.avrel.samples;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.floor.Direction;
+import app.avrel.house.HouseRule;
 import app.avrel.posture.Posture;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Depth;
@@ -101,14 +102,14 @@ class SamplesCoverTest {
 
     static Stream<Class<?>> wordLists() {
         return CLASSES.stream()
-                .filter(kind -> kind.isEnum() && kind != app.avrel.house.HouseRule.class)
+                .filter(kind -> kind.isEnum() && kind != HouseRule.class)
                 .map(found -> (Class<?>) found);
     }
 
     @ParameterizedTest
     @MethodSource("wordLists")
     void everyWordOfAListIsMade(Class<?> list) {
-        assertThat(java.util.Arrays.stream(list.getEnumConstants())
+        assertThat(Arrays.stream(list.getEnumConstants())
                         .filter(word -> !MADE.contains(word))
                         .map(word -> list.getSimpleName() + "." + word))
                 .isEmpty();

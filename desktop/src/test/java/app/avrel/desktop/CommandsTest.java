@@ -5,13 +5,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.avrel.desktop.door.Door;
 import app.avrel.files.Demo;
 import app.avrel.files.ProjectFile;
+import app.avrel.form.Form;
+import app.avrel.form.FormId;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -50,8 +55,8 @@ class CommandsTest {
     }
 
     private static Ran measuring(String pose) {
-        java.io.InputStream before = System.in;
-        System.setIn(new java.io.ByteArrayInputStream(pose.getBytes(StandardCharsets.UTF_8)));
+        InputStream before = System.in;
+        System.setIn(new ByteArrayInputStream(pose.getBytes(StandardCharsets.UTF_8)));
         try {
             return run("measure");
         } finally {
@@ -191,13 +196,9 @@ class CommandsTest {
         Path file = folder.resolve("hall.avrel");
         var demo = Demo.project();
         ProjectFile.save(
-                demo.withPostures(java.util.List.of())
-                        .withForms(java.util.List.of(new app.avrel.form.Form(
-                                new app.avrel.form.FormId("f"),
-                                "F",
-                                java.util.List.of(),
-                                java.util.Optional.empty(),
-                                java.util.Optional.empty()))),
+                demo.withPostures(List.of())
+                        .withForms(
+                                List.of(new Form(new FormId("f"), "F", List.of(), Optional.empty(), Optional.empty()))),
                 file);
         Ran ran = run("check", file.toString());
         assertThat(ran.code()).isZero();

@@ -7,10 +7,13 @@ import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.desktop.findings.FindingsPanel;
+import app.avrel.form.Entry;
+import app.avrel.form.Played;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
+import app.avrel.project.Edit;
 import app.avrel.project.Learner;
 import app.avrel.project.Precaution;
 import app.avrel.project.Project;
@@ -158,14 +161,12 @@ class FindingsStoryTest {
 
     @Test
     void learnersAreToldWhatToTakeCareOfInTheForm(FxRobot robot) {
-        robot.interact(() -> workplace.session.apply(app.avrel.project.Edit.of(
+        robot.interact(() -> workplace.session.apply(Edit.of(
                 "Add",
                 project -> project.changeForm(
                         project.forms().getFirst().id(),
                         form -> form.append(
-                                0,
-                                app.avrel.form.Entry.of(
-                                        form.freshId(), new PostureId("latch"), app.avrel.form.Played.AS_RECORDED))))));
+                                0, Entry.of(form.freshId(), new PostureId("latch"), Played.AS_RECORDED))))));
         new Keyboard(robot).ctrl(KeyCode.U);
         assertThat(words()).contains("G, balance: it stands on one leg (count 1) → no gentler version yet");
     }

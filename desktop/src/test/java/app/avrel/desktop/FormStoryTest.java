@@ -9,6 +9,7 @@ import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Played;
+import app.avrel.project.Edit;
 import app.avrel.project.Project;
 import java.nio.file.Files;
 import java.util.List;
@@ -21,6 +22,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import org.assertj.core.groups.Tuple;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -121,8 +123,8 @@ class FormStoryTest {
         assertThat(form().entries().subList(9, 11))
                 .extracting(Entry::posture, Entry::played)
                 .containsExactly(
-                        org.assertj.core.groups.Tuple.tuple(before.get(1).posture(), Played.OTHER_SIDE),
-                        org.assertj.core.groups.Tuple.tuple(before.get(2).posture(), Played.OTHER_SIDE));
+                        Tuple.tuple(before.get(1).posture(), Played.OTHER_SIDE),
+                        Tuple.tuple(before.get(2).posture(), Played.OTHER_SIDE));
         keys.press(KeyCode.ALT, KeyCode.UP);
         assertThat(form().entries().subList(8, 10)).extracting(Entry::played).containsOnly(Played.OTHER_SIDE);
         keys.ctrl(KeyCode.DELETE);
@@ -151,7 +153,7 @@ class FormStoryTest {
     @Test
     void anEntryWhosePostureIsGoneShowsItsCardAndTakesAnother(FxRobot robot) {
         robot.interact(() -> {
-            workplace.session.apply(app.avrel.project.Edit.of(
+            workplace.session.apply(Edit.of(
                     "Delete",
                     project -> project.withPostures(project.postures().stream()
                             .filter(posture -> !posture.id().key().equals("carry-the-lantern"))
@@ -164,7 +166,7 @@ class FormStoryTest {
                         .map(finding -> finding.rule().key())
                         .toList()))
                 .contains("missing-posture");
-        robot.interact(() -> workplace.session.apply(app.avrel.project.Edit.of(
+        robot.interact(() -> workplace.session.apply(Edit.of(
                 "Choose",
                 project -> project.changeForm(
                         form().id(),

@@ -17,6 +17,7 @@ import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -143,7 +144,7 @@ class SessionTest {
         Recovery.Left left = new Recovery.Left(
                 Demo.project().withName("Lost and found"),
                 Optional.of(folder.resolve("hall.avrel")),
-                java.nio.file.attribute.FileTime.fromMillis(0),
+                FileTime.fromMillis(0),
                 folder.resolve("x"));
         session.recover(left);
         assertThat(session.project().name()).isEqualTo("Lost and found");

@@ -3,6 +3,7 @@ package app.avrel.files;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Body;
+import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.form.Comparison;
 import app.avrel.form.Form;
@@ -121,9 +122,7 @@ class DemoTest {
         Form form = DEMO.forms().getFirst();
         Track track = SURVEY.track(form.id()).orElseThrow();
         Wording saying = new Wording(
-                DEMO.setting().directions(),
-                app.avrel.floor.Heading.FRONT,
-                DEMO.setting().rules());
+                DEMO.setting().directions(), Heading.FRONT, DEMO.setting().rules());
         assertThat(DEMO.lessons()).isNotEmpty();
         for (var lesson : DEMO.lessons()) {
             LessonPlan plan = LessonPlan.of(lesson, form, track, saying);

@@ -12,6 +12,8 @@ import app.avrel.project.Project;
 import app.avrel.samples.SampleProjects;
 import java.util.List;
 import java.util.Random;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.RepeatedTest;
@@ -165,8 +167,7 @@ class ProjectTextTest {
                 "\"mirroring\": |\"mirorring\": | postures[1]: | the field"
             })
     void whatDoesNotFitIsRefusedWithItsPlace(String from, String to, String place, String what) {
-        String broken = DEMO.replaceFirst(
-                java.util.regex.Pattern.quote(from.strip()), java.util.regex.Matcher.quoteReplacement(to.strip()));
+        String broken = DEMO.replaceFirst(Pattern.quote(from.strip()), Matcher.quoteReplacement(to.strip()));
         assertThat(broken).isNotEqualTo(DEMO);
         assertThat(refused(broken))
                 .startsWith("hall.avrel cannot be read at ")

@@ -5,13 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.avrel.body.Length;
 import app.avrel.body.LengthUnit;
 import app.avrel.floor.Directions;
+import app.avrel.floor.Heading;
 import app.avrel.form.Unroll;
+import app.avrel.form.hall.Pillar;
 import app.avrel.motion.Starting;
 import app.avrel.posture.Posture;
 import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Counts;
 import app.avrel.posture.count.Language;
+import app.avrel.posture.hand.Sideways;
+import app.avrel.posture.move.Toes;
 import app.avrel.project.Project;
 import app.avrel.rules.Finding;
 import app.avrel.rules.check.Checkup;
@@ -24,6 +28,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -112,10 +117,8 @@ class SavedAndOpenedTest {
             })
     void aLineWithOddNumbers(String typed) {
         Project project = SampleProjects.of(1, 4);
-        Wording wording = new Wording(
-                Directions.CLOCK,
-                app.avrel.floor.Heading.FRONT,
-                project.setting().rules());
+        Wording wording =
+                new Wording(Directions.CLOCK, Heading.FRONT, project.setting().rules());
         Count count = new Line(Language.ENGLISH, wording, project.setting().chosenBody())
                 .read(
                         typed,
@@ -127,7 +130,7 @@ class SavedAndOpenedTest {
 
     @RepeatedTest(200)
     void everyLengthIsWrittenInPlainDecimalsAndReadBack(RepetitionInfo repetition) {
-        java.util.Random random = new java.util.Random(repetition.getCurrentRepetition());
+        Random random = new Random(repetition.getCurrentRepetition());
         double amount = random.nextGaussian() * Math.pow(10, random.nextInt(-6, 3));
         for (LengthUnit unit : LengthUnit.values()) {
             Length length = Length.limited(amount, unit);
@@ -147,10 +150,9 @@ class SavedAndOpenedTest {
         assertThat(Length.centimetres(-0.0)).isEqualTo(Length.centimetres(0));
         assertThat(Length.centimetres(-0.001).amount()).isEqualTo(0.0);
         assertThat(1 / Length.centimetres(-0.001).amount()).isPositive();
-        assertThat(new app.avrel.posture.move.Toes.Turned(-0.0)).isEqualTo(new app.avrel.posture.move.Toes.Turned(0));
-        assertThat(new app.avrel.posture.hand.Sideways.Across(-0.0))
-                .isEqualTo(new app.avrel.posture.hand.Sideways.Across(0));
-        assertThat(new app.avrel.form.hall.Pillar(-0.0, 1, 1)).isEqualTo(new app.avrel.form.hall.Pillar(0, 1, 1));
+        assertThat(new Toes.Turned(-0.0)).isEqualTo(new Toes.Turned(0));
+        assertThat(new Sideways.Across(-0.0)).isEqualTo(new Sideways.Across(0));
+        assertThat(new Pillar(-0.0, 1, 1)).isEqualTo(new Pillar(0, 1, 1));
     }
 
     @Test

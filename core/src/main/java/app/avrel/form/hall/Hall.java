@@ -1,6 +1,7 @@
 package app.avrel.form.hall;
 
 import app.avrel.floor.Heading;
+import app.avrel.floor.Numbers;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
@@ -55,7 +56,7 @@ public record Hall(
     }
 
     private static String plain(double number) {
-        return app.avrel.floor.Numbers.plain(number);
+        return Numbers.plain(number);
     }
 
     public Hall withSize(double newWidth, double newDepth) {

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -48,7 +49,7 @@ public final class HallText {
                 : Optional.empty();
     }
 
-    private static <T> Optional<T> made(java.util.function.Supplier<T> making) {
+    private static <T> Optional<T> made(Supplier<T> making) {
         try {
             return Optional.of(making.get());
         } catch (IllegalArgumentException outOfRange) {

@@ -1,6 +1,7 @@
 package app.avrel.form.hall;
 
 import app.avrel.floor.FloorPoint;
+import java.util.List;
 
 /**
  * A place where an instructor may stand.
@@ -12,14 +13,14 @@ public record Lookout(String name, FloorPoint at) {
     private static final double OFF_THE_WALL = 0.6;
 
     /** {@return the middle of each wall and the corners, a step off the walls; the front first} */
-    public static java.util.List<Lookout> in(Hall hall) {
+    public static List<Lookout> in(Hall hall) {
         double left = OFF_THE_WALL;
         double right = hall.width() - OFF_THE_WALL;
         double middle = hall.width() / 2;
         double front = -OFF_THE_WALL;
         double back = OFF_THE_WALL - hall.depth();
         double half = -hall.depth() / 2;
-        return java.util.List.of(
+        return List.of(
                 new Lookout("the middle of the front", new FloorPoint(middle, front)),
                 new Lookout("the front left corner", new FloorPoint(left, front)),
                 new Lookout("the front right corner", new FloorPoint(right, front)),

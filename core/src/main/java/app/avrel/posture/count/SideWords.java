@@ -1,6 +1,8 @@
 package app.avrel.posture.count;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -27,10 +29,10 @@ public final class SideWords {
         return words.matcher(text).replaceAll(SideWords::swap);
     }
 
-    private static String swap(java.util.regex.MatchResult found) {
+    private static String swap(MatchResult found) {
         String stem = found.group(1);
-        int left = LEFT.indexOf(stem.toLowerCase(java.util.Locale.ROOT));
-        String other = left >= 0 ? RIGHT.get(left) : LEFT.get(RIGHT.indexOf(stem.toLowerCase(java.util.Locale.ROOT)));
+        int left = LEFT.indexOf(stem.toLowerCase(Locale.ROOT));
+        String other = left >= 0 ? RIGHT.get(left) : LEFT.get(RIGHT.indexOf(stem.toLowerCase(Locale.ROOT)));
         String ending = found.groupCount() > 1 ? found.group(2) : "";
         boolean capital = Character.isUpperCase(stem.charAt(0));
         String written = capital ? Character.toUpperCase(other.charAt(0)) + other.substring(1) : other;

@@ -10,6 +10,7 @@ import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Pivot;
@@ -96,7 +97,7 @@ public final class NotesOut {
         return moves;
     }
 
-    private static Optional<app.avrel.posture.move.Contact> contact(StartFoot foot) {
+    private static Optional<Contact> contact(StartFoot foot) {
         return Optional.of(foot.contact());
     }
 }

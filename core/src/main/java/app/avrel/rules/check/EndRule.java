@@ -7,6 +7,7 @@ import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
 import app.avrel.rules.Where;
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /** A rule that holds what is claimed of a posture's end against where the record leads. */
@@ -18,6 +19,6 @@ interface EndRule {
     /** {@return a finding about the posture as a whole} */
     static Finding finding(RuleId rule, Occurrence done, String sentence) {
         return Finding.of(
-                rule, Severity.LOOK, new Where.InPosture(done.posture().id(), java.util.Optional.empty()), sentence);
+                rule, Severity.LOOK, new Where.InPosture(done.posture().id(), Optional.empty()), sentence);
     }
 }

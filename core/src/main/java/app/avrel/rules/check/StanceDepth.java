@@ -4,6 +4,7 @@ import app.avrel.body.Side;
 import app.avrel.mechanics.LeastDrop;
 import app.avrel.mechanics.Stand;
 import app.avrel.motion.Pose;
+import app.avrel.posture.move.Contact;
 import app.avrel.rules.Finding;
 import app.avrel.rules.JoinWords;
 import app.avrel.rules.Measures;
@@ -54,7 +55,7 @@ final class StanceDepth implements MomentRule {
         Optional<String> sink = Double.isFinite(least.metres())
                 ? Optional.of("sink to " + Measures.fists(least.metres(), watched.body()))
                 : Optional.empty();
-        String heel = after.foot(least.limiting()).contact() == app.avrel.posture.move.Contact.FLAT
+        String heel = after.foot(least.limiting()).contact() == Contact.FLAT
                 ? ", shift less, or let the heel rise."
                 : ", or shift less.";
         return held + ": " + sink.map(words -> words + ", shorten the stance").orElse("shorten the stance") + heel;

@@ -1,5 +1,6 @@
 package app.avrel.rules.fix;
 
+import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.LengthUnit;
 import app.avrel.body.Side;
@@ -257,7 +258,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
 
     private Stream<Draft> lowerKick(FixCandidate draft) {
         int limit = posing.rules().get(HouseRule.KICK_HEIGHT);
-        return Stream.of(app.avrel.body.Landmark.values())
+        return Stream.of(Landmark.values())
                 .filter(height -> height.shareOfStature() * 100 <= limit + 0.5)
                 .reduce((_, higher) -> higher)
                 .stream()

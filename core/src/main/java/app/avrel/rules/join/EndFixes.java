@@ -9,6 +9,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.Gaze;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Pivot;
@@ -53,8 +54,7 @@ final class EndFixes {
                         foot,
                         Pivot.HEEL,
                         Optional.of(new Toes.Turned(Math.clamp(Math.round(out - arrived), -180, 180)))));
-            case Mismatch.Drop _ ->
-                Optional.of(new Move.ChangeDepth(new app.avrel.posture.move.Depth.To(wanted.drop())));
+            case Mismatch.Drop _ -> Optional.of(new Move.ChangeDepth(new Depth.To(wanted.drop())));
             case Mismatch.Incline(int _, int wantedDegrees) ->
                 Optional.of(new Move.Incline(Optional.of(wantedDegrees), Optional.empty()));
             case Mismatch.Eyes(var _, Gaze gaze) -> Optional.of(new Move.Look(Directed.turned(gaze, front)));

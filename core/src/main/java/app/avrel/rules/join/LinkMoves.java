@@ -4,6 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Turn;
 import app.avrel.mechanics.Spacing;
@@ -86,7 +87,7 @@ record LinkMoves(Pose pose, StartPose start, Performer posing) {
         FootPose foot = pose.foot(side);
         Contact wanted = contact(side);
         double off = toesOut(side) - toesNow(side);
-        off = app.avrel.floor.Bearing.wrapping(off + 180).degrees() - 180;
+        off = Bearing.wrapping(off + 180).degrees() - 180;
         boolean turned = Math.abs(off) > DEGREE;
         boolean placed = spacingFits();
         if (!placed || turned) {

@@ -2,6 +2,7 @@ package app.avrel.rules.join;
 
 import app.avrel.form.Join;
 import app.avrel.form.Moment;
+import app.avrel.motion.FootPose;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
@@ -18,6 +19,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
@@ -158,7 +160,7 @@ public final class Linking {
                 .filter(finding -> !allowed.contains(kind(finding)))
                 .toList();
         if (soundly && !found.isEmpty()) {
-            found.forEach(finding -> blocked.add(finding.headline().toLowerCase(java.util.Locale.ROOT)));
+            found.forEach(finding -> blocked.add(finding.headline().toLowerCase(Locale.ROOT)));
             return Optional.empty();
         }
         List<Stage> stages = new ArrayList<>(here.stages());
@@ -175,7 +177,7 @@ public final class Linking {
                 + pose.rightHand().hashCode() + pose.prop().hashCode();
     }
 
-    private static String foot(app.avrel.motion.FootPose foot) {
+    private static String foot(FootPose foot) {
         return Math.round(foot.heel().value().right() * 100) + ","
                 + Math.round(foot.heel().value().ahead() * 100) + ","
                 + Math.round(foot.heading().value().degrees()) + foot.contact();

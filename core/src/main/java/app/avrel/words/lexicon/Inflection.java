@@ -3,45 +3,34 @@ package app.avrel.words.lexicon;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** The forms of a word by the rules of its language; what the rules do not give stands in the lexicon after a slash. */
 interface Inflection {
 
     /** {@return every form of a verb, its first form among them} */
-    List<String> verb(String word);
+    default List<String> verb(String word) {
+        return List.of(word);
+    }
 
     /** {@return one and many, in this order} */
-    List<String> noun(String word);
+    default List<String> noun(String word) {
+        return List.of(word);
+    }
 
     /** {@return the forms that agree with what they are said of} */
-    List<String> adjective(String word);
+    default List<String> adjective(String word) {
+        return List.of(word);
+    }
 
     /** {@return whether the noun's first word is inflected, not its last} */
-    boolean firstOfNoun();
+    default boolean firstOfNoun() {
+        return false;
+    }
 
     /** No word changes. */
-    Inflection NONE = new Inflection() {
-        @Override
-        public List<String> verb(String word) {
-            return List.of(word);
-        }
-
-        @Override
-        public List<String> noun(String word) {
-            return List.of(word);
-        }
-
-        @Override
-        public List<String> adjective(String word) {
-            return List.of(word);
-        }
-
-        @Override
-        public boolean firstOfNoun() {
-            return false;
-        }
-    };
+    Inflection NONE = new Inflection() {};
 
     /** English: -s, -ing, -ed, doubled and dropped letters. */
     Inflection ENGLISH = new Inflection() {
@@ -65,16 +54,6 @@ interface Inflection {
                 return word.substring(0, word.length() - 1) + "ies";
             }
             return word + (word.matches(".*(s|sh|ch|x|z)") ? "es" : "s");
-        }
-
-        @Override
-        public List<String> adjective(String word) {
-            return List.of(word);
-        }
-
-        @Override
-        public boolean firstOfNoun() {
-            return false;
         }
     };
 
@@ -140,7 +119,7 @@ interface Inflection {
     };
 
     /** {@return a phrase with its first or last word replaced by each of its forms} */
-    static List<String> spread(String phrase, boolean first, java.util.function.Function<String, List<String>> forms) {
+    static List<String> spread(String phrase, boolean first, Function<String, List<String>> forms) {
         int space = first ? phrase.indexOf(' ') : phrase.lastIndexOf(' ');
         if (space < 0) {
             return forms.apply(phrase);

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Turn;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.RepeatedTest;
@@ -51,7 +52,7 @@ class GroundTest {
         Random random = new Random(repetition.getCurrentRepetition());
         Hall hall = HALL.withSize(6 + random.nextInt(6), 4 + random.nextInt(6))
                 .withPillars(List.of(new Pillar(1 + 4 * random.nextDouble(), 1 + 2 * random.nextDouble(), 0.4)))
-                .withClass(Arrangement.values()[random.nextInt(2)], java.util.Optional.empty());
+                .withClass(Arrangement.values()[random.nextInt(2)], Optional.empty());
         Ground ground = Ground.of(hall, WALK);
         List<FloorPoint> learners = ground.learners();
         for (FloorPoint one : learners) {
@@ -86,7 +87,7 @@ class GroundTest {
     @Test
     void aWiderSpacingThanNeededIsKept() {
         Ground close = Ground.of(HALL.withSize(12, 9), WALK);
-        Ground wide = Ground.of(HALL.withSize(12, 9).withClass(Arrangement.ROWS, java.util.Optional.of(3.0)), WALK);
+        Ground wide = Ground.of(HALL.withSize(12, 9).withClass(Arrangement.ROWS, Optional.of(3.0)), WALK);
         assertThat(wide.learners().size()).isLessThan(close.learners().size());
         assertThat(close.leastSpacing()).isCloseTo(1.5, within(1e-9));
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.avrel.body.Side;
 import app.avrel.floor.Bearing;
 import app.avrel.floor.Directions;
+import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.form.Entry;
 import app.avrel.form.EntryId;
@@ -22,6 +23,7 @@ import app.avrel.posture.PostureId;
 import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
+import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
@@ -117,8 +119,8 @@ class ClaimsTest {
     @Test
     void anEntrysFacingIsHeldAgainstTheWholeWayThere() {
         Entry first = Entry.of(new EntryId("1"), TURNS.id(), Played.AS_RECORDED);
-        Entry second = Entry.of(new EntryId("2"), TURNS.id(), Played.AS_RECORDED)
-                .withFacing(Optional.of(new app.avrel.floor.Heading(45)));
+        Entry second =
+                Entry.of(new EntryId("2"), TURNS.id(), Played.AS_RECORDED).withFacing(Optional.of(new Heading(45)));
         List<Finding> found = inForm(first, second).stream()
                 .filter(finding -> finding.rule().equals(RuleId.CLAIMED_FACING))
                 .toList();
@@ -150,8 +152,7 @@ class ClaimsTest {
 
     @Test
     void aStartThatSaysNothingOfTheHandsJoinsAnyHands() {
-        StartPose start = StartPose.SHOULDER_WIDE.withHands(
-                app.avrel.posture.hand.HandPlace.UNSAID, app.avrel.posture.hand.HandPlace.UNSAID);
+        StartPose start = StartPose.SHOULDER_WIDE.withHands(HandPlace.UNSAID, HandPlace.UNSAID);
         assertThat(start.leftHand().height()).isEmpty();
     }
 }

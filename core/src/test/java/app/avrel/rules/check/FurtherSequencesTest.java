@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
+import app.avrel.rules.Severity;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -133,7 +134,7 @@ class FurtherSequencesTest {
             Sequence sequence = sequence(dictated);
             List<Finding> found = sequence.found(stature, false);
             assertThat(sequence.notRead()).isEmpty();
-            assertThat(found).allMatch(finding -> finding.severity() != app.avrel.rules.Severity.CAUTION);
+            assertThat(found).allMatch(finding -> finding.severity() != Severity.CAUTION);
         }
     }
 }

@@ -12,13 +12,16 @@ import app.avrel.motion.Standing;
 import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
+import app.avrel.posture.teaching.PostureSheet;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Spot;
 import app.avrel.samples.Samples;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.RepeatedTest;
@@ -59,10 +62,10 @@ class RuleLawsTest {
         int raisedWhereSaid = 0;
         for (int seed = 1; seed <= 60; seed++) {
             Posture posture = new Samples(seed).posture("p");
-            Posture still = posture.withSheet(app.avrel.posture.teaching.PostureSheet.EMPTY)
+            Posture still = posture.withSheet(PostureSheet.EMPTY)
                     .withCounts(posture.counts().stream()
                             .map(count -> count.withStages(count.stages().stream()
-                                    .map(stage -> new app.avrel.posture.count.Stage(stage.moves().stream()
+                                    .map(stage -> new Stage(stage.moves().stream()
                                             .filter(move -> !(move instanceof Move.OfFoot))
                                             .toList()))
                                     .toList()))
@@ -88,7 +91,7 @@ class RuleLawsTest {
     private static Posture unsaid(Posture posture) {
         List<Count> open = posture.counts().stream()
                 .map(count -> count.withStages(count.stages().stream()
-                        .map(stage -> new app.avrel.posture.count.Stage(stage.moves().stream()
+                        .map(stage -> new Stage(stage.moves().stream()
                                 .filter(move -> !(move instanceof Move.OfFoot))
                                 .map(move -> move instanceof Move.Shift
                                         ? new Move.Shift(new Split.Said(WeightShare.UNKNOWN))
@@ -126,7 +129,7 @@ class RuleLawsTest {
             assertThat(finding.why()).endsWith(".");
             finding.spot()
                     .flatMap(Spot::side)
-                    .ifPresent(side -> assertThat(finding.sentence().toLowerCase(java.util.Locale.ROOT))
+                    .ifPresent(side -> assertThat(finding.sentence().toLowerCase(Locale.ROOT))
                             .contains(side.word()));
         }
     }

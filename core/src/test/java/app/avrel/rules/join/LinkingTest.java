@@ -32,14 +32,17 @@ import app.avrel.posture.hand.Prop;
 import app.avrel.posture.hand.PropState;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
 import app.avrel.rules.Finding;
 import app.avrel.rules.JoinWords;
 import app.avrel.rules.check.Checkup;
 import app.avrel.rules.check.FormFindings;
 import app.avrel.samples.Samples;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.LongStream;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -89,7 +92,7 @@ class LinkingTest {
         }
 
         Meeting with(Posture posture) {
-            Map<PostureId, Posture> postures = new java.util.HashMap<>(shelf.postures());
+            Map<PostureId, Posture> postures = new HashMap<>(shelf.postures());
             postures.put(posture.id(), posture);
             return new Meeting(form, new Shelf(postures, Map.of()));
         }
@@ -162,7 +165,7 @@ class LinkingTest {
 
     @Test
     void mostJoinsThatABodyCanStandInAreClosed() {
-        long closed = java.util.stream.LongStream.rangeClosed(1, 60)
+        long closed = LongStream.rangeClosed(1, 60)
                 .mapToObj(Samples::new)
                 .map(samples -> Meeting.of(sound(samples), sound(samples), Played.AS_RECORDED))
                 .filter(meeting -> meeting.proposals().link(1).found())
@@ -200,7 +203,7 @@ class LinkingTest {
         assertThat(meeting.proposals().link(1).counts())
                 .singleElement()
                 .satisfies(count -> assertThat(count.moves())
-                        .containsExactly(new Move.Shift(new app.avrel.posture.move.Split.Said(WeightShare.left(70)))));
+                        .containsExactly(new Move.Shift(new Split.Said(WeightShare.left(70)))));
     }
 
     @Test

@@ -7,6 +7,7 @@ import app.avrel.posture.count.Language;
 import app.avrel.posture.count.Pace;
 import app.avrel.words.reading.frame.Question;
 import app.avrel.words.reading.frame.Refusal;
+import org.assertj.core.groups.Tuple;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -176,10 +177,10 @@ class EnglishLinesTest {
         assertThat(reading.words())
                 .extracting(LineReading.Word::text, LineReading.Word::role)
                 .contains(
-                        org.assertj.core.groups.Tuple.tuple("now", LineReading.Role.FILLER),
-                        org.assertj.core.groups.Tuple.tuple("step", LineReading.Role.MOVE),
-                        org.assertj.core.groups.Tuple.tuple("purple", LineReading.Role.UNKNOWN),
-                        org.assertj.core.groups.Tuple.tuple("with the left foot", LineReading.Role.MOVE));
+                        Tuple.tuple("now", LineReading.Role.FILLER),
+                        Tuple.tuple("step", LineReading.Role.MOVE),
+                        Tuple.tuple("purple", LineReading.Role.UNKNOWN),
+                        Tuple.tuple("with the left foot", LineReading.Role.MOVE));
     }
 
     @ParameterizedTest(name = "{0}")

@@ -2,6 +2,8 @@ package app.avrel.desktop.door;
 
 import app.avrel.files.Demo;
 import app.avrel.files.ProjectText;
+import app.avrel.floor.FloorPoint;
+import app.avrel.floor.Heading;
 import app.avrel.form.Unroll;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
@@ -16,6 +18,7 @@ import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import app.avrel.rules.Finding;
 import app.avrel.rules.check.Checkup;
+import app.avrel.words.CanonicalText;
 import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
@@ -103,7 +106,7 @@ final class SayCommand implements Callable<Integer> {
     }
 
     private Wording saying() {
-        return new Wording(setting.directions(), app.avrel.floor.Heading.FRONT, setting.rules());
+        return new Wording(setting.directions(), Heading.FRONT, setting.rules());
     }
 
     private boolean say(String line, Language read, Pose start) {
@@ -120,8 +123,7 @@ final class SayCommand implements Callable<Integer> {
 
     /** The findings of a posture that starts so and has this one count. */
     private List<Finding> findings(Count count, Pose start) {
-        Pose turned = start.turned(
-                app.avrel.floor.FloorPoint.ORIGIN, start.chest().value().mirrored());
+        Pose turned = start.turned(FloorPoint.ORIGIN, start.chest().value().mirrored());
         Posture posture = Posture.blank(new PostureId("line"), "Line")
                 .withStart(new Start.Recorded(Starting.startingFrom(turned, posing.body())))
                 .withCounts(List.of(count));
@@ -129,7 +131,7 @@ final class SayCommand implements Callable<Integer> {
     }
 
     private void print(LineReading reading, List<Finding> findings) {
-        System.out.println(new app.avrel.words.CanonicalText(saying()).line(reading.count()));
+        System.out.println(new CanonicalText(saying()).line(reading.count()));
         reading.questions()
                 .forEach(question -> System.out.println("? " + question.word() + ": "
                         + question.question() + " "

@@ -3,6 +3,7 @@ package app.avrel.desktop.door;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.files.ProjectText;
+import app.avrel.floor.Numbers;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
@@ -137,7 +138,7 @@ final class SayNodes {
                     .put("kind", "beats")
                     .putNull("side")
                     .put("beats", beats)
-                    .put("said", app.avrel.floor.Numbers.plain(beats) + " beats");
+                    .put("said", Numbers.plain(beats) + " beats");
         });
     }
 

@@ -17,6 +17,7 @@ import app.avrel.rules.join.JoinProposal;
 import app.avrel.words.CountWords;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 
@@ -134,7 +135,7 @@ final class JoinBox extends VBox {
         int findings = weighed.effects().findings();
         String elsewhere = joins > 0 ? "opens " + joins + (joins == 1 ? " other join" : " other joins") : "";
         String more = findings > 0 ? "brings " + findings + (findings == 1 ? " finding" : " findings") : "";
-        List<String> all = java.util.stream.Stream.of(how, elsewhere, more)
+        List<String> all = Stream.of(how, elsewhere, more)
                 .filter(words -> !words.isEmpty())
                 .toList();
         if (!all.isEmpty()) {

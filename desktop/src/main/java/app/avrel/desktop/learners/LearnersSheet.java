@@ -9,6 +9,7 @@ import app.avrel.project.Edit;
 import app.avrel.project.Learner;
 import app.avrel.project.Precautions;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
@@ -93,8 +94,7 @@ public final class LearnersSheet {
                             "empty"));
         }
         Map<String, List<Precautions.Raised>> byPosture = all.stream()
-                .collect(Collectors.groupingBy(
-                        one -> one.posture().name(), java.util.LinkedHashMap::new, Collectors.toList()));
+                .collect(Collectors.groupingBy(one -> one.posture().name(), LinkedHashMap::new, Collectors.toList()));
         byPosture.forEach((posture, ones) -> {
             raised.getChildren().add(Texts.wrapped(posture, "raised-posture"));
             ones.forEach(one -> raised.getChildren().add(Texts.wrapped(said(one), "raised-line")));

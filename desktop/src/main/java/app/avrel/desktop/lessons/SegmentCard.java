@@ -17,6 +17,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -93,8 +94,7 @@ final class SegmentCard extends VBox {
                         .toList(),
                 of.purpose().ordinal(),
                 at -> change("purpose", whole -> stretch(whole, Segment.Purpose.values()[at], 0, 0, null, form)));
-        List<String> entries = java.util.stream.IntStream.range(
-                        0, form.entries().size())
+        List<String> entries = IntStream.range(0, form.entries().size())
                 .mapToObj(i -> (i + 1) + "  "
                         + desk.project()
                                 .posture(form.entries().get(i).posture())

@@ -1,6 +1,7 @@
 package app.avrel.desktop.parts;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.function.IntConsumer;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyEvent;
@@ -36,7 +37,7 @@ public final class ChoiceField extends ComboBox<String> {
     }
 
     private void typed(KeyEvent event) {
-        String letter = event.getCharacter().toLowerCase(java.util.Locale.ROOT);
+        String letter = event.getCharacter().toLowerCase(Locale.ROOT);
         if (letter.isBlank()) {
             return;
         }
@@ -44,7 +45,7 @@ public final class ChoiceField extends ComboBox<String> {
         int from = getSelectionModel().getSelectedIndex();
         for (int i = 1; i <= size; i++) {
             int at = (from + i) % size;
-            if (getItems().get(at).toLowerCase(java.util.Locale.ROOT).startsWith(letter)) {
+            if (getItems().get(at).toLowerCase(Locale.ROOT).startsWith(letter)) {
                 getSelectionModel().select(at);
                 return;
             }

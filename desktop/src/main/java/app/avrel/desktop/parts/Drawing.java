@@ -1,6 +1,8 @@
 package app.avrel.desktop.parts;
 
+import app.avrel.body.Side;
 import java.util.List;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.css.CssMetaData;
 import javafx.css.SimpleStyleableDoubleProperty;
@@ -77,8 +79,7 @@ public abstract class Drawing extends Region {
         setOnMousePressed(_ -> requestFocus());
     }
 
-    private static CssMetaData<Drawing, Color> color(
-            String name, java.util.function.Function<Drawing, StyleableProperty<Color>> of) {
+    private static CssMetaData<Drawing, Color> color(String name, Function<Drawing, StyleableProperty<Color>> of) {
         return CSS.createColorCssMetaData(name, of, Color.BLACK);
     }
 
@@ -171,8 +172,8 @@ public abstract class Drawing extends Region {
         return panel.get();
     }
 
-    protected final Color side(app.avrel.body.Side side) {
-        return side == app.avrel.body.Side.LEFT ? left.get() : right.get();
+    protected final Color side(Side side) {
+        return side == Side.LEFT ? left.get() : right.get();
     }
 
     protected final Color accent() {

@@ -8,6 +8,7 @@ import app.avrel.posture.move.Move;
 import app.avrel.project.Edit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
 /** The edits of the count card. */
@@ -90,7 +91,7 @@ public final class CountEdits {
         return Edit.of(name, project -> in.change(project, edit));
     }
 
-    private static Count withMoves(Count count, int stage, java.util.function.Consumer<List<Move>> edit) {
+    private static Count withMoves(Count count, int stage, Consumer<List<Move>> edit) {
         List<Stage> stages = new ArrayList<>(count.stages());
         List<Move> moves = new ArrayList<>(stages.get(stage).moves());
         edit.accept(moves);

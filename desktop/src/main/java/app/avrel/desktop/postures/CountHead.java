@@ -15,6 +15,7 @@ import app.avrel.project.Edit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.UnaryOperator;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -105,7 +106,7 @@ final class CountHead extends VBox {
         }
     }
 
-    private void change(String name, String field, java.util.function.UnaryOperator<Count> edit) {
+    private void change(String name, String field, UnaryOperator<Count> edit) {
         if (session.settled()) {
             session.apply(CountEdits.change(holder, index, name, field, edit));
         }

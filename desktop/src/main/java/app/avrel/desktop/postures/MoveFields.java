@@ -23,6 +23,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.IntFunction;
 import java.util.stream.Stream;
 
 /** The fields that each move has on the card, in and out. */
@@ -203,7 +204,7 @@ public final class MoveFields {
         return line(label, length.map(Length::toString).orElse(""), example, unsaidOr(Length::parse, change));
     }
 
-    static MoveField oneOf(String label, List<String> words, int chosen, java.util.function.IntFunction<Move> change) {
+    static MoveField oneOf(String label, List<String> words, int chosen, IntFunction<Move> change) {
         return new MoveField.OneOf(label, words, chosen, change);
     }
 

@@ -8,6 +8,7 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.session.Session;
 import app.avrel.floor.Numbers;
+import app.avrel.form.Unroll;
 import app.avrel.motion.Starting;
 import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;
@@ -25,6 +26,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.control.MenuButton;
@@ -109,7 +111,7 @@ final class StartFields {
         return other.side().isPresent() ? Stream.of(same, mirrored) : Stream.of(same);
     }
 
-    private MenuItem item(String words, Posture posture, java.util.function.Supplier<StartPose> pose) {
+    private MenuItem item(String words, Posture posture, Supplier<StartPose> pose) {
         MenuItem item = new MenuItem(words);
         item.setOnAction(_ -> change(posture, "from", posture.start().withPose(pose.get())));
         return item;
@@ -117,8 +119,7 @@ final class StartFields {
 
     private static StartPose ending(Session.Desk desk, Posture other) {
         var posing = desk.project().setting().posing();
-        return Starting.startingFrom(
-                app.avrel.form.Unroll.posture(other, posing).end().own(), posing.body());
+        return Starting.startingFrom(Unroll.posture(other, posing).end().own(), posing.body());
     }
 
     private boolean length(Posture posture, String text, String field, Function<Optional<Length>, StartPose> changed) {

@@ -4,12 +4,14 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.LinesField;
+import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.posture.Posture;
 import app.avrel.posture.teaching.GentlerVersion;
 import app.avrel.posture.teaching.Mistake;
 import app.avrel.posture.teaching.PostureSheet;
 import app.avrel.project.Edit;
+import app.avrel.project.Project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -48,10 +50,10 @@ final class TeachingFields extends VBox {
         getChildren()
                 .addAll(
                         grid,
-                        app.avrel.desktop.parts.Texts.of("Common mistakes", "section"),
+                        Texts.of("Common mistakes", "section"),
                         mistakes,
                         Buttons.words("Add a mistake", "Add a common mistake", this::addMistake),
-                        app.avrel.desktop.parts.Texts.of("Gentler versions", "section"),
+                        Texts.of("Gentler versions", "section"),
                         gentler,
                         Buttons.words("Add a gentler version", "Add counts that ask less", this::addGentler));
     }
@@ -149,7 +151,7 @@ final class TeachingFields extends VBox {
 
     private boolean change(String field, UnaryOperator<PostureSheet> edit) {
         session.desk().get().posture().map(Posture::id).ifPresent(id -> {
-            UnaryOperator<app.avrel.project.Project> whole =
+            UnaryOperator<Project> whole =
                     project -> project.changePosture(id, posture -> posture.withSheet(edit.apply(posture.sheet())));
             session.apply(
                     field.isEmpty()

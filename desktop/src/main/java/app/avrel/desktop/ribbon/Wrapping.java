@@ -3,6 +3,7 @@ package app.avrel.desktop.ribbon;
 import app.avrel.desktop.parts.Fonts;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Breaks words into lines. Widths are counted in Latin letters; a Chinese character is as wide as two. */
 final class Wrapping {
@@ -23,7 +24,7 @@ final class Wrapping {
         lines.add(line.toString().stripTrailing());
         boolean cut = lines.size() > most;
         List<String> kept = cut ? lines.subList(0, most) : lines;
-        return java.util.stream.IntStream.range(0, kept.size())
+        return IntStream.range(0, kept.size())
                 .mapToObj(i -> fitted(kept.get(i), width, cut && i == kept.size() - 1))
                 .toArray(String[]::new);
     }

@@ -1,5 +1,6 @@
 package app.avrel.desktop.settings;
 
+import app.avrel.body.Body;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.Compass;
@@ -14,6 +15,7 @@ import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.house.Stance;
 import app.avrel.project.Edit;
+import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import app.avrel.words.lexicon.TaughtWord;
 import java.util.ArrayList;
@@ -85,7 +87,7 @@ public final class SettingsSheet {
         });
     }
 
-    private void show(app.avrel.project.Project project) {
+    private void show(Project project) {
         Setting setting = project.setting();
         name.show(project.name(), text -> {
             session.apply(Edit.running("Rename the project", "name", whole -> whole.withName(text.strip())));
@@ -147,8 +149,8 @@ public final class SettingsSheet {
 
     private void addBody() {
         change("bodies", whole -> {
-            List<app.avrel.body.Body> all = new ArrayList<>(whole.bodies());
-            all.add(app.avrel.body.Body.ofStature(1.70));
+            List<Body> all = new ArrayList<>(whole.bodies());
+            all.add(Body.ofStature(1.70));
             return whole.withBodies(all, whole.body());
         });
     }

@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -71,7 +72,7 @@ final class MainMenu {
                 item("Quit", "", files::quit));
     }
 
-    private static MenuItem step(String words, java.util.Optional<String> what, String key, Runnable action) {
+    private static MenuItem step(String words, Optional<String> what, String key, Runnable action) {
         MenuItem item = item(words + what.map(name -> ": " + name).orElse(""), key, action);
         item.setDisable(what.isEmpty());
         return item;

@@ -8,6 +8,7 @@ import app.avrel.project.Analysis;
 import app.avrel.project.Project;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 
 /** Reads the first project while the toolkit is still starting: the two take about as long, and there are two cores. */
@@ -48,7 +49,7 @@ public final class StartupLoader {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException("interrupted while opening", e);
-        } catch (java.util.concurrent.ExecutionException e) {
+        } catch (ExecutionException e) {
             throw new IllegalStateException("cannot open", e.getCause());
         }
     }

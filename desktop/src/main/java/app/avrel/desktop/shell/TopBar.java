@@ -12,6 +12,7 @@ import app.avrel.project.Edit;
 import app.avrel.project.Setting;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntConsumer;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -142,7 +143,7 @@ final class TopBar extends HBox {
         return session.file().get().map(Object::toString).orElse("Not in a file yet");
     }
 
-    private static List<MenuItem> items(List<String> words, java.util.function.IntConsumer choose) {
+    private static List<MenuItem> items(List<String> words, IntConsumer choose) {
         List<MenuItem> items = new ArrayList<>();
         for (int i = 0; i < words.size(); i++) {
             int at = i;

@@ -12,6 +12,7 @@ import app.avrel.mechanics.HeldLeg;
 import app.avrel.mechanics.Leg;
 import app.avrel.mechanics.Sole;
 import app.avrel.mechanics.Stand;
+import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
 import app.avrel.rules.Finding;
@@ -166,7 +167,7 @@ record FindingPainter(GraphicsContext g, FloorScale scale, HouseRules rules, Col
                                         3,
                                         pose.left().heel().value(),
                                         pose.right().heel().value()));
-            case BALANCE -> ring(app.avrel.motion.CentreOfMass.of(pose, body));
+            case BALANCE -> ring(CentreOfMass.of(pose, body));
             case HAND, TRUNK, EYES, BREATH -> {}
         }
     }

@@ -19,6 +19,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Palm;
+import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Pivot;
 import app.avrel.posture.move.Split;
@@ -64,7 +65,7 @@ class HandsOnTest {
         Move before = new Move.Step(
                 Side.RIGHT,
                 new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty()),
-                Optional.of(app.avrel.posture.move.Contact.HEEL),
+                Optional.of(Contact.HEEL),
                 Optional.empty(),
                 Optional.empty());
         Count count = Count.of(Stage.of(before), Stage.of(new Move.Shift(Split.on(Side.RIGHT, 60))));
@@ -72,7 +73,7 @@ class HandsOnTest {
         Count changed = HANDS.step(count, Side.RIGHT, heel);
         Move.Step step = (Move.Step) changed.moves().findFirst().orElseThrow();
         assertThat(changed.moves()).hasSize(2);
-        assertThat(step.landing()).contains(app.avrel.posture.move.Contact.HEEL);
+        assertThat(step.landing()).contains(Contact.HEEL);
         assertThat(((StepPlace.Along) step.place()).direction()).isEqualTo(Direction.BACK);
     }
 

@@ -1,5 +1,6 @@
 package app.avrel.files.table;
 
+import app.avrel.body.Side;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.form.CountDirections;
@@ -20,6 +21,7 @@ import app.avrel.project.Project;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.apache.commons.csv.CSVRecord;
 
@@ -102,12 +104,12 @@ public final class CountTable {
                 Integer.toString(end.place().count() + 1),
                 lines.of(end.count(), front(done, end)),
                 Numbers.plain(end.count().beats()),
-                end.count().breath().name().toLowerCase(java.util.Locale.ROOT),
+                end.count().breath().name().toLowerCase(Locale.ROOT),
                 degrees(after.facing()),
                 degrees(after.hips()),
                 degrees(after.left().value()),
                 degrees(after.right().value()),
-                Numbers.plain(end.after().weight().middle(app.avrel.body.Side.LEFT)));
+                Numbers.plain(end.after().weight().middle(Side.LEFT)));
     }
 
     private static String section(Moment moment) {

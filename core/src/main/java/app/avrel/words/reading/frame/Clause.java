@@ -59,15 +59,6 @@ public final class Clause {
         return find(item -> item.term() == term) >= 0;
     }
 
-    boolean hasAny(Term... terms) {
-        for (Term term : terms) {
-            if (has(term)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
     boolean has(Class<? extends Term> kind) {
         return find(item -> kind.isInstance(item.term())) >= 0;
     }

@@ -1,7 +1,9 @@
 package app.avrel.words.reading.frame;
 
 import app.avrel.body.Length;
+import app.avrel.body.Side;
 import app.avrel.floor.Direction;
+import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.Move;
@@ -75,7 +77,7 @@ final class DepthFrame implements Frame {
                 Term.Act.MOVE);
         boolean open = clause.takeAll(Term.Manner.SOMEHOW);
         Ways ways = new Ways(clause, now);
-        Optional<app.avrel.floor.Heading> hall = ways.hall();
+        Optional<Heading> hall = ways.hall();
         Optional<Double> degrees = open ? Optional.empty() : ways.degrees();
         if (degrees.filter(some -> some > MOST_LEAN || some < 0).isPresent()) {
             clause.useAll();
@@ -89,9 +91,9 @@ final class DepthFrame implements Frame {
                 ? hall.map(heading -> new Direction.OfPosture(now.ofPosture(heading)))
                 : bend.isPresent() || degrees.isPresent() && clause.has(Item::bareSide) && !open
                         ? toSide(ways, bend)
-                        : ways.of(app.avrel.body.Side.RIGHT);
+                        : ways.of(Side.RIGHT);
         if (open && degrees.isEmpty() && bend.isPresent()) {
-            toward = toward.or(() -> ways.of(app.avrel.body.Side.RIGHT));
+            toward = toward.or(() -> ways.of(Side.RIGHT));
         }
         clause.takeAll(Term.Way.FORWARD);
         Optional<Integer> lean = upright ? Optional.of(0) : degrees.map(some -> (int) Math.round(some));

@@ -17,7 +17,6 @@ public final class Fit {
     private CountManner manner = CountManner.UNSAID;
     private Optional<Heading> heading = Optional.empty();
     private double cost;
-    private boolean sideOpen;
     private long used;
 
     public static Fit of(Move... moves) {
@@ -62,12 +61,6 @@ public final class Fit {
         return this;
     }
 
-    /** The side of the moving limb is asked; the move stands for either. */
-    Fit sideOpen() {
-        sideOpen = true;
-        return this;
-    }
-
     Fit used(long phrases) {
         used = phrases;
         return this;
@@ -95,10 +88,6 @@ public final class Fit {
 
     public double cost() {
         return cost;
-    }
-
-    public boolean isSideOpen() {
-        return sideOpen;
     }
 
     /** {@return whether the phrase of the clause at this place was taken} */

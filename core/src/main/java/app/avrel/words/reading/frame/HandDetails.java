@@ -8,6 +8,7 @@ import app.avrel.words.lexicon.Term;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 
 /** Finds which way palms, fingers, elbows and the backs of hands point: the way that stands next to the part. */
 final class HandDetails {
@@ -71,7 +72,7 @@ final class HandDetails {
     }
 
     /** {@return the palm that faces the other hand, forearm or elbow} */
-    static java.util.function.Supplier<Optional<Palm>> other(Item item) {
+    static Supplier<Optional<Palm>> other(Item item) {
         boolean other = item.who() == Term.Who.OTHER;
         return () -> other ? Optional.of(toOther(item)) : Optional.empty();
     }

@@ -32,38 +32,7 @@ final class Landmarks {
                     case HEAD, CROWN -> Landmark.CROWN;
                     case ABOVE_HEAD -> Landmark.ABOVE;
                     case FLOOR -> Landmark.FLOOR;
-                    case FOOT,
-                            LEG,
-                            HEEL,
-                            BALL,
-                            TOES,
-                            INSTEP,
-                            SOLE,
-                            HAND,
-                            PALM,
-                            FIST,
-                            BACK_OF_HAND,
-                            HEEL_OF_PALM,
-                            ARM,
-                            WRIST,
-                            ELBOW,
-                            FOREARM,
-                            FINGERS,
-                            FINGERTIPS,
-                            THUMB,
-                            KNUCKLES,
-                            BODY,
-                            WEIGHT,
-                            BREATH,
-                            STAFF,
-                            SWORD,
-                            SABRE,
-                            FAN,
-                            PROP,
-                            TIP,
-                            KNEES_BEND,
-                            TAILBONE,
-                            LUNGS -> null;
+                    default -> null;
                 });
     }
 

@@ -8,6 +8,7 @@ import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Toes;
 import app.avrel.words.lexicon.Term;
+import java.util.List;
 import java.util.Optional;
 
 /** A foot that goes to another place: steps, slides, half steps, feet drawn in. */
@@ -148,7 +149,7 @@ final class StepFrame implements Frame {
                 return Optional.of(fit.ask(
                         clause.text(),
                         "The foot or the hand?",
-                        java.util.List.of(
+                        List.of(
                                 new Question.Choice("foot", clause.text() + " foot "),
                                 new Question.Choice("hand", clause.text() + " hand "))));
             }

@@ -157,12 +157,9 @@ final class WhichFoot {
         Item at = clause.items().stream().filter(WhichFoot::foot).findFirst().orElse(clause.item(0));
         boolean named = foot(at);
         String side = named ? "" : "foot ";
-        return fit.sideOpen()
-                .ask(
-                        at.text(),
-                        "Which foot?",
-                        List.of(
-                                new Question.Choice("left", "left " + side),
-                                new Question.Choice("right", "right " + side)));
+        return fit.ask(
+                at.text(),
+                "Which foot?",
+                List.of(new Question.Choice("left", "left " + side), new Question.Choice("right", "right " + side)));
     }
 }
