@@ -59,6 +59,11 @@ public final class Clause {
         return find(item -> item.term() == term) >= 0;
     }
 
+    /** {@return whether it stands in the clause, taken or not} */
+    boolean said(Term term) {
+        return indexOf(term) >= 0;
+    }
+
     boolean has(Class<? extends Term> kind) {
         return find(item -> kind.isInstance(item.term())) >= 0;
     }

@@ -1,0 +1,173 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Side;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.FootWay;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Toes;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** A step or slide to a place: where, by which way, and how the foot lands. */
+final class FarStep {
+
+    private final Clause clause;
+    private final Situation now;
+
+    FarStep(Clause clause, Situation now) {
+        this.clause = clause;
+        this.now = now;
+    }
+
+    Fit step(Side foot, boolean slides, Term subjectPart, boolean toesLand, boolean beside) {
+        ToesReading reading = new ToesReading(now, foot);
+        Optional<Toes> toes = toesLand ? Optional.empty() : reading.afterWord(clause);
+        Optional<FootWay> way = way();
+        FootPlaces places = new FootPlaces(clause, now);
+        Optional<StepPlace> place = places.find(foot)
+                .or(() -> beside
+                        ? Optional.of(new StepPlace.Beside(Optional.empty(), Optional.empty()))
+                        : Optional.empty());
+        boolean aligned = place.filter(
+                        found -> found instanceof StepPlace.LevelWithHeel || found instanceof StepPlace.OnHeelLine)
+                .isPresent();
+        Optional<Contact> landing = landing(subjectPart, aligned, toesLand);
+        clause.takeAll(
+                Term.Part.FOOT,
+                Term.Part.LEG,
+                Term.Manner.FIRST,
+                Term.Manner.NONE,
+                Term.Way.DOWN,
+                Term.Part.FLOOR,
+                Term.Manner.EXTENDED,
+                Term.Part.SOLE,
+                Term.Way.UP);
+        clause.takeItem(item -> item.is(Term.Rel.THROUGH));
+        boolean bareLength =
+                place.filter(StepPlace.LevelWithHeel.class::isInstance).isPresent()
+                        && clause.items().stream()
+                                .anyMatch(item -> item.term() instanceof Term.Measure(var _, boolean wide) && !wide)
+                        && clause.indexOf(Term.Act.STEP) < 0
+                        && !aligns();
+        if (bareLength) {
+            return null;
+        }
+        if (place.isEmpty()) {
+            if (clause.has(Term.Mark.UNKNOWN)
+                    || clause.has(Term.Named.PLACE)
+                    || !(subjectPart == null || subjectPart == Term.Part.FOOT || subjectPart == Term.Part.LEG)) {
+                return null;
+            }
+            return new Fit()
+                    .refuse(
+                            clause.text(),
+                            "Say where the " + foot.word()
+                                    + " foot goes, such as \"forward\", \"out to 1\" or \"beside the "
+                                    + foot.other().word() + " foot\".");
+        }
+        Move move = slides
+                ? new Move.Slide(foot, place.get(), landing, toes)
+                : new Move.Step(foot, place.get(), landing, toes, way);
+        return Fit.of(move).heading(places.hall());
+    }
+
+    private boolean aligns() {
+        return clause.items().stream()
+                .anyMatch(item -> item.rel() == Term.Rel.LEVEL_WITH || item.is(Term.Way.OUT) || item.is(Term.Way.SIDE));
+    }
+
+    private Optional<FootWay> way() {
+        if (clause.take(Term.Manner.BY_THE_ANKLE)) {
+            return Optional.of(FootWay.BY_THE_ANKLE);
+        }
+        boolean leads = clause.has(item -> item.is(Term.Way.FORWARD)
+                || item.is(Term.Way.BACK)
+                || item.is(Term.Way.OUT)
+                || item.is(Term.Way.SIDE)
+                || item.term() instanceof Term.Hall
+                || item.is(Term.Way.ACROSS));
+        if (leads
+                && clause.takeItem(item -> item.is(Term.Part.ANKLE) && item.rel() != null)
+                        .isPresent()) {
+            return Optional.of(FootWay.BY_THE_ANKLE);
+        }
+        if (clause.takeAll(Term.Manner.INWARD_ARC)) {
+            return Optional.of(FootWay.INWARD_ARC);
+        }
+        if (clause.takeAll(Term.Manner.OUTWARD_ARC, Term.Manner.ARC)) {
+            return Optional.of(FootWay.OUTWARD_ARC);
+        }
+        return clause.takeAll(Term.Manner.STRAIGHT) ? Optional.of(FootWay.STRAIGHT) : Optional.empty();
+    }
+
+    private int subjectHeel() {
+        for (int i = 0; i < clause.size(); i++) {
+            if (clause.item(i).is(Term.Part.HEEL) && clause.item(i).rel() == null) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private Optional<Contact> landing(Term subject, boolean aligned, boolean toesLand) {
+        if (clause.takeAll(Term.Manner.FLAT)) {
+            return Optional.of(Contact.FLAT);
+        }
+        if (clause.takeAll(Term.Manner.NOT_DOWN)) {
+            return Optional.of(Contact.LIFTED);
+        }
+        int heel = subject == Term.Part.HEEL
+                ? subjectHeel()
+                : clause.find(item ->
+                        item.is(Term.Part.HEEL) && item.rel() != Term.Rel.LEVEL_WITH && item.rel() != Term.Rel.LINE_OF);
+        boolean touches = heel >= 0
+                && clause.near(heel, 1)
+                        .filter(next -> next.is(Term.Manner.FIRST) || next.is(Term.Act.LAND))
+                        .isPresent();
+        if (aligned && heel >= 0 && !touches) {
+            clause.takeAll(Term.Part.HEEL);
+            heel = -1;
+        }
+        if (heel >= 0) {
+            boolean raised = !(subject == Term.Part.HEEL && clause.has(Term.Act.RAISE))
+                    && clause.near(heel, 1)
+                            .filter(next -> next.is(Term.Way.UP) || next.is(Term.Act.RAISE) || next.is(Term.Act.STAY))
+                            .isPresent();
+            clause.takeAll(Term.Part.HEEL);
+            if (raised) {
+                clause.takeAll(Term.Way.UP, Term.Act.RAISE, Term.Act.STAY);
+            }
+            return Optional.of(raised ? Contact.BALL : Contact.HEEL);
+        }
+        if (subject == Term.Part.BALL || clause.takeAll(Term.Part.BALL)) {
+            return Optional.of(Contact.BALL);
+        }
+        if (toesLand) {
+            clause.takeAll(Term.Part.TOES);
+            return Optional.of(Contact.BALL);
+        }
+        return Optional.empty();
+    }
+
+    /** Toes first; toes touch; on the toes. */
+    boolean toesLand(boolean lands) {
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            if (!item.is(Term.Part.TOES)) {
+                continue;
+            }
+            boolean touches = clause.near(i, 1)
+                    .filter(next -> next.is(Term.Manner.FIRST) || next.is(Term.Act.LAND))
+                    .isPresent();
+            boolean before = lands
+                    && clause.near(i, -1)
+                            .filter(last -> last.is(Term.Manner.FIRST) || last.is(Term.Act.LAND))
+                            .isPresent();
+            if (touches || before || item.rel() == Term.Rel.ON) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

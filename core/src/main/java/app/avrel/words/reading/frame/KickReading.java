@@ -1,0 +1,100 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Landmark;
+import app.avrel.body.Side;
+import app.avrel.floor.Direction;
+import app.avrel.posture.move.Kick;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** What a foot does in the air or against the floor: kicks, stamps, and a kicking leg that is drawn back. */
+final class KickReading {
+
+    private final Clause clause;
+    private final Situation now;
+
+    KickReading(Clause clause, Situation now) {
+        this.clause = clause;
+        this.now = now;
+    }
+
+    Optional<Fit> kick() {
+        clause.takeAll(Term.Act.KICK, Term.Act.PUSH, Term.Act.MOVE, Term.Act.DO);
+        boolean sweeps = clause.takeAll(Term.Act.SWEEP);
+        boolean outer = clause.takeAll(Term.Manner.OUTER) || sweeps && clause.takeAll(Term.Way.OUT);
+        boolean inner = clause.takeAll(Term.Manner.INNER) || sweeps && clause.takeAll(Term.Way.IN);
+        Optional<Landmark> height = Landmarks.height(clause);
+        boolean heel = clause.has(Term.Part.HEEL) || clause.has(Term.Part.SOLE);
+        boolean instep = clause.has(Term.Part.INSTEP);
+        Kick kind = outer
+                ? Kick.OUTER_SWEEP
+                : inner ? Kick.INNER_SWEEP : heel ? Kick.HEEL : instep ? Kick.TOP_OF_FOOT : Kick.TOE;
+        WhichFoot.Found which = WhichFoot.of(clause, now, true);
+        Optional<Side> side = which.side();
+        if (side.isEmpty() || which.cost() == Costs.LIMB_UNDERSTOOD) {
+            Optional<Side> bare = new Ways(clause, now).leftOrRight();
+            side = bare.or(which::side);
+        }
+        clause.takeAll(
+                Term.Part.HEEL,
+                Term.Part.FOOT,
+                Term.Part.LEG,
+                Term.Part.SOLE,
+                Term.Part.TOES,
+                Term.Part.INSTEP,
+                Term.Manner.FIRST);
+        if (!heel) {
+            clause.takeAll(Term.Part.KNEE);
+        }
+        clause.takeAll(Term.Manner.HEIGHT, Term.Way.UP);
+        Ways ways = new Ways(clause, now);
+        Optional<Direction> toward = ways.of(side.orElse(Side.LEFT));
+        toward = toward.filter(to -> !(to.equals(Direction.LEFT) || to.equals(Direction.RIGHT))
+                || clause.indexOf(Term.Way.SIDE) >= 0
+                || clause.items().stream().anyMatch(item -> item.bareSide() && item.rel() == Term.Rel.TO));
+        clause.takeAll(Term.Way.OUT);
+        Fit fit = Fit.of(new Move.Kicking(side.orElse(Side.LEFT), kind, toward, height))
+                .heading(ways.found())
+                .costs(side.isPresent() ? which.cost() : 0);
+        return Optional.of(side.isPresent() ? fit : WhichFoot.ask(fit, clause));
+    }
+
+    Optional<Fit> stamp() {
+        WhichFoot.Found which = WhichFoot.of(clause, now, true);
+        Side side = which.side().orElse(Side.LEFT);
+        Optional<StepPlace> place = new FootPlaces(clause, now).find(side);
+        clause.takeAll(Term.Part.FOOT, Term.Part.SOLE, Term.Way.DOWN, Term.Manner.FLAT);
+        Fit fit = Fit.of(new Move.Stamp(side, place)).costs(which.cost());
+        return Optional.of(which.side().isPresent() ? fit : WhichFoot.ask(fit, clause));
+    }
+
+    Optional<Fit> drawBack() {
+        boolean knee = clause.has(Term.Part.KNEE);
+        Side subject = clause.items().stream()
+                .filter(item -> WhichFoot.foot(item) && item.who() != null)
+                .findFirst()
+                .flatMap(item -> now.foot(item.who()))
+                .or(now::lifted)
+                .orElse(null);
+        boolean lifted = subject != null && now.lifted().equals(Optional.of(subject));
+        boolean pulls = clause.has(Term.Act.PULL_BACK);
+        if (subject == null || !(lifted || pulls && knee)) {
+            return Optional.empty();
+        }
+        WhichFoot.Found which = WhichFoot.of(clause, now);
+        clause.takeAll(
+                Term.Act.PULL_BACK,
+                Term.Act.DRAW,
+                Term.Act.MOVE,
+                Term.Act.RETURN,
+                Term.Part.FOOT,
+                Term.Part.KNEE,
+                Term.Part.LEG,
+                Term.Way.BACK,
+                Term.Way.IN,
+                Term.Act.RAISE);
+        return Optional.of(Fit.of(new Move.DrawBack(subject)).costs(which.cost()));
+    }
+}

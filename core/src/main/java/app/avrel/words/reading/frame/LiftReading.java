@@ -1,0 +1,153 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Landmark;
+import app.avrel.body.Side;
+import app.avrel.posture.move.FootPart;
+import app.avrel.posture.move.HangingToes;
+import app.avrel.posture.move.Move;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** What goes up: heels and toes with the foot on the floor, knees and feet off it. */
+final class LiftReading {
+
+    private final Clause clause;
+    private final Situation now;
+
+    LiftReading(Clause clause, Situation now) {
+        this.clause = clause;
+        this.now = now;
+    }
+
+    Optional<Fit> up() {
+        boolean onlyToes = clause.has(Term.Part.FOOT) && clause.has(Term.Part.TOES) && clause.has(Term.Act.LAND);
+        boolean leg = clause.has(item -> (item.is(Term.Part.FOOT)
+                        || item.is(Term.Part.LEG)
+                        || item.is(Term.Part.KNEE)
+                        || item.is(Term.Part.THIGH))
+                && (item.rel() == null || item.rel() == Term.Rel.WITH));
+        boolean heel = clause.has(item -> item.is(Term.Part.HEEL) && (item.rel() == null || item.rel() == Term.Rel.OF));
+        boolean toes = clause.has(item -> item.is(Term.Part.TOES) && (item.rel() == null || item.rel() == Term.Rel.OF));
+        boolean ball = clause.has(item -> item.is(Term.Part.BALL) && item.rel() == null);
+        boolean hangs = clause.has(Term.Act.HANG)
+                || clause.has(Term.Manner.HANGING)
+                || clause.has(Term.Manner.POINTED)
+                || clause.has(Term.Manner.FLEXED);
+        boolean knee = clause.has(item -> item.is(Term.Part.KNEE) && item.rel() == null);
+        if (clause.has(Term.Act.STEP)
+                || clause.has(Term.Hall.class)
+                || clause.has(Term.Measure.class) && clause.has(Term.Way.FORWARD)) {
+            return Optional.empty();
+        }
+        boolean end = !knee && (heel || toes && !hangs || ball);
+        boolean wholeFoot = leg && !(heel || toes && !hangs);
+        if (onlyToes || end && !wholeFoot) {
+            return raise(onlyToes || heel && !toesNearer() ? FootPart.HEEL : FootPart.TOES, onlyToes);
+        }
+        return lift();
+    }
+
+    private void takeUp() {
+        clause.takeAll(
+                Term.Act.RAISE,
+                Term.Act.RISE,
+                Term.Act.MOVE,
+                Term.Act.HOVER,
+                Term.Act.LOWER,
+                Term.Act.STAY,
+                Term.Act.PULL,
+                Term.Act.ROLL,
+                Term.Act.RETURN);
+        clause.takeAll(Term.Way.UP, Term.Way.OUT, Term.Way.AWAY);
+        clause.takeItem(item -> item.is(Term.Part.FLOOR));
+        for (int i = 0; i < clause.size(); i++) {
+            if (clause.open(i) && clause.item(i).term() instanceof Term.Measure) {
+                clause.keep(i);
+            }
+        }
+    }
+
+    /** Of heel and toes, whether the toes stand nearer to what says that something rises. */
+    private boolean toesNearer() {
+        int up = -1;
+        for (int i = 0; i < clause.size(); i++) {
+            Term term = clause.item(i).term();
+            up = term == Term.Act.RAISE || term == Term.Act.RISE || term == Term.Way.UP ? i : up;
+        }
+        int toes = clause.indexOf(Term.Part.TOES);
+        int heel = clause.indexOf(Term.Part.HEEL);
+        return toes >= 0 && heel >= 0 && up >= 0 && Math.abs(up - toes) < Math.abs(up - heel);
+    }
+
+    private Optional<Fit> raise(FootPart part, boolean touches) {
+        WhichFoot.Found which = WhichFoot.of(clause, now);
+        takeUp();
+        if (touches) {
+            clause.takeAll(Term.Act.LAND);
+        }
+        clause.takeAll(Term.Part.HEEL, Term.Part.TOES, Term.Part.BALL);
+        clause.takeItem(item ->
+                item.is(Term.Part.FOOT) && item.who() == null || item.rel() == Term.Rel.OF && WhichFoot.foot(item));
+        if (which.both()) {
+            return Optional.of(Fit.of(new Move.Raise(Side.LEFT, part), new Move.Raise(Side.RIGHT, part)));
+        }
+        Fit fit = Fit.of(new Move.Raise(which.side().orElse(Side.LEFT), part)).costs(which.cost());
+        return Optional.of(which.side().isPresent() ? fit : WhichFoot.ask(fit, clause));
+    }
+
+    private Optional<Fit> lift() {
+        boolean toKnee = clause.has(item -> item.is(Term.Part.KNEE)
+                && item.rel() != null
+                && item.who() != null
+                && item.rel() != Term.Rel.WITH
+                && item.rel() != Term.Rel.OF);
+        Optional<Landmark> height = toKnee ? Optional.of(Landmark.HIP) : Landmarks.height(clause);
+        if (toKnee) {
+            clause.takeItem(item -> item.is(Term.Part.KNEE) && item.rel() != null);
+        }
+        boolean thighLevel =
+                clause.has(item -> item.is(Term.Part.THIGH)) && clause.has(item -> item.is(Term.Part.FLOOR));
+        WhichFoot.Found which = WhichFoot.of(clause, now);
+        if (thighLevel) {
+            clause.takeAll(Term.Part.THIGH, Term.Part.FLOOR, Term.Manner.HEIGHT);
+            height = Optional.of(Landmark.HIP);
+        }
+        if (which.both()) {
+            clause.useAll();
+            return Optional.of(new Fit()
+                    .refuse("both", "Only one foot can do that at a time: say the left or the right one.")
+                    .costs(-Costs.REFUSAL + 1));
+        }
+        Optional<HangingToes> toes = hanging();
+        takeUp();
+        clause.takeAll(
+                Term.Part.KNEE,
+                Term.Part.FOOT,
+                Term.Part.LEG,
+                Term.Part.SOLE,
+                Term.Manner.HEIGHT,
+                Term.Manner.BENT,
+                Term.Way.FORWARD,
+                Term.Act.HANG,
+                Term.Part.TOES);
+        Fit fit = Fit.of(new Move.Lift(which.side().orElse(Side.LEFT), height, toes))
+                .costs(which.cost());
+        return Optional.of(which.side().isPresent() ? fit : WhichFoot.ask(fit, clause));
+    }
+
+    private Optional<HangingToes> hanging() {
+        boolean toes = clause.has(Term.Part.TOES);
+        if (clause.takeAll(Term.Manner.POINTED)) {
+            clause.takeAll(Term.Way.DOWN);
+            return Optional.of(HangingToes.POINTED);
+        }
+        if (clause.takeAll(Term.Manner.HANGING) | clause.takeAll(Term.Act.HANG)
+                || toes && clause.takeAll(Term.Way.DOWN)) {
+            return Optional.of(HangingToes.HANGING);
+        }
+        int at = clause.indexOf(Term.Part.TOES);
+        boolean up = at >= 0
+                && clause.near(at, 1).filter(next -> next.is(Term.Way.UP)).isPresent();
+        return clause.takeAll(Term.Manner.FLEXED) || up ? Optional.of(HangingToes.FLEXED) : Optional.empty();
+    }
+}

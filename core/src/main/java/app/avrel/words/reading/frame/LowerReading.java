@@ -1,0 +1,113 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Side;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Toes;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** What comes down: a lifted foot to its place, a heel, the toes. */
+final class LowerReading {
+
+    private final Clause clause;
+    private final Situation now;
+
+    LowerReading(Clause clause, Situation now) {
+        this.clause = clause;
+        this.now = now;
+    }
+
+    Optional<Fit> down(boolean part) {
+        boolean lowers = clause.has(Term.Act.LOWER);
+        boolean lands = clause.has(Term.Act.LAND);
+        boolean downward = clause.has(Term.Way.DOWN) || clause.has(Term.Manner.FLAT);
+        boolean it = clause.has(item -> item.bareSide() && item.who() == Term.Who.IT);
+        boolean alone = clause.has(Term.Manner.FLAT) && now.lastFoot().isPresent();
+        if (!(lowers || lands || downward) || !(part || it || alone)) {
+            return Optional.empty();
+        }
+        if (clause.has(Term.Act.STEP) && now.lifted().isEmpty() || clause.has(Term.Act.SLIDE)) {
+            return Optional.empty();
+        }
+        int subject = clause.find(item -> WhichFoot.foot(item) && item.rel() == null);
+        Term named = subject < 0 ? null : clause.item(subject).term();
+        if (named == Term.Part.KNEE) {
+            return Optional.empty();
+        }
+        WhichFoot.Found which = WhichFoot.of(clause, now);
+        if (which.both()) {
+            clause.takeAll(
+                    Term.Act.LOWER,
+                    Term.Act.LAND,
+                    Term.Act.SINK,
+                    Term.Act.MOVE,
+                    Term.Part.HEEL,
+                    Term.Part.TOES,
+                    Term.Part.FOOT,
+                    Term.Way.DOWN,
+                    Term.Manner.FLAT);
+            return Optional.of(Fit.of(
+                    new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty(), Optional.empty()),
+                    new Move.Lower(Side.RIGHT, Contact.FLAT, Optional.empty(), Optional.empty())));
+        }
+        Side side = which.side().orElse(Side.LEFT);
+        return lower(side, which, named, lowers, lands);
+    }
+
+    private Optional<Fit> lower(Side side, WhichFoot.Found which, Term named, boolean lowers, boolean lands) {
+        Contact standing = now.pose().foot(side).contact();
+        boolean lifted = now.lifted().equals(Optional.of(side));
+        clause.takeAll(
+                Term.Act.LOWER,
+                Term.Act.LAND,
+                Term.Act.SINK,
+                Term.Act.MOVE,
+                Term.Act.RETURN,
+                Term.Act.STEP,
+                Term.Way.DOWN);
+        Optional<Contact> to = contact(named, standing, lifted);
+        Optional<Toes> toes = new ToesReading(now, side).afterWord(clause);
+        clause.takeItem(item -> item.is(Term.Part.FLOOR));
+        FootPlaces places = new FootPlaces(clause, now);
+        Optional<StepPlace> place = places.find(side);
+        if (place.isPresent() && !lifted && !lowers) {
+            return Optional.empty();
+        }
+        clause.takeAll(
+                Term.Part.FOOT,
+                Term.Part.LEG,
+                Term.Manner.FIRST,
+                Term.Part.TOES,
+                Term.Part.HEEL,
+                Term.Part.SOLE,
+                Term.Part.BALL);
+        Fit fit = Fit.of(new Move.Lower(side, to.orElse(Contact.FLAT), place, toes))
+                .heading(places.hall())
+                .costs(which.cost() + (lifted || standing != Contact.FLAT ? 0 : 0.3) + (lowers || lands ? 0 : 0.2));
+        return Optional.of(which.side().isPresent() ? fit : WhichFoot.ask(fit, clause));
+    }
+
+    private Optional<Contact> contact(Term named, Contact standing, boolean lifted) {
+        if (clause.takeAll(Term.Manner.FLAT)) {
+            clause.takeAll(Term.Part.BALL, Term.Part.SOLE);
+            return Optional.of(Contact.FLAT);
+        }
+        int heel = clause.find(
+                item -> item.is(Term.Part.HEEL) && item.rel() != Term.Rel.LINE_OF && item.rel() != Term.Rel.LEVEL_WITH);
+        if (heel >= 0 && named != Term.Part.HEEL || named == Term.Part.HEEL && lifted) {
+            if (heel >= 0) {
+                clause.use(heel);
+            }
+            return Optional.of(Contact.HEEL);
+        }
+        if (clause.takeAll(Term.Part.BALL) || named == Term.Part.BALL && standing != Contact.BALL) {
+            return Optional.of(Contact.BALL);
+        }
+        boolean touched =
+                named == Term.Part.TOES && clause.indexOf(Term.Act.LAND) >= 0 && clause.indexOf(Term.Act.LOWER) < 0;
+        boolean toesFirst = touched || clause.has(Term.Part.TOES) && clause.has(Term.Manner.FIRST);
+        return toesFirst ? Optional.of(Contact.BALL) : Optional.empty();
+    }
+}

@@ -1,0 +1,98 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Side;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.DrawnTo;
+import app.avrel.posture.move.Move;
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/** Steps that end beside the other foot: half steps, and feet drawn in. */
+final class NearSteps {
+
+    private final Clause clause;
+
+    NearSteps(Clause clause) {
+        this.clause = clause;
+    }
+
+    /** Half a step to a corner: how far is understood, and no step holds half of its own length. */
+    boolean slanted() {
+        int at = clause.find(Term.Manner.HALF_STEP_LONG);
+        boolean corner = clause.has(Term.Way.LEFT_FORWARD)
+                || clause.has(Term.Way.RIGHT_FORWARD)
+                || clause.has(Term.Way.LEFT_BACK)
+                || clause.has(Term.Way.RIGHT_BACK)
+                || clause.has(Term.Hall.class);
+        if (at >= 0 && corner) {
+            clause.keep(at);
+        }
+        return corner;
+    }
+
+    boolean halfFollows() {
+        boolean follows = clause.has(Term.Act.FOLLOW)
+                && (clause.has(WhichFoot::foot) || clause.has(Item::bareSide))
+                && !clause.has(Term.Part.WEIGHT);
+        return follows
+                && (clause.takeItem(item -> item.term() instanceof Term.Num(double n) && n == 0.5)
+                                .isPresent()
+                        || clause.items().size() <= 2);
+    }
+
+    boolean ankle(boolean steps) {
+        boolean at = clause.has(item -> item.is(Term.Part.ANKLE) && item.rel() != null && item.rel() != Term.Rel.PAST);
+        boolean hovers = clause.has(Term.Act.HOVER);
+        return at && !steps && !clause.has(Term.Hall.class) || hovers && at;
+    }
+
+    Fit drawIn(Side foot, boolean draws) {
+        boolean ankle = clause.takeItem(item -> item.is(Term.Part.ANKLE)).isPresent();
+        clause.takeItem(item -> item.rel() != null && (WhichFoot.foot(item) || item.bareSide()));
+        clause.take(Term.Ref.ITS_SIDE);
+        boolean air = clause.takeAll(Term.Act.RAISE);
+        boolean hovers = clause.takeAll(Term.Act.HOVER) | clause.takeAll(Term.Manner.NOT_DOWN);
+        clause.takeItem(item -> item.is(Term.Part.FLOOR));
+        boolean ball = clause.has(Term.Part.BALL) || clause.has(Term.Part.TOES) || clause.has(Term.Part.HEEL);
+        boolean none = clause.takeAll(Term.Manner.NONE);
+        clause.takeAll(
+                Term.Part.FOOT,
+                Term.Part.LEG,
+                Term.Part.HEEL,
+                Term.Part.BALL,
+                Term.Part.TOES,
+                Term.Way.IN,
+                Term.Way.UP,
+                Term.Way.DOWN,
+                Term.Manner.FIRST,
+                Term.Manner.FLAT,
+                Term.Manner.TOGETHER,
+                Term.Act.STAY,
+                Term.Way.SIDE);
+        boolean hovering = hovers || none && ankle || air && ankle || !draws && ankle && !ball;
+        return Fit.of(new Move.DrawIn(foot, hovering || ankle && !ball ? DrawnTo.HOVERING : DrawnTo.BALL_BESIDE));
+    }
+
+    Fit halfStep(Side foot) {
+        boolean heel = clause.has(item -> item.is(Term.Part.HEEL) && (item.rel() == Term.Rel.ON || item.rel() == null))
+                && (clause.has(Term.Manner.FIRST)
+                        || clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == Term.Rel.ON));
+        boolean ball = clause.has(Term.Part.BALL) || clause.has(Term.Part.TOES);
+        boolean flat = clause.takeAll(Term.Manner.FLAT);
+        clause.takeAll(
+                Term.Part.FOOT,
+                Term.Part.LEG,
+                Term.Part.HEEL,
+                Term.Part.BALL,
+                Term.Part.TOES,
+                Term.Manner.FIRST,
+                Term.Way.UP,
+                Term.Way.FORWARD,
+                Term.Way.BACK,
+                Term.Way.IN);
+        clause.takeItem(Item::bareSide);
+        clause.takeItem(item -> item.term() instanceof Term.Num(double n) && n == 0.5);
+        Contact landing = flat ? Contact.FLAT : heel ? Contact.HEEL : ball ? Contact.BALL : null;
+        return Fit.of(new Move.HalfStep(foot, Optional.ofNullable(landing)));
+    }
+}

@@ -1,0 +1,230 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
+import app.avrel.floor.Numbers;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
+import app.avrel.words.lexicon.Term;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** How much is on which foot: in numbers, in words, as the house has it, or only more on one than on the other. */
+final class WeightShares {
+
+    private static final double TENTHS = 10;
+    private static final int ABOUT = 5;
+    private static final int ALMOST_ALL = 85;
+
+    private final Clause clause;
+    private final Situation now;
+    private final WhichLoad foot;
+    private final boolean weight;
+    private final boolean about;
+
+    /**
+     * The shares of a clause.
+     *
+     * @param weight whether the weight is named
+     * @param about whether they are said to be about so
+     */
+    WeightShares(Clause clause, Situation now, WhichLoad foot, boolean weight, boolean about) {
+        this.clause = clause;
+        this.now = now;
+        this.foot = foot;
+        this.weight = weight;
+        this.about = about;
+    }
+
+    Fit split() {
+        Optional<Term.Ratio> ratio = clause.take(Term.Ratio.class);
+        if (ratio.isPresent()) {
+            return ofRatio(ratio.get());
+        }
+        Optional<Term.Span> span = clause.take(Term.Span.class);
+        if (span.isPresent()) {
+            return range(span.get().least(), span.get().most(), foot.side());
+        }
+        boolean houseFront = clause.take(Term.Manner.HOUSE_FRONT);
+        if (houseFront || clause.take(Term.Manner.HOUSE_LIGHT)) {
+            Split.Loading loading = houseFront ? Split.Loading.FRONT_LOADED : Split.Loading.LIGHT_FOOT;
+            return foot.side()
+                    .map(heavier -> Fit.of(new Move.Shift(new Split.AsHouse(loading, heavier))))
+                    .orElseGet(this::ask);
+        }
+        List<Integer> numbers = numbers();
+        if (!numbers.isEmpty()) {
+            return ofNumbers(numbers);
+        }
+        if (clause.takeAll(
+                Term.Manner.EVEN,
+                Term.Manner.EVENLY,
+                Term.Manner.MIDDLE,
+                Term.Manner.HALFWAY,
+                Term.Manner.CENTRE_LINE)) {
+            clause.takeAll(Term.Way.BACK, Term.Who.BOTH, Term.Manner.ALL, Term.Part.FOOT, Term.Part.LEG);
+            return Fit.of(new Move.Shift(exact(Side.LEFT, 50)));
+        }
+        return unnumbered();
+    }
+
+    private Fit unnumbered() {
+        boolean sits = clause.said(Term.Act.SIT) && !weight;
+        boolean empties = clause.said(Term.Act.EMPTY) || clause.takeAll(Term.Manner.NONE, Term.Manner.ALL_EMPTY);
+        boolean all = clause.takeAll(Term.Manner.ALL, Term.Manner.ALL_FULL);
+        boolean fills = clause.said(Term.Act.FILL) | clause.has(Term.Manner.FULL);
+        boolean light = clause.has(Term.Manner.LIGHT);
+        boolean more = clause.takeAll(Term.Manner.MORE);
+        if (clause.takeAll(Term.Manner.REST_OF)) {
+            foot.side();
+            return new Fit();
+        }
+        Optional<Side> full =
+                fills && clause.has(Term.Manner.FULL) ? foot.sideBefore(Term.Manner.FULL) : Optional.empty();
+        Optional<Side> empty = light ? foot.sideBefore(Term.Manner.LIGHT) : Optional.empty();
+        clause.takeAll(Term.Manner.FULL, Term.Manner.LIGHT);
+        if (full.isPresent() && (empty.isPresent() || empties)) {
+            foot.moreSides();
+            return Fit.of(new Move.Shift(exact(full.get(), 100)));
+        }
+        Optional<Side> side = full.isPresent() ? full : empty.isPresent() ? empty : foot.side();
+        if (side.isPresent() && (light || empties)) {
+            foot.moreSides();
+            return Fit.of(new Move.Shift(emptied(side.get())));
+        }
+        if (side.isEmpty()) {
+            return ask();
+        }
+        if (clause.said(Term.Act.STAY) && !all && now.weight().most(side.get()) >= 50) {
+            return new Fit().holds("the weight stays");
+        }
+        if (all || clause.said(Term.Act.BEAR) && !weight) {
+            return Fit.of(new Move.Shift(about ? ranged(side.get(), ALMOST_ALL, 100) : exact(side.get(), 100)));
+        }
+        boolean house = !more && sits;
+        return Fit.of(new Move.Shift(house ? asHouse(side.get()) : Split.toward(side.get())));
+    }
+
+    private Split emptied(Side side) {
+        return about ? ranged(side.other(), ALMOST_ALL, 100) : Split.on(side.other(), 100);
+    }
+
+    private Split exact(Side side, int percent) {
+        return about && percent < 100
+                ? ranged(side, Math.max(0, percent - ABOUT), Math.min(100, percent + ABOUT))
+                : Split.on(side, percent);
+    }
+
+    private static Split ranged(Side side, int least, int most) {
+        return new Split.Said(WeightShare.on(side, least, most));
+    }
+
+    private List<Integer> numbers() {
+        List<Integer> found = new ArrayList<>();
+        for (int i = 0; i < clause.size(); i++) {
+            Optional<Double> value = clause.open(i) ? share(clause.item(i).term()) : Optional.empty();
+            if (value.isPresent()) {
+                clause.use(i);
+                found.add(i);
+            }
+        }
+        return found;
+    }
+
+    private Optional<Double> share(Term term) {
+        return switch (term) {
+            case Term.Share(double percent) -> Optional.of(percent);
+            case Term.Num(double value) -> Optional.of(value > 0 && value < 1 ? Math.round(value * 100) : value);
+            default -> Optional.empty();
+        };
+    }
+
+    private double value(int index) {
+        return share(clause.item(index).term()).orElseThrow();
+    }
+
+    private Fit ofNumbers(List<Integer> numbers) {
+        double first = value(numbers.getFirst());
+        for (int index : numbers) {
+            if (value(index) > 100 || value(index) < 0) {
+                foot.side();
+                return new Fit()
+                        .refuse(
+                                Numbers.plain(value(index)),
+                                "A share is 0 to 100 percent, but it says " + Numbers.plain(value(index))
+                                        + ". Say for example \"shift 70 left\".");
+            }
+        }
+        if (numbers.size() == 1) {
+            Optional<Side> side = foot.side();
+            clause.takeAll(Term.Manner.REST_OF, Term.Manner.FULL, Term.Manner.MORE, Term.Manner.ALL);
+            foot.moreSides();
+            if (side.isEmpty()) {
+                return first == 50 ? Fit.of(new Move.Shift(exact(Side.LEFT, 50))) : ask();
+            }
+            return Fit.of(new Move.Shift(exact(side.get(), (int) Math.round(first))));
+        }
+        double second = value(numbers.get(1));
+        Optional<Side> side = foot.sideOf(numbers.getFirst(), numbers.get(1));
+        boolean tenths = first + second == TENTHS;
+        double share = tenths ? first * TENTHS : first;
+        if (first + second == 100 || tenths) {
+            return side.map(on -> Fit.of(new Move.Shift(exact(on, (int) Math.round(share)))))
+                    .orElseGet(this::ask);
+        }
+        return range(first, second, side);
+    }
+
+    private Fit ofRatio(Term.Ratio ratio) {
+        int first = ratio.first();
+        int second = ratio.second();
+        if (first + second != 100) {
+            foot.side();
+            return new Fit()
+                    .refuse(
+                            first + "/" + second,
+                            "The two shares must make 100, but " + first + " and " + second + " make "
+                                    + (first + second) + ".");
+        }
+        Optional<Side> side = foot.side();
+        boolean heavier = clause.takeAll(Term.Manner.MORE, Term.Manner.FULL);
+        clause.takeAll(Term.Way.SIDE);
+        if (side.isEmpty()) {
+            if (first == 50) {
+                return Fit.of(new Move.Shift(exact(Side.LEFT, 50)));
+            }
+            Side same = now.weight().heavier();
+            boolean known = now.weight().least(same) > 50;
+            return known ? Fit.of(new Move.Shift(exact(same, first))).costs(Costs.LIMB_UNDERSTOOD) : ask();
+        }
+        return Fit.of(new Move.Shift(exact(side.get(), heavier ? Math.max(first, second) : first)));
+    }
+
+    private Fit range(double from, double to, Optional<Side> side) {
+        if (side.isPresent() && from + to == 100 && to < from) {
+            return Fit.of(new Move.Shift(exact(side.get(), (int) Math.round(from))));
+        }
+        if (side.isEmpty() || to < from || to > 100 || from < 0) {
+            return new Fit()
+                    .refuse(
+                            Numbers.plain(from) + " " + Numbers.plain(to),
+                            "The two shares must make 100, or be a range with the foot named, such as \"50 to 70"
+                                    + " left\".");
+        }
+        return Fit.of(new Move.Shift(ranged(side.get(), (int) Math.round(from), (int) Math.round(to))));
+    }
+
+    private Split asHouse(Side heavier) {
+        boolean onFront = now.front().filter(heavier::equals).isPresent();
+        return new Split.AsHouse(onFront ? Split.Loading.FRONT_LOADED : Split.Loading.LIGHT_FOOT, heavier);
+    }
+
+    private Fit ask() {
+        return new Fit()
+                .ask(
+                        clause.text(),
+                        "On which foot?",
+                        List.of(new Question.Choice("left", "left "), new Question.Choice("right", "right ")));
+    }
+}

@@ -1,0 +1,88 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.body.Side;
+import app.avrel.words.lexicon.Term;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** On which foot the weight is said to be. */
+final class WhichLoad {
+
+    private final Clause clause;
+    private final Situation now;
+    /** Whether it is the weight that is spoken of, so that forward and back are the feet's. */
+    private final boolean ways;
+
+    WhichLoad(Clause clause, Situation now, boolean ways) {
+        this.clause = clause;
+        this.now = now;
+        this.ways = ways;
+    }
+
+    static boolean limb(Item item) {
+        return item.is(Term.Part.FOOT) || item.is(Term.Part.LEG) || item.is(Term.Part.SOLE);
+    }
+
+    /** The foot that is meant: named, or by front and back. */
+    Optional<Side> side() {
+        Optional<Item> who = clause.takeItem(item -> (limb(item) || item.bareSide()) && item.who() != null);
+        boolean whole = ways || who.filter(Item::bareSide).isPresent();
+        if (who.isPresent() && !whole) {
+            return now.foot(who.get().who());
+        }
+        if (who.isPresent()) {
+            clause.takeAll(Term.Way.FORWARD, Term.Way.BACK, Term.Way.SIDE, Term.Way.DOWN, Term.Way.ROUND, Term.Way.OUT);
+            clause.takeItem(item -> limb(item) && item.who() == null);
+            return now.foot(who.get().who());
+        }
+        if (clause.takeAll(Term.Way.BACK)) {
+            return now.front().map(Side::other).or(() -> now.light().map(Side::other));
+        }
+        if (clause.takeAll(Term.Way.FORWARD)) {
+            return now.front();
+        }
+        boolean follows = clause.said(Term.Act.FOLLOW) || clause.has(item -> limb(item) && item.who() == null);
+        clause.takeItem(item -> limb(item) && item.who() == null);
+        clause.take(Term.Rel.ON);
+        return follows ? now.lastFoot() : Optional.empty();
+    }
+
+    /** The side that stands before a state: left full, right empty. */
+    Optional<Side> sideBefore(Term.Manner state) {
+        int at = clause.indexOf(state);
+        for (int i = at - 1; i >= 0; i--) {
+            Item item = clause.item(i);
+            if (clause.open(i) && (limb(item) || item.bareSide()) && item.who() != null) {
+                clause.use(i);
+                return now.foot(item.who());
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Of two numbers with their sides, the side of the first: before it, or else after it. */
+    Optional<Side> sideOf(int first, int second) {
+        List<Integer> sides = new ArrayList<>();
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            if (clause.open(i) && (item.bareSide() || limb(item)) && item.who() != null) {
+                clause.use(i);
+                sides.add(i);
+            }
+        }
+        boolean before = !sides.isEmpty() && sides.getFirst() < first && (sides.size() == 1 || sides.get(1) < second);
+        Optional<Integer> at = sides.stream()
+                .filter(i -> before ? i < first : i > first)
+                .findFirst()
+                .or(() -> sides.stream().findFirst());
+        return at.flatMap(i -> now.foot(clause.item(i).who()));
+    }
+
+    /** The other foot, of which the rest is said. */
+    void moreSides() {
+        clause.takeItem(item -> (limb(item) || item.bareSide())
+                && item.who() != null
+                && item.who().side().isPresent());
+    }
+}
