@@ -83,7 +83,7 @@ public final class Line {
         Phrases.Found phrases =
                 Phrases.of(typed, tokens, language, saying.directions().startFaces());
         CountWords count = CountWords.of(Correcting.of(Images.of(phrases.items(), typed)));
-        Run run = new Run(Situation.before(saying, body, pose), count.manner());
+        Run run = new Run(typed, Situation.before(saying, body, pose), count.manner());
         Stages.of(count.others()).forEach(run::stage);
         count.words().forEach(item -> run.word(item, LineReading.Role.COUNT, -1));
         count.others().stream()
@@ -91,7 +91,10 @@ public final class Line {
                         && item.from() < item.to()
                         && Character.isLetter(item.text().charAt(0)))
                 .forEach(item -> run.word(item, LineReading.Role.FILLER, -1));
-        phrases.fillers().forEach(token -> run.filler(token));
+        phrases.fillers().forEach(run::filler);
+        tokens.stream()
+                .filter(token -> token.text().chars().anyMatch(Character::isLetterOrDigit))
+                .forEach(run::filler);
         run.words.sort(Comparator.comparingInt(LineReading.Word::from));
         return new LineReading(
                 typed, run.stages, run.words, run.manner, run.questions, run.refusals, run.holds, run.now.pose());
@@ -110,6 +113,7 @@ public final class Line {
     /** One line, while it is read. */
     private final class Run {
 
+        private final String typed;
         private final List<Stage> stages = new ArrayList<>();
         private final List<LineReading.Word> words = new ArrayList<>();
         private final List<Question> questions = new ArrayList<>();
@@ -123,7 +127,8 @@ public final class Line {
         /** The shares of weight that a stance by name brought into this stage; one that is said outdoes them. */
         private final List<Move> ofStance = new ArrayList<>();
 
-        Run(Situation before, CountManner manner) {
+        Run(String typed, Situation before, CountManner manner) {
+            this.typed = typed;
             this.now = before;
             this.manner = manner;
         }
@@ -252,10 +257,15 @@ public final class Line {
         }
 
         private void word(Item item, LineReading.Role role, int move, boolean weighty) {
-            boolean known = words.stream().anyMatch(word -> word.from() == item.from());
-            if (!known) {
+            int from = words.stream()
+                    .filter(word -> word.from() <= item.from() && item.from() < word.to())
+                    .mapToInt(LineReading.Word::to)
+                    .max()
+                    .orElse(item.from());
+            if (from < item.to()) {
+                String text = from == item.from() ? item.text() : typed.substring(from, item.to());
                 int of = role == LineReading.Role.MOVE ? move : -1;
-                words.add(new LineReading.Word(item.text(), item.from(), item.to(), role, of, weighty));
+                words.add(new LineReading.Word(text.strip(), from, item.to(), role, of, weighty));
             }
         }
 

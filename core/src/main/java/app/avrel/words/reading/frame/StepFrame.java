@@ -185,7 +185,7 @@ final class StepFrame implements Frame {
         }
 
         private Optional<Fit> both(boolean goes) {
-            if (!goes && !clause.has(Term.Act.RAISE)) {
+            if (!goes && !clause.has(Term.Act.RAISE) || clause.has(Term.Mark.UNKNOWN)) {
                 return Optional.empty();
             }
             clause.useAll();
