@@ -25,7 +25,7 @@ import app.avrel.rules.Where;
 import app.avrel.rules.check.Checkup;
 import app.avrel.rules.check.FormFindings;
 import app.avrel.samples.Samples;
-import app.avrel.words.CanonicalText;
+import app.avrel.words.say.Saying;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
@@ -139,7 +139,7 @@ class FrameLawTest {
                 samples.facing(),
                 SampleForms.of(repetition.getCurrentRepetition()).posing().rules());
         Move move = samples.footMove();
-        String said = new CanonicalText(wording).line(Count.of(Stage.of(move)));
+        String said = Saying.exact(Language.ENGLISH, wording).line(Count.of(Stage.of(move)));
         LineReading reading = new Line(Language.ENGLISH, wording, Body.ofStature(1.7))
                 .read(said, Starting.of(StartPose.SHOULDER_WIDE, Body.ofStature(1.7)));
         assertThat(reading.count().moves()).as(said).containsExactly(move);

@@ -18,7 +18,7 @@ import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Language;
 import app.avrel.project.Project;
-import app.avrel.words.CanonicalText;
+import app.avrel.words.say.Saying;
 import app.avrel.words.Wording;
 import app.avrel.words.lexicon.Lexicon;
 import app.avrel.words.lexicon.Scanner;
@@ -212,7 +212,7 @@ public final class NotesIn {
         LineReading reading = line(text).read(text, standing());
         way = way.withCounts(Stream.concat(way.counts().stream(), Stream.of(counted(reading, text)))
                 .toList());
-        note(number, line, NotesLine.Kind.WAY_IN, outcome(reading), said(reading));
+        note(number, line, NotesLine.Kind.WAY_IN, outcome(reading), said(line, reading));
     }
 
     private void count(int number, String line, String text) {
@@ -221,7 +221,7 @@ public final class NotesIn {
         posture = Optional.of(now.withCounts(Stream.concat(now.counts().stream(), Stream.of(counted(reading, text)))
                 .toList()));
         pose = reading.after();
-        note(number, line, NotesLine.Kind.COUNT, outcome(reading), said(reading));
+        note(number, line, NotesLine.Kind.COUNT, outcome(reading), said(line, reading));
     }
 
     private Line line(String text) {
@@ -243,8 +243,8 @@ public final class NotesIn {
         return reading.moves().isEmpty() ? NotesLine.Outcome.NOTED : NotesLine.Outcome.KEPT;
     }
 
-    private String said(LineReading reading) {
-        String recorded = new CanonicalText(saying).line(reading.count());
+    private String said(String line, LineReading reading) {
+        String recorded = Saying.exact(language(line), saying).line(reading.count());
         String left = Stream.concat(
                         reading.questions().stream().map(question -> question.question()),
                         reading.words(LineReading.Role.UNKNOWN).stream().map(word -> "“" + word.text() + "”"))

@@ -19,7 +19,8 @@ import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Toes;
 import app.avrel.posture.move.Turning;
 import app.avrel.project.Project;
-import app.avrel.words.CanonicalText;
+import app.avrel.posture.count.Language;
+import app.avrel.words.say.Saying;
 import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,11 +30,11 @@ import java.util.stream.Collectors;
 /** Writes postures as plain notes that can be read in again: a heading with the names, then a line a count. */
 public final class NotesOut {
 
-    private final CanonicalText said;
+    private final Saying said;
     private final StringBuilder out = new StringBuilder();
 
     private NotesOut(Project project) {
-        said = new CanonicalText(new Wording(
+        said = Saying.exact(Language.ENGLISH, new Wording(
                 project.setting().directions(), Heading.FRONT, project.setting().rules()));
     }
 

@@ -161,18 +161,20 @@ final class Amounts {
         return is(0, Term.Mark.A) && is(1, Term.Manner.BEATS) && put(2, new Term.Beats(1));
     }
 
-    /** Half a shoulder wide; a foot and a half; two fists; shoulder wide; hip wide. */
+    /** Half a shoulder wide; a foot and a half; two fists; shoulder wide; hip wide; apart two fists. */
     private boolean length() {
-        Optional<Double> said = num(0);
-        boolean one = is(0, Term.Mark.A);
-        int next = said.isPresent() || one ? 1 : 0;
+        boolean before = across(0) && num(1).isPresent();
+        int from = before ? 1 : 0;
+        Optional<Double> said = num(from);
+        boolean one = is(from, Term.Mark.A);
+        int next = said.isPresent() || one ? from + 1 : from;
         while (said.isPresent() && filler(next)) {
             next++;
         }
-        boolean counted = next > 0;
+        boolean counted = next > from;
         Optional<LengthUnit> unit = unit(next, said.isPresent(), one);
         if (unit.isEmpty()) {
-            return hips(said, next);
+            return !before && hips(said, next);
         }
         double times = term(next) instanceof Term.Unit(LengthUnit _, double each) ? each : 1;
         double amount = said.orElse(1.0);
@@ -188,7 +190,7 @@ final class Amounts {
             return false;
         }
         Length length = new Length(amount * times, unit.get());
-        return put(wide ? used + 1 : used, new Term.Measure(length, wide || bare));
+        return put(wide ? used + 1 : used, new Term.Measure(length, wide || bare || before));
     }
 
     private boolean hips(Optional<Double> said, int next) {

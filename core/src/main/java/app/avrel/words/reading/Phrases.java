@@ -160,7 +160,8 @@ final class Phrases {
         if (grammar.sideAfterPart && term(next) == Term.Rel.WAS) {
             next = skip(next + 1);
         }
-        int end = last == Term.Rel.OWN_PLACE ? -1 : thing(next, last, begin);
+        boolean another = last == Term.Rel.OWN_PLACE && sidedLimb(next);
+        int end = last == Term.Rel.OWN_PLACE && !another ? -1 : thing(next, another ? Term.Rel.WHERE : last, begin);
         if (end >= 0) {
             return;
         }
@@ -182,6 +183,12 @@ final class Phrases {
         } else {
             put(begin, begin + 1, last == rel ? rel : rel, null, null, false);
         }
+    }
+
+    /** Where it was, and then whose place that is: donde estaba el pie derecho. */
+    private boolean sidedLimb(int index) {
+        boolean side = term(index + 1) instanceof Term.Who who && who.side().isPresent();
+        return grammar.sideAfterPart && side && term(index) instanceof Term.Part part && LIMBS.contains(part);
     }
 
     private static Term.Rel stronger(Term.Rel first, Term.Rel second) {
@@ -361,6 +368,8 @@ final class Phrases {
             case Term.Rel.BEFORE -> Term.Rel.BEFORE;
             case Term.Rel.BEHIND -> Term.Rel.BEHIND;
             case Term.Rel.LEVEL_WITH -> Term.Rel.LEVEL_WITH;
+            case Term.Rel.LINE_OF -> Term.Rel.LINE_OF;
+            case Term.Rel.OWN_PLACE -> limb && rel == Term.Rel.TO ? Term.Rel.WHERE : null;
             case Term.Rel.OVER -> Term.Rel.OVER;
             case Term.Rel.UNDER -> Term.Rel.UNDER;
             case Term.Way.FORWARD -> Term.Rel.BEFORE;

@@ -8,7 +8,7 @@ import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
 import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Language;
-import app.avrel.words.CanonicalText;
+import app.avrel.words.say.Saying;
 import app.avrel.words.Wording;
 import java.util.stream.Collectors;
 
@@ -36,7 +36,7 @@ final class Typed {
 
     /** {@return the canonical words of what was read: moves parted by full stops, stages by semicolons} */
     static String said(LineReading reading) {
-        CanonicalText said = new CanonicalText(SAYING);
+        Saying said = Saying.exact(Language.ENGLISH, SAYING);
         return reading.stages().stream()
                 .map(stage -> stage.moves().stream().map(said::words).collect(Collectors.joining(". ")))
                 .collect(Collectors.joining("; "));

@@ -3,7 +3,7 @@ package app.avrel.words.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.posture.count.Language;
-import app.avrel.words.CanonicalText;
+import app.avrel.words.say.Saying;
 import java.io.IOException;
 import java.util.List;
 import java.util.stream.Stream;
@@ -27,7 +27,7 @@ class TypedLinesTest {
         LineReading reading = line.read();
         assertThat(reading.refusals()).isEmpty();
         assertThat(reading.questions()).isEmpty();
-        assertThat(new CanonicalText(Typed.SAYING).line(reading.count())).isEqualTo(line.recorded());
+        assertThat(Saying.exact(Language.ENGLISH, Typed.SAYING).line(reading.count())).isEqualTo(line.recorded());
     }
 
     @Test

@@ -18,7 +18,7 @@ import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import app.avrel.rules.Finding;
 import app.avrel.rules.check.Checkup;
-import app.avrel.words.CanonicalText;
+import app.avrel.words.say.Saying;
 import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
@@ -113,7 +113,7 @@ final class SayCommand implements Callable<Integer> {
         LineReading reading = new Line(read, saying(), posing.body()).read(line, start);
         List<Finding> findings = findings(reading.count(), start);
         if (json) {
-            System.out.println(ProjectText.compact(SayNodes.of(reading, findings, saying(), posing.body())));
+            System.out.println(ProjectText.compact(SayNodes.of(reading, findings, Saying.exact(read, saying()), posing.body())));
         } else {
             print(reading, findings);
         }
@@ -131,7 +131,7 @@ final class SayCommand implements Callable<Integer> {
     }
 
     private void print(LineReading reading, List<Finding> findings) {
-        System.out.println(new CanonicalText(saying()).line(reading.count()));
+        System.out.println(Saying.exact(language().orElseThrow(), saying()).line(reading.count()));
         reading.questions()
                 .forEach(question -> System.out.println("? " + question.word() + ": "
                         + question.question() + " "

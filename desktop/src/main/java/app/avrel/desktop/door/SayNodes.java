@@ -10,8 +10,7 @@ import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Toes;
 import app.avrel.posture.move.Turning;
 import app.avrel.rules.Finding;
-import app.avrel.words.CanonicalText;
-import app.avrel.words.Wording;
+import app.avrel.words.say.Saying;
 import app.avrel.words.reading.LineReading;
 import app.avrel.words.reading.frame.CountManner;
 import java.util.List;
@@ -27,7 +26,7 @@ final class SayNodes {
 
     private SayNodes() {}
 
-    static ObjectNode of(LineReading reading, List<Finding> findings, Wording saying, Body body) {
+    static ObjectNode of(LineReading reading, List<Finding> findings, Saying saying, Body body) {
         ObjectNode top = JsonNodeFactory.instance.objectNode().put("typed", reading.typed());
         ArrayNode moves = top.putArray("moves");
         boolean sideOpen = reading.questions().stream()
@@ -68,7 +67,7 @@ final class SayNodes {
         return top;
     }
 
-    private static ObjectNode move(Move move, int stage, boolean sideOpen, Wording saying) {
+    private static ObjectNode move(Move move, int stage, boolean sideOpen, Saying saying) {
         ObjectNode fields = (ObjectNode) ProjectText.node(move, Move.class);
         ObjectNode node = JsonNodeFactory.instance
                 .objectNode()
@@ -91,7 +90,7 @@ final class SayNodes {
         if (move instanceof Move.TurnBody(var part, var _) && part == BodyPart.HIPS) {
             node.put("part", "whole").put("of", "hips");
         }
-        return node.put("stage", stage).put("said", new CanonicalText(saying).words(move));
+        return node.put("stage", stage).put("said", saying.words(move));
     }
 
     /** The foot or hand that moves; of two hands, the one above or inside; of a split, the heavier foot. */

@@ -14,7 +14,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Language;
 import app.avrel.posture.teaching.GentlerVersion;
 import app.avrel.project.Setting;
-import app.avrel.words.CanonicalText;
+import app.avrel.words.say.Saying;
 import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
@@ -65,7 +65,7 @@ final class GentlerRow extends HBox {
                 : (gentler.from() + 1) + " - " + gentler.to();
         range.show(said, text -> ranged(text, gentler, change));
         Wording saying = desk.saying();
-        CanonicalText words = new CanonicalText(saying);
+        Saying words = Saying.exact(Language.ENGLISH, saying);
         counts.show(gentler.counts().stream().map(words::line).toList(), lines -> {
             Optional<List<Count>> read = read(lines, posture, desk.project().setting(), gentler, saying);
             read.ifPresent(all ->

@@ -14,7 +14,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Language;
 import app.avrel.project.Edit;
 import app.avrel.project.Setting;
-import app.avrel.words.CanonicalText;
+import app.avrel.words.say.Saying;
 import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
@@ -48,7 +48,7 @@ final class OtherSideBox extends VBox {
         Wording saying = session.desk().get().saying();
         Posture other = Mirror.of(posture);
         words.show(
-                new CanonicalText(saying).line(other.counts().get(count)),
+                Saying.exact(Language.ENGLISH, saying).line(other.counts().get(count)),
                 text -> take(text, posture, other, count, saying));
         state.setText(differences(posture));
     }

@@ -15,7 +15,7 @@ import app.avrel.posture.count.Language;
 import app.avrel.project.Edit;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
-import app.avrel.words.CanonicalText;
+import app.avrel.words.say.Saying;
 import app.avrel.words.Wording;
 import app.avrel.words.lexicon.TaughtWord;
 import app.avrel.words.reading.Line;
@@ -127,7 +127,7 @@ public final class TypedLineModel {
                 .map(posture -> {
                     editing = true;
                     base = Optional.of(session.choice());
-                    return new CanonicalText(saying())
+                    return Saying.exact(language, saying())
                             .line(posture.counts().get(session.choice().count()));
                 });
     }

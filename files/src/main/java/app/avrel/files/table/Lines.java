@@ -6,7 +6,7 @@ import app.avrel.motion.Pose;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Language;
 import app.avrel.project.Project;
-import app.avrel.words.CanonicalText;
+import app.avrel.words.say.Saying;
 import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
@@ -29,7 +29,7 @@ final class Lines {
 
     /** {@return the line one would type to get the count again} */
     String of(Count count, Heading front) {
-        return new CanonicalText(saying(front)).line(count);
+        return Saying.exact(Language.ENGLISH, saying(front)).line(count);
     }
 
     /** {@return what a line means to one who stands so; {@code was} keeps its own words and its note} */

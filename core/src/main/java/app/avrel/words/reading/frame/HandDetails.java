@@ -172,8 +172,23 @@ final class HandDetails {
             return Optional.empty();
         }
         boolean points = clause.has(Term.Act.POINT) || clause.has(Term.Act.FACE);
-        boolean next = at + 1 < clause.size() && pointing(clause.item(at + 1)).isPresent() && !targeted;
-        return points || next ? after(Term.Part.FINGERTIPS) : Optional.empty();
+        boolean anew = at > 0 && clause.item(at - 1).soft();
+        boolean next = at + 1 < clause.size() && pointing(clause.item(at + 1)).isPresent() && (!targeted || anew);
+        return points || next ? after(Term.Part.FINGERTIPS).or(this::afterPointing) : Optional.empty();
+    }
+
+    /** Fingertips at the chest, pointing forward. */
+    private Optional<Pointing> afterPointing() {
+        int verb = clause.find(Term.Act.POINT);
+        boolean way = verb >= 0
+                && verb + 1 < clause.size()
+                && clause.open(verb + 1)
+                && pointing(clause.item(verb + 1)).isPresent();
+        if (!way) {
+            return Optional.empty();
+        }
+        clause.use(verb + 1);
+        return pointing(clause.item(verb + 1));
     }
 
     private Optional<Pointing> elbow() {

@@ -116,6 +116,14 @@ final class HandLooks {
         return pushes && palmNamed && forward && said.fingers().isEmpty() ? said.withFingers(Pointing.UP) : said;
     }
 
+    /** Eighteen percent; 百分之十八. */
+    private Optional<Double> share() {
+        return clause.take(Term.Share.class)
+                .map(Term.Share::percent)
+                .or(() -> clause.takeItem(item -> item.rel() == Term.Rel.PERCENT && item.term() instanceof Term.Num)
+                        .map(item -> ((Term.Num) item.term()).value()));
+    }
+
     HandPlace reach(HandPlace place, boolean pushes) {
         boolean limb = clause.indexOf(Term.Part.ARM) >= 0 || clause.indexOf(Term.Part.HAND) >= 0;
         boolean moves = clause.items().stream()
@@ -124,11 +132,11 @@ final class HandLooks {
         if (clause.takeAll(Term.Manner.ROUNDED) || round) {
             return place.withReach(Reach.ROUNDED);
         }
-        Optional<Term.Share> share =
-                clause.has(Term.Manner.EXTENDED) ? clause.take(Term.Share.class) : Optional.empty();
-        if (share.isPresent() && share.get().percent() >= 0 && share.get().percent() <= 100) {
+        Optional<Double> share =
+                clause.has(Term.Manner.EXTENDED) ? share() : Optional.empty();
+        if (share.filter(percent -> percent >= 0 && percent <= 100).isPresent()) {
             clause.takeAll(Term.Manner.EXTENDED);
-            return place.withReach(new Reach((int) Math.round(share.get().percent())));
+            return place.withReach(new Reach((int) Math.round(share.get())));
         }
         boolean close = clause.has(Term.Act.CLOSE)
                 && clause.items().stream().noneMatch(item -> item.is(Term.Part.FIST) || HandWords.shaped(item));

@@ -63,9 +63,11 @@ final class PropFrame implements Frame {
                         || item.rel() == Term.Rel.AT
                         || item.rel() == Term.Rel.TO && act == PropAct.PASS
                         || item.rel() == Term.Rel.ON));
+        Optional<Direction> leaning = leaning(clause, now);
         Optional<Pointing> points =
-                clause.indexOf(Term.Act.POINT) >= 0 ? sided(clause).or(() -> points(clause)) : points(clause);
-        Optional<Direction> toward = toward(clause, now);
+                clause.indexOf(Term.Act.POINT) >= 0 || clause.indexOf(Term.Act.FACE) >= 0 ? sided(clause).or(() -> points(clause)) : points(clause);
+        Optional<Direction> toward = leaning.or(
+                () -> new Ways(clause, now).hall().map(heading -> new Direction.OfPosture(now.ofPosture(heading))));
         points = touches ? points.or(() -> Optional.of(Pointing.DOWN)) : points;
         keepSide(clause);
         clause.takeAll(Term.Part.HAND, Term.Part.PALM, Term.Manner.UPRIGHT, Term.Way.UP, Term.Act.MOVE, Term.Act.STAY);
@@ -134,21 +136,34 @@ final class PropFrame implements Frame {
                 .flatMap(HandDetails::pointing);
     }
 
-    /** A hall direction, or an angle of the body where the prop leans. */
-    private static Optional<Direction> toward(Clause clause, Situation now) {
-        if (clause.takeAll(Term.Act.LEAN)) {
-            Optional<Direction> hall =
-                    new Ways(clause, now).hall().map(heading -> new Direction.OfPosture(now.ofPosture(heading)));
-            if (hall.isPresent()) {
-                return hall;
-            }
-            Ways ways = new Ways(clause, now);
-            Optional<Side> way = ways.leftOrRight();
-            return ways.degrees()
-                    .map(degrees ->
-                            way.isPresent() ? Ways.body(way.get().sign() * degrees) : new Direction.OfBody(Turn.NONE));
+    /** Where the prop leans, as is said after that word: a direction of the hall, or an angle to a side. */
+    private static Optional<Direction> leaning(Clause clause, Situation now) {
+        int at = clause.find(item -> item.is(Term.Act.LEAN));
+        if (at < 0) {
+            return Optional.empty();
         }
-        return new Ways(clause, now).hall().map(heading -> new Direction.OfPosture(now.ofPosture(heading)));
+        Clause after = new Clause(clause.items().subList(at + 1, clause.size()));
+        Optional<Direction> found = direction(after, now);
+        clause.use(at);
+        for (int i = 0; i < after.size(); i++) {
+            if (!after.open(i)) {
+                clause.use(at + 1 + i);
+            }
+        }
+        return found;
+    }
+
+    private static Optional<Direction> direction(Clause clause, Situation now) {
+        Optional<Direction> hall =
+                new Ways(clause, now).hall().map(heading -> new Direction.OfPosture(now.ofPosture(heading)));
+        if (hall.isPresent()) {
+            return hall;
+        }
+        Ways ways = new Ways(clause, now);
+        Optional<Side> way = ways.leftOrRight();
+        return ways.degrees()
+                .map(degrees ->
+                        way.isPresent() ? Ways.body(way.get().sign() * degrees) : new Direction.OfBody(Turn.NONE));
     }
 
     private static PropAct act(Clause clause, Situation now) {

@@ -128,7 +128,7 @@ final class ToesReading {
     private Optional<Toes> sideways(Clause clause) {
         Ways ways = new Ways(clause, now);
         int number = clause.find(ToesReading::amount);
-        boolean to = clause.item(number).rel() == Term.Rel.TO;
+        boolean to = clause.item(number).rel() == Term.Rel.TO || clause.said(Term.Act.FACE);
         Optional<Side> way = ways.leftOrRight();
         if (way.isEmpty()) {
             return Optional.empty();

@@ -1,0 +1,136 @@
+package app.avrel.words.say;
+
+import app.avrel.body.Length;
+import app.avrel.body.Side;
+import app.avrel.floor.Direction;
+import app.avrel.floor.Turn;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Toes;
+import java.util.Locale;
+import java.util.Optional;
+
+/** What the feet do, in words. */
+record FeetSaying(Voice voice) {
+
+    String say(Move.OfFoot move) {
+        return switch (move) {
+            case Move.Step step -> step(step);
+            case Move.Slide slide ->
+                voice.say(
+                        "slide",
+                        landed(slide.foot(), slide.landing(), slide.toes())
+                                .text("place", place(slide.place(), slide.foot())));
+            case Move.DrawIn draw ->
+                voice.say("draw." + draw.to().name().toLowerCase(Locale.ROOT), Voice.of("foot", draw.foot()));
+            case Move.HalfStep half ->
+                voice.say("half", Voice.of("foot", half.foot()).key("landing", half.landing()));
+            case Move.Lower lower -> lower(lower);
+            case Move.Raise raise ->
+                voice.say("raise." + raise.part().name().toLowerCase(Locale.ROOT), Voice.of("foot", raise.foot()));
+            case Move.Lift lift ->
+                voice.say(
+                        "lift",
+                        Voice.of("foot", lift.foot()).key("knee", lift.knee()).key("hang", lift.toes()));
+            case Move.Kicking kick ->
+                voice.say(
+                        "kick." + kick.kick().name().toLowerCase(Locale.ROOT),
+                        Voice.of("foot", kick.foot())
+                                .text("toward", kick.toward().map(voice::direction))
+                                .key("height", kick.height()));
+            case Move.DrawBack back -> voice.say("pull_back", Voice.of("foot", back.foot()));
+            case Move.Stamp stamp ->
+                voice.say(
+                        "stamp",
+                        Voice.of("foot", stamp.foot())
+                                .text("place", stamp.place().map(place -> place(place, stamp.foot()))));
+            case Move.TurnFoot turn ->
+                voice.say(
+                        turn.toes().isEmpty() && voice.has("turn_foot.any")
+                                ? "turn_foot.any"
+                                : "turn_foot." + turn.on().name().toLowerCase(Locale.ROOT),
+                        Voice.of("foot", turn.foot()).text("toes", turn.toes().map(this::toes)));
+        };
+    }
+
+    private String step(Move.Step step) {
+        return voice.say(
+                "step",
+                landed(step.foot(), step.landing(), step.toes())
+                        .text("place", place(step.place(), step.foot()))
+                        .key("way", step.way()));
+    }
+
+    private String lower(Move.Lower lower) {
+        String own = "lower." + lower.to().name().toLowerCase(Locale.ROOT);
+        return voice.say(
+                voice.has(own) ? own : "lower",
+                landed(lower.foot(), Optional.of(lower.to()), lower.toes())
+                        .text("place", lower.place().map(place -> place(place, lower.foot()))));
+    }
+
+    private Slots landed(Side foot, Optional<Contact> landing, Optional<Toes> toes) {
+        return Voice.of("foot", foot).key("landing", landing).text("toes", toes.map(this::toes));
+    }
+
+    private String place(StepPlace place, Side foot) {
+        Slots slots = Voice.of("foot", foot);
+        return switch (place) {
+            case StepPlace.Along along ->
+                voice.say(
+                        "place.along",
+                        slots.text("direction", voice.direction(along.direction()))
+                                .text("distance", voice.length(along.distance()))
+                                .text("width", along.width().map(this::width)));
+            case StepPlace.Beside beside ->
+                voice.say("place.beside", slots.text("gap", voice.length(beside.gap())).text("ahead", ahead(beside.ahead())));
+            case StepPlace.LevelWithHeel level ->
+                voice.say("place.level", slots.text("width", level.width().map(this::width)));
+            case StepPlace.OnHeelLine line -> voice.say("place.on_line", slots.text("ahead", ahead(line.ahead())));
+            case StepPlace.Across across ->
+                voice.say(
+                        "place.across." + across.over().name().toLowerCase(Locale.ROOT),
+                        slots.text("distance", voice.length(across.distance())));
+            case StepPlace.WhereWas was ->
+                voice.say(was.foot() == foot ? "place.where_it_was" : "place.where_other_was", slots);
+            case StepPlace.AtToes at -> voice.say(at.foot() == foot ? "place.at_its_toes" : "place.at_other_toes", slots);
+        };
+    }
+
+    private String width(Length width) {
+        String key = width.amount() == 0 && voice.has("width.none")
+                ? "width.none"
+                : width.amount() < 0 && voice.has("width.crossing") ? "width.crossing" : "width";
+        return voice.say(key, Slots.none().text("length", voice.length(width)));
+    }
+
+    private Optional<String> ahead(Optional<Length> ahead) {
+        return ahead.map(length -> length.amount() < 0
+                ? voice.say("behind_it", Slots.none().text("length", voice.length(length.negated())))
+                : voice.say("ahead_of_it", Slots.none().text("length", voice.length(length))));
+    }
+
+    private String toes(Toes toes) {
+        return switch (toes) {
+            case Toes.Turned(double out) -> voice.say(out < 0 ? "toes.in" : "toes.out", degrees(out));
+            case Toes.TurnedSome(var way) -> voice.word("toes.some", way);
+            case Toes.AgainstPelvis(double out) ->
+                out == 0 && voice.has("toes.straight")
+                        ? voice.say("toes.straight")
+                        : voice.say(out < 0 ? "toes.held_in" : "toes.held_out", degrees(out));
+            case Toes.Toward(Direction.OfBody(Turn turn)) ->
+                turn.degrees() == 0
+                        ? voice.say("toes.forward")
+                        : voice.say("toes.toward", Slots.none().text("direction", voice.angle(turn)));
+            case Toes.Toward(Direction.OfPosture(var heading)) ->
+                voice.say("toes.to", Slots.none().text("heading", voice.hall(heading)));
+            case Toes.OutAsFarAsTheyGo _ -> voice.say("toes.out_as_far");
+            case Toes.InAsFarAsTheyGo _ -> voice.say("toes.in_as_far");
+        };
+    }
+
+    private Slots degrees(double out) {
+        return Slots.none().text("degrees", voice.degrees(out));
+    }
+}
