@@ -1,6 +1,9 @@
 package app.avrel.cue;
 
 import app.avrel.form.Moment;
+import app.avrel.posture.count.CueLevel;
+import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * What is said for one count.
@@ -9,12 +12,24 @@ import app.avrel.form.Moment;
  * @param place the count; its stage is 0
  * @param start seconds from the script's start at which the count begins
  * @param length seconds the count lasts
- * @param words what is said
+ * @param level how much is said
+ * @param why why so much, or so little
+ * @param calls what is called, in order
  */
-public record Cue(int occurrence, Moment.Place place, double start, double length, String words) {
+public record Cue(
+        int occurrence, Moment.Place place, double start, double length, CueLevel level, Reason why, List<Call> calls) {
+
+    public Cue {
+        calls = List.copyOf(calls);
+    }
+
+    /** {@return everything that is said, call after call} */
+    public String words() {
+        return calls.stream().map(Call::words).collect(Collectors.joining(" "));
+    }
 
     /** {@return seconds it takes to say} */
     public double speaking() {
-        return SpeechTime.seconds(words);
+        return calls.stream().mapToDouble(Call::seconds).sum();
     }
 }

@@ -1,12 +1,15 @@
 package app.avrel.lesson;
 
+import app.avrel.cue.CueOrder;
 import app.avrel.cue.CueScript;
+import app.avrel.cue.Scripting;
 import app.avrel.cue.SpeechTime;
 import app.avrel.form.EntryId;
 import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
 import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.Language;
 import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -62,13 +65,13 @@ public record LessonPlan(List<SegmentPlan> segments, int minutes) {
                 free.words(),
                 new CueScript(List.of(), free.beats() * free.secondsPerBeat()),
                 moving,
-                SpeechTime.seconds(free.words()),
+                SpeechTime.of(Language.ENGLISH).seconds(free.words()),
                 (double) free.pauseSeconds() * free.repetitions());
     }
 
     private static SegmentPlan ofForm(Segment.OfForm of, Form form, Track track, Wording saying) {
         List<Occurrence> stretch = stretch(of.first(), of.last(), form, track);
-        CueScript script = CueScript.of(stretch, CueLevel.PROMPT, of.secondsPerBeat(), saying);
+        CueScript script = Scripting.of(stretch, order(of, CueLevel.PROMPT), saying);
         String opening = opening(of, stretch, saying);
         return new SegmentPlan(
                 of,
@@ -77,8 +80,17 @@ public record LessonPlan(List<SegmentPlan> segments, int minutes) {
                 opening,
                 script,
                 script.seconds() * of.repetitions(),
-                SpeechTime.seconds(opening),
+                SpeechTime.of(Language.ENGLISH).seconds(opening),
                 (double) of.pauseSeconds() * of.repetitions());
+    }
+
+    private static CueOrder order(Segment.OfForm of, CueLevel level) {
+        return CueOrder.USUAL
+                .withSecondsPerBeat(of.secondsPerBeat())
+                .withLevel(level)
+                .withNames(false)
+                .withOrdinals(false)
+                .withBreath(false);
     }
 
     private static List<Occurrence> stretch(EntryId first, EntryId last, Form form, Track track) {
@@ -106,8 +118,7 @@ public record LessonPlan(List<SegmentPlan> segments, int minutes) {
             said.add("So far: " + String.join("; ", SoFar.folded(stretch)) + ".");
         }
         if (of.level() == CueLevel.GUIDE) {
-            said.add(CueScript.of(stretch, CueLevel.GUIDE, of.secondsPerBeat(), saying)
-                    .text());
+            said.add(Scripting.of(stretch, order(of, CueLevel.EXPLAIN), saying).text());
         }
         return String.join("\n", said);
     }

@@ -1,14 +1,16 @@
 package app.avrel.words;
 
-import app.avrel.body.Side;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.Language;
 import app.avrel.posture.count.OwnWords;
-import app.avrel.posture.count.Stage;
-import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.Move;
-import java.util.ArrayList;
+import app.avrel.words.say.Layer;
+import app.avrel.words.say.Register;
+import app.avrel.words.say.Saying;
+import app.avrel.words.say.Scene;
+import app.avrel.words.say.Telling;
+import app.avrel.words.say.Told;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -16,114 +18,77 @@ import java.util.stream.Collectors;
 /** What is said in a count: the instructor's own words where there are any, generated ones otherwise. */
 public final class CountWords {
 
-    private final Guide guide;
-    private final Prompt prompt;
-    private final Wording saying;
+    private final Language language;
+    private final Saying explaining;
+    private final Saying call;
+    private final Telling explained;
+    private final Telling guided;
+    private final Telling calling;
 
-    public CountWords(Wording saying) {
-        this.guide = new Guide(saying);
-        this.prompt = new Prompt(saying);
-        this.saying = saying;
+    /** English words. */
+    public CountWords(Wording wording) {
+        this(Language.ENGLISH, wording);
     }
 
-    /** {@return what is said in English at a level} */
-    public String say(Count count, CueLevel level) {
-        return own(count, level).orElseGet(() -> generated(count, level));
+    public CountWords(Language language, Wording wording) {
+        this.language = language;
+        explaining = new Saying(language, Register.EXPLAIN, wording);
+        call = new Saying(language, Register.CALL, wording);
+        explained = new Telling(language, Register.EXPLAIN, wording);
+        guided = new Telling(language, Register.GUIDE, wording);
+        calling = new Telling(language, Register.CALL, wording);
     }
 
-    /** {@return the instructor's own English words at a level} */
-    public static Optional<String> own(Count count, CueLevel level) {
+    /** {@return what is said of a count as it is done} */
+    public String say(Count count, List<Scene> done, CueLevel level) {
+        return own(count, level).orElseGet(() -> generated(done, level));
+    }
+
+    /** {@return the instructor's own words at a level} */
+    public Optional<String> own(Count count, CueLevel level) {
         return count.words().stream()
-                .filter(own -> own.language() == Language.ENGLISH && own.level() == level)
+                .filter(own -> own.language() == language && own.level() == level)
                 .map(OwnWords::text)
                 .findFirst();
     }
 
-    /** {@return the words made from the moves, whatever own words there are} */
+    /** {@return the words made from the moves, whatever own words there are; none at the level of numbers alone} */
+    public String generated(List<Scene> done, CueLevel level) {
+        return switch (level) {
+            case EXPLAIN -> explained.sentences(explained.of(done, Layer.EVERYTHING, true));
+            case GUIDE -> guided.sentences(guided.of(done, Layer.EVERYTHING, false));
+            case PROMPT -> calls(calling.of(done, Layer.EVERYTHING, false));
+            case COUNT -> "";
+        };
+    }
+
+    /** {@return what is said of a count of which nothing is known but its moves} */
+    public String say(Count count, CueLevel level) {
+        return own(count, level).orElseGet(() -> generated(count, level));
+    }
+
+    /** {@return the words made from the moves alone, whatever own words there are} */
     public String generated(Count count, CueLevel level) {
         return switch (level) {
-            case GUIDE -> guide(count);
-            case PROMPT -> prompt(count);
+            case EXPLAIN, GUIDE -> explained.sentences(explained.unseen(count.stages()));
+            case PROMPT -> calls(calling.unseen(count.stages()));
+            case COUNT -> "";
         };
+    }
+
+    private String calls(List<Told> told) {
+        return told.isEmpty()
+                ? calling.stay()
+                : told.stream().map(Told::words).collect(Collectors.joining(calling.between()));
     }
 
     /** {@return one plain sentence for a move} */
     public String sentence(Move move) {
-        return guide.sentence(move);
+        return explained.sentence(explaining.words(move)).strip();
     }
 
     /** {@return a few words for a move, such as stand in a row of the card} */
     public String words(Move move) {
-        return prompt.words(move);
-    }
-
-    private String guide(Count count) {
-        List<String> stages = count.stages().stream()
-                .map(this::sentences)
-                .filter(text -> !text.isEmpty())
-                .toList();
-        if (stages.isEmpty()) {
-            return "Stay.";
-        }
-        List<String> said = new ArrayList<>(List.of(stages.getFirst()));
-        stages.stream().skip(1).map(CountWords::then).forEach(said::add);
-        return String.join(" ", said);
-    }
-
-    private static String then(String sentences) {
-        return "Then " + Character.toLowerCase(sentences.charAt(0)) + sentences.substring(1);
-    }
-
-    private String sentences(Stage stage) {
-        Optional<HandPlace> both = bothHands(stage);
-        List<String> said = new ArrayList<>();
-        for (Move move : stage.moves()) {
-            if (both.isEmpty() || !(move instanceof Move.PlaceHand)) {
-                said.add(guide.sentence(move));
-            }
-        }
-        both.ifPresent(place -> said.add("Both hands: " + Hands.say(place, saying) + "."));
-        return String.join(" ", said);
-    }
-
-    private static Optional<HandPlace> bothHands(Stage stage) {
-        List<Move.PlaceHand> hands = stage.moves().stream()
-                .filter(Move.PlaceHand.class::isInstance)
-                .map(Move.PlaceHand.class::cast)
-                .filter(hand -> hand.path().isEmpty())
-                .toList();
-        boolean both = hands.size() == 2
-                && hands.get(0).hand() != hands.get(1).hand()
-                && hands.get(0).to().equals(hands.get(1).to());
-        return both ? Optional.of(hands.getFirst().to()) : Optional.empty();
-    }
-
-    private String prompt(Count count) {
-        String said = count.stages().stream()
-                .map(this::prompts)
-                .filter(text -> !text.isEmpty())
-                .collect(Collectors.joining("; "));
-        return said.isEmpty() ? "stay there" : said;
-    }
-
-    private String prompts(Stage stage) {
-        Optional<HandPlace> both = bothHands(stage);
-        List<String> said = new ArrayList<>();
-        for (Move move : stage.moves()) {
-            boolean folded = both.isPresent() && move instanceof Move.PlaceHand;
-            if (!folded) {
-                said.add(prompt.words(move));
-            } else if (((Move.PlaceHand) move).hand() == Side.LEFT) {
-                said.add(both(both.get()));
-            }
-        }
-        return String.join(", ", said);
-    }
-
-    private static String both(HandPlace place) {
-        return place.height()
-                .map(height -> "hands to " + height.word())
-                .or(() -> place.palm().map(palm -> "palms " + palm.word()))
-                .orElse("both hands");
+        return call.words(move);
     }
 }

@@ -28,7 +28,8 @@ class CueScriptTest {
         Count first = Count.of(Stage.STILL).withBeats(2).withPace(pace);
         Posture posture = Posture.blank(new PostureId("p"), "P").withCounts(List.of(first, Count.of(Stage.STILL)));
         List<Occurrence> done = Unroll.posture(posture, Standing.POSING).occurrences();
-        return CueScript.of(done, CueLevel.PROMPT, secondsPerBeat, WORDING);
+        return Scripting.of(
+                done, CueOrder.USUAL.withLevel(CueLevel.PROMPT).withSecondsPerBeat(secondsPerBeat), WORDING);
     }
 
     @ParameterizedTest(name = "two {0} beats of {1} s last {2} s")

@@ -3,6 +3,7 @@ package app.avrel.cue;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.avrel.posture.count.Language;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -27,12 +28,12 @@ class SpeechTimeTest {
                 "Separate the hands, the right one rising, the left one falling, and sit back.|5.57"
             })
     void theEstimateIsWithinFourTenthsOfAMeasuredVoice(String cue, double measured) {
-        assertThat(SpeechTime.seconds(cue)).isCloseTo(measured, within(0.4));
+        assertThat(SpeechTime.of(Language.ENGLISH).seconds(cue)).isCloseTo(measured, within(0.4));
     }
 
     @Test
     void nothingSaidTakesNoTime() {
-        assertThat(SpeechTime.seconds("  ")).isZero();
+        assertThat(SpeechTime.of(Language.ENGLISH).seconds("  ")).isZero();
     }
 
     @ParameterizedTest
@@ -44,6 +45,7 @@ class SpeechTimeTest {
     @Test
     void moreWordsTakeLonger() {
         String cue = "Shift the weight to the right leg";
-        assertThat(SpeechTime.seconds(cue + ", slowly")).isGreaterThan(SpeechTime.seconds(cue));
+        assertThat(SpeechTime.of(Language.ENGLISH).seconds(cue + ", slowly"))
+                .isGreaterThan(SpeechTime.of(Language.ENGLISH).seconds(cue));
     }
 }

@@ -125,8 +125,8 @@ class ComparisonTest {
         Occurrence other = done(List.of(), List.of(count(TOES_IN, LEFT_80), count(TURN)), 0);
         assertThat(new ComparisonWords(SAYING, one, other).sentence("number 3"))
                 .startsWith("As number 3, but at count 1 also \"turn the left foot on its heel")
-                .contains("; at count 1 \"shift the weight to 80 left")
-                .contains("instead of \"shift the weight to 60 left");
+                .contains("; at count 1 \"shift 80 percent onto the left foot")
+                .contains("instead of \"shift 60 percent onto the left foot");
         assertThat(new ComparisonWords(SAYING, one, one).sentence("number 3")).isEqualTo("As number 3.");
     }
 
@@ -139,8 +139,8 @@ class ComparisonTest {
         Occurrence second = done(List.of(count(LEFT_80)), List.of(toSix), 90);
         assertThat(new ComparisonWords(SAYING, first, second).lines())
                 .containsExactly(
-                        "On the way in \"shift the weight to 80 left, 20 right\" instead of \"shift the weight to 60 left,"
-                                + " 40 right\".",
-                        "At count 1 \"look toward 9\" instead of \"look toward 3\".");
+                        "On the way in \"shift 80 percent onto the left foot\" instead of \"shift 60 percent onto the"
+                                + " left foot\".",
+                        "At count 1 \"look to 9 o'clock\" instead of \"look to 3 o'clock\".");
     }
 }

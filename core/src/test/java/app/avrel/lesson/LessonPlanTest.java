@@ -24,6 +24,7 @@ import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.Language;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
@@ -87,7 +88,7 @@ class LessonPlanTest {
                 .getFirst();
         assertThat(plan.moving()).isEqualTo((2 + 3 + 3) * 4.0 * 3);
         assertThat(plan.pausing()).isEqualTo(3 * 20.0);
-        assertThat(plan.speaking()).isCloseTo(SpeechTime.seconds(plan.opening()), within(1e-9));
+        assertThat(plan.speaking()).isCloseTo(SpeechTime.of(Language.ENGLISH).seconds(plan.opening()), within(1e-9));
         assertThat(plan.seconds()).isCloseTo(plan.moving() + plan.speaking() + plan.pausing(), within(1e-9));
     }
 
@@ -129,8 +130,8 @@ class LessonPlanTest {
         assertThat(plan.title()).isEqualTo("New: Sweep, right");
         assertThat(plan.opening().lines())
                 .hasSize(3)
-                .allMatch(line -> line.equals("Shift the weight to 60 left, 40 right."));
-        assertThat(plan.script().cues()).extracting(Cue::words).containsExactly("60 left", "60 left", "60 left");
+                .allMatch(line -> line.equals("Shift 60 percent onto the left foot."));
+        assertThat(plan.script().cues()).extracting(Cue::words).containsExactly("shift left", "", "");
         assertThat(plan.script().cues()).extracting(Cue::start).containsExactly(0.0, 4.0, 8.0);
     }
 

@@ -1,9 +1,13 @@
 package app.avrel.posture.count;
 
-/** How much a cue says. */
+/** How much a cue says, most first. */
 public enum CueLevel {
-    /** One plain sentence an action. */
+    /** Whole sentences with every number that is recorded. */
+    EXPLAIN,
+    /** Whole sentences of what is new. */
     GUIDE,
-    /** Two to four words an action. */
-    PROMPT
+    /** Calls of two or three words. */
+    PROMPT,
+    /** The number of the count. */
+    COUNT
 }

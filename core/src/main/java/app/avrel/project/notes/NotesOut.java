@@ -8,6 +8,7 @@ import app.avrel.posture.PostureName;
 import app.avrel.posture.StartFoot;
 import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Language;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Contact;
@@ -19,9 +20,8 @@ import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Toes;
 import app.avrel.posture.move.Turning;
 import app.avrel.project.Project;
-import app.avrel.posture.count.Language;
-import app.avrel.words.say.Saying;
 import app.avrel.words.Wording;
+import app.avrel.words.say.Saying;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -34,8 +34,12 @@ public final class NotesOut {
     private final StringBuilder out = new StringBuilder();
 
     private NotesOut(Project project) {
-        said = Saying.exact(Language.ENGLISH, new Wording(
-                project.setting().directions(), Heading.FRONT, project.setting().rules()));
+        said = Saying.exact(
+                Language.ENGLISH,
+                new Wording(
+                        project.setting().directions(),
+                        Heading.FRONT,
+                        project.setting().rules()));
     }
 
     /** {@return the postures of a project as notes, in the order of its shelf} */

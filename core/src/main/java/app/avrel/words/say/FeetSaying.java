@@ -55,11 +55,25 @@ record FeetSaying(Voice voice) {
     }
 
     private String step(Move.Step step) {
+        Slots slots = landed(step.foot(), step.landing(), step.toes()).key("way", step.way());
+        if (step.place() instanceof StepPlace.Along along && voice.has("step.along")) {
+            return voice.say("step.along", along(slots, along));
+        }
         return voice.say(
-                "step",
-                landed(step.foot(), step.landing(), step.toes())
-                        .text("place", place(step.place(), step.foot()))
-                        .key("way", step.way()));
+                bare(step.place()) ? "step.verb" : "step", slots.text("place", place(step.place(), step.foot())));
+    }
+
+    /** A place that toes could point to as well: it wants its verb. */
+    private boolean bare(StepPlace place) {
+        boolean line = place instanceof StepPlace.LevelWithHeel || place instanceof StepPlace.OnHeelLine;
+        boolean hall = place instanceof StepPlace.Along along && along.direction() instanceof Direction.OfPosture;
+        return voice.has("step.verb") && (line || hall);
+    }
+
+    private Slots along(Slots slots, StepPlace.Along along) {
+        return slots.text("direction", voice.direction(along.direction()))
+                .text("distance", voice.length(along.distance()))
+                .text("width", along.width().map(this::width));
     }
 
     private String lower(Move.Lower lower) {
@@ -77,14 +91,11 @@ record FeetSaying(Voice voice) {
     private String place(StepPlace place, Side foot) {
         Slots slots = Voice.of("foot", foot);
         return switch (place) {
-            case StepPlace.Along along ->
-                voice.say(
-                        "place.along",
-                        slots.text("direction", voice.direction(along.direction()))
-                                .text("distance", voice.length(along.distance()))
-                                .text("width", along.width().map(this::width)));
+            case StepPlace.Along along -> voice.say("place.along", along(slots, along));
             case StepPlace.Beside beside ->
-                voice.say("place.beside", slots.text("gap", voice.length(beside.gap())).text("ahead", ahead(beside.ahead())));
+                voice.say(
+                        "place.beside",
+                        slots.text("gap", voice.length(beside.gap())).text("ahead", ahead(beside.ahead())));
             case StepPlace.LevelWithHeel level ->
                 voice.say("place.level", slots.text("width", level.width().map(this::width)));
             case StepPlace.OnHeelLine line -> voice.say("place.on_line", slots.text("ahead", ahead(line.ahead())));
@@ -94,7 +105,8 @@ record FeetSaying(Voice voice) {
                         slots.text("distance", voice.length(across.distance())));
             case StepPlace.WhereWas was ->
                 voice.say(was.foot() == foot ? "place.where_it_was" : "place.where_other_was", slots);
-            case StepPlace.AtToes at -> voice.say(at.foot() == foot ? "place.at_its_toes" : "place.at_other_toes", slots);
+            case StepPlace.AtToes at ->
+                voice.say(at.foot() == foot ? "place.at_its_toes" : "place.at_other_toes", slots);
         };
     }
 

@@ -1,15 +1,21 @@
 package app.avrel.words.say;
 
+import app.avrel.body.Side;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Turn;
 import app.avrel.posture.hand.HandAt;
 import app.avrel.posture.hand.HandOffset;
+import app.avrel.posture.hand.HandPath;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Reach;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Move;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** What the hands do, and what they hold, in words. */
 record HandsSaying(Voice voice) {
@@ -24,10 +30,17 @@ record HandsSaying(Voice voice) {
     }
 
     private String place(Move.PlaceHand move) {
+        return voice.exact() ? exactly(move) : goes(List.of(move), HandWay.unseen(move.to()));
+    }
+
+    private String exactly(Move.PlaceHand move) {
         boolean stays = move.to().at().filter(HandAt.STAYS::equals).isPresent();
         return voice.say(
                 stays ? "hand.stays" : "hand",
-                details(move.to()).key("hand", move.hand()).key("other", move.hand().other()).key("path", move.path()));
+                details(move.to())
+                        .key("hand", move.hand())
+                        .key("other", move.hand().other())
+                        .key("path", move.path()));
     }
 
     /** What is said of where a hand is and how it looks, as the gaps of a phrase. */
@@ -45,16 +58,109 @@ record HandsSaying(Voice voice) {
                 .key("shape", to.shape());
     }
 
+    /**
+     * {@return a hand, or both, going somewhere}
+     *
+     * @param moves one hand's, or both hands' that do the same
+     */
+    String goes(List<Move.PlaceHand> moves, HandWay way) {
+        Move.PlaceHand move = moves.getFirst();
+        boolean both = moves.size() > 1;
+        HandPlace to = move.to();
+        Slots slots = details(to)
+                .key("hand", move.hand())
+                .text("who", both ? voice.say("who.both") : who(move.hand()))
+                .text("palms", both ? voice.say("palms.both") : voice.word("palm_of", move.hand()))
+                .text(
+                        "rest",
+                        rest(
+                                to,
+                                both,
+                                way == HandWay.LOOKS && looksOnly(to),
+                                way == HandWay.FORWARD || way == HandWay.BACK,
+                                move.path()));
+        return voice.say(key(to, way), slots);
+    }
+
+    private String who(Side hand) {
+        return voice.has("the_hand.left") ? voice.word("the_hand", hand) : voice.word("hand", hand);
+    }
+
+    private String key(HandPlace to, HandWay way) {
+        boolean high = to.height().isPresent() || way == HandWay.AT;
+        String goes = "hand.goes." + way.name().toLowerCase(Locale.ROOT);
+        return switch (way) {
+            case STAYS -> "hand.stays";
+            case LOOKS -> looks(to);
+            case THERE -> high ? presses(to, goes) : looks(to);
+            case UP, DOWN, FORWARD, BACK, OUT, IN, AT -> presses(to, goes);
+        };
+    }
+
+    /** A palm that leads has a verb of its own: it pushes forward, presses down, lifts. */
+    private String presses(HandPlace to, String goes) {
+        String own = goes
+                + to.palm()
+                        .map(palm -> ".palm_" + palm.name().toLowerCase(Locale.ROOT))
+                        .orElse("");
+        return voice.has(own) ? own : goes;
+    }
+
+    private String looks(HandPlace to) {
+        if (to.palm().isPresent() && looksOnly(to) || to.palm().isPresent() && voice.register() == Register.CALL) {
+            return "hand.looks.palm";
+        }
+        return to.shape().isPresent() && voice.register() == Register.CALL ? "hand.looks.shape" : "hand.looks";
+    }
+
+    private static boolean looksOnly(HandPlace to) {
+        return to.equals(HandPlace.UNSAID.withPalm(to.palm()));
+    }
+
+    /** What else is said, each after a comma. */
+    private String rest(HandPlace to, boolean both, boolean palmSaid, boolean inTheVerb, Optional<HandPath> path) {
+        if (voice.register() == Register.CALL) {
+            return "";
+        }
+        Slots slots = details(to).key("path", path);
+        List<String> said = new ArrayList<>();
+        to.offset().ifPresent(offset -> said.add(offset(offset)));
+        to.point().ifPresent(point -> said.add(voice.word("measured", point)));
+        to.sideways()
+                .filter(side -> !(both && side.equals(Sideways.OWN_SIDE)))
+                .ifPresent(side -> said.add(sideways(side)));
+        to.reach().filter(_ -> !inTheVerb).ifPresent(reach -> said.add(reach(reach)));
+        if (to.palm().isPresent() && !palmSaid) {
+            said.add(voice.say(both ? "detail.palms" : "detail.palm", slots));
+        }
+        to.fingers().ifPresent(_ -> said.add(voice.say("detail.fingers", slots)));
+        to.elbow().ifPresent(_ -> said.add(voice.say(both ? "detail.elbows" : "detail.elbow", slots)));
+        to.shape()
+                .ifPresent(shape -> said.add(voice.word(both && voice.has("shapes.open") ? "shapes" : "shape", shape)));
+        path.ifPresent(way -> said.add(voice.word("path", way)));
+        return said.stream()
+                .map(detail -> voice.say("detail", Slots.none().text("detail", detail)))
+                .collect(Collectors.joining());
+    }
+
     private String offset(HandOffset offset) {
         return voice.say(
-                "offset." + offset.way().name().toLowerCase(Locale.ROOT), Slots.none().text("by", voice.length(offset.by())));
+                "offset." + offset.way().name().toLowerCase(Locale.ROOT),
+                Slots.none().text("by", voice.length(offset.by())));
     }
 
     String sideways(Sideways sideways) {
         return switch (sideways) {
             case Sideways.Across(double halves) -> across(halves);
             case Sideways.Toward(Direction.OfBody(Turn turn)) ->
-                voice.say("sideways.toward", Slots.none().text("direction", voice.exact() ? voice.angle(turn) : voice.direction(new Direction.OfBody(turn))));
+                voice.say(
+                        "sideways.toward",
+                        Slots.none()
+                                .text(
+                                        "direction",
+                                        voice.exact()
+                                                ? voice.angle(turn)
+                                                : voice.direction(new Direction.OfBody(turn))));
             case Sideways.Toward(Direction.OfPosture hall) ->
                 voice.say("sideways.toward", Slots.none().text("direction", voice.direction(hall)));
         };
@@ -107,7 +213,7 @@ record HandsSaying(Voice voice) {
     private String leaning(Direction to) {
         return switch (to) {
             case Direction.OfPosture _ -> voice.direction(to);
-            case Direction.OfBody(Turn turn) -> voice.exact() ? voice.angle(turn) : voice.direction(to);
+            case Direction.OfBody(Turn turn) -> voice.angle(turn);
         };
     }
 }

@@ -62,15 +62,21 @@ final class PhraseBook {
     }
 
     boolean has(Register register, String key) {
-        return phrases.containsKey(register.prefix() + key) || phrases.containsKey(key);
+        return find(register, key).isPresent();
+    }
+
+    /** The register's own phrase; a short sentence may be the long one, and whatever has none is said exactly. */
+    private Optional<Phrase> find(Register register, String key) {
+        Phrase longer = register == Register.GUIDE ? phrases.get(Register.EXPLAIN.prefix() + key) : null;
+        return Optional.ofNullable(phrases.get(register.prefix() + key))
+                .or(() -> Optional.ofNullable(longer))
+                .or(() -> Optional.ofNullable(phrases.get(key)));
     }
 
     /** {@return the phrase with its gaps filled} */
     String say(Register register, String key, Slots slots) {
-        Phrase phrase = Optional.ofNullable(phrases.get(register.prefix() + key)).orElseGet(() -> phrases.get(key));
-        if (phrase == null) {
-            throw new IllegalStateException("no phrase in " + language + " for " + key);
-        }
+        Phrase phrase = find(register, key)
+                .orElseThrow(() -> new IllegalStateException("no phrase in " + language + " for " + key));
         return phrase.fill(slots, (noun, constant) -> say(register, noun + "." + constant, slots))
                 .orElseThrow(() -> new IllegalStateException("gap not filled in " + language + ": " + key));
     }

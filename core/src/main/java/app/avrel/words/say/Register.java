@@ -4,7 +4,9 @@ package app.avrel.words.say;
 public enum Register {
     /** Everything that is recorded; read back, it is the same record. */
     EXACT(""),
-    /** A plain sentence, as one explains a movement. */
+    /** A whole sentence, as one explains a movement. */
+    EXPLAIN("explain:"),
+    /** A short sentence, said while one moves. */
     GUIDE("guide:"),
     /** Two or three words, as one calls it. */
     CALL("call:");

@@ -63,7 +63,9 @@ record TrunkSaying(Voice voice) {
         return turn.turning()
                 .map(turning -> switch (turning) {
                     case Turning.By(Turn by) ->
-                        voice.say("turn.by", slots.key("side", Voice.side(by)).text("degrees", voice.degrees(by.degrees())));
+                        voice.say(
+                                "turn.by",
+                                slots.key("side", Voice.side(by)).text("degrees", voice.degrees(by.degrees())));
                     case Turning.Between(Turn least, Turn most) ->
                         voice.say(
                                 "turn.between",
@@ -106,8 +108,10 @@ record TrunkSaying(Voice voice) {
     String look(Gaze gaze) {
         return switch (gaze) {
             case Gaze.Ahead _ -> voice.say("look.ahead");
-            case Gaze.AtHand(Side hand, var aim) -> voice.say("look." + aim.name().toLowerCase(Locale.ROOT), Voice.of("hand", hand));
-            case Gaze.Toward(var direction) -> voice.say("look.toward", Slots.none().text("direction", aside(direction)));
+            case Gaze.AtHand(Side hand, var aim) ->
+                voice.say("look." + aim.name().toLowerCase(Locale.ROOT), Voice.of("hand", hand));
+            case Gaze.Toward(var direction) ->
+                voice.say("look.toward", Slots.none().text("direction", aside(direction)));
         };
     }
 

@@ -48,11 +48,14 @@ record Voice(PhraseBook book, Register register, Wording saying) {
     String length(Length length) {
         String unit = "length." + length.unit().name().toLowerCase(Locale.ROOT);
         double size = Math.abs(length.amount());
-        if (size == 0.5 && has(unit + ".half")) {
+        if (length.amount() == 0.5 && has(unit + ".half")) {
             return say(unit + ".half");
         }
-        String key = size == 1 && has(unit + ".one") ? unit + ".one" : unit;
-        return say(key, Slots.none().text("n", Numbers.plain(exact() ? length.amount() : size)));
+        String key = (exact() ? size : length.amount()) == 1 && has(unit + ".one") ? unit + ".one" : unit;
+        return say(
+                key,
+                Slots.none()
+                        .text("n", Numbers.plain(exact() || register == Register.EXPLAIN ? length.amount() : size)));
     }
 
     Optional<String> length(Optional<Length> length) {
@@ -80,7 +83,8 @@ record Voice(PhraseBook book, Register register, Wording saying) {
     /** {@return a direction as it follows a verb} */
     String direction(Direction direction) {
         return switch (direction) {
-            case Direction.OfPosture(Bearing heading) -> say("direction.hall", Slots.none().text("heading", hall(heading)));
+            case Direction.OfPosture(Bearing heading) ->
+                say("direction.hall", Slots.none().text("heading", hall(heading)));
             case Direction.OfBody(Turn turn) -> ofBody(turn);
         };
     }
@@ -93,7 +97,8 @@ record Voice(PhraseBook book, Register register, Wording saying) {
             return say("direction.back");
         }
         String eighth = "direction.eighth." + Math.floorMod(Math.round(turn.degrees() / 45), 8);
-        boolean near = Math.abs(turn.degrees() - 45 * Math.round(turn.degrees() / 45)) <= CLOSE;
+        double off = Math.abs(turn.degrees() - 45 * Math.round(turn.degrees() / 45));
+        boolean near = off <= (register == Register.EXPLAIN ? EXACTLY : CLOSE);
         return near && has(eighth) ? say(eighth) : say("direction.angle", degreesTo(turn));
     }
 
@@ -104,7 +109,10 @@ record Voice(PhraseBook book, Register register, Wording saying) {
             case DEGREES -> inDegrees(heading);
             case CLOCK -> clock(heading);
             case COMPASS ->
-                eighth("compass.", heading.plus(new Turn(saying.directions().startFaces().degrees())), heading);
+                eighth(
+                        "compass.",
+                        heading.plus(new Turn(saying.directions().startFaces().degrees())),
+                        heading);
             case HALL -> eighth("place.", heading, heading);
         };
     }

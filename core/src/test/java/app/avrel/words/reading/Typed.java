@@ -8,8 +8,8 @@ import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
 import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Language;
-import app.avrel.words.say.Saying;
 import app.avrel.words.Wording;
+import app.avrel.words.say.Saying;
 import java.util.stream.Collectors;
 
 /** What is typed in tests, and what it comes to in canonical words. */

@@ -27,7 +27,8 @@ class TypedLinesTest {
         LineReading reading = line.read();
         assertThat(reading.refusals()).isEmpty();
         assertThat(reading.questions()).isEmpty();
-        assertThat(Saying.exact(Language.ENGLISH, Typed.SAYING).line(reading.count())).isEqualTo(line.recorded());
+        assertThat(Saying.exact(Language.ENGLISH, Typed.SAYING).line(reading.count()))
+                .isEqualTo(line.recorded());
     }
 
     @Test

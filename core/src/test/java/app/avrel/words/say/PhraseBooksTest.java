@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.avrel.posture.count.Language;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -12,18 +13,18 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** The books of phrases of the three languages, held against each other. */
 class PhraseBooksTest {
 
-    /** What only one language needs, such as another word for one o'clock. */
+    private static final Pattern OWN = Pattern.compile("\\.(one|half|along|verb|any)$"
+            + "|^(at_height|the_hand|lower|shapes|sideways|width|direction\\.eighth|detail)\\b"
+            + "|^hand\\.goes\\.\\w+\\.palm");
+
+    /** What only one language needs: another word for one o'clock, the article before a hand. */
     private static boolean ownGrammar(String key) {
-        return key.endsWith(".one")
-                || key.endsWith(".half")
-                || key.startsWith("at_height.")
-                || key.startsWith("the_hand.")
-                || key.startsWith("lower.");
+        return OWN.matcher(key).find();
     }
 
     private static Set<String> said(Language language) {
         return PhraseBook.of(language).keys().stream()
-                .map(key -> key.replaceFirst("^(guide|call):", ""))
+                .map(key -> key.replaceFirst("^(explain|guide|call):", ""))
                 .filter(key -> !ownGrammar(key))
                 .collect(Collectors.toCollection(TreeSet::new));
     }

@@ -18,11 +18,11 @@ import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import app.avrel.rules.Finding;
 import app.avrel.rules.check.Checkup;
-import app.avrel.words.say.Saying;
 import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import app.avrel.words.reading.Standings;
+import app.avrel.words.say.Saying;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -113,7 +113,8 @@ final class SayCommand implements Callable<Integer> {
         LineReading reading = new Line(read, saying(), posing.body()).read(line, start);
         List<Finding> findings = findings(reading.count(), start);
         if (json) {
-            System.out.println(ProjectText.compact(SayNodes.of(reading, findings, Saying.exact(read, saying()), posing.body())));
+            System.out.println(
+                    ProjectText.compact(SayNodes.of(reading, findings, Saying.exact(read, saying()), posing.body())));
         } else {
             print(reading, findings);
         }

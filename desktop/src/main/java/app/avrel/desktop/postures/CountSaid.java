@@ -50,7 +50,7 @@ final class CountSaid extends VBox {
 
     private void show(EntryField field, CueLevel level, Holder holder, int index, Count count, CountWords words) {
         field.field().setPromptText(words.generated(count, level));
-        field.show(CountWords.own(count, level).orElse(""), text -> {
+        field.show(words.own(count, level).orElse(""), text -> {
             boolean settled = session.settled();
             if (settled) {
                 session.apply(CountEdits.change(

@@ -6,10 +6,10 @@ import app.avrel.motion.Pose;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Language;
 import app.avrel.project.Project;
-import app.avrel.words.say.Saying;
 import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
+import app.avrel.words.say.Saying;
 import java.util.List;
 
 /** Counts as typed lines, and typed lines as counts. */

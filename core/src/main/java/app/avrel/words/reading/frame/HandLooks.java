@@ -132,8 +132,7 @@ final class HandLooks {
         if (clause.takeAll(Term.Manner.ROUNDED) || round) {
             return place.withReach(Reach.ROUNDED);
         }
-        Optional<Double> share =
-                clause.has(Term.Manner.EXTENDED) ? share() : Optional.empty();
+        Optional<Double> share = clause.has(Term.Manner.EXTENDED) ? share() : Optional.empty();
         if (share.filter(percent -> percent >= 0 && percent <= 100).isPresent()) {
             clause.takeAll(Term.Manner.EXTENDED);
             return place.withReach(new Reach((int) Math.round(share.get())));

@@ -53,7 +53,8 @@ final class KickReading {
         Optional<Direction> toward = ways.of(side.orElse(Side.LEFT));
         toward = toward.filter(to -> !(to.equals(Direction.LEFT) || to.equals(Direction.RIGHT))
                 || clause.indexOf(Term.Way.SIDE) >= 0
-                || clause.items().stream().anyMatch(item -> Ways.amount(item.term()).isPresent())
+                || clause.items().stream()
+                        .anyMatch(item -> Ways.amount(item.term()).isPresent())
                 || clause.items().stream().anyMatch(item -> item.bareSide() && item.rel() == Term.Rel.TO));
         clause.takeAll(Term.Way.OUT);
         Fit fit = Fit.of(new Move.Kicking(side.orElse(Side.LEFT), kind, toward, height))

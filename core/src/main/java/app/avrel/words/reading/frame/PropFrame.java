@@ -64,8 +64,9 @@ final class PropFrame implements Frame {
                         || item.rel() == Term.Rel.TO && act == PropAct.PASS
                         || item.rel() == Term.Rel.ON));
         Optional<Direction> leaning = leaning(clause, now);
-        Optional<Pointing> points =
-                clause.indexOf(Term.Act.POINT) >= 0 || clause.indexOf(Term.Act.FACE) >= 0 ? sided(clause).or(() -> points(clause)) : points(clause);
+        Optional<Pointing> points = clause.indexOf(Term.Act.POINT) >= 0 || clause.indexOf(Term.Act.FACE) >= 0
+                ? sided(clause).or(() -> points(clause))
+                : points(clause);
         Optional<Direction> toward = leaning.or(
                 () -> new Ways(clause, now).hall().map(heading -> new Direction.OfPosture(now.ofPosture(heading))));
         points = touches ? points.or(() -> Optional.of(Pointing.DOWN)) : points;

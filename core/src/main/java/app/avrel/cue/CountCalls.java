@@ -1,0 +1,137 @@
+package app.avrel.cue;
+
+import app.avrel.form.Moment;
+import app.avrel.form.Playing;
+import app.avrel.posture.count.Breath;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.move.Move;
+import app.avrel.words.CountWords;
+import app.avrel.words.Wording;
+import app.avrel.words.say.Calling;
+import app.avrel.words.say.Layer;
+import app.avrel.words.say.Register;
+import app.avrel.words.say.Scene;
+import app.avrel.words.say.Telling;
+import app.avrel.words.say.Told;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** What is called in one count: each call one thing that is new, the most needed ones where not all find room. */
+final class CountCalls {
+
+    /** The share of a count's time that may be spoken at length. */
+    private static final double ROOM = 0.9;
+
+    /**
+     * Something to be called.
+     *
+     * @param due which share of the count has gone when its movement begins, 0 to 1
+     */
+    record Wanted(Call.Kind kind, String words, double due) {}
+
+    private final CueOrder order;
+    private final CountWords words;
+    private final Telling explained;
+    private final Telling guided;
+    private final Telling calling;
+    private final Calling calls;
+
+    CountCalls(CueOrder order, Wording wording) {
+        this.order = order;
+        words = new CountWords(order.language(), wording);
+        explained = new Telling(order.language(), Register.EXPLAIN, wording);
+        guided = new Telling(order.language(), Register.GUIDE, wording);
+        calling = new Telling(order.language(), Register.CALL, wording);
+        calls = new Calling(order.language());
+    }
+
+    /**
+     * {@return what is called of a count}
+     *
+     * @param count its stages as they are done
+     * @param stepNext whether the next count begins with a step
+     * @param breathes the breath that is new in this count
+     */
+    List<Wanted> of(List<Moment> count, Rung rung, boolean stepNext, Breath breathes) {
+        double room = ROOM * Playing.measures(count.getFirst().count()) * order.secondsPerBeat();
+        List<Wanted> wanted = new ArrayList<>();
+        Count recorded = count.getFirst().count();
+        if (order.numbers() || rung.level() == CueLevel.COUNT) {
+            wanted.add(new Wanted(
+                    Call.Kind.NUMBER, calls.number(count.getFirst().place().count() + 1), 0));
+        }
+        Optional<String> own = words.own(recorded, rung.level());
+        if (own.isPresent() && rung.layer() == Layer.EVERYTHING) {
+            wanted.add(new Wanted(Call.Kind.MOVE, own.get(), 0));
+        } else {
+            wanted.addAll(moves(count, rung, stepNext, room));
+        }
+        if (order.breath() && breathes != Breath.FREE || rung.layer() == Layer.BREATH) {
+            calls.breath(breathes, rung.level() == CueLevel.PROMPT)
+                    .ifPresent(said -> wanted.add(new Wanted(Call.Kind.BREATH, said, 0)));
+        }
+        return wanted;
+    }
+
+    private List<Wanted> moves(List<Moment> count, Rung rung, boolean stepNext, double room) {
+        List<Scene> scenes = count.stream()
+                .map(moment -> new Scene(moment.stage(), moment.before(), moment.after()))
+                .toList();
+        if (rung.layer() == Layer.BREATH || rung.level() == CueLevel.COUNT) {
+            return List.of();
+        }
+        if (rung.level() == CueLevel.EXPLAIN) {
+            return sentences(explained, explained.of(scenes, rung.layer(), true), rung);
+        }
+        if (rung.level() == CueLevel.GUIDE) {
+            return sentences(guided, fitting(guided.of(scenes, rung.layer(), false), room, stepNext), rung);
+        }
+        List<Told> told = calling.of(scenes, rung.layer(), false);
+        return chosen(told, rung.calls(), stepNext).stream()
+                .map(one -> new Wanted(Call.Kind.MOVE, one.words(), (double) one.stage() / count.size()))
+                .toList();
+    }
+
+    private static List<Wanted> sentences(Telling telling, List<Told> told, Rung rung) {
+        return told.isEmpty() && rung.layer() != Layer.EVERYTHING
+                ? List.of()
+                : List.of(new Wanted(Call.Kind.MOVE, telling.sentences(told), 0));
+    }
+
+    /** What finds room in the count: the least needed is left out until the rest can be said in its time. */
+    private List<Told> fitting(List<Told> told, double room, boolean stepNext) {
+        List<Told> kept = new ArrayList<>(told);
+        while (kept.size() > 1 && SpeechTime.of(order.language()).seconds(guided.sentences(kept)) > room) {
+            Told least = kept.stream()
+                    .max(Comparator.comparingInt(one -> urgency(one, told, stepNext)))
+                    .orElseThrow();
+            if (urgency(least, told, stepNext) <= 1) {
+                break;
+            }
+            kept.remove(least);
+        }
+        return kept;
+    }
+
+    private static List<Told> chosen(List<Told> told, int most, boolean stepNext) {
+        List<Told> byNeed = told.stream()
+                .sorted(Comparator.comparingInt(one -> urgency(one, told, stepNext)))
+                .toList();
+        long needed = told.stream()
+                .filter(one -> urgency(one, told, stepNext) == Urgency.SHIFT_BEFORE_STEP)
+                .count();
+        List<Told> kept = byNeed.subList(0, (int) Math.min(told.size(), Math.max(most, needed + 1)));
+        return told.stream().filter(kept::contains).toList();
+    }
+
+    private static int urgency(Told one, List<Told> told, boolean stepNext) {
+        boolean shifts = one.move() instanceof Move.Shift;
+        boolean step = told.stream().anyMatch(other -> other.stage() > one.stage() && Urgency.frees(other.move()));
+        boolean last =
+                told.stream().noneMatch(other -> other.stage() > one.stage() && other.move() instanceof Move.Shift);
+        return shifts && (step || stepNext && last) ? Urgency.SHIFT_BEFORE_STEP : Urgency.of(one.move());
+    }
+}

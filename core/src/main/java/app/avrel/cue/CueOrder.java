@@ -1,0 +1,54 @@
+package app.avrel.cue;
+
+import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.Language;
+import app.avrel.words.say.Layer;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
+
+/**
+ * What is wanted of a script.
+ *
+ * @param level how much is said; by the ladder, shorter each time, where empty
+ * @param secondsPerBeat 0.2 to 30
+ * @param lead seconds by which a call ends before its movement begins, 0 to 5
+ * @param calls most calls a count, 1 to 5
+ * @param names whether a posture's name is called
+ * @param ordinals whether the second and third time are told
+ * @param numbers whether the counts are told by number
+ * @param breath whether the breath is called
+ */
+@RecordBuilder
+public record CueOrder(
+        Language language,
+        Optional<CueLevel> level,
+        Layer layer,
+        double secondsPerBeat,
+        double lead,
+        int calls,
+        boolean names,
+        boolean ordinals,
+        boolean numbers,
+        boolean breath)
+        implements CueOrderBuilder.With {
+
+    /** Four seconds a beat, shorter each time, in English. */
+    public static final CueOrder USUAL =
+            new CueOrder(Language.ENGLISH, Optional.empty(), Layer.EVERYTHING, 4, 1, 2, true, true, false, true);
+
+    public CueOrder {
+        if (!(secondsPerBeat >= 0.2 && secondsPerBeat <= 30)) {
+            throw new IllegalArgumentException("a beat must take 0.2 to 30 seconds, but was " + secondsPerBeat);
+        }
+        if (!(lead >= 0 && lead <= 5)) {
+            throw new IllegalArgumentException("the lead must be 0 to 5 seconds, but was " + lead);
+        }
+        if (calls < 1 || calls > 5) {
+            throw new IllegalArgumentException("calls a count must be 1 to 5, but were " + calls);
+        }
+    }
+
+    public CueOrder withLevel(CueLevel said) {
+        return withLevel(Optional.of(said));
+    }
+}

@@ -1,0 +1,44 @@
+package app.avrel.words.say;
+
+import app.avrel.posture.count.Breath;
+import app.avrel.posture.count.Language;
+import java.util.Locale;
+import java.util.Optional;
+
+/** What is called beside the moves: numbers, ordinals, the breath, the other side. */
+public final class Calling {
+
+    private final PhraseBook book;
+
+    public Calling(Language language) {
+        book = PhraseBook.of(language);
+    }
+
+    /** {@return the number of a count, from 1} */
+    public String number(int number) {
+        return spoken("numbers", number);
+    }
+
+    /** {@return such as {@code third time}, from 1} */
+    public String time(int nth) {
+        return book.say(Register.CALL, "time", Slots.none().text("nth", spoken("ordinals", nth)));
+    }
+
+    public String otherSide() {
+        return book.say(Register.CALL, "other_side");
+    }
+
+    private String spoken(String list, int number) {
+        String[] words = book.say(Register.CALL, list).split(" ");
+        return number <= words.length ? words[number - 1] : Integer.toString(number);
+    }
+
+    /** {@return what is said of a breath; nothing where it is free} */
+    public Optional<String> breath(Breath breath, boolean briefly) {
+        return breath == Breath.FREE
+                ? Optional.empty()
+                : Optional.of(book.say(
+                        briefly ? Register.CALL : Register.GUIDE,
+                        "breath." + breath.name().toLowerCase(Locale.ROOT)));
+    }
+}
