@@ -4,7 +4,7 @@ import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Move;
 
 /** Which of a count's moves is called where not all can be; lower is called first. */
-final class Urgency {
+public final class Urgency {
 
     /** What must never be left out: the shift before a step. */
     static final int SHIFT_BEFORE_STEP = 0;
@@ -28,7 +28,12 @@ final class Urgency {
     }
 
     /** {@return whether a foot leaves the floor or goes to another place, so that the weight must be off it} */
-    static boolean frees(Move move) {
+    public static boolean frees(Move move) {
         return of(move) == 1;
+    }
+
+    /** {@return whether its order matters: a step, or the weight} */
+    public static boolean matters(Move move) {
+        return frees(move) || move instanceof Move.Shift;
     }
 }

@@ -53,17 +53,19 @@ public final class Line {
     private final Wording saying;
     private final Body body;
     private final TaughtWords taught;
+    private final boolean hears;
 
     /**
      * @param saying the vocabulary, the hall heading of the front against which moves are recorded, the house rules
      * @param body for whom lengths count while reading on from stage to stage
      */
     public Line(Language language, Wording saying, Body body) {
-        this(language, saying, body, TaughtWords.NONE);
+        this(language, saying, body, TaughtWords.NONE, false);
     }
 
-    private Line(Language language, Wording saying, Body body, TaughtWords taught) {
+    private Line(Language language, Wording saying, Body body, TaughtWords taught, boolean hears) {
         this.language = language;
+        this.hears = hears;
         this.saying = saying;
         this.body = body;
         this.taught = taught;
@@ -71,7 +73,12 @@ public final class Line {
 
     /** {@return this line, which also knows the school's own words} */
     public Line knowing(List<TaughtWord> words) {
-        return new Line(language, saying, body, TaughtWords.of(words, language));
+        return new Line(language, saying, body, TaughtWords.of(words, language), hears);
+    }
+
+    /** {@return this line, heard and not recorded: what is not said is left open instead of asked for} */
+    public Line heard() {
+        return new Line(language, saying, body, taught, true);
     }
 
     /** {@return what a line says for one who stands so} */
@@ -83,7 +90,7 @@ public final class Line {
         Phrases.Found phrases =
                 Phrases.of(typed, tokens, language, saying.directions().startFaces());
         CountWords count = CountWords.of(Correcting.of(Images.of(phrases.items(), typed)));
-        Run run = new Run(typed, Situation.before(saying, body, pose), count.manner());
+        Run run = new Run(typed, Situation.before(saying, body, pose).withHears(hears), count.manner());
         Stages.of(count.others()).forEach(run::stage);
         count.words().forEach(item -> run.word(item, LineReading.Role.COUNT, -1));
         count.others().stream()

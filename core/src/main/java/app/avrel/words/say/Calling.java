@@ -2,8 +2,11 @@ package app.avrel.words.say;
 
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.Language;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /** What is called beside the moves: numbers, ordinals, the breath, the other side. */
 public final class Calling {
@@ -22,6 +25,23 @@ public final class Calling {
     /** {@return such as {@code third time}, from 1} */
     public String time(int nth) {
         return book.say(Register.CALL, "time", Slots.none().text("nth", spoken("ordinals", nth)));
+    }
+
+    /** {@return the number that a word says, from 1} */
+    public OptionalInt numberSaid(String word) {
+        if (word.matches("\\d{1,2}")) {
+            return OptionalInt.of(Integer.parseInt(word));
+        }
+        int at = List.of(book.say(Register.CALL, "numbers").split(" ")).indexOf(word);
+        return at < 0 ? OptionalInt.empty() : OptionalInt.of(at + 1);
+    }
+
+    /** {@return which time some words say it is, such as {@code third time}} */
+    public OptionalInt timeSaid(String words) {
+        int most = book.say(Register.CALL, "ordinals").split(" ").length;
+        return IntStream.rangeClosed(1, most)
+                .filter(nth -> time(nth).equals(words))
+                .findFirst();
     }
 
     public String otherSide() {

@@ -14,6 +14,8 @@ import picocli.CommandLine.Command;
             MeasureCommand.class,
             RecordCommand.class,
             NotesCommand.class,
+            CuesCommand.class,
+            HearCommand.class,
             ShotsCommand.class,
             SchemaCommand.class
         },
@@ -35,6 +37,6 @@ public final class Door implements Runnable {
         throw new CommandLine.ParameterException(
                 spec.commandLine(),
                 "Say what to do: demo, open FILE, say LINE, check FILE, form FILE, record NOTES, notes FILE,"
-                        + " measure, shots DIR.");
+                        + " cues FILE, hear FILE SCRIPT, measure, shots DIR.");
     }
 }

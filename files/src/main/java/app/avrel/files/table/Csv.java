@@ -9,11 +9,11 @@ import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
 /** Rows under a heading line. */
-final class Csv {
+public final class Csv {
 
     private Csv() {}
 
-    static String write(List<String> heads, List<List<String>> rows) {
+    public static String write(List<String> heads, List<List<String>> rows) {
         StringBuilder text = new StringBuilder();
         CSVFormat format = CSVFormat.RFC4180
                 .builder()

@@ -34,6 +34,12 @@ final class FootPlaces {
             clause.takeAll(Term.Way.IN);
             return Optional.of(new StepPlace.Beside(Optional.empty(), Optional.empty()));
         }
+        if (clause.take(Term.Rel.BESIDE)) {
+            return Optional.of(new StepPlace.Beside(Optional.empty(), Optional.empty()));
+        }
+        if (clause.take(Term.Rel.LEVEL_WITH)) {
+            return Optional.of(new StepPlace.LevelWithHeel(Optional.empty()));
+        }
         if (!clause.has(FootPlaces::anchors)) {
             keepAhead();
         }

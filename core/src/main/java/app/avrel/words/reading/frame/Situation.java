@@ -31,6 +31,7 @@ import java.util.Optional;
  * @param bothHands whether both hands were spoken of
  * @param lastHeading the direction of the hall spoken of last
  * @param topic what the clause before was about
+ * @param hears whether one only listens: what is not said is left open instead of asked for
  */
 @RecordBuilder
 public record Situation(
@@ -44,7 +45,8 @@ public record Situation(
         Optional<HandPlace> lastPlace,
         boolean bothHands,
         Optional<Heading> lastHeading,
-        Topic topic)
+        Topic topic,
+        boolean hears)
         implements SituationBuilder.With {
 
     /** What a line spoke of last. */
@@ -79,7 +81,8 @@ public record Situation(
                 Optional.empty(),
                 false,
                 Optional.empty(),
-                Topic.NOTHING);
+                Topic.NOTHING,
+                false);
     }
 
     /** {@return what is known once one stands so} */
@@ -96,7 +99,8 @@ public record Situation(
                 lastPlace,
                 bothHands,
                 lastHeading,
-                topic);
+                topic,
+                hears);
     }
 
     /** {@return what is known after a move was read} */

@@ -138,7 +138,7 @@ final class TurnBodyFrame implements Frame {
                                             clause.text(),
                                             "Say which way the body turns and how far, such as \"waist left 30\"."));
         }
-        boolean open = clause.has(Term.Manner.LITTLE) || clause.indexOf(Term.Manner.SOMEHOW) >= 0;
+        boolean open = now.hears() || clause.has(Term.Manner.LITTLE) || clause.indexOf(Term.Manner.SOMEHOW) >= 0;
         if (open) {
             return turned(part, new Turning.Some(way.get()))
                     .map(fit -> fit.holds("how far the body turns is left open"));
