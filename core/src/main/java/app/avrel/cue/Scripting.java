@@ -10,6 +10,7 @@ import app.avrel.words.Wording;
 import app.avrel.words.say.Calling;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Writes the script of a stretch of a track: what is called in which count, and when. */
 public final class Scripting {
@@ -52,6 +53,17 @@ public final class Scripting {
             scripting.performance(stretch.get(i), i + 1 < stretch.size() ? stretch.get(i + 1) : null);
         }
         return new CueScript(scripting.cues, scripting.at);
+    }
+
+    /** {@return the words that are said of the moves of one count, at the level of the order} */
+    public static String words(List<Moment> count, Occurrence done, CueOrder order, Wording wording) {
+        CueLevel level = order.level().orElse(CueLevel.GUIDE);
+        Rung rung = new Rung(level, order.layer(), order.calls(), Reason.CHOSEN);
+        Wording here = wording.withFront(done.front(count.getFirst().place().section()));
+        return new CountCalls(order.withBreath(false).withNumbers(false), here)
+                .of(count, rung, false, Breath.FREE).stream()
+                        .map(CountCalls.Wanted::words)
+                        .collect(Collectors.joining(", "));
     }
 
     private void performance(Occurrence done, Occurrence next) {

@@ -241,12 +241,50 @@ class CommandsTest {
     @Test
     void sayReadsOtherLanguagesAndStances() {
         assertThat(run("say", "--lang", "es", "talón derecho adelante a la 1").out())
-                .startsWith("right foot steps to 1, heel first")
+                .startsWith("el pie derecho da un paso a la 1, talón primero")
                 .contains("caution: The right foot steps while it bears 50 %");
-        assertThat(run("say", "--lang", "zh", "重心移到左脚70%").out().strip()).isEqualTo("shift 70 left");
+        assertThat(run("say", "--lang", "zh", "重心移到左脚70%").out().strip()).isEqualTo("重心移到左脚百分之70");
         assertThat(run("say", "lower it in front, heel first", "--from", "one-legged, right foot up")
                         .out())
                 .startsWith("lower the right foot forward, heel first");
+    }
+
+    @Test
+    void cuesAreWrittenAsCaptionsThatAPlayerReads() {
+        String captions =
+                run("cues", "demo", "--level", "prompt", "--format", "vtt").out();
+        assertThat(captions).startsWith("WEBVTT\n\n1\n00:00:00.000 --> ").contains("all left");
+        assertThat(run("cues", "demo", "--posture", "open-the-sluice", "--lang", "es", "--level", "guide")
+                        .out())
+                .startsWith("Abrir la compuerta · Todo el peso a la izquierda");
+        assertThat(run("cues", "demo", "--lesson", "1", "--json").out()).contains("\"silence\"");
+    }
+
+    @Test
+    void cuesSayWhatCannotBeAsked() {
+        assertThat(run("cues", "demo", "--format", "tape").error()).contains("text, md, csv, vtt, srt or json");
+        assertThat(run("cues", "demo", "--layer", "toes").error()).contains("feet-and-body");
+        assertThat(run("cues", "demo", "--level", "louder").error()).contains("ladder");
+        assertThat(run("cues", "demo", "--calls", "9").error()).contains("1 to 5");
+        assertThat(run("cues", "demo", "--posture", "nowhere").error()).contains("open-the-sluice");
+        assertThat(run("cues", "demo", "--lang", "tlh").code()).isEqualTo(1);
+    }
+
+    @Test
+    void hearFindsTheSideThatIsSaidWrongly() throws IOException {
+        String said = run("cues", "demo", "--posture", "lean-on-the-gate", "--level", "prompt", "--format", "srt")
+                .out();
+        Path right = Files.writeString(folder.resolve("right.srt"), said);
+        Path wrong =
+                Files.writeString(folder.resolve("wrong.srt"), said.replace("right foot forward", "left foot forward"));
+        assertThat(run("hear", "demo", right.toString(), "--posture", "lean-on-the-gate")
+                        .code())
+                .isZero();
+        Ran heard = run("hear", "demo", wrong.toString(), "--posture", "lean-on-the-gate");
+        assertThat(heard.code()).isEqualTo(1);
+        assertThat(heard.out()).contains("the other side is recorded. Say “right foot forward”");
+        assertThat(run("hear", "demo", folder.resolve("none.srt").toString()).error())
+                .contains("cannot be read");
     }
 
     @Test

@@ -38,6 +38,8 @@ class DesktopArchitectureTest {
                 .definedBy("app.avrel.desktop.form..")
                 .layer("lessons")
                 .definedBy("app.avrel.desktop.lessons..")
+                .layer("cues")
+                .definedBy("app.avrel.desktop.cues..")
                 .layer("settings")
                 .definedBy("app.avrel.desktop.settings..")
                 .layer("hall")
@@ -67,6 +69,8 @@ class DesktopArchitectureTest {
                 .whereLayer("lessons")
                 .mayOnlyBeAccessedByLayers("shell")
                 .whereLayer("form")
+                .mayOnlyBeAccessedByLayers("shell")
+                .whereLayer("cues")
                 .mayOnlyBeAccessedByLayers("shell")
                 .whereLayer("postures")
                 .mayOnlyBeAccessedByLayers("shell", "form")
@@ -102,6 +106,7 @@ class DesktopArchitectureTest {
                 .toList();
         assertThat(rooms)
                 .containsExactly(
+                        "cues",
                         "door",
                         "exchange",
                         "figure",

@@ -128,10 +128,10 @@ class StoryTest {
         assertThat(workplace.session.project().lessons()).hasSize(1);
         assertThat(labels("cue-opening").iterator().next())
                 .contains("Shift all the weight onto the left foot.")
-                .contains("Step forward with the right foot, one and a half foot-lengths, half a shoulder width wide,"
-                        + " heel first, toes pointing forward.")
-                .contains("Turn the body 45° to the right.");
-        assertThat(labels("cue-line")).anyMatch(line -> line.endsWith("right heel forward"));
+                .contains("Step the right foot forward, 1.5 foot-lengths, half a shoulder width wide, heel first,"
+                        + " toes forward.")
+                .contains("Turn the waist 45° to the right.");
+        assertThat(labels("cue-line")).anyMatch(line -> line.endsWith("right foot forward"));
     }
 
     private void workplaceChoosesSegment(int segment) {

@@ -52,6 +52,11 @@ final class Workplace {
         }
 
         @Override
+        public Optional<Path> toWriteScript(String suggested) {
+            return Optional.of(file.resolveSibling("script.vtt"));
+        }
+
+        @Override
         public Optional<Path> toWriteNotes(String suggested) {
             return Optional.of(file.resolveSibling("notes.txt"));
         }

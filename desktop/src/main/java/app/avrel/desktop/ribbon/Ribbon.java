@@ -115,6 +115,12 @@ public final class Ribbon extends Drawing {
         return RibbonScale.of(beats, getWidth(), textSize(), zoom, scrolled);
     }
 
+    /** {@return where a share of a cell, 0 to 1, is drawn, in pixels from the left} */
+    public double at(int cell, double share) {
+        RibbonScale scale = scale();
+        return scale.left(cell) + (scale.right(cell) - scale.left(cell)) * share;
+    }
+
     private void reveal() {
         if (chosen >= 0 && chosen < cells.size() && getWidth() > 0) {
             scrolled = scale().scrollToShow(chosen);

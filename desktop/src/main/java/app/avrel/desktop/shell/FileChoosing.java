@@ -16,6 +16,9 @@ public interface FileChoosing {
     /** {@return a file for notes as plain text} */
     Optional<Path> toWriteNotes(String suggested);
 
+    /** {@return a file for a script: text, Markdown, a table, captions; its ending says which} */
+    Optional<Path> toWriteScript(String suggested);
+
     /** {@return a file for a table} */
     Optional<Path> toWrite(String suggested);
 }

@@ -9,7 +9,17 @@ public final class Sheets {
 
     /** Names without their ending, in the order in which they are laid over each other. */
     public static final List<String> NAMES = List.of(
-            "theme", "shell", "parts", "findings", "learners", "drawings", "postures", "form", "lessons", "hall");
+            "theme",
+            "shell",
+            "parts",
+            "findings",
+            "learners",
+            "drawings",
+            "postures",
+            "form",
+            "lessons",
+            "cues",
+            "hall");
 
     private Sheets() {}
 

@@ -1,5 +1,7 @@
 package app.avrel.desktop.shell;
 
+import app.avrel.desktop.cues.CuesRoom;
+import app.avrel.desktop.cues.ScriptFiles;
 import app.avrel.desktop.findings.FindingActions;
 import app.avrel.desktop.findings.FindingsPanel;
 import app.avrel.desktop.form.FormRoom;
@@ -15,9 +17,11 @@ import app.avrel.desktop.session.Session;
 import app.avrel.desktop.settings.SettingsSheet;
 import app.avrel.form.Occurrence;
 import app.avrel.rules.Where;
+import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -41,7 +45,8 @@ public final class Shell {
     public enum RoomName {
         POSTURES("Postures"),
         FORM("Form"),
-        LESSONS("Lessons");
+        LESSONS("Lessons"),
+        CUES("Cues");
 
         private final String label;
 
@@ -77,6 +82,7 @@ public final class Shell {
         builders.put(RoomName.POSTURES, () -> new PosturesRoom(session, this::go));
         builders.put(RoomName.FORM, () -> new FormRoom(session, this::go));
         builders.put(RoomName.LESSONS, () -> new LessonsRoom(session));
+        builders.put(RoomName.CUES, () -> new CuesRoom(session, scripts(choosing), root, this::openHall));
         findings = new FindingsPanel(new FindingActions(session, this::go), this::toggleFindings);
         MainMenu menu = new MainMenu(this, files, preferences);
         this.top = new TopBar(session, this, menu.button());
@@ -101,6 +107,20 @@ public final class Shell {
 
     Session session() {
         return session;
+    }
+
+    private static ScriptFiles scripts(FileChoosing choosing) {
+        return new ScriptFiles() {
+            @Override
+            public Optional<Path> toWrite(String suggested) {
+                return choosing.toWriteScript(suggested);
+            }
+
+            @Override
+            public Optional<Path> toRead() {
+                return choosing.toRead();
+            }
+        };
     }
 
     /** Goes to a room; it is built when first entered. */
@@ -269,6 +289,7 @@ public final class Shell {
                 Command.of("Postures", KeyCode.DIGIT1, "Ctrl", () -> go(RoomName.POSTURES)),
                 Command.of("Form", KeyCode.DIGIT2, "Ctrl", () -> go(RoomName.FORM)),
                 Command.of("Lessons", KeyCode.DIGIT3, "Ctrl", () -> go(RoomName.LESSONS)),
+                Command.of("Cues", KeyCode.DIGIT4, "Ctrl", () -> go(RoomName.CUES)),
                 Command.of("Find anything", KeyCode.K, "Ctrl", () -> Palette.open(this, root)),
                 Command.of("New project", KeyCode.N, "Ctrl", files::create),
                 Command.of("Open a project", KeyCode.O, "Ctrl", files::open),

@@ -58,6 +58,21 @@ final class SystemFileChoosing implements FileChoosing {
     }
 
     @Override
+    public Optional<Path> toWriteScript(String suggested) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Write the script");
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter("Plain text", "*.txt"),
+                        new FileChooser.ExtensionFilter("Markdown", "*.md"),
+                        new FileChooser.ExtensionFilter("Table", "*.csv"),
+                        new FileChooser.ExtensionFilter("Captions, WebVTT", "*.vtt"),
+                        new FileChooser.ExtensionFilter("Captions, SRT", "*.srt"));
+        chooser.setInitialFileName(suggested + ".txt");
+        return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
+    }
+
+    @Override
     public Optional<Path> toWrite(String suggested) {
         return write("Write a table", "Tables", suggested, ".csv");
     }

@@ -23,6 +23,7 @@ final class Chosen {
                         .ifPresent(posture -> session.choose(choice.withPosture(posture.id(), 1)));
             case FORM -> session.choose(choice.withEntry(firstOpenJoin(session)));
             case LESSONS -> session.choose(choice.withLesson(1).withSegment(2));
+            case CUES -> session.choose(choice.withEntry(2));
         }
     }
 

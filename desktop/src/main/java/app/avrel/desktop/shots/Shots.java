@@ -56,6 +56,11 @@ public final class Shots {
         }
 
         @Override
+        public Optional<Path> toWriteScript(String suggested) {
+            return Optional.empty();
+        }
+
+        @Override
         public Optional<Path> toWrite(String suggested) {
             return Optional.empty();
         }

@@ -17,6 +17,7 @@ enum View {
     POSTURES,
     FORM,
     LESSONS,
+    CUES,
     POSTURE_SHEET,
     MOVE_FIELDS,
     FINDINGS,
@@ -58,6 +59,12 @@ enum View {
             case POSTURES -> room(Shell.RoomName.POSTURES, session, shell);
             case FORM -> room(Shell.RoomName.FORM, session, shell);
             case LESSONS -> room(Shell.RoomName.LESSONS, session, shell);
+            case CUES -> {
+                room(Shell.RoomName.CUES, session, shell);
+                for (int count = 0; count < 5; count++) {
+                    Event.fireEvent(shell.root(), pressed(KeyCode.PAGE_DOWN, false));
+                }
+            }
             case POSTURE_SHEET -> {
                 shell.go(Shell.RoomName.POSTURES);
                 session.choose(session.choice().withCount(Choice.START));

@@ -1,0 +1,125 @@
+package app.avrel.desktop.cues;
+
+import app.avrel.cue.Cue;
+import app.avrel.cue.Reason;
+import app.avrel.cue.hear.Slip;
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.LinesField;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Numbers;
+import app.avrel.form.Moment;
+import app.avrel.posture.count.CueLevel;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+
+/** One count of the script: its words, whether they fit and are true, and why so many. */
+final class CueCard extends VBox {
+
+    private final CueEdits edits;
+    private final Label title = Texts.wrapped("", "card-title");
+    private final Label time = Texts.wrapped("", "card-note");
+    private final VBox over = new VBox();
+    private final Label overHead = Texts.of("Too long for its movement", "over-head");
+    private final Label overWords = Texts.wrapped("", "over-words");
+    private final Button take = Buttons.words("", "Say the shorter words (Ctrl+Period)", this::takeShorter);
+    private final LinesField said = new LinesField("What is said in this count", "", "");
+    private final Label instead = Texts.wrapped("", "card-note");
+    private final Label checked = Texts.wrapped("", "cue-checked");
+    private final Label why = Texts.wrapped("", "cue-why");
+    private final Label moves = Texts.wrapped("", "card-note");
+    private Optional<CueSheet> sheet = Optional.empty();
+
+    CueCard(CueEdits edits) {
+        this.edits = edits;
+        getStyleClass().add("cue-card");
+        over.getStyleClass().add("cue-over");
+        take.setWrapText(true);
+        over.getChildren().addAll(overHead, overWords, take);
+        getChildren()
+                .addAll(
+                        title,
+                        time,
+                        over,
+                        Texts.of("Said", "section"),
+                        said,
+                        instead,
+                        Texts.of("Checked against the record", "section"),
+                        checked,
+                        Texts.of("Why so much", "section"),
+                        why,
+                        Texts.of("All that is recorded", "section"),
+                        moves);
+    }
+
+    void show(Session.Desk desk, CueSheet shown) {
+        sheet = Optional.of(shown);
+        Optional<CueSheet.Row> row = shown.chosen();
+        getChildren().forEach(node -> visible(node, row.isPresent()));
+        row.ifPresent(one -> show(desk, shown, one.cue()));
+    }
+
+    private static void visible(Node node, boolean on) {
+        node.setVisible(on);
+        node.setManaged(on);
+    }
+
+    private void show(Session.Desk desk, CueSheet shown, Cue cue) {
+        boolean wayIn = cue.place().section() == Moment.Section.LINK;
+        Texts.set(title, CueSheet.name(shown.done(cue)));
+        time.setText((wayIn ? "way in, count " : "count ") + (cue.place().count() + 1) + ", at "
+                + CueClock.minutes(cue.start()) + ", " + CueClock.room(cue.speaking(), cue.length()));
+        over(shown, cue);
+        boolean own = !wayIn && cue.level() != CueLevel.COUNT;
+        visible(said, own);
+        Optional<String> mine = own ? edits.own(shown, cue) : Optional.empty();
+        said.area().setPromptText(shown.at(cue, cue.level()));
+        said.show(mine.map(text -> List.of(text)).orElse(List.of()), lines -> {
+            edits.say(shown, cue, String.join(" ", lines).strip());
+            return true;
+        });
+        instead.setText(
+                mine.isPresent()
+                        ? "yours instead of: “" + edits.generated(shown, cue) + "”"
+                        : own ? "Type here to say it in your own words." : "A way in is said from its moves.");
+        List<Slip> slips = shown.slips(cue, desk.project().setting().chosenBody());
+        checked.setText(
+                slips.isEmpty()
+                        ? "✓ Nothing in it speaks against what is recorded."
+                        : String.join("\n", slips.stream().map(Slip::sentence).toList()));
+        why.setText(cue.why().sentence() + (cue.why() == Reason.CHOSEN ? "" : level(cue)));
+        moves.setText(edits.exactly(shown, cue));
+    }
+
+    private static String level(Cue cue) {
+        return " (" + cue.level().name().toLowerCase(Locale.ROOT) + ")";
+    }
+
+    private void over(CueSheet shown, Cue cue) {
+        boolean late = cue.speaking() > cue.length();
+        visible(over, late);
+        if (!late) {
+            return;
+        }
+        double wordsASecond = Math.max(1, cue.words().split(" ").length) / Math.max(0.1, cue.speaking());
+        long tooMany = Math.max(1, Math.round((cue.speaking() - cue.length()) * wordsASecond));
+        overWords.setText("%.1f s of words for %s s: about %d word%s too many."
+                .formatted(cue.speaking(), Numbers.plain(cue.length()), tooMany, tooMany == 1 ? "" : "s"));
+        Optional<String> shorter = shown.fitting(cue);
+        visible(take, shorter.isPresent() && cue.place().section() == Moment.Section.POSTURE);
+        shorter.ifPresent(words -> take.setText("Say “" + words + "”"));
+    }
+
+    /** Takes the longest words that find room as the instructor's own. */
+    void takeShorter() {
+        sheet.ifPresent(shown -> shown.chosen().map(CueSheet.Row::cue).ifPresent(cue -> {
+            boolean late = cue.speaking() > cue.length() && cue.place().section() == Moment.Section.POSTURE;
+            shown.fitting(cue).filter(_ -> late).ifPresent(words -> edits.say(shown, cue, words));
+        }));
+    }
+}

@@ -1,0 +1,24 @@
+package app.avrel.desktop.cues;
+
+import app.avrel.floor.Numbers;
+import java.util.Locale;
+
+/** Times as the room shows them. */
+final class CueClock {
+
+    private CueClock() {}
+
+    /** {@return such as {@code 1:05}} */
+    static String minutes(double seconds) {
+        long whole = Math.round(Math.max(0, seconds));
+        return String.format(Locale.ROOT, "%d:%02d", whole / 60, whole % 60);
+    }
+
+    /** {@return such as {@code 2.1 of 4 s}, or by how much it is over} */
+    static String room(double speaking, double length) {
+        if (speaking > length) {
+            return String.format(Locale.ROOT, "over %.1f s", speaking - length);
+        }
+        return String.format(Locale.ROOT, "%.1f of %s s", speaking, Numbers.plain(length));
+    }
+}

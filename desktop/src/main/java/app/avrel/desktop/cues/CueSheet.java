@@ -1,0 +1,182 @@
+package app.avrel.desktop.cues;
+
+import app.avrel.body.Body;
+import app.avrel.cue.Cue;
+import app.avrel.cue.CueScript;
+import app.avrel.cue.Scripting;
+import app.avrel.cue.SpeechTime;
+import app.avrel.cue.hear.Hearing;
+import app.avrel.cue.hear.ScriptLine;
+import app.avrel.cue.hear.Slip;
+import app.avrel.desktop.session.Session;
+import app.avrel.form.Form;
+import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Track;
+import app.avrel.lesson.Lesson;
+import app.avrel.lesson.LessonPlan;
+import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.Language;
+import app.avrel.words.Wording;
+import app.avrel.words.say.Calling;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+
+/**
+ * The script that is shown, worked out from the desk and a wish: no nodes.
+ *
+ * @param title of what it is a script
+ * @param stretch the occurrences it covers
+ * @param rows what is said, count by count, a heading before each posture's first
+ */
+record CueSheet(
+        String title, List<Occurrence> stretch, CueScript script, List<Row> rows, Wording wording, CueWish wish) {
+
+    /**
+     * One count of the script.
+     *
+     * @param heading the posture and which time it is, over its first count; empty elsewhere
+     * @param at which cue of the script, from 0
+     */
+    record Row(String heading, Cue cue, int at) {}
+
+    static CueSheet of(Session.Desk desk, CueWish wish) {
+        Optional<Lesson> lesson = wish.lesson() < 0
+                ? Optional.empty()
+                : desk.project().lessons().stream().skip(wish.lesson()).findFirst();
+        Wording wording = desk.saying();
+        List<Occurrence> before = new ArrayList<>();
+        if (lesson.isPresent()) {
+            desk.project().lessons().stream().limit(wish.lesson()).forEach(one -> before.addAll(stretches(desk, one)));
+        }
+        List<Occurrence> stretch = lesson.map(one -> stretches(desk, one))
+                .orElseGet(() -> desk.formTrack().occurrences());
+        CueScript script = Scripting.of(before, stretch, wish.order(), wording);
+        String title = lesson.map(Lesson::title).orElseGet(() -> desk.form().name());
+        return new CueSheet(title, stretch, script, rows(script, stretch), wording, wish);
+    }
+
+    private static List<Occurrence> stretches(Session.Desk desk, Lesson lesson) {
+        Optional<Form> form = desk.project().form(lesson.form());
+        Optional<Track> track = desk.survey().track(lesson.form());
+        if (form.isEmpty() || track.isEmpty()) {
+            return List.of();
+        }
+        return LessonPlan.of(lesson, form.get(), track.get(), desk.saying()).segments().stream()
+                .flatMap(segment -> segment.stretch().stream())
+                .toList();
+    }
+
+    private static List<Row> rows(CueScript script, List<Occurrence> stretch) {
+        Map<Integer, Occurrence> byIndex = new HashMap<>();
+        stretch.forEach(done -> byIndex.put(done.index(), done));
+        Map<Object, Integer> times = new HashMap<>();
+        List<Row> rows = new ArrayList<>();
+        int last = -1;
+        for (int i = 0; i < script.cues().size(); i++) {
+            Cue cue = script.cues().get(i);
+            Occurrence done = byIndex.get(cue.occurrence());
+            boolean begins = cue.occurrence() != last || again(script, i);
+            String heading = "";
+            if (begins) {
+                int time =
+                        times.merge(List.of(done.posture().id(), done.posture().side()), 1, Integer::sum);
+                heading = name(done) + (time > 1 ? " · " + ordinal(time) : "");
+            }
+            rows.add(new Row(heading, cue, i));
+            last = cue.occurrence();
+        }
+        return rows;
+    }
+
+    /** The same occurrence done once more, in a stretch that repeats. */
+    private static boolean again(CueScript script, int at) {
+        if (at == 0) {
+            return true;
+        }
+        Moment.Place here = script.cues().get(at).place();
+        Moment.Place before = script.cues().get(at - 1).place();
+        return here.section() == before.section()
+                ? here.count() <= before.count()
+                : here.section() == Moment.Section.LINK;
+    }
+
+    private static String ordinal(int time) {
+        return new Calling(Language.ENGLISH).time(time);
+    }
+
+    static String name(Occurrence done) {
+        return done.posture().name()
+                + done.posture().side().map(side -> ", " + side.word()).orElse("");
+    }
+
+    /** {@return the chosen row; empty where nothing is said} */
+    Optional<Row> chosen() {
+        return rows.isEmpty() ? Optional.empty() : Optional.of(rows.get(Math.clamp(wish.chosen(), 0, rows.size() - 1)));
+    }
+
+    /** {@return the rows of the posture that the chosen one belongs to} */
+    List<Row> run() {
+        if (rows.isEmpty()) {
+            return List.of();
+        }
+        int at = chosen().orElseThrow().at();
+        int from = at;
+        while (from > 0 && rows.get(from).heading().isEmpty()) {
+            from--;
+        }
+        int to = at + 1;
+        while (to < rows.size() && rows.get(to).heading().isEmpty()) {
+            to++;
+        }
+        return rows.subList(from, to);
+    }
+
+    Occurrence done(Cue cue) {
+        return stretch.stream()
+                .filter(done -> done.index() == cue.occurrence())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    List<Moment> moments(Cue cue) {
+        return done(cue).moments().stream()
+                .filter(moment -> moment.place().sameCount(cue.place()))
+                .toList();
+    }
+
+    /** {@return the words that would be said at another level} */
+    String at(Cue cue, CueLevel level) {
+        return Scripting.words(moments(cue), done(cue), wish.order().withLevel(level), wording);
+    }
+
+    /** {@return the longest level below this one whose words find room in the count} */
+    Optional<String> fitting(Cue cue) {
+        return Stream.of(CueLevel.values())
+                .filter(level -> level.compareTo(cue.level()) > 0)
+                .map(level -> at(cue, level))
+                .filter(words -> !words.isEmpty()
+                        && SpeechTime.of(wish.order().language()).seconds(words) <= cue.length())
+                .findFirst();
+    }
+
+    /** {@return what speaks against these words of a count} */
+    List<Slip> slips(Cue cue, Body body) {
+        return Hearing.of(
+                        List.of(new ScriptLine(cue.words(), OptionalDouble.empty())),
+                        List.of(done(cue)),
+                        wish.order().language(),
+                        body,
+                        wording,
+                        wish.order().secondsPerBeat())
+                .slips()
+                .stream()
+                .filter(slip -> slip.place().sameCount(cue.place()))
+                .toList();
+    }
+}

@@ -1,0 +1,161 @@
+package app.avrel.desktop.cues;
+
+import app.avrel.cue.CueOrder;
+import app.avrel.desktop.parts.EntryField;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.parts.Tips;
+import app.avrel.desktop.session.Session;
+import app.avrel.floor.Numbers;
+import app.avrel.lesson.Lesson;
+import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.Language;
+import app.avrel.words.say.Layer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.VBox;
+
+/** What is asked of the script: of what, how much, what of it, in which language. */
+final class CueWishes extends VBox {
+
+    private static final List<String> LANGUAGES = List.of("English", "Spanish", "Chinese");
+
+    private final MenuButton what = menu("Of what the script is");
+    private final MenuButton language = menu("Language of the script");
+    private final EntryField beat = new EntryField("Seconds a beat", "4", _ -> false);
+    private final List<RadioButton> levels = new ArrayList<>();
+    private final List<RadioButton> layers = new ArrayList<>();
+    private final CheckBox names = new CheckBox("names");
+    private final CheckBox numbers = new CheckBox("numbers of the counts");
+    private final CheckBox breath = new CheckBox("breath");
+    private Consumer<UnaryOperator<CueWish>> ask = _ -> {};
+    private boolean showing;
+
+    CueWishes() {
+        getStyleClass().add("cue-wishes");
+        getChildren().addAll(what, Texts.of("How much is said", "section"));
+        ToggleGroup much = new ToggleGroup();
+        level(much, "shorter each time", "What was said at length before is called", Optional.empty());
+        level(much, "explain", "Whole sentences, with every number", Optional.of(CueLevel.EXPLAIN));
+        level(much, "guide", "Short sentences, only what is new", Optional.of(CueLevel.GUIDE));
+        level(much, "call", "Two or three words a call", Optional.of(CueLevel.PROMPT));
+        level(much, "count", "The numbers only", Optional.of(CueLevel.COUNT));
+        getChildren().add(Texts.of("What of it", "section"));
+        ToggleGroup of = new ToggleGroup();
+        layer(of, "everything", Layer.EVERYTHING);
+        layer(of, "feet only", Layer.FEET);
+        layer(of, "feet and body", Layer.FEET_AND_BODY);
+        layer(of, "hands only", Layer.HANDS);
+        layer(of, "breath only", Layer.BREATH);
+        getChildren().add(Texts.of("Beside the moves", "section"));
+        box(names, CueOrder::withNames);
+        box(numbers, CueOrder::withNumbers);
+        box(breath, CueOrder::withBreath);
+        beat.getStyleClass().add("beats");
+        getChildren().addAll(Texts.of("Language", "section"), language, Texts.of("Seconds a beat", "section"), beat);
+        for (int i = 0; i < LANGUAGES.size(); i++) {
+            Language chosen = Language.values()[i];
+            item(language, LANGUAGES.get(i), wish -> wish.withOrder(wish.order().withLanguage(chosen)));
+        }
+    }
+
+    private static MenuButton menu(String says) {
+        MenuButton menu = new MenuButton();
+        menu.getStyleClass().addAll("flat", "wide-menu");
+        menu.setMaxWidth(Double.MAX_VALUE);
+        menu.setAccessibleText(says);
+        return menu;
+    }
+
+    private void level(ToggleGroup group, String words, String says, Optional<CueLevel> level) {
+        RadioButton button =
+                radio(group, words, wish -> wish.withOrder(wish.order().withLevel(level)));
+        button.setUserData(level);
+        Tips.give(button, says);
+        levels.add(button);
+    }
+
+    private void layer(ToggleGroup group, String words, Layer layer) {
+        RadioButton button =
+                radio(group, words, wish -> wish.withOrder(wish.order().withLayer(layer)));
+        button.setUserData(layer);
+        layers.add(button);
+    }
+
+    private RadioButton radio(ToggleGroup group, String words, UnaryOperator<CueWish> wish) {
+        RadioButton button = new RadioButton(words);
+        button.setToggleGroup(group);
+        button.setWrapText(true);
+        button.setOnAction(_ -> asked(wish));
+        getChildren().add(button);
+        return button;
+    }
+
+    private interface Flag {
+        CueOrder with(CueOrder order, boolean on);
+    }
+
+    private void box(CheckBox box, Flag flag) {
+        box.setOnAction(_ -> asked(wish -> wish.withOrder(flag.with(wish.order(), box.isSelected()))));
+        getChildren().add(box);
+    }
+
+    private void item(MenuButton menu, String words, UnaryOperator<CueWish> wish) {
+        MenuItem item = new MenuItem(words);
+        item.setOnAction(_ -> asked(wish));
+        menu.getItems().add(item);
+    }
+
+    private void asked(UnaryOperator<CueWish> wish) {
+        if (!showing) {
+            ask.accept(wish);
+        }
+    }
+
+    void show(Session.Desk desk, CueWish wish, Consumer<UnaryOperator<CueWish>> asker) {
+        showing = true;
+        ask = asker;
+        CueOrder order = wish.order();
+        whats(desk, wish);
+        levels.forEach(button -> button.setSelected(button.getUserData().equals(order.level())));
+        layers.forEach(button -> button.setSelected(button.getUserData() == order.layer()));
+        names.setSelected(order.names());
+        numbers.setSelected(order.numbers());
+        breath.setSelected(order.breath());
+        language.setText(LANGUAGES.get(order.language().ordinal()));
+        beat.show(Numbers.plain(order.secondsPerBeat()), this::beat);
+        showing = false;
+    }
+
+    private boolean beat(String text) {
+        boolean fits = text.strip().matches("\\d{1,2}([.,]\\d)?");
+        double seconds = fits ? Double.parseDouble(text.strip().replace(',', '.')) : 0;
+        if (seconds < 0.2 || seconds > 30) {
+            return false;
+        }
+        asked(wish -> wish.withOrder(wish.order().withSecondsPerBeat(seconds)));
+        return true;
+    }
+
+    private void whats(Session.Desk desk, CueWish wish) {
+        what.getItems().clear();
+        item(what, desk.form().name(), one -> one.withLesson(-1).withChosen(0));
+        List<Lesson> lessons = desk.project().lessons();
+        for (int i = 0; i < lessons.size(); i++) {
+            int lesson = i;
+            item(
+                    what,
+                    (i + 1) + "  " + lessons.get(i).title(),
+                    one -> one.withLesson(lesson).withChosen(0));
+        }
+        boolean ofForm = wish.lesson() < 0 || wish.lesson() >= lessons.size();
+        what.setText(ofForm ? desk.form().name() : lessons.get(wish.lesson()).title());
+    }
+}

@@ -1,0 +1,192 @@
+package app.avrel.desktop.cues;
+
+import app.avrel.cue.hear.Hearing;
+import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.RoomPane;
+import app.avrel.desktop.parts.Scroller;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.ribbon.Ribbon;
+import app.avrel.desktop.ribbon.RibbonCells;
+import app.avrel.desktop.session.Command;
+import app.avrel.desktop.session.Room;
+import app.avrel.desktop.session.Session;
+import app.avrel.files.script.ScriptFormat;
+import app.avrel.files.script.ScriptIn;
+import app.avrel.files.script.ScriptOut;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The cue room. */
+public final class CuesRoom implements Room {
+
+    private final Session session;
+    private final ScriptFiles choosing;
+    private final StackPane over;
+    private final Runnable rehearse;
+    private final RoomPane root;
+    private final CueWishes wishes;
+    private final Label title = Texts.of("", "cue-title");
+    private final Label total = Texts.of("", "room-state");
+    private final CueList list = new CueList();
+    private final CueCard card;
+    private final Ribbon ribbon = new Ribbon();
+    private final CallStrip strip = new CallStrip(ribbon);
+    private CueWish wish = CueWish.FIRST;
+    private CueSheet sheet;
+
+    /**
+     * @param over where sheets are laid
+     * @param rehearse shows the form over the whole screen
+     */
+    public CuesRoom(Session session, ScriptFiles choosing, StackPane over, Runnable rehearse) {
+        this.session = session;
+        this.choosing = choosing;
+        this.over = over;
+        this.rehearse = rehearse;
+        wishes = new CueWishes();
+        card = new CueCard(new CueEdits(session));
+        Region spring = new Region();
+        HBox.setHgrow(spring, Priority.ALWAYS);
+        title.setMinWidth(0);
+        HBox head = new HBox(title, spring, total);
+        head.getStyleClass().add("cue-head");
+        VBox.setVgrow(list, Priority.ALWAYS);
+        VBox middle = new VBox(head, list);
+        middle.getStyleClass().add("room-middle");
+        VBox left = new VBox(new Scroller(wishes), actions());
+        VBox.setVgrow(left.getChildren().getFirst(), Priority.ALWAYS);
+        VBox right = new VBox(card);
+        right.getStyleClass().add("card");
+        Scroller scroll = new Scroller(right);
+        scroll.getStyleClass().add("card-scroll");
+        ribbon.setMinHeight(60);
+        VBox below = new VBox(ribbon, strip);
+        below.getStyleClass().add("cue-ribbon");
+        VBox.setVgrow(ribbon, Priority.ALWAYS);
+        root = new RoomPane("cues-room", left, middle, scroll, below);
+    }
+
+    private VBox actions() {
+        VBox actions = new VBox(
+                Buttons.words("Rehearse", "Rehearse full screen (F5)", rehearse),
+                Buttons.words("Write…", "Write the script as text, table or captions (Ctrl+Shift+W)", this::write),
+                Buttons.words("Check…", "Check what was said against what is recorded (Ctrl+Shift+C)", this::check));
+        actions.getStyleClass().add("cue-actions");
+        return actions;
+    }
+
+    @Override
+    public Node node() {
+        return root;
+    }
+
+    @Override
+    public void show(Session.Desk desk) {
+        sheet = CueSheet.of(desk, wish);
+        wishes.show(desk, wish, this::ask);
+        Texts.set(title, sheet.title());
+        total.setText(CueClock.minutes(sheet.script().speaking()) + " spoken in "
+                + CueClock.minutes(sheet.script().seconds()) + ", "
+                + Math.round(sheet.script().silence() * 100)
+                + " % silent");
+        list.show(sheet, at -> ask(one -> one.withChosen(at)));
+        card.show(desk, sheet);
+        below(desk);
+    }
+
+    /** The ribbon of the chosen posture, and its calls under it. */
+    private void below(Session.Desk desk) {
+        List<CueSheet.Row> run = sheet.run();
+        int first = run.isEmpty() ? 0 : run.getFirst().at();
+        ribbon.show(
+                run.isEmpty()
+                        ? List.of()
+                        : RibbonCells.ofForm(
+                                desk, List.of(sheet.done(run.getFirst().cue()))),
+                sheet.chosen().map(row -> row.at() - first).orElse(-1),
+                "The form has no postures yet.",
+                at -> ask(one -> one.withChosen(first + at)));
+        strip.show(
+                run.stream().map(CueSheet.Row::cue).toList(),
+                sheet.chosen().map(CueSheet.Row::cue).orElse(null));
+    }
+
+    private void ask(UnaryOperator<CueWish> change) {
+        wish = change.apply(wish);
+        sheet = CueSheet.of(session.desk().get(), wish);
+        sheet.chosen()
+                .map(row -> sheet.done(row.cue()).entry())
+                .filter(entry -> wish.lesson() < 0 && entry != session.choice().entry())
+                .ifPresentOrElse(
+                        entry -> session.choose(session.choice().withEntry(entry)),
+                        () -> show(session.desk().get()));
+    }
+
+    private void write() {
+        choosing.toWrite(sheet.title()).ifPresent(path -> {
+            String name = path.getFileName().toString();
+            ScriptFormat format =
+                    ScriptFormat.of(name.substring(name.lastIndexOf('.') + 1)).orElse(ScriptFormat.TEXT);
+            try {
+                Files.writeString(
+                        path,
+                        ScriptOut.of(
+                                sheet.script(), session.desk().get().formTrack().occurrences(), format));
+            } catch (IOException unwritable) {
+                Sheet.tell(over, "The script is not written", path + " cannot be written. Choose another folder.");
+            }
+        });
+    }
+
+    private void check() {
+        choosing.toRead().ifPresent(this::check);
+    }
+
+    private void check(Path path) {
+        try {
+            Hearing.Report report = Hearing.of(
+                    ScriptIn.read(Files.readString(path)),
+                    sheet.stretch(),
+                    wish.order().language(),
+                    session.project().setting().chosenBody(),
+                    session.desk().get().saying(),
+                    wish.order().secondsPerBeat());
+            HeardSheet.show(over, path.getFileName().toString(), report, sheet);
+        } catch (IOException unreadable) {
+            Sheet.tell(
+                    over,
+                    "The script cannot be read",
+                    path + " must be a text file in UTF-8: WebVTT, SRT or plain text.");
+        }
+    }
+
+    private void step(int by) {
+        int last = Math.max(0, sheet.rows().size() - 1);
+        ask(one -> one.withChosen(Math.clamp((long) one.chosen() + by, 0, last)));
+    }
+
+    @Override
+    public List<Command> commands() {
+        return List.of(
+                Command.of("Rehearse full screen", KeyCode.F5, "", rehearse),
+                Command.of("Say the shorter words", KeyCode.PERIOD, "Ctrl", card::takeShorter),
+                Command.of("Write the script", KeyCode.W, "Ctrl+Shift", this::write),
+                Command.of("Check a script", KeyCode.C, "Ctrl+Shift", this::check),
+                Command.of("To the count before", KeyCode.PAGE_UP, "", () -> step(-1))
+                        .repeating(),
+                Command.of("To the count after", KeyCode.PAGE_DOWN, "", () -> step(1))
+                        .repeating());
+    }
+}

@@ -1,0 +1,119 @@
+package app.avrel.desktop;
+
+import static app.avrel.desktop.Keyboard.read;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.desktop.shell.Shell;
+import app.avrel.files.Demo;
+import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.Language;
+import app.avrel.posture.count.OwnWords;
+import app.avrel.project.Project;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.RadioButton;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** What an instructor does in the cue room. */
+@ExtendWith(ApplicationExtension.class)
+class CuesStoryTest {
+
+    private static final Project DEMO = Demo.project();
+
+    private Workplace workplace;
+
+    @Start
+    void open(Stage stage) {
+        workplace = Workplace.open(stage, DEMO);
+    }
+
+    @BeforeEach
+    void inTheCueRoom(FxRobot robot) {
+        robot.interact(() -> workplace.shell.go(Shell.RoomName.CUES));
+    }
+
+    private javafx.scene.Parent root() {
+        return workplace.shell.root();
+    }
+
+    private List<String> words(String styleClass) {
+        return read(() -> root().lookupAll("." + styleClass).stream()
+                .filter(node -> node instanceof Label && node.isVisible())
+                .map(node -> ((Label) node).getText())
+                .toList());
+    }
+
+    private void press(FxRobot robot, String radio) {
+        robot.interact(() -> root().lookupAll(".radio-button").stream()
+                .map(RadioButton.class::cast)
+                .filter(button -> button.getText().equals(radio))
+                .forEach(RadioButton::fire));
+    }
+
+    private void fire(FxRobot robot, String words) {
+        robot.interact(() -> root().lookupAll(".button").stream()
+                .filter(node -> node.isVisible() && words.equals(((Labeled) node).getText()))
+                .map(javafx.scene.control.Button.class::cast)
+                .forEach(javafx.scene.control.Button::fire));
+    }
+
+    @Test
+    void itBeginsAtLengthAndIsCalledWhereOneWants(FxRobot robot) {
+        assertThat(words("cue-words").getFirst()).startsWith("Open the Sluice · All the weight left, sink.");
+        press(robot, "call");
+        assertThat(words("cue-words").getFirst()).startsWith("Open the Sluice · all left · sink");
+        press(robot, "hands only");
+        assertThat(words("cue-words").get(1)).doesNotContain("foot");
+        press(robot, "count");
+        assertThat(words("cue-words").getFirst()).contains("one");
+    }
+
+    @Test
+    void theCardSaysHowLongItTakesAndWhySoMuch(FxRobot robot) {
+        new Keyboard(robot).press(KeyCode.PAGE_DOWN).press(KeyCode.PAGE_DOWN);
+        assertThat(words("cue-why")).anyMatch(why -> why.startsWith("Said at length: it comes for the first time."));
+        assertThat(words("cue-checked")).anyMatch(line -> line.startsWith("✓"));
+        assertThat(words("card-title")).contains("Open the Sluice");
+    }
+
+    @Test
+    void ownWordsStandInThePostureAndCanBeUndone(FxRobot robot) {
+        Node field = read(() -> root().lookup(".cue-card .text-area"));
+        robot.interact(field::requestFocus);
+        robot.interact(() -> ((TextArea) field).setText("let the water sink"));
+        List<OwnWords> own = read(() -> workplace
+                .session
+                .project()
+                .postures()
+                .getFirst()
+                .counts()
+                .getFirst()
+                .words());
+        assertThat(own).contains(new OwnWords(Language.ENGLISH, CueLevel.GUIDE, "let the water sink"));
+        robot.interact(() -> workplace.session.undo());
+        assertThat(read(() -> workplace.session.project())).isEqualTo(DEMO);
+    }
+
+    @Test
+    void aScriptIsWrittenAsCaptionsAndHeardAgain(FxRobot robot) throws IOException {
+        press(robot, "call");
+        fire(robot, "Write…");
+        String captions = Files.readString(workplace.file.resolveSibling("script.vtt"));
+        assertThat(captions).startsWith("WEBVTT").contains("all left");
+        Files.writeString(workplace.file, captions.replaceFirst("right foot forward", "left foot forward"));
+        fire(robot, "Check…");
+        assertThat(words("heard-what")).anyMatch(line -> line.contains("the other side is recorded"));
+    }
+}
