@@ -59,12 +59,14 @@ class ArchitectureTest {
                 .check(CORE);
     }
 
-    /** The words of the languages come along as resources; only the lexicon reads those. */
+    /** The words of the languages come along as resources; only the lexicon and the books of phrases read those. */
     @Test
     void theCoreKnowsNoInterfaceNoFormatsAndNoFiles() {
         noClasses()
                 .that()
                 .doNotHaveFullyQualifiedName("app.avrel.words.lexicon.Lexicon")
+                .and()
+                .doNotHaveFullyQualifiedName("app.avrel.words.say.PhraseBook")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage(

@@ -116,7 +116,7 @@ class OtherLanguagesTest {
             左脚上步，脚跟着地 | left foot steps forward, heel first
             重心移至左腿七成 | shift 70 left
             双掌前推，高与胸平 | left hand, at the chest, extended, palm forward, fingers up. right hand, at the chest, extended, palm forward, fingers up
-            右脚向右开步，与肩同宽 | right foot steps 90° right, 1 shoulder width wide
+            右脚向右开步，与肩同宽 | right foot steps level with the left heel, 1 shoulder width wide
             左脚向左前方踢出，高与腰平 | left toe kick 45° left at the navel
             右脚收回并步 | draw the right foot in, ball beside the left foot
             重心移到左脚百分之七十 | shift 70 left

@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** The books of phrases of the three languages, held against each other. */
 class PhraseBooksTest {
 
-    private static final Pattern OWN = Pattern.compile("\\.(one|half|along|verb|any)$"
+    private static final Pattern OWN = Pattern.compile("\\.(one|half|along|verb|any|beside)$"
             + "|^(at_height|the_hand|lower|shapes|sideways|width|direction\\.eighth|detail)\\b"
             + "|^hand\\.goes\\.\\w+\\.palm");
 

@@ -16,6 +16,7 @@ import picocli.CommandLine.Command;
             NotesCommand.class,
             CuesCommand.class,
             HearCommand.class,
+            VoiceCommand.class,
             ShotsCommand.class,
             SchemaCommand.class
         },
@@ -37,6 +38,6 @@ public final class Door implements Runnable {
         throw new CommandLine.ParameterException(
                 spec.commandLine(),
                 "Say what to do: demo, open FILE, say LINE, check FILE, form FILE, record NOTES, notes FILE,"
-                        + " cues FILE, hear FILE SCRIPT, measure, shots DIR.");
+                        + " cues FILE, hear FILE SCRIPT, voice FILE -o OUT.wav, measure, shots DIR.");
     }
 }

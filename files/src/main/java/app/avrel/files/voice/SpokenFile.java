@@ -1,0 +1,183 @@
+package app.avrel.files.voice;
+
+import app.avrel.cue.Call;
+import app.avrel.cue.Cue;
+import app.avrel.cue.CueScript;
+import app.avrel.form.Occurrence;
+import app.avrel.posture.count.Breath;
+import app.avrel.posture.count.Language;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
+import javax.sound.sampled.AudioFileFormat;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+
+/** Speaks a script into a WAV file, with a soft tone for the breath and a tick for each beat where they are wanted. */
+public final class SpokenFile {
+
+    private static final double PAUSE = 0.1;
+    private static final double TAIL = 1;
+    private static final double LONGEST = 4 * 3600.0;
+    private static final double TICK_SECONDS = 0.03;
+
+    /**
+     * What sounds beside the words.
+     *
+     * @param beats a tick each
+     * @param breath a tone that rises with an in-breath and falls with an out-breath
+     */
+    public record Beside(boolean beats, boolean breath, double secondsPerBeat) {}
+
+    private final CueScript script;
+    private final Map<Integer, Occurrence> done = new HashMap<>();
+    private final Voice voice;
+    private final Language language;
+    private final double ahead;
+    private final float[] mix;
+    private final Map<String, Sound> spoken = new HashMap<>();
+
+    private SpokenFile(CueScript script, List<Occurrence> track, Voice voice, Language language) {
+        this.script = script;
+        this.voice = voice;
+        this.language = language;
+        track.forEach(one -> done.put(one.index(), one));
+        ahead = Math.max(0, -script.calls().mapToDouble(Call::at).min().orElse(0));
+        mix = new float[(int) ((ahead + script.seconds() + lastWords() + TAIL) * Sound.RATE)];
+    }
+
+    private double lastWords() {
+        double end = script.calls().mapToDouble(Call::end).max().orElse(0);
+        return Math.max(0, end - script.seconds()) + 5;
+    }
+
+    /**
+     * Writes a script as sound.
+     *
+     * @param progress is told the share that is done, 0 to 1
+     * @param stopped is asked whether to give up
+     * @return whether it was written; false where it was given up, and then nothing is left behind
+     * @throws IOException where the voice fails or the file cannot be written
+     */
+    public static boolean write(
+            CueScript script,
+            List<Occurrence> track,
+            Voice voice,
+            Language language,
+            Beside beside,
+            Path to,
+            DoubleConsumer progress,
+            BooleanSupplier stopped)
+            throws IOException {
+        if (script.seconds() > LONGEST) {
+            throw new IOException("the script lasts over four hours; write a lesson or a part of it");
+        }
+        SpokenFile file = new SpokenFile(script, track, voice, language);
+        if (!file.speak(progress, stopped)) {
+            return false;
+        }
+        file.beside(beside);
+        file.save(to);
+        return true;
+    }
+
+    private boolean speak(DoubleConsumer progress, BooleanSupplier stopped) throws IOException {
+        List<Call> calls = script.calls().toList();
+        double free = 0;
+        for (int i = 0; i < calls.size(); i++) {
+            if (stopped.getAsBoolean()) {
+                return false;
+            }
+            Call call = calls.get(i);
+            Sound sound = spoken(call.words());
+            double at = Math.max(free, call.at() + ahead);
+            add(sound, at);
+            free = at + sound.seconds() + PAUSE;
+            progress.accept((i + 1.0) / calls.size());
+        }
+        return true;
+    }
+
+    /** What is called again sounds as it did. */
+    private Sound spoken(String words) throws IOException {
+        Sound known = spoken.get(words);
+        if (known == null) {
+            known = voice.say(words, language).resampled();
+            spoken.put(words, known);
+        }
+        return known;
+    }
+
+    private void add(Sound sound, double at) {
+        int from = (int) (at * Sound.RATE);
+        for (int i = 0; i < sound.samples().length && from + i < mix.length; i++) {
+            mix[from + i] += sound.samples()[i];
+        }
+    }
+
+    private void beside(Beside wanted) {
+        for (Cue cue : script.cues()) {
+            double start = cue.start() + ahead;
+            if (wanted.beats()) {
+                for (double beat = 0; beat < cue.length() - 1e-6; beat += wanted.secondsPerBeat()) {
+                    tone(start + beat, TICK_SECONDS, 880, 880, 2500);
+                }
+            }
+            if (wanted.breath()) {
+                breath(cue, start);
+            }
+        }
+    }
+
+    private void breath(Cue cue, double start) {
+        Breath breath = done.get(cue.occurrence()).moments().stream()
+                .filter(moment -> moment.place().sameCount(cue.place()))
+                .findFirst()
+                .map(moment -> moment.count().breath())
+                .orElse(Breath.FREE);
+        switch (breath.begins()) {
+            case IN -> tone(start, cue.length(), 196, 262, 900);
+            case OUT -> tone(start, cue.length(), 262, 196, 900);
+            default -> {}
+        }
+    }
+
+    /** A tone that glides from one pitch to another and swells and fades. */
+    private void tone(double at, double seconds, double fromHertz, double toHertz, double loudest) {
+        int first = (int) (at * Sound.RATE);
+        int length = (int) (seconds * Sound.RATE);
+        double phase = 0;
+        for (int i = 0; i < length && first + i < mix.length; i++) {
+            double share = (double) i / length;
+            phase += 2 * Math.PI * (fromHertz + (toHertz - fromHertz) * share) / Sound.RATE;
+            mix[first + i] += (float) (Math.sin(phase) * loudest * Math.sin(Math.PI * share));
+        }
+    }
+
+    private void save(Path to) throws IOException {
+        ByteBuffer bytes = ByteBuffer.allocate(mix.length * 2).order(ByteOrder.LITTLE_ENDIAN);
+        for (float sample : mix) {
+            bytes.putShort((short) Math.clamp(Math.round(sample), Short.MIN_VALUE, Short.MAX_VALUE));
+        }
+        AudioFormat format = new AudioFormat(Sound.RATE, 16, 1, true, false);
+        Path folder = to.toAbsolutePath().getParent();
+        Path part = Files.createTempFile(folder, ".voice", ".part");
+        try (AudioInputStream stream =
+                new AudioInputStream(new ByteArrayInputStream(bytes.array()), format, mix.length)) {
+            AudioSystem.write(stream, AudioFileFormat.Type.WAVE, part.toFile());
+            Files.move(part, to, StandardCopyOption.REPLACE_EXISTING);
+        } finally {
+            Files.deleteIfExists(part);
+        }
+    }
+}

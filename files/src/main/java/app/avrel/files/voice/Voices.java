@@ -1,0 +1,25 @@
+package app.avrel.files.voice;
+
+import app.avrel.posture.count.Language;
+import java.util.List;
+import java.util.Optional;
+
+/** The voices there are on this machine. */
+public final class Voices {
+
+    private Voices() {}
+
+    /** {@return every voice that speaks a language, the best first} */
+    public static List<Voice> of(Language language) {
+        List<Voice> all =
+                EspeakVoice.installed() ? List.of(new EspeakVoice(), new BuiltInVoice()) : List.of(new BuiltInVoice());
+        return all.stream().filter(voice -> voice.speaks(language)).toList();
+    }
+
+    /** {@return the voice of that name, or the first that speaks the language where none is named} */
+    public static Optional<Voice> find(Language language, Optional<String> name) {
+        return of(language).stream()
+                .filter(voice -> name.isEmpty() || voice.name().equalsIgnoreCase(name.get()))
+                .findFirst();
+    }
+}
