@@ -6,6 +6,7 @@ import app.avrel.form.Playing;
 import app.avrel.posture.PostureName;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.Language;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Calling;
 import java.util.ArrayList;
@@ -64,6 +65,16 @@ public final class Scripting {
                 .of(count, rung, false, Breath.FREE).stream()
                         .map(CountCalls.Wanted::words)
                         .collect(Collectors.joining(", "));
+    }
+
+    /** {@return the words of one count of an occurrence at a level, its own ones where there are any} */
+    public static String words(
+            Occurrence done, Moment.Place place, CueLevel level, Language language, Wording wording) {
+        List<Moment> count = done.moments().stream()
+                .filter(moment -> moment.place().sameCount(place))
+                .toList();
+        String words = words(count, done, CueOrder.USUAL.withLanguage(language).withLevel(level), wording);
+        return words.isEmpty() && level == CueLevel.PROMPT ? new Calling(language).stay() : words;
     }
 
     private void performance(Occurrence done, Occurrence next) {

@@ -21,6 +21,7 @@ import app.avrel.words.lexicon.TaughtWord;
 import app.avrel.words.lexicon.TaughtWords;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.lexicon.Token;
+import app.avrel.words.reading.frame.Asked;
 import app.avrel.words.reading.frame.CountManner;
 import app.avrel.words.reading.frame.Fit;
 import app.avrel.words.reading.frame.Item;
@@ -28,10 +29,12 @@ import app.avrel.words.reading.frame.Leftover;
 import app.avrel.words.reading.frame.Question;
 import app.avrel.words.reading.frame.Refusal;
 import app.avrel.words.reading.frame.Situation;
+import app.avrel.words.say.Asking;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -54,6 +57,7 @@ public final class Line {
     private final Body body;
     private final TaughtWords taught;
     private final boolean hears;
+    private final Asking asking;
 
     /**
      * @param saying the vocabulary, the hall heading of the front against which moves are recorded, the house rules
@@ -66,6 +70,7 @@ public final class Line {
     private Line(Language language, Wording saying, Body body, TaughtWords taught, boolean hears) {
         this.language = language;
         this.hears = hears;
+        this.asking = new Asking(language);
         this.saying = saying;
         this.body = body;
         this.taught = taught;
@@ -107,12 +112,9 @@ public final class Line {
                 typed, run.stages, run.words, run.manner, run.questions, run.refusals, run.holds, run.now.pose());
     }
 
-    private static LineReading tooLong(String typed, Pose pose) {
+    private LineReading tooLong(String typed, Pose pose) {
         String begins = typed.substring(0, PROPOSALS);
-        Refusal refusal = new Refusal(
-                begins,
-                "This is too long for one count: at most " + LONGEST
-                        + " letters. Type one count a line, or read it in as notes.");
+        Refusal refusal = new Refusal(begins, asking.refusal("too_long", Map.of("most", Integer.toString(LONGEST))));
         return new LineReading(
                 typed, List.of(), List.of(), CountManner.UNSAID, List.of(), List.of(refusal), List.of(), pose);
     }
@@ -225,12 +227,24 @@ public final class Line {
                 texts.addAll(Collections.nCopies(fresh.size(), said.text()));
                 moves += fresh.size();
                 stage.addAll(fresh);
-                questions.addAll(fit.questions());
-                refusals.addAll(fit.refusals());
+                fit.questions().forEach(asked -> questions.add(question(asked)));
+                fit.refusals()
+                        .forEach(asked ->
+                                refusals.add(new Refusal(asked.word(), asking.refusal(asked.key(), asked.gaps()))));
                 holds.addAll(fit.holds());
                 boolean held = fit.manner().pace().isPresent() && manner.pace().isPresent();
                 manner = held ? manner : manner.with(fit.manner());
             }
+        }
+
+        private Question question(Asked asked) {
+            return new Question(
+                    asked.word(),
+                    asking.question(asked.key(), asked.gaps()),
+                    asked.answers().stream()
+                            .map(answer -> new Question.Choice(
+                                    asking.label(answer, asked.gaps()), asking.add(answer, asked.gaps())))
+                            .toList());
         }
 
         private static LineReading.Role role(Item item, Fit fit) {
@@ -249,14 +263,13 @@ public final class Line {
         }
 
         private String message(Item item) {
-            String word = "“" + item.text() + "”";
+            Map<String, String> word = Map.of("word", item.text());
             if (!item.is(Term.Mark.UNKNOWN)) {
-                return word
-                        + " does not fit here. Put it into a part of its own, after a comma or “then”, or leave it out.";
+                return asking.refusal("no_place", word);
             }
             return Spelling.nearest(item.text(), language)
-                    .map(near -> word + " is not a word I know. Did you mean “" + near + "”?")
-                    .orElse(word + " is not a word I know. Say it in another way, or leave it out.");
+                    .map(near -> asking.refusal("unknown_near", Map.of("word", item.text(), "near", near)))
+                    .orElseGet(() -> asking.refusal("unknown", word));
         }
 
         void word(Item item, LineReading.Role role, int move) {

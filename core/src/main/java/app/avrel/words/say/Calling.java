@@ -44,6 +44,11 @@ public final class Calling {
                 .findFirst();
     }
 
+    /** {@return what is called where nothing moves} */
+    public String stay() {
+        return book.say(Register.CALL, "stay");
+    }
+
     public String otherSide() {
         return book.say(Register.CALL, "other_side");
     }

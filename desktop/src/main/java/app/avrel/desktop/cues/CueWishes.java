@@ -146,14 +146,11 @@ final class CueWishes extends VBox {
 
     private void whats(Session.Desk desk, CueWish wish) {
         what.getItems().clear();
-        item(what, desk.form().name(), one -> one.withLesson(-1).withChosen(0));
+        item(what, desk.form().name(), one -> one.ofLesson(-1));
         List<Lesson> lessons = desk.project().lessons();
         for (int i = 0; i < lessons.size(); i++) {
             int lesson = i;
-            item(
-                    what,
-                    (i + 1) + "  " + lessons.get(i).title(),
-                    one -> one.withLesson(lesson).withChosen(0));
+            item(what, (i + 1) + "  " + lessons.get(i).title(), one -> one.ofLesson(lesson));
         }
         boolean ofForm = wish.lesson() < 0 || wish.lesson() >= lessons.size();
         what.setText(ofForm ? desk.form().name() : lessons.get(wish.lesson()).title());

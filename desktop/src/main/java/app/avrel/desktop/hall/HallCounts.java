@@ -1,11 +1,11 @@
 package app.avrel.desktop.hall;
 
+import app.avrel.cue.Scripting;
 import app.avrel.desktop.session.Session;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
-import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
-import app.avrel.words.CountWords;
+import app.avrel.posture.count.Language;
 import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,8 +38,6 @@ final class HallCounts {
 
     private static HallCount count(Occurrence done, List<Moment> moments, Wording saying) {
         Moment.Place place = moments.getFirst().place();
-        Count count = moments.getFirst().count();
-        CountWords words = new CountWords(saying.withFront(done.front(place.section())));
         String side = done.posture().side().map(some -> ", " + some.word()).orElse("");
         String number = place.section() == Moment.Section.LINK
                 ? "way in"
@@ -47,8 +45,8 @@ final class HallCounts {
         return new HallCount(
                 done.posture().name() + side,
                 number,
-                words.say(count, CueLevel.PROMPT),
-                words.say(count, CueLevel.GUIDE),
+                Scripting.words(done, place, CueLevel.PROMPT, Language.ENGLISH, saying),
+                Scripting.words(done, place, CueLevel.GUIDE, Language.ENGLISH, saying),
                 moments);
     }
 }

@@ -10,6 +10,7 @@ import app.avrel.posture.count.Language;
 import app.avrel.posture.count.OwnWords;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
+import app.avrel.words.say.Scene;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
@@ -43,13 +44,31 @@ final class CountSaid extends VBox {
     void show(Session.Desk desk, Holder holder, int index, Wording saying) {
         Count count = holder.counts(desk.project()).get(index);
         CountWords words = new CountWords(saying);
-        guide.setText(words.say(count, CueLevel.GUIDE));
-        show(ownGuide, CueLevel.GUIDE, holder, index, count, words);
-        show(ownPrompt, CueLevel.PROMPT, holder, index, count, words);
+        List<Scene> done = scenes(desk, holder, index);
+        guide.setText(words.generated(done, CueLevel.EXPLAIN));
+        show(ownGuide, CueLevel.GUIDE, holder, index, count, words, done);
+        show(ownPrompt, CueLevel.PROMPT, holder, index, count, words, done);
     }
 
-    private void show(EntryField field, CueLevel level, Holder holder, int index, Count count, CountWords words) {
-        field.field().setPromptText(words.generated(count, level));
+    /** The count as it is done, by which what is so already need not be said. */
+    private static List<Scene> scenes(Session.Desk desk, Holder holder, int index) {
+        return holder.occurrence(desk).stream()
+                .flatMap(done -> done.moments().stream())
+                .filter(moment -> moment.place().section() == holder.section()
+                        && moment.place().count() == index)
+                .map(moment -> new Scene(moment.stage(), moment.before(), moment.after()))
+                .toList();
+    }
+
+    private void show(
+            EntryField field,
+            CueLevel level,
+            Holder holder,
+            int index,
+            Count count,
+            CountWords words,
+            List<Scene> done) {
+        field.field().setPromptText(words.generated(done, level));
         field.show(words.own(count, level).orElse(""), text -> {
             boolean settled = session.settled();
             if (settled) {

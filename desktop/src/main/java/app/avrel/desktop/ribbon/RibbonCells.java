@@ -1,13 +1,14 @@
 package app.avrel.desktop.ribbon;
 
+import app.avrel.cue.Scripting;
 import app.avrel.desktop.session.Session;
 import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Performance;
 import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.Language;
 import app.avrel.rules.Finding;
-import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
@@ -90,13 +91,9 @@ public final class RibbonCells {
                     begins ? done.posture().name() : "",
                     "",
                     count,
-                    () -> words(done, place).say(count.count(), CueLevel.PROMPT),
+                    () -> Scripting.words(done, place, CueLevel.PROMPT, Language.ENGLISH, saying),
                     serious.at(done, place),
                     starts && !done.join().fits());
-        }
-
-        private CountWords words(Occurrence done, Moment.Place place) {
-            return new CountWords(saying.withFront(done.front(place.section())));
         }
     }
 }

@@ -8,6 +8,7 @@ import app.avrel.floor.Numbers;
 import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Term;
+import java.util.Map;
 import java.util.Optional;
 
 /** How deep the body goes, and how it inclines. */
@@ -84,7 +85,8 @@ final class DepthFrame implements Frame {
             return Optional.of(new Fit()
                     .refuse(
                             Numbers.plain(degrees.get()),
-                            "The trunk inclines at most 60°, but it says " + Numbers.plain(degrees.get()) + "."));
+                            "lean_too_far",
+                            Map.of("degrees", Numbers.plain(degrees.get()))));
         }
         Optional<Double> bend = ways.degrees();
         Optional<Direction> toward = hall.isPresent()
@@ -183,7 +185,7 @@ final class DepthFrame implements Frame {
                 .map(Term.Measure::length)
                 .or(() -> clause.takePart(Term.Part.FIST).map(_ -> Length.fists(1)));
         if (by.filter(length -> length.amount() < 0).isPresent()) {
-            return new Fit().refuse(by.get().toString(), "A depth is at least 0: say \"rise\" to come up.");
+            return new Fit().refuse(by.get().toString(), "depth_negative", Map.of());
         }
         if (absolute) {
             return Fit.of(new Move.ChangeDepth(new Depth.To(by.get())));

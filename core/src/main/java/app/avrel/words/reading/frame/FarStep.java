@@ -7,6 +7,7 @@ import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Toes;
 import app.avrel.words.lexicon.Term;
+import java.util.Map;
 import java.util.Optional;
 
 /** A step or slide to a place: where, by which way, and how the foot lands. */
@@ -60,11 +61,7 @@ final class FarStep {
                 return null;
             }
             return new Fit()
-                    .refuse(
-                            clause.text(),
-                            "Say where the " + foot.word()
-                                    + " foot goes, such as \"forward\", \"out to 1\" or \"beside the "
-                                    + foot.other().word() + " foot\".");
+                    .refuse(clause.text(), foot == Side.LEFT ? "foot_where_left" : "foot_where_right", Map.of());
         }
         Move move = slides
                 ? new Move.Slide(foot, place.get(), landing, toes)

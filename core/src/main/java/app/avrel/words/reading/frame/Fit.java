@@ -5,14 +5,15 @@ import app.avrel.floor.Heading;
 import app.avrel.posture.move.Move;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** What a frame made of a clause: its moves, what it asks and refuses, what it says of the count, and what it cost. */
 public final class Fit {
 
     private final List<Move> moves = new ArrayList<>();
-    private final List<Question> questions = new ArrayList<>();
-    private final List<Refusal> refusals = new ArrayList<>();
+    private final List<Asked> questions = new ArrayList<>();
+    private final List<Asked> refusals = new ArrayList<>();
     private final List<String> holds = new ArrayList<>();
     private CountManner manner = CountManner.UNSAID;
     private Optional<Heading> heading = Optional.empty();
@@ -40,13 +41,17 @@ public final class Fit {
         return this;
     }
 
-    Fit ask(String word, String question, List<Question.Choice> choices) {
-        questions.add(new Question(word, question, choices));
+    Fit ask(String word, String key, Map<String, String> gaps, String... answers) {
+        questions.add(new Asked(word, key, gaps, List.of(answers)));
         return costs(Costs.QUESTION);
     }
 
-    Fit refuse(String word, String message) {
-        refusals.add(new Refusal(word, message));
+    Fit ask(String word, String key, String... answers) {
+        return ask(word, key, Map.of(), answers);
+    }
+
+    Fit refuse(String word, String key, Map<String, String> gaps) {
+        refusals.add(new Asked(word, key, gaps, List.of()));
         return costs(Costs.REFUSAL);
     }
 
@@ -70,11 +75,11 @@ public final class Fit {
         return moves;
     }
 
-    public List<Question> questions() {
+    public List<Asked> questions() {
         return questions;
     }
 
-    public List<Refusal> refusals() {
+    public List<Asked> refusals() {
         return refusals;
     }
 

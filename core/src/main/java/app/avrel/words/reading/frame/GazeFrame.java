@@ -6,6 +6,7 @@ import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.Gaze;
 import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Term;
+import java.util.Map;
 import java.util.Optional;
 
 /** What the eyes do. */
@@ -137,8 +138,7 @@ final class GazeFrame implements Frame {
             clause.takeAll(Term.Way.FORWARD);
             return Optional.of(Fit.of(new Move.Look(Gaze.AHEAD)).costs(cost));
         }
-        return Optional.of(new Fit()
-                .refuse(clause.text(), "Say where the eyes go, such as \"look past the left hand\" or \"look to 3\"."));
+        return Optional.of(new Fit().refuse(clause.text(), "eyes_where", Map.of()));
     }
 
     /** That way: where the fingers were pointed last. */

@@ -241,13 +241,7 @@ final class HandFrame implements Frame {
             if (!said) {
                 return null;
             }
-            return fit.ask(
-                    clause.text(),
-                    "Where does the " + (hands.size() == 1 ? hands.getFirst().word() + " hand go?" : "hand go?"),
-                    List.of(
-                            new Question.Choice("chest", "at the chest, "),
-                            new Question.Choice("hip", "at the hip, "),
-                            new Question.Choice("leave open", "")));
+            return fit.ask(clause.text(), "hand_where", "chest", "hip", "open");
         }
 
         private Fit ask() {
@@ -257,11 +251,7 @@ final class HandFrame implements Frame {
                     .orElse(clause.item(0));
             place(Side.LEFT, true);
             new HandRest(clause).take();
-            return new Fit()
-                    .ask(
-                            at.text(),
-                            "Which hand?",
-                            List.of(new Question.Choice("left", "left "), new Question.Choice("right", "right ")));
+            return new Fit().ask(at.text(), "which_hand", "left_hand", "right_hand");
         }
 
         /** What both hands do, each does to its own side; where a side is named, it is one place for both. */

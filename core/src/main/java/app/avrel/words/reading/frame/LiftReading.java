@@ -6,6 +6,7 @@ import app.avrel.posture.move.FootPart;
 import app.avrel.posture.move.HangingToes;
 import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Term;
+import java.util.Map;
 import java.util.Optional;
 
 /** What goes up: heels and toes with the foot on the floor, knees and feet off it. */
@@ -114,9 +115,7 @@ final class LiftReading {
         }
         if (which.both()) {
             clause.useAll();
-            return Optional.of(new Fit()
-                    .refuse("both", "Only one foot can do that at a time: say the left or the right one.")
-                    .costs(-Costs.REFUSAL + 1));
+            return Optional.of(new Fit().refuse("both", "one_foot", Map.of()).costs(-Costs.REFUSAL + 1));
         }
         Optional<HangingToes> toes = hanging();
         takeUp();

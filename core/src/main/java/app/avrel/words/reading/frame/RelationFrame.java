@@ -7,7 +7,7 @@ import app.avrel.posture.hand.HandRelation;
 import app.avrel.posture.hand.Palm;
 import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Term;
-import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** How the two hands stand to each other, and the ball they hold. */
@@ -95,22 +95,22 @@ final class RelationFrame implements Frame {
         clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.BOTH);
         boolean open = leading.isPresent() && !placed;
         if (ball && open) {
-            return Optional.of(ask(clause, "above"));
+            return Optional.of(ask(clause, "ball"));
         }
         if (ball) {
             return Optional.of(leading.map(above -> Fit.of(new Move.HoldBall(above, height, gap, beside)))
-                    .orElseGet(() -> ask(clause, "above")));
+                    .orElseGet(() -> ask(clause, "ball")));
         }
         HandRelation found = relation.get();
         boolean alike = found == HandRelation.PALMS_TOGETHER || found == HandRelation.APART;
         boolean named = found == HandRelation.PALM_UNDER_ELBOW || alike;
         if (open && !named) {
-            return Optional.of(ask(clause, found.leading()));
+            return Optional.of(ask(clause, key(found)));
         }
         Optional<Side> side = leading.or(() -> alike ? Optional.of(Side.RIGHT) : Optional.empty());
         HandRelation which = found;
         return Optional.of(side.map(first -> Fit.of(new Move.RelateHands(which, first, height, gap, palm)))
-                .orElseGet(() -> ask(clause, which.leading())));
+                .orElseGet(() -> ask(clause, key(which))));
     }
 
     /** Whether it is said how the named hand stands to the other. */
@@ -186,14 +186,13 @@ final class RelationFrame implements Frame {
         return Optional.empty();
     }
 
-    private static Fit ask(Clause clause, String place) {
-        return new Fit()
-                .ask(
-                        clause.text(),
-                        "Which hand is " + place + "?",
-                        List.of(
-                                new Question.Choice("left", "left hand " + place + ", "),
-                                new Question.Choice("right", "right hand " + place + ", ")));
+    private static String key(HandRelation relation) {
+        return relation.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Asks which hand leads: which is above, inside, on top. */
+    private static Fit ask(Clause clause, String relation) {
+        return new Fit().ask(clause.text(), "leads." + relation, "left_leads." + relation, "right_leads." + relation);
     }
 
     /** The hand that is above, inside, under the elbow: with "below" or "outside" it is the other one. */

@@ -12,6 +12,7 @@ import app.avrel.posture.move.StepPlace;
 import app.avrel.words.lexicon.Term;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -76,7 +77,7 @@ final class StanceFrame implements Frame {
     private static Fit bow(Fit fit, Situation now, Optional<Side> named, Optional<Length> length, Clause clause) {
         Optional<Side> front = named.or(now::lastFoot).or(now::front);
         if (front.isEmpty()) {
-            return ask(fit, clause, "Which foot is in front?");
+            return ask(fit, clause, "foot_in_front");
         }
         boolean there = stepped(now) || now.front().equals(front);
         if (!there) {
@@ -89,7 +90,7 @@ final class StanceFrame implements Frame {
     private static Fit empty(Fit fit, Situation now, Optional<Side> named, Clause clause) {
         Optional<Side> light = named.or(now::lastFoot).or(now::front);
         if (light.isEmpty()) {
-            return ask(fit, clause, "Which foot is light?");
+            return ask(fit, clause, "foot_light");
         }
         Side heavy = light.get().other();
         fit.moves().add(new Move.Shift(new Split.AsHouse(Split.Loading.LIGHT_FOOT, heavy)));
@@ -100,7 +101,7 @@ final class StanceFrame implements Frame {
             Fit fit, Situation now, Optional<Side> named, Optional<Length> length, Stance stance, Clause clause) {
         Optional<Side> foot = named.or(now::light);
         if (!stepped(now) && foot.isEmpty()) {
-            return ask(fit, clause, "Which foot steps out?");
+            return ask(fit, clause, "foot_steps_out");
         }
         if (!stepped(now)) {
             Side side = foot.orElseThrow();
@@ -125,17 +126,14 @@ final class StanceFrame implements Frame {
                 return new Fit()
                         .refuse(
                                 clause.item(i).text(),
-                                "Say how you come to the " + stance.label()
-                                        + " stance: which foot goes where, and how the weight is shared.");
+                                "stance_how",
+                                Map.of("stance", clause.item(i).text()));
             }
         }
         return new Fit();
     }
 
     private static Fit ask(Fit fit, Clause clause, String question) {
-        return fit.ask(
-                clause.text(),
-                question,
-                List.of(new Question.Choice("left", "left foot "), new Question.Choice("right", "right foot ")));
+        return fit.ask(clause.text(), question, "left_foot", "right_foot");
     }
 }

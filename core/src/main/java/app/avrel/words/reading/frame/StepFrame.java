@@ -2,7 +2,7 @@ package app.avrel.words.reading.frame;
 
 import app.avrel.body.Side;
 import app.avrel.words.lexicon.Term;
-import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** A foot that goes to another place: steps, slides, half steps, feet drawn in. */
@@ -144,12 +144,8 @@ final class StepFrame implements Frame {
                                     || Ways.amount(item.term()).isPresent()
                                     || item.term() instanceof Term.Measure);
             if (unnamed) {
-                return Optional.of(fit.ask(
-                        clause.text(),
-                        "The foot or the hand?",
-                        List.of(
-                                new Question.Choice("foot", clause.text() + " foot "),
-                                new Question.Choice("hand", clause.text() + " hand "))));
+                return Optional.of(
+                        fit.ask(clause.text(), "foot_or_hand", Map.of("side", clause.text()), "foot", "hand"));
             }
             double verbCost = verb ? 0 : moves ? 0.1 : Costs.NO_VERB;
             double limbCost = known ? which.at() < 0 && which.side().isEmpty() ? Costs.LIMB_ELIDED : which.cost() : 0;
@@ -189,9 +185,7 @@ final class StepFrame implements Frame {
                 return Optional.empty();
             }
             clause.useAll();
-            return Optional.of(new Fit()
-                    .refuse("both", "Only one foot can do that at a time: say the left or the right one.")
-                    .costs(-Costs.REFUSAL + 2));
+            return Optional.of(new Fit().refuse("both", "one_foot", Map.of()).costs(-Costs.REFUSAL + 2));
         }
     }
 }

@@ -8,7 +8,7 @@ import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Turning;
 import app.avrel.words.lexicon.Term;
-import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Turns of the body: by an angle, to a heading, to a side. */
@@ -117,13 +117,7 @@ final class TurnBodyFrame implements Frame {
             return turned(part, new Turning.By(new Turn(way.get().sign() * degrees.get())));
         }
         if (degrees.isPresent()) {
-            return Optional.of(new Fit()
-                    .ask(
-                            clause.text(),
-                            "Which way round?",
-                            List.of(
-                                    new Question.Choice("to the left", "left "),
-                                    new Question.Choice("to the right", "right "))));
+            return Optional.of(new Fit().ask(clause.text(), "way_round", "to_the_left", "to_the_right"));
         }
         if (stays || clause.has(Term.Named.PLACE)) {
             return stays ? Optional.empty() : Optional.of(Fit.of(new Move.TurnBody(part, Optional.empty())));
@@ -133,10 +127,7 @@ final class TurnBodyFrame implements Frame {
             return Optional.of(
                     somehow
                             ? Fit.of(new Move.TurnBody(part, Optional.empty()))
-                            : new Fit()
-                                    .refuse(
-                                            clause.text(),
-                                            "Say which way the body turns and how far, such as \"waist left 30\"."));
+                            : new Fit().refuse(clause.text(), "way_of_turn", Map.of()));
         }
         boolean open = now.hears() || clause.has(Term.Manner.LITTLE) || clause.indexOf(Term.Manner.SOMEHOW) >= 0;
         if (open) {
@@ -146,11 +137,10 @@ final class TurnBodyFrame implements Frame {
         return Optional.of(new Fit()
                 .ask(
                         clause.text(),
-                        "How far to the " + way.get().word() + "?",
-                        List.of(
-                                new Question.Choice("45°", "45° "),
-                                new Question.Choice("90°", "90° "),
-                                new Question.Choice("leave open", "somehow "))));
+                        way.get() == Side.LEFT ? "how_far_left" : "how_far_right",
+                        "degrees_45",
+                        "degrees_90",
+                        "somehow"));
     }
 
     private static Optional<Fit> turned(BodyPart part, Turning turning) {

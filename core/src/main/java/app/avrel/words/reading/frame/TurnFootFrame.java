@@ -215,13 +215,7 @@ final class TurnFootFrame implements Frame {
         /** A number of degrees, and nobody says which way. */
         private void askWay(Fit fit) {
             clause.takeItem(item -> Ways.amount(item.term()).isPresent())
-                    .ifPresent(number -> fit.ask(
-                            number.text(),
-                            "Out or in?",
-                            List.of(
-                                    new Question.Choice("out", "out "),
-                                    new Question.Choice("in", "in "),
-                                    new Question.Choice("leave open", "somehow "))));
+                    .ifPresent(number -> fit.ask(number.text(), "out_or_in", "out", "in", "somehow"));
         }
 
         private List<Integer> pivotSubject() {

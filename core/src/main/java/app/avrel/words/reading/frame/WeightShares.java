@@ -8,6 +8,7 @@ import app.avrel.posture.move.Split;
 import app.avrel.words.lexicon.Term;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** How much is on which foot: in numbers, in words, as the house has it, or only more on one than on the other. */
@@ -152,8 +153,8 @@ final class WeightShares {
                 return new Fit()
                         .refuse(
                                 Numbers.plain(value(index)),
-                                "A share is 0 to 100 percent, but it says " + Numbers.plain(value(index))
-                                        + ". Say for example \"shift 70 left\".");
+                                "share_range",
+                                Map.of("share", Numbers.plain(value(index))));
             }
         }
         if (numbers.size() == 1) {
@@ -184,8 +185,14 @@ final class WeightShares {
             return new Fit()
                     .refuse(
                             first + "/" + second,
-                            "The two shares must make 100, but " + first + " and " + second + " make "
-                                    + (first + second) + ".");
+                            "shares_sum",
+                            Map.of(
+                                    "first",
+                                    Integer.toString(first),
+                                    "second",
+                                    Integer.toString(second),
+                                    "sum",
+                                    Integer.toString(first + second)));
         }
         Optional<Side> side = foot.side();
         boolean heavier = clause.takeAll(Term.Manner.MORE, Term.Manner.FULL);
@@ -206,11 +213,7 @@ final class WeightShares {
             return Fit.of(new Move.Shift(exact(side.get(), (int) Math.round(from))));
         }
         if (side.isEmpty() || to < from || to > 100 || from < 0) {
-            return new Fit()
-                    .refuse(
-                            Numbers.plain(from) + " " + Numbers.plain(to),
-                            "The two shares must make 100, or be a range with the foot named, such as \"50 to 70"
-                                    + " left\".");
+            return new Fit().refuse(Numbers.plain(from) + " " + Numbers.plain(to), "shares_or_range", Map.of());
         }
         return Fit.of(new Move.Shift(ranged(side.get(), (int) Math.round(from), (int) Math.round(to))));
     }
@@ -221,10 +224,6 @@ final class WeightShares {
     }
 
     private Fit ask() {
-        return new Fit()
-                .ask(
-                        clause.text(),
-                        "On which foot?",
-                        List.of(new Question.Choice("left", "left "), new Question.Choice("right", "right ")));
+        return new Fit().ask(clause.text(), "on_which_foot", "left", "right");
     }
 }

@@ -3,7 +3,6 @@ package app.avrel.words.reading.frame;
 import app.avrel.body.Side;
 import app.avrel.words.lexicon.Term;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -156,10 +155,8 @@ final class WhichFoot {
     static Fit ask(Fit fit, Clause clause) {
         Item at = clause.items().stream().filter(WhichFoot::foot).findFirst().orElse(clause.item(0));
         boolean named = foot(at);
-        String side = named ? "" : "foot ";
-        return fit.ask(
-                at.text(),
-                "Which foot?",
-                List.of(new Question.Choice("left", "left " + side), new Question.Choice("right", "right " + side)));
+        return named
+                ? fit.ask(at.text(), "which_foot", "left_one", "right_one")
+                : fit.ask(at.text(), "which_foot", "left_foot", "right_foot");
     }
 }
