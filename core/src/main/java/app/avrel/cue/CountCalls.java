@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** What is called in one count: each call one thing that is new, the most needed ones where not all find room. */
 final class CountCalls {
@@ -87,12 +88,30 @@ final class CountCalls {
             return sentences(explained, explained.of(scenes, rung.layer(), true), rung);
         }
         if (rung.level() == CueLevel.GUIDE) {
-            return sentences(guided, fitting(guided.of(scenes, rung.layer(), false), room, stepNext), rung);
+            List<Wanted> said =
+                    sentences(guided, fitting(guided.of(scenes, rung.layer(), false), room, stepNext), rung);
+            boolean fits = said.stream().allMatch(one -> seconds(one.words()) <= room / ROOM);
+            return fits ? said : shorter(scenes, rung, stepNext, said);
         }
         List<Told> told = calling.of(scenes, rung.layer(), false);
         return chosen(told, rung.calls(), stepNext).stream()
                 .map(one -> new Wanted(Call.Kind.MOVE, one.words(), (double) one.stage() / count.size()))
                 .toList();
+    }
+
+    private double seconds(String words) {
+        return SpeechTime.of(order.language()).seconds(words);
+    }
+
+    /** What finds no room even so is said in the words of a call, in one breath. */
+    private List<Wanted> shorter(List<Scene> scenes, Rung rung, boolean stepNext, List<Wanted> otherwise) {
+        List<Told> told = calling.of(scenes, rung.layer(), false);
+        String words = chosen(told, order.calls(), stepNext).stream()
+                .map(Told::words)
+                .collect(Collectors.joining(calling.between()));
+        return words.isEmpty()
+                ? otherwise
+                : List.of(new Wanted(Call.Kind.MOVE, guided.sentence(words).strip(), 0));
     }
 
     private static List<Wanted> sentences(Telling telling, List<Told> told, Rung rung) {
@@ -104,7 +123,7 @@ final class CountCalls {
     /** What finds room in the count: the least needed is left out until the rest can be said in its time. */
     private List<Told> fitting(List<Told> told, double room, boolean stepNext) {
         List<Told> kept = new ArrayList<>(told);
-        while (kept.size() > 1 && SpeechTime.of(order.language()).seconds(guided.sentences(kept)) > room) {
+        while (kept.size() > 1 && seconds(guided.sentences(kept)) > room) {
             Told least = kept.stream()
                     .max(Comparator.comparingInt(one -> urgency(one, told, stepNext)))
                     .orElseThrow();

@@ -158,7 +158,7 @@ final class Pieces {
         int to = breathes ? breathEnds(read, first) : -1;
         boolean breathFirst = to >= 0;
         if (!breathFirst) {
-            to = lastOf(read, first);
+            to = Math.min(lastOf(read, first), breathBegins(read, first));
         }
         String said = window.substring(0, to).strip();
         LineReading alone = line.read(said, pose);
@@ -190,6 +190,20 @@ final class Pieces {
                 .mapToInt(LineReading.Word::to)
                 .max()
                 .orElse(read.typed().length());
+    }
+
+    /** Where the breath is told after a move has begun: it is a piece of its own. */
+    private static int breathBegins(LineReading read, int move) {
+        int begins = read.words().stream()
+                .filter(word -> word.move() == move)
+                .mapToInt(LineReading.Word::from)
+                .min()
+                .orElse(0);
+        return read.words().stream()
+                .filter(word -> word.role() == LineReading.Role.COUNT && word.from() > begins)
+                .mapToInt(LineReading.Word::from)
+                .min()
+                .orElse(Integer.MAX_VALUE);
     }
 
     /** Where the words of the breath end, where they come before the first move; -1 where they do not. */

@@ -144,8 +144,17 @@ final class Phrases {
         boolean part = term(next) instanceof Term.Part || rearLimb(next);
         return !grammar.placeAfterThing
                 && term(at) == Term.Way.IN
+                && !drawnIn(next)
                 && (small || side && term(next + 1) instanceof Term.Part)
                 && (side || part);
+    }
+
+    /** Draw in the right foot: "in" belongs to the verb, and the foot is what is drawn. */
+    private boolean drawnIn(int next) {
+        Term verb = at > 0 ? in.get(at - 1).term() : null;
+        int limb = term(next) instanceof Term.Who ? skip(next + 1) : next;
+        boolean foot = term(limb) == Term.Part.FOOT || term(limb) == Term.Part.LEG || term(limb) == Term.Part.HEEL;
+        return foot && (verb == Term.Act.DRAW || verb == Term.Act.PULL || verb == Term.Act.MOVE);
     }
 
     /** A small word, perhaps two, and what it leads to. */

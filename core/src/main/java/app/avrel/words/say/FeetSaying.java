@@ -65,7 +65,7 @@ record FeetSaying(Voice voice) {
 
     /** A place that toes could point to as well: it wants its verb. */
     private boolean bare(StepPlace place) {
-        boolean line = place instanceof StepPlace.LevelWithHeel || place instanceof StepPlace.OnHeelLine;
+        boolean line = place instanceof StepPlace.OnHeelLine;
         boolean hall = place instanceof StepPlace.Along along && along.direction() instanceof Direction.OfPosture;
         return voice.has("step.verb") && (line || hall);
     }

@@ -33,11 +33,13 @@ final class SaysLess {
         return switch (heard) {
             case Move.Step step ->
                 recorded instanceof Move.Step other
-                        && places(Optional.of(step.place()), Optional.of(other.place()))
+                        && (aside(step.foot(), step.place(), other.place())
+                                || places(Optional.of(step.place()), Optional.of(other.place())))
                         && toes(step.toes(), other.toes());
             case Move.Slide slide ->
                 recorded instanceof Move.Slide other
-                        && places(Optional.of(slide.place()), Optional.of(other.place()))
+                        && (aside(slide.foot(), slide.place(), other.place())
+                                || places(Optional.of(slide.place()), Optional.of(other.place())))
                         && toes(slide.toes(), other.toes());
             case Move.Lower lower ->
                 recorded instanceof Move.Lower other
@@ -80,6 +82,14 @@ final class SaysLess {
                             case StepPlace.Beside _, StepPlace.LevelWithHeel _, StepPlace.OnHeelLine _ ->
                                 heard.get().getClass() == recorded.get().getClass();
                         };
+    }
+
+    /** Out to its own side says less than level with the other heel, so and so wide. */
+    private static boolean aside(Side foot, StepPlace heard, StepPlace recorded) {
+        Direction own = foot == Side.LEFT ? Direction.LEFT : Direction.RIGHT;
+        return recorded instanceof StepPlace.LevelWithHeel
+                && heard instanceof StepPlace.Along along
+                && along.direction().equals(own);
     }
 
     /** A way said as forward or to the side is that way within a few degrees. */

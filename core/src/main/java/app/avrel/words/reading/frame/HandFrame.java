@@ -56,7 +56,25 @@ final class HandFrame implements Frame {
             this.aside = new HandAside(clause, now);
         }
 
+        /** Sink, palms down: what comes before the comma is done by the body, not the hands. */
+        private boolean bodyFirst() {
+            for (int i = 0; i + 1 < clause.size(); i++) {
+                Item item = clause.item(i);
+                if (HandWords.hand(item) || item.bareSide()) {
+                    return false;
+                }
+                boolean depth = item.is(Term.Act.SINK) || item.is(Term.Act.RISE) || item.is(Term.Act.SIT);
+                if (depth && clause.item(i + 1).soft()) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
         Optional<Fit> read() {
+            if (bodyFirst()) {
+                return Optional.empty();
+            }
             boolean foot = clause.has(item -> WhichFoot.foot(item)
                     && item.rel() == null
                     && !item.is(Term.Part.THIGH)
