@@ -5,6 +5,7 @@ import app.avrel.form.Playing;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.SideWords;
 import app.avrel.posture.move.Move;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
@@ -68,7 +69,7 @@ final class CountCalls {
         if (own.isPresent() && rung.layer() == Layer.EVERYTHING) {
             wanted.add(new Wanted(Call.Kind.MOVE, own.get(), 0));
         } else {
-            wanted.addAll(moves(count, rung, stepNext, room));
+            moves(count, rung, stepNext, room).forEach(move -> wanted.add(seen(move)));
         }
         if (order.breath() && breathes != Breath.FREE || rung.layer() == Layer.BREATH) {
             calls.breath(breathes, rung.level() == CueLevel.PROMPT)
@@ -97,6 +98,14 @@ final class CountCalls {
         return chosen(told, rung.calls(), stepNext).stream()
                 .map(one -> new Wanted(Call.Kind.MOVE, one.words(), (double) one.stage() / count.size()))
                 .toList();
+    }
+
+    /** The sides of one who faces the performer are the other way round. */
+    private Wanted seen(Wanted move) {
+        return switch (order.view()) {
+            case OWN -> move;
+            case MIRROR -> new Wanted(move.kind(), SideWords.swapped(move.words(), order.language()), move.due());
+        };
     }
 
     private double seconds(String words) {

@@ -10,6 +10,7 @@ import java.util.Optional;
  * What is wanted of a script.
  *
  * @param level how much is said; by the ladder, shorter each time, where empty
+ * @param view for whom sides are named
  * @param secondsPerBeat 0.2 to 30
  * @param lead seconds by which a call ends before its movement begins, 0 to 5
  * @param calls most calls a count, 1 to 5
@@ -23,6 +24,7 @@ public record CueOrder(
         Language language,
         Optional<CueLevel> level,
         Layer layer,
+        Viewpoint view,
         double secondsPerBeat,
         double lead,
         int calls,
@@ -33,8 +35,8 @@ public record CueOrder(
         implements CueOrderBuilder.With {
 
     /** Four seconds a beat, shorter each time, in English. */
-    public static final CueOrder USUAL =
-            new CueOrder(Language.ENGLISH, Optional.empty(), Layer.EVERYTHING, 4, 1, 2, true, true, false, true);
+    public static final CueOrder USUAL = new CueOrder(
+            Language.ENGLISH, Optional.empty(), Layer.EVERYTHING, Viewpoint.OWN, 4, 1, 2, true, true, false, true);
 
     public CueOrder {
         if (!(secondsPerBeat >= 0.2 && secondsPerBeat <= 30)) {

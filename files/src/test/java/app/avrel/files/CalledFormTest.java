@@ -8,6 +8,7 @@ import app.avrel.cue.CueOrder;
 import app.avrel.cue.CueScript;
 import app.avrel.cue.Reason;
 import app.avrel.cue.Scripting;
+import app.avrel.cue.Viewpoint;
 import app.avrel.floor.Heading;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
@@ -138,6 +139,18 @@ class CalledFormTest {
                         .filter(call -> call.kind() == Call.Kind.MOVE)
                         .map(Call::words))
                 .noneMatch(words -> words.contains("hand") || words.contains("palm"));
+    }
+
+    @Test
+    void forThoseWhoFaceOneTheSidesAreTheOtherWayRound() {
+        CueOrder own = CueOrder.USUAL.withLevel(CueLevel.PROMPT);
+        List<String> said = script(own).calls().map(Call::words).toList();
+        List<String> mirrored =
+                script(own.withView(Viewpoint.MIRROR)).calls().map(Call::words).toList();
+        assertThat(said).contains("all left", "right foot forward");
+        assertThat(mirrored.get(said.indexOf("all left"))).isEqualTo("all right");
+        assertThat(mirrored.get(said.indexOf("right foot forward"))).isEqualTo("left foot forward");
+        assertThat(mirrored.get(said.indexOf("breathe in"))).isEqualTo("breathe in");
     }
 
     @Test

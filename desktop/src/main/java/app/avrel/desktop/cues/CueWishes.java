@@ -1,6 +1,7 @@
 package app.avrel.desktop.cues;
 
 import app.avrel.cue.CueOrder;
+import app.avrel.cue.Viewpoint;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
@@ -35,6 +36,7 @@ final class CueWishes extends VBox {
     private final CheckBox names = new CheckBox("names");
     private final CheckBox numbers = new CheckBox("numbers of the counts");
     private final CheckBox breath = new CheckBox("breath");
+    private final CheckBox mirror = new CheckBox("sides as in a mirror");
     private Consumer<UnaryOperator<CueWish>> ask = _ -> {};
     private boolean showing;
 
@@ -58,6 +60,8 @@ final class CueWishes extends VBox {
         box(names, CueOrder::withNames);
         box(numbers, CueOrder::withNumbers);
         box(breath, CueOrder::withBreath);
+        box(mirror, (order, on) -> order.withView(on ? Viewpoint.MIRROR : Viewpoint.OWN));
+        Tips.give(mirror, "Name the sides of those who face you and do it as in a mirror");
         beat.getStyleClass().add("beats");
         getChildren().addAll(Texts.of("Language", "section"), language, Texts.of("Seconds a beat", "section"), beat);
         for (int i = 0; i < LANGUAGES.size(); i++) {
@@ -129,6 +133,7 @@ final class CueWishes extends VBox {
         names.setSelected(order.names());
         numbers.setSelected(order.numbers());
         breath.setSelected(order.breath());
+        mirror.setSelected(order.view() == Viewpoint.MIRROR);
         language.setText(LANGUAGES.get(order.language().ordinal()));
         beat.show(Numbers.plain(order.secondsPerBeat()), this::beat);
         showing = false;

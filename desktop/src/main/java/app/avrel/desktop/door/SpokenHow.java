@@ -1,6 +1,7 @@
 package app.avrel.desktop.door;
 
 import app.avrel.cue.CueOrder;
+import app.avrel.cue.Viewpoint;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.Language;
 import app.avrel.words.say.Layer;
@@ -25,6 +26,13 @@ final class SpokenHow {
             description = "what of it is said",
             defaultValue = "everything")
     private String layer;
+
+    @Option(
+            names = "--view",
+            paramLabel = "own|mirror",
+            description = "whose sides are named: one's own, or those of one who faces you and does it as in a mirror",
+            defaultValue = "own")
+    private String view;
 
     @Option(names = "--beat", paramLabel = "SECONDS", description = "how long a beat lasts", defaultValue = "4")
     private double secondsPerBeat;
@@ -60,12 +68,26 @@ final class SpokenHow {
         if (much.isEmpty() && !ladder) {
             System.err.println("The level is explain, guide, prompt, count or ladder, but it says " + level + ".");
         }
-        if (said.isEmpty() || much.isEmpty() && !ladder) {
+        Optional<Viewpoint> seen = constant(Viewpoint.values(), view);
+        if (seen.isEmpty()) {
+            System.err.println("The view is own or mirror, but it says " + view + ".");
+        }
+        if (said.isEmpty() || seen.isEmpty() || much.isEmpty() && !ladder) {
             return Optional.empty();
         }
         try {
             return Optional.of(new CueOrder(
-                    language, much, said.get(), secondsPerBeat, lead, calls, !noNames, true, numbers, !noBreath));
+                    language,
+                    much,
+                    said.get(),
+                    seen.get(),
+                    secondsPerBeat,
+                    lead,
+                    calls,
+                    !noNames,
+                    true,
+                    numbers,
+                    !noBreath));
         } catch (IllegalArgumentException wrong) {
             System.err.println(wrong.getMessage() + ".");
             return Optional.empty();
