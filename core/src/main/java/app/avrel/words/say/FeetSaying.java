@@ -56,7 +56,7 @@ record FeetSaying(Voice voice) {
 
     private String step(Move.Step step) {
         Slots slots = landed(step.foot(), step.landing(), step.toes()).key("way", step.way());
-        if (step.place() instanceof StepPlace.Along along && voice.has("step.along")) {
+        if (step.place() instanceof StepPlace.Along along && voice.has("step.along") && !aside(along, step.foot())) {
             return voice.say("step.along", along(slots, along));
         }
         return voice.say(
@@ -68,6 +68,12 @@ record FeetSaying(Voice voice) {
         boolean line = place instanceof StepPlace.OnHeelLine;
         boolean hall = place instanceof StepPlace.Along along && along.direction() instanceof Direction.OfPosture;
         return voice.has("step.verb") && (line || hall);
+    }
+
+    /** Whether a foot goes straight out to its own side. */
+    private boolean aside(StepPlace.Along along, Side foot) {
+        return voice.has("place.own_side")
+                && along.direction().equals(foot == Side.LEFT ? Direction.LEFT : Direction.RIGHT);
     }
 
     private Slots along(Slots slots, StepPlace.Along along) {
@@ -91,7 +97,8 @@ record FeetSaying(Voice voice) {
     private String place(StepPlace place, Side foot) {
         Slots slots = Voice.of("foot", foot);
         return switch (place) {
-            case StepPlace.Along along -> voice.say("place.along", along(slots, along));
+            case StepPlace.Along along ->
+                aside(along, foot) ? voice.say("place.own_side") : voice.say("place.along", along(slots, along));
             case StepPlace.Beside beside ->
                 voice.say(
                         "place.beside",

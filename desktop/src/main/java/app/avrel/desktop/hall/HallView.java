@@ -27,12 +27,16 @@ import javafx.scene.layout.VBox;
 /**
  * What stands on the chair in the hall: posture, count, words, figure and floor over the whole screen.
  *
- * <p>Page keys and arrows step, space plays, plus and minus change the tempo, Escape leaves.
+ * <p>Page keys and arrows step, space plays, plus and minus change the tempo; V speaks, H hides the words until the next
+ * step, L plays one posture over and over; Escape leaves.
  */
 public final class HallView extends BorderPane implements Player.Shown {
 
     private static final double SLOWEST = 6;
     private static final double QUICKEST = 0.5;
+
+    /** Seconds before a count at which its words are said. */
+    private static final double LEAD = 1.5;
 
     private final List<HallCount> counts;
     private final Body body;
@@ -47,7 +51,13 @@ public final class HallView extends BorderPane implements Player.Shown {
     private final FloorView floor = new FloorView();
     private final BeatView beat = new BeatView();
     private final Player player = new Player(this);
+    private final Label next = Texts.wrapped("", "hall-next");
     private final Click click = new Click();
+    private final HallVoice voice = new HallVoice();
+    private boolean hidden;
+    private boolean loops;
+    private String told = "";
+    private int spoken = -1;
     private double secondsABeat = 2.5;
     private int at;
     private int lastBeat = -1;
@@ -81,7 +91,7 @@ public final class HallView extends BorderPane implements Player.Shown {
         floor.setPrefWidth(10);
         HBox middle = new HBox(figure, floor);
         middle.getStyleClass().add("posture-stage");
-        VBox low = new VBox(words, guide, tempo);
+        VBox low = new VBox(words, next, guide, tempo);
         low.getStyleClass().add("hall-low");
         setTop(top);
         setCenter(middle);
@@ -95,6 +105,9 @@ public final class HallView extends BorderPane implements Player.Shown {
             case HOME -> go(-counts.size());
             case END -> go(counts.size());
             case SPACE -> play();
+            case V -> tell(voice.toggle());
+            case H -> hide();
+            case L -> loop();
             case PLUS, ADD, EQUALS -> quicker(0.8);
             case MINUS, SUBTRACT -> quicker(1.25);
             case ESCAPE, F11 -> away();
@@ -127,17 +140,37 @@ public final class HallView extends BorderPane implements Player.Shown {
         return true;
     }
 
+    private boolean tell(String what) {
+        told = what;
+        tell();
+        return true;
+    }
+
+    /** What comes next? The words are hidden until one steps on. */
+    private boolean hide() {
+        hidden = !hidden;
+        text(counts.isEmpty() ? null : counts.get(at));
+        return tell(hidden ? "words hidden: what comes?" : "words shown");
+    }
+
+    private boolean loop() {
+        loops = !loops;
+        return tell(loops ? "this posture over and over" : "through the form");
+    }
+
     private boolean away() {
         player.stop();
         click.close();
+        voice.close();
         leave.run();
         return true;
     }
 
     private void tell() {
         tempo.setText(
-                "%.1f seconds a beat   ·   space plays   ·   page keys step   ·   + and − change the tempo   ·   Esc leaves"
-                        .formatted(secondsABeat));
+                ("%s%.1f seconds a beat · space plays · page keys step · + and − tempo · V voice · H hide the words"
+                                + " · L one posture over and over · Esc leaves")
+                        .formatted(told.isEmpty() ? "" : told + "   ·   ", secondsABeat));
     }
 
     /** Shows the end of the count that one is at. */
@@ -153,10 +186,18 @@ public final class HallView extends BorderPane implements Player.Shown {
     }
 
     private void text(HallCount count) {
+        if (count == null) {
+            return;
+        }
+        int following = counts.indexOf(count) + 1;
+        next.setText(
+                following < counts.size() && !hidden
+                        ? "then: " + counts.get(following).words()
+                        : "");
         Texts.set(posture, count.posture());
         number.setText("count " + count.number());
-        words.setText(count.words());
-        guide.setText(count.guide());
+        words.setText(hidden ? "…" : count.words());
+        guide.setText(hidden ? "" : count.guide());
     }
 
     private void pictures(Pose before, Pose now, Rig rig) {
@@ -167,9 +208,14 @@ public final class HallView extends BorderPane implements Player.Shown {
     @Override
     public void at(int count, double share) {
         if (count != at) {
+            if (loops && !counts.get(count).posture().equals(counts.get(at).posture())) {
+                player.play(firstOf(at));
+                return;
+            }
             at = count;
             lastBeat = -1;
         }
+        speakAhead(count, share);
         HallCount shown = counts.get(count);
         text(shown);
         int beats = (int) Math.ceil(shown.moments().getFirst().count().beats());
@@ -186,6 +232,24 @@ public final class HallView extends BorderPane implements Player.Shown {
                 new FloorPicture(before, playing.pose(share), List.of(before, last.after()), body, directions),
                 shown.words());
         figure.show(new FigureView.Picture(playing.at(share), body, directions, 0.75, shown.words()));
+    }
+
+    private int firstOf(int count) {
+        int first = count;
+        while (first > 0
+                && counts.get(first - 1).posture().equals(counts.get(count).posture())) {
+            first--;
+        }
+        return first;
+    }
+
+    /** The words of the next count are said before it begins; those of the first at once. */
+    private void speakAhead(int count, double share) {
+        int due = seconds(count) * (1 - share) <= LEAD ? count + 1 : count;
+        if (due > spoken && due < counts.size() || due < spoken - 1) {
+            spoken = due;
+            voice.say(counts.get(due).words());
+        }
     }
 
     @Override

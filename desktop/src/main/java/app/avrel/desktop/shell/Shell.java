@@ -263,16 +263,25 @@ public final class Shell {
         return root.getChildren().stream().anyMatch(over -> over != window && over != findings);
     }
 
+    /** In the hall every key is the hall's: a remote's page keys step there whatever room is behind. */
+    private boolean inTheHall() {
+        return root.getChildren().stream().anyMatch(HallView.class::isInstance);
+    }
+
     private void key(KeyEvent event) {
         boolean covered = sheetOpen();
         boolean again = event.getCode() == held;
         held = event.getCode();
-        commands().filter(command -> command.key().match(event)).findFirst().ifPresent(command -> {
-            event.consume();
-            if ((!again || command.repeats()) && (!covered || UNDER_A_SHEET.contains(command.name()))) {
-                command.action().run();
-            }
-        });
+        commands()
+                .filter(command -> command.key().match(event))
+                .findFirst()
+                .filter(command -> !inTheHall() || UNDER_A_SHEET.contains(command.name()))
+                .ifPresent(command -> {
+                    event.consume();
+                    if ((!again || command.repeats()) && (!covered || UNDER_A_SHEET.contains(command.name()))) {
+                        command.action().run();
+                    }
+                });
     }
 
     /** {@return all that can be done now: in the room first, then anywhere} */
