@@ -1,5 +1,6 @@
 package app.avrel.cue;
 
+import app.avrel.floor.Heading;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Playing;
@@ -10,7 +11,9 @@ import app.avrel.posture.count.Language;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Calling;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 
 /** Writes the script of a stretch of a track: what is called in which count, and when. */
@@ -25,6 +28,10 @@ public final class Scripting {
     private final Wording wording;
     private final Calling calling;
     private final Ladder ladder = new Ladder();
+
+    /** What says a count, by where the front of its frame faces. */
+    private final Map<Heading, CountCalls> inHall = new HashMap<>();
+
     private final List<Cue> cues = new ArrayList<>();
     private double at;
     private double silentFrom = Double.NEGATIVE_INFINITY;
@@ -98,10 +105,8 @@ public final class Scripting {
                 wanted.addAll(heading(done, before, newSide));
                 named = true;
             }
-            wanted.addAll(new CountCalls(
-                            order,
-                            wording.withFront(
-                                    done.front(count.getFirst().place().section())))
+            Heading front = done.front(count.getFirst().place().section());
+            wanted.addAll(inHall.computeIfAbsent(front, facing -> new CountCalls(order, wording.withFront(facing)))
                     .of(count, rung, stepNext, breath(count)));
             add(done, count, rung, wanted);
         }

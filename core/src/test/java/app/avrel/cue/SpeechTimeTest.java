@@ -31,6 +31,63 @@ class SpeechTimeTest {
         assertThat(SpeechTime.of(Language.ENGLISH).seconds(cue)).isCloseTo(measured, within(0.4));
     }
 
+    /** Measured with a synthetic Spanish voice at 140 words a minute. */
+    @ParameterizedTest(name = "{0}: {1} s")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Inhala.|0.45",
+                "Exhala despacio.|1.21",
+                "Traslada todo el peso al pie izquierdo.|2.62",
+                "Pie derecho adelante, talón primero.|2.48",
+                "Gira la cintura a la derecha.|1.77",
+                "Sube las manos a la altura del pecho.|2.30",
+                "Baja el cuerpo y baja las manos.|2.16",
+                "Da un paso con el pie izquierdo atrás, metatarso primero.|4.07",
+                "Recoge el pie derecho junto al otro.|2.38",
+                "Reparte el peso por igual, luego sube el cuerpo.|3.63",
+                "Mira más allá de la mano derecha.|2.01",
+                "Gira el pie izquierdo sobre el talón, punta hacia dentro.|3.86",
+                "Lleva las manos adelante a la altura del ombligo, palmas adelante.|4.22",
+                "Cruza las muñecas a la altura del pecho.|2.61",
+                "Medio paso, pie derecho.|1.90",
+                "Exhala mientras las palmas bajan flotando hasta las caderas.|3.91",
+                "Abre la mano derecha hacia fuera, palma adelante, codo abajo.|4.32",
+                "Al otro lado, despacio, sin prisa.|2.69",
+                "Separa las manos, la derecha sube, la izquierda baja, y siéntate atrás.|5.36"
+            })
+    void spanishIsEstimatedByItsWordsSyllablesAndPauses(String cue, double measured) {
+        assertThat(SpeechTime.of(Language.SPANISH).seconds(cue)).isCloseTo(measured, within(0.65));
+    }
+
+    /** Measured with a synthetic Chinese voice at about 210 characters a minute. */
+    @ParameterizedTest(name = "{0}: {1} s")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "吸气。|0.50",
+                "慢慢呼气。|1.05",
+                "重心全部移到左脚。|2.12",
+                "右脚向前迈步，脚跟先着地。|3.33",
+                "腰向右转。|1.32",
+                "两手抬到胸高，掌心向内。|2.68",
+                "下沉，两手落到胯高。|2.28",
+                "收右脚到左脚旁，脚掌点地。|3.15",
+                "重心居中，然后升起。|1.91",
+                "提左膝到胯高，脚尖下垂。|2.96",
+                "左脚以脚跟为轴转动，脚尖内扣。|3.74",
+                "右脚踏实，重心移到右脚。|2.58",
+                "两手向前到腹高，掌心向前。|3.03",
+                "右脚跟半步。|1.36",
+                "呼气，两掌慢慢落到胯旁。|2.73",
+                "右手向外打开到肩高，掌心向前，肘向下。|4.20",
+                "第二次。|0.52",
+                "两手分开，右手上升，左手下落，然后后坐。|4.28"
+            })
+    void chineseIsEstimatedByItsCharacters(String cue, double measured) {
+        assertThat(SpeechTime.of(Language.CHINESE).seconds(cue)).isCloseTo(measured, within(0.4));
+    }
+
     @Test
     void nothingSaidTakesNoTime() {
         assertThat(SpeechTime.of(Language.ENGLISH).seconds("  ")).isZero();

@@ -23,6 +23,9 @@ final class PhraseBook {
     private final Language language;
     private final Map<String, Phrase> phrases = new HashMap<>();
 
+    /** For each register every phrase that it has, its own or borrowed, by its key alone. */
+    private final Map<Register, Map<String, Phrase>> byRegister = new EnumMap<>(Register.class);
+
     private PhraseBook(Language language) {
         this.language = language;
         text(switch (language) {
@@ -34,6 +37,7 @@ final class PhraseBook {
                 .map(String::strip)
                 .filter(line -> !line.isEmpty() && !line.startsWith("#"))
                 .forEach(this::add);
+        settle();
     }
 
     static synchronized PhraseBook of(Language language) {
@@ -65,12 +69,30 @@ final class PhraseBook {
         return find(register, key).isPresent();
     }
 
-    /** The register's own phrase; a short sentence may be the long one, and whatever has none is said exactly. */
     private Optional<Phrase> find(Register register, String key) {
-        Phrase longer = register == Register.GUIDE ? phrases.get(Register.EXPLAIN.prefix() + key) : null;
-        return Optional.ofNullable(phrases.get(register.prefix() + key))
-                .or(() -> Optional.ofNullable(longer))
-                .or(() -> Optional.ofNullable(phrases.get(key)));
+        return Optional.ofNullable(byRegister.get(register).get(key));
+    }
+
+    /** Lays each register's own phrases over those it borrows: a short sentence may be the long one. */
+    private void settle() {
+        for (Register register : Register.values()) {
+            Map<String, Phrase> own = new HashMap<>();
+            lay(Register.EXACT, own);
+            if (register == Register.GUIDE) {
+                lay(Register.EXPLAIN, own);
+            }
+            lay(register, own);
+            byRegister.put(register, own);
+        }
+    }
+
+    private void lay(Register register, Map<String, Phrase> over) {
+        phrases.forEach((key, phrase) -> {
+            boolean plain = key.indexOf(':') < 0;
+            if (register == Register.EXACT ? plain : key.startsWith(register.prefix())) {
+                over.put(key.substring(register.prefix().length()), phrase);
+            }
+        });
     }
 
     /** {@return the phrase with its gaps filled} */
