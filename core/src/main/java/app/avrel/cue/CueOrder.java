@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param secondsPerBeat 0.2 to 30
  * @param lead seconds by which a call ends before its movement begins, 0 to 5
  * @param calls most calls a count, 1 to 5
- * @param names whether a posture's name is called
+ * @param names where a posture's name is called
  * @param ordinals whether the second and third time are told
  * @param numbers whether the counts are told by number
  * @param breath whether the breath is called
@@ -28,7 +28,7 @@ public record CueOrder(
         double secondsPerBeat,
         double lead,
         int calls,
-        boolean names,
+        NamePlace names,
         boolean ordinals,
         boolean numbers,
         boolean breath)
@@ -36,7 +36,17 @@ public record CueOrder(
 
     /** Four seconds a beat, shorter each time, in English. */
     public static final CueOrder USUAL = new CueOrder(
-            Language.ENGLISH, Optional.empty(), Layer.EVERYTHING, Viewpoint.OWN, 4, 1, 2, true, true, false, true);
+            Language.ENGLISH,
+            Optional.empty(),
+            Layer.EVERYTHING,
+            Viewpoint.OWN,
+            4,
+            1,
+            2,
+            NamePlace.BEFORE,
+            true,
+            false,
+            true);
 
     public CueOrder {
         if (!(secondsPerBeat >= 0.2 && secondsPerBeat <= 30)) {

@@ -108,6 +108,9 @@ public final class Scripting {
             Heading front = done.front(count.getFirst().place().section());
             wanted.addAll(inHall.computeIfAbsent(front, facing -> new CountCalls(order, wording.withFront(facing)))
                     .of(count, rung, stepNext, breath(count)));
+            if (order.names() == NamePlace.LAST && before == 0 && i == counts.size() - 1) {
+                wanted.add(new CountCalls.Wanted(Call.Kind.NAME, name(done), 0));
+            }
             add(done, count, rung, wanted);
         }
     }
@@ -119,7 +122,7 @@ public final class Scripting {
     /** The name before the first count; from the second time on the ordinal, or that it is the other side. */
     private List<CountCalls.Wanted> heading(Occurrence done, int before, boolean newSide) {
         List<CountCalls.Wanted> said = new ArrayList<>();
-        if (order.names() && before == 0) {
+        if (order.names() == NamePlace.BEFORE && before == 0) {
             said.add(new CountCalls.Wanted(Call.Kind.NAME, name(done), 0));
         }
         if (order.ordinals() && newSide) {

@@ -2,6 +2,7 @@ package app.avrel.lesson;
 
 import app.avrel.cue.CueOrder;
 import app.avrel.cue.CueScript;
+import app.avrel.cue.NamePlace;
 import app.avrel.cue.Scripting;
 import app.avrel.cue.SpeechTime;
 import app.avrel.form.EntryId;
@@ -88,7 +89,7 @@ public record LessonPlan(List<SegmentPlan> segments, int minutes) {
         return CueOrder.USUAL
                 .withSecondsPerBeat(of.secondsPerBeat())
                 .withLevel(level)
-                .withNames(false)
+                .withNames(NamePlace.NEVER)
                 .withOrdinals(false)
                 .withBreath(false);
     }

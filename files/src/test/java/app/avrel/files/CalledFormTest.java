@@ -6,6 +6,7 @@ import app.avrel.cue.Call;
 import app.avrel.cue.Cue;
 import app.avrel.cue.CueOrder;
 import app.avrel.cue.CueScript;
+import app.avrel.cue.NamePlace;
 import app.avrel.cue.Reason;
 import app.avrel.cue.Scripting;
 import app.avrel.cue.Viewpoint;
@@ -154,9 +155,30 @@ class CalledFormTest {
     }
 
     @Test
+    void aNameStandsBeforeThePostureOrOnceItsShapeIsThere() {
+        CueOrder order = CueOrder.USUAL.withLevel(CueLevel.PROMPT);
+        assertThat(named(order)).isZero();
+        assertThat(named(order.withNames(NamePlace.LAST)))
+                .isEqualTo(TRACK.getFirst().posture().counts().size() - 1);
+        assertThat(named(order.withNames(NamePlace.NEVER))).isNegative();
+    }
+
+    /** The count of the first posture in which its name is called, from 0; below 0 where it is not. */
+    private static int named(CueOrder order) {
+        return script(order).cues().stream()
+                .filter(cue -> cue.occurrence() == 0)
+                .filter(cue -> cue.calls().stream().anyMatch(call -> call.kind() == Call.Kind.NAME))
+                .map(cue -> cue.place().count())
+                .findFirst()
+                .orElse(-1);
+    }
+
+    @Test
     void theBreathCanBeCalledAlone() {
-        CueScript script =
-                script(CueOrder.USUAL.withLayer(Layer.BREATH).withNames(false).withOrdinals(false));
+        CueScript script = script(CueOrder.USUAL
+                .withLayer(Layer.BREATH)
+                .withNames(NamePlace.NEVER)
+                .withOrdinals(false));
         assertThat(script.calls()).isNotEmpty().allMatch(call -> call.kind() == Call.Kind.BREATH);
     }
 
@@ -180,7 +202,7 @@ class CalledFormTest {
     @Test
     void tellingTheCountsSaysTheirNumbersBeforeTheAction() {
         CueScript script = script(
-                CueOrder.USUAL.withLevel(CueLevel.PROMPT).withNumbers(true).withNames(false));
+                CueOrder.USUAL.withLevel(CueLevel.PROMPT).withNumbers(true).withNames(NamePlace.NEVER));
         for (Cue cue : script.cues()) {
             List<Call.Kind> kinds = cue.calls().stream().map(Call::kind).toList();
             assertThat(kinds.indexOf(Call.Kind.NUMBER))

@@ -1,6 +1,7 @@
 package app.avrel.desktop.cues;
 
 import app.avrel.cue.CueOrder;
+import app.avrel.cue.NamePlace;
 import app.avrel.cue.Viewpoint;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
@@ -33,7 +34,7 @@ final class CueWishes extends VBox {
     private final EntryField beat = new EntryField("Seconds a beat", "4", _ -> false);
     private final List<RadioButton> levels = new ArrayList<>();
     private final List<RadioButton> layers = new ArrayList<>();
-    private final CheckBox names = new CheckBox("names");
+    private final MenuButton names = menu("Where names are called");
     private final CheckBox numbers = new CheckBox("numbers of the counts");
     private final CheckBox breath = new CheckBox("breath");
     private final CheckBox mirror = new CheckBox("sides as in a mirror");
@@ -57,7 +58,10 @@ final class CueWishes extends VBox {
         layer(of, "hands only", Layer.HANDS);
         layer(of, "breath only", Layer.BREATH);
         getChildren().add(Texts.of("Beside the moves", "section"));
-        box(names, CueOrder::withNames);
+        getChildren().add(names);
+        for (NamePlace place : NamePlace.values()) {
+            item(names, words(place), wish -> wish.withOrder(wish.order().withNames(place)));
+        }
         box(numbers, CueOrder::withNumbers);
         box(breath, CueOrder::withBreath);
         box(mirror, (order, on) -> order.withView(on ? Viewpoint.MIRROR : Viewpoint.OWN));
@@ -76,6 +80,14 @@ final class CueWishes extends VBox {
         menu.setMaxWidth(Double.MAX_VALUE);
         menu.setAccessibleText(says);
         return menu;
+    }
+
+    private static String words(NamePlace place) {
+        return switch (place) {
+            case BEFORE -> "names before";
+            case LAST -> "names last";
+            case NEVER -> "no names";
+        };
     }
 
     private void level(ToggleGroup group, String words, String says, Optional<CueLevel> level) {
@@ -130,7 +142,7 @@ final class CueWishes extends VBox {
         whats(desk, wish);
         levels.forEach(button -> button.setSelected(button.getUserData().equals(order.level())));
         layers.forEach(button -> button.setSelected(button.getUserData() == order.layer()));
-        names.setSelected(order.names());
+        names.setText(words(order.names()));
         numbers.setSelected(order.numbers());
         breath.setSelected(order.breath());
         mirror.setSelected(order.view() == Viewpoint.MIRROR);

@@ -1,6 +1,7 @@
 package app.avrel.desktop.door;
 
 import app.avrel.cue.CueOrder;
+import app.avrel.cue.NamePlace;
 import app.avrel.cue.Viewpoint;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.Language;
@@ -50,8 +51,12 @@ final class SpokenHow {
     @Option(names = "--numbers", description = "tell the counts by number")
     private boolean numbers;
 
-    @Option(names = "--no-names", description = "leave the names out")
-    private boolean noNames;
+    @Option(
+            names = "--names",
+            paramLabel = "before|last|never",
+            description = "where a posture's name is called",
+            defaultValue = "before")
+    private String names;
 
     @Option(names = "--no-breath", description = "leave the breath out")
     private boolean noBreath;
@@ -67,6 +72,11 @@ final class SpokenHow {
         }
         if (much.isEmpty() && !ladder) {
             System.err.println("The level is explain, guide, prompt, count or ladder, but it says " + level + ".");
+        }
+        Optional<NamePlace> named = constant(NamePlace.values(), names);
+        if (named.isEmpty()) {
+            System.err.println("A name is called before, last or never, but it says " + names + ".");
+            return Optional.empty();
         }
         Optional<Viewpoint> seen = constant(Viewpoint.values(), view);
         if (seen.isEmpty()) {
@@ -84,7 +94,7 @@ final class SpokenHow {
                     secondsPerBeat,
                     lead,
                     calls,
-                    !noNames,
+                    named.get(),
                     true,
                     numbers,
                     !noBreath));
