@@ -67,7 +67,7 @@ final class CountCalls {
         }
         Optional<String> own = words.own(recorded, rung.level());
         if (own.isPresent() && rung.layer() == Layer.EVERYTHING) {
-            wanted.add(new Wanted(Call.Kind.MOVE, own.get(), 0));
+            wanted.add(seen(new Wanted(Call.Kind.MOVE, own.get(), 0)));
         } else {
             moves(count, rung, stepNext, room).forEach(move -> wanted.add(seen(move)));
         }

@@ -40,6 +40,11 @@ public record LessonPlan(List<SegmentPlan> segments, int minutes) {
                 lesson.minutes());
     }
 
+    /** {@return what is done of the form, segment after segment} */
+    public List<Occurrence> run() {
+        return segments.stream().flatMap(segment -> segment.stretch().stream()).toList();
+    }
+
     /** {@return how long all segments take, seconds} */
     public double seconds() {
         return segments.stream().mapToDouble(SegmentPlan::seconds).sum();

@@ -261,6 +261,21 @@ class CommandsTest {
     }
 
     @Test
+    void aLaterLessonIsWrittenWithItsOwnPosturesAndShorterForTheEarlierOnes() {
+        String third = run("cues", "demo", "--lesson", "3", "--format", "md").out();
+        assertThat(third).contains("## Lean on the Gate");
+        String first = run("cues", "demo", "--lesson", "1", "--json").out();
+        assertThat(first).contains("it comes for the first time");
+        assertThat(run("cues", "demo", "--lesson", "2", "--csv").code()).isEqualTo(2);
+        assertThat(run("cues", "demo", "--lesson", "2", "--format", "csv")
+                        .out()
+                        .lines()
+                        .filter(line -> line.contains("Open the Sluice")))
+                .isNotEmpty()
+                .noneMatch(line -> line.contains("it comes for the first time"));
+    }
+
+    @Test
     void cuesSayWhatCannotBeAsked() {
         assertThat(run("cues", "demo", "--format", "tape").error()).contains("text, md, csv, vtt, srt or json");
         assertThat(run("cues", "demo", "--layer", "toes").error()).contains("feet-and-body");

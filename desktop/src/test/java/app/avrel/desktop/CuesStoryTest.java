@@ -13,6 +13,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.RadioButton;
@@ -44,7 +47,7 @@ class CuesStoryTest {
         robot.interact(() -> workplace.shell.go(Shell.RoomName.CUES));
     }
 
-    private javafx.scene.Parent root() {
+    private Parent root() {
         return workplace.shell.root();
     }
 
@@ -65,8 +68,8 @@ class CuesStoryTest {
     private void fire(FxRobot robot, String words) {
         robot.interact(() -> root().lookupAll(".button").stream()
                 .filter(node -> node.isVisible() && words.equals(((Labeled) node).getText()))
-                .map(javafx.scene.control.Button.class::cast)
-                .forEach(javafx.scene.control.Button::fire));
+                .map(Button.class::cast)
+                .forEach(Button::fire));
     }
 
     @Test
@@ -86,6 +89,21 @@ class CuesStoryTest {
         assertThat(words("cue-why")).anyMatch(why -> why.startsWith("Said at length: it comes for the first time."));
         assertThat(words("cue-checked")).anyMatch(line -> line.startsWith("✓"));
         assertThat(words("card-title")).contains("Open the Sluice");
+    }
+
+    @Test
+    void nothingThatIsGeneratedSpeaksAgainstTheRecordNotEvenInAMirror(FxRobot robot) {
+        press(robot, "call");
+        robot.interact(() -> root().lookupAll(".check-box").stream()
+                .map(CheckBox.class::cast)
+                .filter(box -> box.getText().equals("sides as in a mirror"))
+                .forEach(CheckBox::fire));
+        assertThat(words("cue-words").getFirst()).contains("all right");
+        Keyboard keys = new Keyboard(robot);
+        for (int count = 0; count < 30; count++) {
+            assertThat(words("cue-checked")).anyMatch(line -> line.startsWith("✓"));
+            keys.press(KeyCode.PAGE_DOWN);
+        }
     }
 
     @Test

@@ -11,6 +11,7 @@ import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Language;
 import app.avrel.words.Wording;
 import app.avrel.words.reading.frame.Question;
+import java.util.Locale;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -53,7 +54,7 @@ class AnswersTest {
         assertThat(asked.questions()).extracting(Question::question).containsExactly(question);
         Question one = asked.questions().getFirst();
         for (Question.Choice choice : one.choices()) {
-            int at = line.toLowerCase(java.util.Locale.ROOT).indexOf(one.word());
+            int at = line.toLowerCase(Locale.ROOT).indexOf(one.word());
             String answered = line.substring(0, at) + choice.add() + line.substring(at);
             LineReading settled = read(language, answered);
             assertThat(settled.questions()).as(answered).isEmpty();

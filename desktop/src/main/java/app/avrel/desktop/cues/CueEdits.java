@@ -2,6 +2,7 @@ package app.avrel.desktop.cues;
 
 import app.avrel.cue.Cue;
 import app.avrel.cue.Scripting;
+import app.avrel.cue.Viewpoint;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
 import app.avrel.form.Moment;
@@ -45,7 +46,7 @@ record CueEdits(Session session) {
                                 moment.after()))
                         .toList(),
                 sheet.done(cue),
-                sheet.wish().order().withLevel(cue.level()),
+                sheet.wish().order().withView(Viewpoint.OWN).withLevel(cue.level()),
                 sheet.wording());
     }
 

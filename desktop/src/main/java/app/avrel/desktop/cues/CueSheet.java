@@ -1,10 +1,12 @@
 package app.avrel.desktop.cues;
 
 import app.avrel.body.Body;
+import app.avrel.cue.Call;
 import app.avrel.cue.Cue;
 import app.avrel.cue.CueScript;
 import app.avrel.cue.Scripting;
 import app.avrel.cue.SpeechTime;
+import app.avrel.cue.Viewpoint;
 import app.avrel.cue.hear.Hearing;
 import app.avrel.cue.hear.ScriptLine;
 import app.avrel.cue.hear.Slip;
@@ -17,6 +19,7 @@ import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonPlan;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.Language;
+import app.avrel.posture.count.SideWords;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Calling;
 import java.util.ArrayList;
@@ -67,9 +70,7 @@ record CueSheet(
         if (form.isEmpty() || track.isEmpty()) {
             return List.of();
         }
-        return LessonPlan.of(lesson, form.get(), track.get(), desk.saying()).segments().stream()
-                .flatMap(segment -> segment.stretch().stream())
-                .toList();
+        return LessonPlan.of(lesson, form.get(), track.get(), desk.saying()).run();
     }
 
     private static List<Row> rows(CueScript script, List<Occurrence> stretch) {
@@ -150,9 +151,10 @@ record CueSheet(
                 .toList();
     }
 
-    /** {@return the words that would be said at another level} */
+    /** {@return the words that would be said at another level, with the performer's own sides, as they are recorded} */
     String at(Cue cue, CueLevel level) {
-        return Scripting.words(moments(cue), done(cue), wish.order().withLevel(level), wording);
+        return Scripting.words(
+                moments(cue), done(cue), wish.order().withView(Viewpoint.OWN).withLevel(level), wording);
     }
 
     /** {@return the longest level below this one whose words find room in the count} */
@@ -165,10 +167,13 @@ record CueSheet(
                 .findFirst();
     }
 
-    /** {@return what speaks against these words of a count} */
+    /** {@return what speaks against what is said of a count: its moves and its breath} */
     List<Slip> slips(Cue cue, Body body) {
         return Hearing.of(
-                        List.of(new ScriptLine(cue.words(), OptionalDouble.empty())),
+                        cue.calls().stream()
+                                .filter(call -> call.kind() == Call.Kind.MOVE || call.kind() == Call.Kind.BREATH)
+                                .map(call -> new ScriptLine(ofPerformer(call.words()), OptionalDouble.empty()))
+                                .toList(),
                         List.of(done(cue)),
                         wish.order().language(),
                         body,
@@ -178,5 +183,13 @@ record CueSheet(
                 .stream()
                 .filter(slip -> slip.place().sameCount(cue.place()))
                 .toList();
+    }
+
+    /** Words for one who faces the performer, with the performer's sides again. */
+    private String ofPerformer(String words) {
+        return switch (wish.order().view()) {
+            case OWN -> words;
+            case MIRROR -> SideWords.swapped(words, wish.order().language());
+        };
     }
 }

@@ -140,10 +140,7 @@ public final class CuesRoom implements Room {
             ScriptFormat format =
                     ScriptFormat.of(name.substring(name.lastIndexOf('.') + 1)).orElse(ScriptFormat.TEXT);
             try {
-                Files.writeString(
-                        path,
-                        ScriptOut.of(
-                                sheet.script(), session.desk().get().formTrack().occurrences(), format));
+                Files.writeString(path, ScriptOut.of(sheet.script(), sheet.stretch(), format));
             } catch (IOException unwritable) {
                 Sheet.tell(over, "The script is not written", path + " cannot be written. Choose another folder.");
             }

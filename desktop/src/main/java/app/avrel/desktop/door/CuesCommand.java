@@ -51,7 +51,8 @@ final class CuesCommand implements Callable<Integer> {
         }
         Optional<List<Occurrence>> track = stretch.of(project.get());
         track.ifPresent(of -> {
-            CueScript script = Scripting.of(of, order.get(), SpokenStretch.wording(project.get()));
+            CueScript script =
+                    Scripting.of(stretch.before(project.get()), of, order.get(), SpokenStretch.wording(project.get()));
             System.out.print(ScriptOut.of(script, of, written.get()));
         });
         return track.isPresent() ? Reports.FINE : Reports.FOUND;

@@ -55,12 +55,7 @@ final class SpokenStretch {
                     .map(one -> Unroll.posture(one, project.setting().posing()).occurrences());
         }
         if (lesson != null) {
-            return named(
-                            project.lessons(),
-                            lesson,
-                            one -> Integer.toString(project.lessons().indexOf(one) + 1),
-                            Lesson::title,
-                            "lesson")
+            return named(project.lessons(), lesson, one -> number(project, one), Lesson::title, "lesson")
                     .map(one -> stretches(project, one));
         }
         String wanted = form == null && !project.forms().isEmpty()
@@ -68,6 +63,25 @@ final class SpokenStretch {
                 : form;
         return named(project.forms(), wanted, one -> one.id().key(), Form::name, "form")
                 .map(one -> track(project, one));
+    }
+
+    /** {@return what was said before, in the lessons before this one; nothing of a form or a posture} */
+    List<Occurrence> before(Project project) {
+        if (lesson == null) {
+            return List.of();
+        }
+        return project.lessons().stream()
+                .takeWhile(one -> !named(project, one))
+                .flatMap(one -> stretches(project, one).stream())
+                .toList();
+    }
+
+    private boolean named(Project project, Lesson one) {
+        return number(project, one).equals(lesson) || one.title().equalsIgnoreCase(lesson);
+    }
+
+    private static String number(Project project, Lesson one) {
+        return Integer.toString(project.lessons().indexOf(one) + 1);
     }
 
     private static List<Occurrence> track(Project project, Form form) {
@@ -81,9 +95,7 @@ final class SpokenStretch {
                         form,
                         Unroll.form(form, project.shelf(), project.setting().posing()),
                         wording(project)))
-                .map(plan -> plan.segments().stream()
-                        .flatMap(segment -> segment.stretch().stream())
-                        .toList())
+                .map(LessonPlan::run)
                 .orElse(List.of());
     }
 

@@ -70,7 +70,7 @@ final class VoiceCommand implements Callable<Integer> {
     }
 
     private int write(Project project, List<Occurrence> track, CueOrder order, Voice voice) {
-        CueScript script = Scripting.of(track, order, SpokenStretch.wording(project));
+        CueScript script = Scripting.of(stretch.before(project), track, order, SpokenStretch.wording(project));
         try {
             SpokenFile.write(
                     script,

@@ -22,7 +22,7 @@ final class HallVoice {
 
     private static final AudioFormat FORMAT = new AudioFormat(Sound.RATE, 16, 1, true, false);
 
-    private final Optional<Voice> voice = Voices.find(Language.ENGLISH, Optional.empty());
+    private Optional<Voice> voice = Optional.empty();
     private final Map<String, Sound> known = new ConcurrentHashMap<>();
     private final ExecutorService speaking = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "voice");
@@ -33,6 +33,7 @@ final class HallVoice {
 
     /** {@return what to say about the voice: that it is on, off, or cannot be heard} */
     String toggle() {
+        voice = voice.or(() -> Voices.find(Language.ENGLISH, Optional.empty()));
         boolean heard = AudioSystem.isLineSupported(new DataLine.Info(Clip.class, FORMAT));
         if (voice.isEmpty() || !heard) {
             return "no sound here: the words are shown";

@@ -7,8 +7,10 @@ import app.avrel.files.table.Csv;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -21,19 +23,19 @@ public final class ScriptOut {
             List.of("posture", "section", "count", "at", "seconds", "kind", "words", "level", "why");
 
     private final CueScript script;
-    private final List<Occurrence> track;
+    private final Map<Integer, Occurrence> done = new HashMap<>();
     private final double ahead;
 
     private ScriptOut(CueScript script, List<Occurrence> track) {
         this.script = script;
-        this.track = track;
+        track.forEach(one -> done.put(one.index(), one));
         this.ahead = -script.calls().mapToDouble(Call::at).min().orElse(0);
     }
 
     /**
      * {@return a script as text}
      *
-     * @param track the whole track that its occurrences count in
+     * @param track the occurrences of which something is said; their own numbers tell which is which
      */
     public static String of(CueScript script, List<Occurrence> track, ScriptFormat format) {
         ScriptOut out = new ScriptOut(script, track);
@@ -122,7 +124,7 @@ public final class ScriptOut {
         ArrayNode cues = top.putArray("cues");
         for (Cue cue : script.cues()) {
             ObjectNode node = cues.addObject();
-            node.put("posture", track.get(cue.occurrence()).posture().id().key())
+            node.put("posture", done.get(cue.occurrence()).posture().id().key())
                     .put("name", name(cue))
                     .put("occurrence", cue.occurrence() + 1)
                     .put("section", wayIn(cue) ? "way in" : "posture")
@@ -144,8 +146,8 @@ public final class ScriptOut {
     }
 
     private String name(Cue cue) {
-        return track.get(cue.occurrence()).posture().name()
-                + track.get(cue.occurrence())
+        return done.get(cue.occurrence()).posture().name()
+                + done.get(cue.occurrence())
                         .posture()
                         .side()
                         .map(side -> ", " + side.word())
