@@ -32,4 +32,18 @@ public record Cue(
     public double speaking() {
         return calls.stream().mapToDouble(Call::seconds).sum();
     }
+
+    /** {@return the same count at another time and of another length; no call comes before the script begins} */
+    Cue at(double newStart, double newLength) {
+        double by = newStart - start;
+        List<Call> moved = calls.stream()
+                .map(call -> new Call(
+                        call.kind(),
+                        call.words(),
+                        Math.max(0, call.at() + by),
+                        call.seconds(),
+                        Math.max(0, call.due() + by)))
+                .toList();
+        return new Cue(occurrence, place, newStart, newLength, level, why, moved);
+    }
 }

@@ -1,43 +1,37 @@
 package app.avrel.lesson;
 
-import app.avrel.cue.CueOrder;
 import app.avrel.cue.CueScript;
-import app.avrel.cue.NamePlace;
-import app.avrel.cue.Scripting;
-import app.avrel.cue.SpeechTime;
-import app.avrel.form.EntryId;
-import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
-import app.avrel.form.Track;
-import app.avrel.posture.count.CueLevel;
-import app.avrel.posture.count.Language;
-import app.avrel.words.Wording;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.OptionalInt;
+import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Where a lesson's minutes go.
  *
- * <p>A segment takes counts x tempo x repetitions, and the time to speak, and its pauses. What is said at length is
- * said once, before the first repetition; prompts are said along the movement and cost nothing.
+ * <p>A segment takes what is said before it, every time it is done, and its pauses. A time takes its counts at its tempo;
+ * where it is explained, as many plain runs as the factors say, where it is guided, at least as long as the words of each
+ * count take to say.
  *
  * @param segments in order
- * @param minutes what the lesson may take
  */
-public record LessonPlan(List<SegmentPlan> segments, int minutes) {
+public record LessonPlan(Lesson lesson, SegmentTiming timing, List<SegmentPlan> segments) {
 
     public LessonPlan {
         segments = List.copyOf(segments);
     }
 
-    /** {@return the plan of a lesson over a form's track} */
-    public static LessonPlan of(Lesson lesson, Form form, Track track, Wording saying) {
+    /** {@return the plan of a lesson} */
+    public static LessonPlan of(Lesson lesson, Teaching teaching) {
+        return of(lesson, new SegmentTiming(teaching));
+    }
+
+    /** {@return the plan of a lesson, by a timing that remembers what it has worked out} */
+    public static LessonPlan of(Lesson lesson, SegmentTiming timing) {
         return new LessonPlan(
-                lesson.segments().stream()
-                        .map(segment -> plan(segment, form, track, saying))
-                        .toList(),
-                lesson.minutes());
+                lesson, timing, lesson.segments().stream().map(timing::plan).toList());
     }
 
     /** {@return what is done of the form, segment after segment} */
@@ -52,80 +46,65 @@ public record LessonPlan(List<SegmentPlan> segments, int minutes) {
 
     /** {@return minutes left over; negative where the lesson overruns} */
     public double minutesLeft() {
-        return minutes - seconds() / 60;
+        return lesson.minutes() - seconds() / 60;
     }
 
-    private static SegmentPlan plan(Segment segment, Form form, Track track, Wording saying) {
-        return switch (segment) {
-            case Segment.OfForm of -> ofForm(of, form, track, saying);
-            case Segment.Free free -> free(free);
-        };
+    /** {@return what is said along a segment the n-th time, from 0} */
+    public CueScript script(int segment, int time) {
+        return timing.script(segments.get(segment), time);
     }
 
-    private static SegmentPlan free(Segment.Free free) {
-        double moving = free.beats() * free.secondsPerBeat() * free.repetitions();
-        return new SegmentPlan(
-                free,
-                free.title(),
-                List.of(),
-                free.words(),
-                new CueScript(List.of(), free.beats() * free.secondsPerBeat()),
-                moving,
-                SpeechTime.of(Language.ENGLISH).seconds(free.words()),
-                (double) free.pauseSeconds() * free.repetitions());
-    }
-
-    private static SegmentPlan ofForm(Segment.OfForm of, Form form, Track track, Wording saying) {
-        List<Occurrence> stretch = stretch(of.first(), of.last(), form, track);
-        CueScript script = Scripting.of(stretch, order(of, CueLevel.PROMPT), saying);
-        String opening = opening(of, stretch, saying);
-        return new SegmentPlan(
-                of,
-                title(of, stretch),
-                stretch,
-                opening,
-                script,
-                script.seconds() * of.repetitions(),
-                SpeechTime.of(Language.ENGLISH).seconds(opening),
-                (double) of.pauseSeconds() * of.repetitions());
-    }
-
-    private static CueOrder order(Segment.OfForm of, CueLevel level) {
-        return CueOrder.USUAL
-                .withSecondsPerBeat(of.secondsPerBeat())
-                .withLevel(level)
-                .withNames(NamePlace.NEVER)
-                .withOrdinals(false)
-                .withBreath(false);
-    }
-
-    private static List<Occurrence> stretch(EntryId first, EntryId last, Form form, Track track) {
-        OptionalInt from = form.indexOf(first);
-        OptionalInt to = form.indexOf(last);
-        if (from.isEmpty() || to.isEmpty()) {
-            return List.of();
+    /** {@return the lesson's time, piece after piece; it adds up to all its seconds} */
+    public List<Span> timeline() {
+        List<Span> spans = new ArrayList<>();
+        double at = 0;
+        for (int i = 0; i < segments.size(); i++) {
+            SegmentPlan plan = segments.get(i);
+            at = add(spans, new Span(i, -1, Span.Kind.SAYING, at, plan.speaking()));
+            for (int time = 0; time < plan.passes().size(); time++) {
+                Pass pass = plan.passes().get(time);
+                Span.Kind kind = plan.segment().showing().doing() == Doing.UNMOVED ? Span.Kind.SAYING : Span.Kind.DOING;
+                at = add(spans, new Span(i, time, kind, at, pass.seconds()));
+                at = add(spans, new Span(i, time, Span.Kind.PAUSING, at, pass.pausing()));
+            }
         }
-        return track.occurrences().stream()
-                .filter(done -> done.entry() >= from.getAsInt() && done.entry() <= to.getAsInt())
+        return spans;
+    }
+
+    private static double add(List<Span> spans, Span span) {
+        if (span.seconds() > 0) {
+            spans.add(span);
+        }
+        return span.end();
+    }
+
+    /**
+     * {@return the segments that would be cut first so that the lesson fits, the first to go first; empty where it fits,
+     * and all that can be spared where even that is not enough}
+     */
+    public List<Integer> cutFirst() {
+        List<Integer> order = IntStream.range(0, segments.size())
+                .boxed()
+                .filter(i -> segments.get(i).segment().kind().spared() > 0)
+                .filter(i -> segments.get(i).seconds() > 0)
+                .sorted(Comparator.<Integer>comparingInt(
+                                i -> -segments.get(i).segment().kind().spared())
+                        .thenComparingInt(i -> -i))
                 .toList();
+        double over = -minutesLeft() * 60;
+        List<Integer> cut = new ArrayList<>();
+        for (int i : order) {
+            if (over <= 0) {
+                break;
+            }
+            cut.add(i);
+            over -= segments.get(i).seconds();
+        }
+        return cut;
     }
 
-    private static String title(Segment.OfForm of, List<Occurrence> stretch) {
-        if (stretch.isEmpty()) {
-            return of.purpose().label() + ": its postures are no longer in the form";
-        }
-        List<String> names = SoFar.folded(stretch);
-        return of.purpose().label() + ": " + names.getFirst() + (names.size() == 1 ? "" : " to " + names.getLast());
-    }
-
-    private static String opening(Segment.OfForm of, List<Occurrence> stretch, Wording saying) {
-        List<String> said = new ArrayList<>();
-        if (of.purpose() == Segment.Purpose.RECAP && !stretch.isEmpty()) {
-            said.add("So far: " + String.join("; ", SoFar.folded(stretch)) + ".");
-        }
-        if (of.level() == CueLevel.GUIDE) {
-            said.add(Scripting.of(stretch, order(of, CueLevel.EXPLAIN), saying).text());
-        }
-        return String.join("\n", said);
+    /** {@return the piece of time that is on after so many seconds; empty once all is over} */
+    public Optional<Span> at(double seconds) {
+        return timeline().stream().filter(span -> seconds < span.end()).findFirst();
     }
 }

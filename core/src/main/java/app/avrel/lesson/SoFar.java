@@ -3,6 +3,9 @@ package app.avrel.lesson;
 import app.avrel.body.Side;
 import app.avrel.form.Occurrence;
 import app.avrel.posture.Posture;
+import app.avrel.posture.PostureName;
+import app.avrel.posture.count.Language;
+import app.avrel.words.say.LessonWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,15 +15,30 @@ import java.util.stream.Collectors;
 /** A stretch as a list to say: repeats and sides of a posture in a row are folded into one. */
 public final class SoFar {
 
-    private SoFar() {}
+    private final Language language;
+    private final LessonWords words;
+
+    public SoFar(Language language) {
+        this.language = language;
+        words = new LessonWords(language);
+    }
+
+    /** {@return in English, for each posture in a row its name and, where it has sides or repeats, what they are} */
+    public static List<String> folded(List<Occurrence> stretch) {
+        return new SoFar(Language.ENGLISH).list(stretch);
+    }
+
+    /** {@return whether two that follow each other are said as one} */
+    public static boolean together(Occurrence one, Occurrence next) {
+        return one.posture().id().equals(next.posture().id());
+    }
 
     /** {@return for each posture in a row its name and, where it has sides or repeats, what they are} */
-    public static List<String> folded(List<Occurrence> stretch) {
+    public List<String> list(List<Occurrence> stretch) {
         List<String> said = new ArrayList<>();
         List<Occurrence> row = new ArrayList<>();
         for (Occurrence done : stretch) {
-            if (!row.isEmpty()
-                    && !row.getFirst().posture().id().equals(done.posture().id())) {
+            if (!row.isEmpty() && !together(row.getFirst(), done)) {
                 said.add(fold(row));
                 row.clear();
             }
@@ -32,10 +50,26 @@ public final class SoFar {
         return said;
     }
 
-    private static String fold(List<Occurrence> row) {
+    /** {@return the first and the last of a stretch, such as {@code Open to Sweep, right}} */
+    public String span(List<Occurrence> stretch) {
+        List<String> names = list(stretch);
+        return names.size() <= 1 ? String.join("", names) : words.span(names.getFirst(), names.getLast());
+    }
+
+    /** {@return the posture's name in the language, where it has one} */
+    public String name(Posture posture) {
+        return posture.name(language).map(PostureName::written).orElse(posture.name());
+    }
+
+    /** {@return the posture's name and side} */
+    public String sided(Posture posture) {
+        return posture.side().map(side -> words.sided(name(posture), side)).orElse(name(posture));
+    }
+
+    private String fold(List<Occurrence> row) {
         Posture posture = row.getFirst().posture();
         if (posture.side().isEmpty()) {
-            return posture.name() + (row.size() == 1 ? "" : ", " + times(row.size()));
+            return name(posture) + (row.size() == 1 ? "" : words.comma() + words.times(row.size()));
         }
         Map<Side, Integer> bySide = new LinkedHashMap<>();
         row.forEach(done -> done.posture().side().ifPresent(side -> bySide.merge(side, 1, Integer::sum)));
@@ -43,21 +77,12 @@ public final class SoFar {
         String sides = alternating
                 ? row.stream()
                         .flatMap(done -> done.posture().side().stream())
-                        .map(Side::word)
-                        .collect(Collectors.joining(", "))
+                        .map(words::side)
+                        .collect(Collectors.joining(words.comma()))
                 : bySide.entrySet().stream()
-                        .map(entry ->
-                                entry.getKey().word() + (entry.getValue() == 1 ? "" : " " + times(entry.getValue())))
-                        .collect(Collectors.joining(" and "));
-        return posture.name() + ", " + sides;
-    }
-
-    private static String times(int many) {
-        return switch (many) {
-            case 1 -> "once";
-            case 2 -> "twice";
-            case 3 -> "three times";
-            default -> many + " times";
-        };
+                        .map(entry -> words.side(entry.getKey())
+                                + (entry.getValue() == 1 ? "" : " " + words.times(entry.getValue())))
+                        .collect(Collectors.joining(words.and()));
+        return name(posture) + words.comma() + sides;
     }
 }

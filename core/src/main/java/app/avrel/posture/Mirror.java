@@ -68,7 +68,8 @@ public final class Mirror {
                                 swapped(mistake.looksLike()),
                                 swapped(mistake.why()),
                                 swapped(mistake.putRight()),
-                                mistake.count()))
+                                mistake.count(),
+                                mistake.shown().map(Mirror::of)))
                         .toList())
                 .withCautions(sheet.cautions().stream().map(Mirror::swapped).toList())
                 .withGentler(sheet.gentler().stream()

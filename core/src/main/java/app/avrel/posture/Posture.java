@@ -6,6 +6,7 @@ import app.avrel.house.HouseRules;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Language;
 import app.avrel.posture.teaching.GentlerVersion;
+import app.avrel.posture.teaching.Mistake;
 import app.avrel.posture.teaching.PostureSheet;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
@@ -91,6 +92,16 @@ public record Posture(
     public Posture withSheet(PostureSheet changed) {
         Optional<PostureSheet> said = changed.equals(PostureSheet.EMPTY) ? Optional.empty() : Optional.of(changed);
         return new Posture(id, names, side, mirroring, start, counts, end, note, said, otherSide, ownRules);
+    }
+
+    /** {@return this posture as a mistake makes it, up to the count where it is made; empty where no moves show it} */
+    public Optional<Posture> wrongly(Mistake mistake) {
+        int at = mistake.count().orElse(-1);
+        return mistake.shown().filter(_ -> at >= 0 && at < counts.size()).map(wrong -> {
+            List<Count> done = new ArrayList<>(counts.subList(0, at));
+            done.add(wrong);
+            return withCounts(done).withEnd(EndClaim.NONE);
+        });
     }
 
     /** {@return this posture in a gentler version; counts it no longer has are left out} */

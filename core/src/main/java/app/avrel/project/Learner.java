@@ -11,7 +11,7 @@ import java.util.List;
  * @param cautions what to take care of
  */
 @RecordBuilder
-public record Learner(Body body, List<Precaution> cautions) implements LearnerBuilder.With {
+public record Learner(Body body, List<Care> cautions) implements LearnerBuilder.With {
 
     public Learner {
         cautions = List.copyOf(cautions);

@@ -17,6 +17,11 @@ public enum Precaution {
         this.word = word;
     }
 
+    /** {@return whether it may be about one side only} */
+    public boolean sided() {
+        return this == KNEE || this == HIP;
+    }
+
     public String word() {
         return word;
     }

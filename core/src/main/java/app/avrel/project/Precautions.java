@@ -1,5 +1,6 @@
 package app.avrel.project;
 
+import app.avrel.body.Side;
 import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
@@ -16,6 +17,7 @@ import app.avrel.posture.teaching.GentlerVersion;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
+import app.avrel.rules.Spot;
 import app.avrel.rules.check.Checkup;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,9 +45,9 @@ public record Precautions(Project project) {
      * @param gentler the name of a version that does not ask it, where there is one
      */
     public record Raised(
-            Learner learner, Posture posture, Optional<Precaution> care, String because, Optional<String> gentler) {}
+            Learner learner, Posture posture, Optional<Care> care, String because, Optional<String> gentler) {}
 
-    private record Reason(Optional<Precaution> care, String because) {}
+    private record Reason(Optional<Care> care, String because) {}
 
     /** {@return what the postures of a form raise for every learner, postures in the form's order} */
     public List<Raised> in(Form form) {
@@ -84,7 +86,7 @@ public record Precautions(Project project) {
         Occurrence done = track.occurrences().getFirst();
         List<Finding> found = new Checkup(posing, project.setting().directions()).posture(track);
         List<Reason> reasons = new ArrayList<>();
-        for (Precaution care : learner.cautions()) {
+        for (Care care : learner.cautions()) {
             asked(care, posture, done, found, posing)
                     .ifPresent(because -> reasons.add(new Reason(Optional.of(care), because)));
         }
@@ -96,9 +98,9 @@ public record Precautions(Project project) {
     }
 
     private static Optional<String> asked(
-            Precaution care, Posture posture, Occurrence done, List<Finding> found, Performer posing) {
-        Asking asking = new Asking(done, found, posing);
-        return switch (care) {
+            Care care, Posture posture, Occurrence done, List<Finding> found, Performer posing) {
+        Asking asking = new Asking(done, found, posing, care.side());
+        return switch (care.what()) {
             case KNEE ->
                 Asking.first(Stream.of(asking.deep(), asking.finding(RuleId.KNEE_PAST), asking.finding(RuleId.TWIST)));
             case HIP -> Asking.first(Stream.of(asking.finding(RuleId.TWIST), asking.deep(), asking.kicks()));
@@ -119,7 +121,7 @@ public record Precautions(Project project) {
     }
 
     /** What a posture asks of a body. */
-    private record Asking(Occurrence done, List<Finding> found, Performer posing) {
+    private record Asking(Occurrence done, List<Finding> found, Performer posing, Optional<Side> side) {
 
         private static Optional<String> first(Stream<Optional<String>> reasons) {
             return reasons.flatMap(Optional::stream).findFirst();
@@ -138,7 +140,12 @@ public record Precautions(Project project) {
 
         Optional<String> deep() {
             double deep = DEEP_FISTS * posing.body().fist() - 1e-9;
-            return when(moment -> moment.after().drop().value() >= deep, "it sits deep");
+            return when(moment -> moment.after().drop().value() >= deep && bears(moment.after()), "it sits deep");
+        }
+
+        /** Whether a side that is to be spared bears half of the weight or more; either does where both are. */
+        private boolean bears(Pose pose) {
+            return side.map(of -> pose.weight().middle(of) >= 50).orElse(true);
         }
 
         Optional<String> oneLeg() {
@@ -156,7 +163,10 @@ public record Precautions(Project project) {
         }
 
         Optional<String> kicks() {
-            return whenMoved(Move.Kicking.class::isInstance, "it kicks");
+            return whenMoved(
+                    move -> move instanceof Move.Kicking kick
+                            && side.map(kick.foot()::equals).orElse(true),
+                    "it kicks");
         }
 
         Optional<String> inclines() {
@@ -177,6 +187,11 @@ public record Precautions(Project project) {
         Optional<String> finding(RuleId rule) {
             return found.stream()
                     .filter(one -> one.rule() == rule && one.serious())
+                    .filter(one -> side.isEmpty()
+                            || one.spot()
+                                    .flatMap(Spot::side)
+                                    .map(side.get()::equals)
+                                    .orElse(true))
                     .map(one -> one.headline().substring(0, 1).toLowerCase(Locale.ROOT)
                             + one.headline().substring(1))
                     .findFirst();

@@ -8,6 +8,10 @@ import app.avrel.form.Shelf;
 import app.avrel.form.hall.Hall;
 import app.avrel.house.HouseRules;
 import app.avrel.lesson.Lesson;
+import app.avrel.lesson.LessonId;
+import app.avrel.lesson.course.Course;
+import app.avrel.lesson.course.CourseId;
+import app.avrel.lesson.make.Recipe;
 import app.avrel.motion.Performer;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
@@ -41,6 +45,9 @@ import java.util.function.UnaryOperator;
  * @param accepted findings that may stand
  * @param learners whose bodies and cautions are looked after
  * @param halls to practise in
+ * @param lessons of every course, and such as stand by themselves; ids are unlike each other
+ * @param courses forms taught over weeks; ids are unlike each other
+ * @param recipes the school's own ways to make a lesson
  */
 @RecordBuilder
 public record Project(
@@ -52,7 +59,9 @@ public record Project(
         List<Lesson> lessons,
         List<Accepted> accepted,
         List<Learner> learners,
-        List<Hall> halls)
+        List<Hall> halls,
+        List<Course> courses,
+        List<Recipe> recipes)
         implements ProjectBuilder.With {
 
     private static final Form EMPTY_FORM =
@@ -66,8 +75,12 @@ public record Project(
         accepted = List.copyOf(accepted);
         learners = List.copyOf(learners);
         halls = List.copyOf(halls);
+        courses = List.copyOf(courses);
+        recipes = List.copyOf(recipes);
         unlike(postures.stream().map(posture -> posture.id().key()).toList(), "posture");
         unlike(forms.stream().map(form -> form.id().key()).toList(), "form");
+        unlike(lessons.stream().map(lesson -> lesson.id().key()).toList(), "lesson");
+        unlike(courses.stream().map(course -> course.id().key()).toList(), "course");
     }
 
     private static void unlike(List<String> keys, String what) {
@@ -82,7 +95,9 @@ public record Project(
 
     /** {@return a project with an empty shelf and one empty form} */
     public static Project empty(String name, Setting setting) {
-        return new Project(name, setting, List.of(), Map.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+        return new Project(
+                name, setting, List.of(), Map.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+                List.of());
     }
 
     public Optional<Posture> posture(PostureId id) {
@@ -109,6 +124,36 @@ public record Project(
     /** {@return an id for a form of this name that no form has} */
     public FormId freshFormId(String name) {
         return new FormId(fresh(slug(name), "form", key -> form(new FormId(key)).isPresent()));
+    }
+
+    /** {@return an id for a lesson that no lesson has} */
+    public LessonId freshLessonId() {
+        int next = lessons.size() + 1;
+        while (lesson(new LessonId("lesson-" + next)).isPresent()) {
+            next++;
+        }
+        return new LessonId("lesson-" + next);
+    }
+
+    /** {@return an id for a course of this name that no course has} */
+    public CourseId freshCourseId(String name) {
+        return new CourseId(
+                fresh(slug(name), "course", key -> course(new CourseId(key)).isPresent()));
+    }
+
+    public Optional<Lesson> lesson(LessonId id) {
+        return lessons.stream().filter(lesson -> lesson.id().equals(id)).findFirst();
+    }
+
+    public Optional<Course> course(CourseId id) {
+        return courses.stream().filter(course -> course.id().equals(id)).findFirst();
+    }
+
+    /** {@return the lessons of a course, in order} */
+    public List<Lesson> lessonsOf(CourseId course) {
+        return lessons.stream()
+                .filter(lesson -> lesson.course().equals(Optional.of(course)))
+                .toList();
     }
 
     private static String fresh(String slug, String otherwise, Predicate<String> taken) {
@@ -142,14 +187,18 @@ public record Project(
                 .toList());
     }
 
-    /** {@return this project with one lesson changed} */
-    public Project changeLesson(int lesson, UnaryOperator<Lesson> edit) {
-        if (lesson < 0 || lesson >= lessons.size()) {
-            return this;
-        }
-        List<Lesson> changed = new ArrayList<>(lessons);
-        changed.set(lesson, edit.apply(changed.get(lesson)));
-        return withLessons(changed);
+    /** {@return this project with one lesson changed; its id stays} */
+    public Project changeLesson(LessonId id, UnaryOperator<Lesson> edit) {
+        return withLessons(lessons.stream()
+                .map(lesson -> lesson.id().equals(id) ? edit.apply(lesson) : lesson)
+                .toList());
+    }
+
+    /** {@return this project with one course changed; its id stays} */
+    public Project changeCourse(CourseId id, UnaryOperator<Course> edit) {
+        return withCourses(courses.stream()
+                .map(course -> course.id().equals(id) ? edit.apply(course) : course)
+                .toList());
     }
 
     /** {@return the house rules of a form: its own, or the project's} */

@@ -1,190 +1,251 @@
 package app.avrel.lesson;
 
+import static app.avrel.lesson.LessonSamples.FORM;
+import static app.avrel.lesson.LessonSamples.SWEEP;
+import static app.avrel.lesson.LessonSamples.entry;
+import static app.avrel.lesson.LessonSamples.lesson;
+import static app.avrel.lesson.LessonSamples.stretch;
+import static app.avrel.lesson.LessonSamples.teaching;
+import static app.avrel.lesson.LessonSamples.track;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import app.avrel.body.Side;
 import app.avrel.cue.Cue;
 import app.avrel.cue.SpeechTime;
-import app.avrel.floor.Directions;
-import app.avrel.floor.Heading;
-import app.avrel.form.Entry;
-import app.avrel.form.EntryId;
-import app.avrel.form.Form;
-import app.avrel.form.FormId;
-import app.avrel.form.Part;
 import app.avrel.form.Played;
-import app.avrel.form.Shelf;
-import app.avrel.form.Track;
-import app.avrel.form.Unroll;
-import app.avrel.house.HouseRules;
-import app.avrel.motion.Standing;
 import app.avrel.posture.Posture;
-import app.avrel.posture.PostureId;
-import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.Language;
-import app.avrel.posture.count.Stage;
-import app.avrel.posture.move.Move;
-import app.avrel.posture.move.Split;
-import app.avrel.words.Wording;
+import app.avrel.posture.teaching.Mistake;
+import app.avrel.posture.teaching.PostureSheet;
+import app.avrel.words.say.Layer;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
+/** Where the minutes of a lesson go, and what is said in them. */
 class LessonPlanTest {
 
-    private static final Wording SAYING = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
-    private static final Posture OPEN = posture("Open", Optional.empty(), 2);
-    private static final Posture SWEEP = posture("Sweep", Optional.of(Side.RIGHT), 3);
-    private static final Posture WHEEL = posture("Wheel", Optional.empty(), 4);
-    private static final Form FORM = new Form(
-            new FormId("f"),
-            "F",
-            List.of(new Part(
-                    "",
-                    List.of(
-                            entry("1", OPEN, Played.AS_RECORDED),
-                            entry("2", SWEEP, Played.AS_RECORDED),
-                            entry("3", SWEEP, Played.OTHER_SIDE),
-                            entry("4", WHEEL, Played.AS_RECORDED).times(2)))),
-            Optional.empty(),
-            Optional.empty());
-    private static final Track TRACK = Unroll.form(
-            FORM,
-            new Shelf(
-                    Stream.of(OPEN, SWEEP, WHEEL).collect(Collectors.toMap(Posture::id, posture -> posture)), Map.of()),
-            Standing.POSING);
-
-    private static Posture posture(String name, Optional<Side> side, int counts) {
-        return Posture.blank(new PostureId(name), name)
-                .withSide(side)
-                .withCounts(Stream.generate(() -> Count.of(Stage.of(new Move.Shift(Split.on(Side.LEFT, 60)))))
-                        .limit(counts)
-                        .toList());
+    private static SegmentPlan plan(Segment segment) {
+        return LessonPlan.of(lesson(segment), teaching()).segments().getFirst();
     }
 
-    private static Entry entry(String id, Posture posture, Played played) {
-        return Entry.of(new EntryId(id), posture.id(), played);
-    }
-
-    private static LessonPlan plan(Segment... segments) {
-        Lesson lesson = new Lesson("L", FORM.id(), 50, List.of(segments), "");
-        return LessonPlan.of(lesson, FORM, TRACK, SAYING);
-    }
-
-    private static Segment stretch(Segment.Purpose purpose, String first, String last, CueLevel level) {
-        return new Segment.OfForm(purpose, new EntryId(first), new EntryId(last), level, 3, 4, 20);
+    private static Segment run(SegmentKind kind, String first, String last, Showing showing) {
+        return Segment.of(kind, stretch(first, last), showing);
     }
 
     @Test
-    void aSegmentTakesCountsTimesTempoTimesRepetitionsAndWordsAndPauses() {
-        SegmentPlan plan = plan(stretch(Segment.Purpose.RECAP, "1", "3", CueLevel.PROMPT))
-                .segments()
-                .getFirst();
+    void aCalledRunTakesItsCountsAtItsTempoEveryTimeAndItsPauses() {
+        SegmentPlan plan =
+                plan(run(SegmentKind.REVIEW, "1", "3", Showing.CALLED).times(3).withPauseSeconds(20));
         assertThat(plan.moving()).isEqualTo((2 + 3 + 3) * 4.0 * 3);
         assertThat(plan.pausing()).isEqualTo(3 * 20.0);
-        assertThat(plan.speaking()).isCloseTo(SpeechTime.of(Language.ENGLISH).seconds(plan.opening()), within(1e-9));
-        assertThat(plan.seconds()).isCloseTo(plan.moving() + plan.speaking() + plan.pausing(), within(1e-9));
+        assertThat(plan.seconds()).isEqualTo(96 + 60);
+    }
+
+    @Test
+    void anExplainedPassLastsAboutFivePlainRunsAndTheNextOnesAreShorter() {
+        SegmentPlan plan =
+                plan(run(SegmentKind.NEW, "2", "2", Showing.EXPLAINED).times(3));
+        assertThat(plan.passes().getFirst().seconds()).isCloseTo(3 * 4 * 5.0, within(1e-9));
+        assertThat(plan.passes().get(1).seconds()).isBetween(12.0, 25.0);
+        assertThat(plan.passes())
+                .extracting(Pass::level)
+                .containsExactly(CueLevel.EXPLAIN, CueLevel.GUIDE, CueLevel.GUIDE);
+    }
+
+    @Test
+    void aGuidedCountLastsAsLongAsItsWords() {
+        LessonPlan quick = LessonPlan.of(
+                lesson(run(SegmentKind.NEW, "2", "2", Showing.GUIDED).withSecondsPerBeat(0.5)), teaching());
+        double spoken = SpeechTime.of(Language.ENGLISH)
+                .seconds(quick.script(0, 0).cues().getFirst().words());
+        assertThat(quick.script(0, 0).cues().getFirst().length()).isCloseTo(spoken + 0.5, within(1e-6));
+        assertThat(quick.segments().getFirst().moving())
+                .isCloseTo(quick.script(0, 0).seconds(), within(1e-9));
     }
 
     @Test
     void theTotalIsHeldAgainstTheLessonsMinutes() {
-        LessonPlan plan = plan(new Segment.Free("Questions", 0, "", 1, 4, 40 * 60));
+        LessonPlan plan = LessonPlan.of(
+                lesson(Segment.free(SegmentKind.QUESTIONS, "", "", 40 * 60).withPauseSeconds(2400)), teaching());
         assertThat(plan.seconds()).isEqualTo(2400);
         assertThat(plan.minutesLeft()).isCloseTo(10, within(1e-9));
-        LessonPlan overrun = plan(new Segment.Free("Warm-up", 100, "", 10, 4, 0));
-        assertThat(overrun.minutesLeft()).isCloseTo(50 - 4000 / 60.0, within(1e-9));
     }
 
     @Test
-    void soFarFoldsRepeatsAndSidesTogether() {
-        assertThat(SoFar.folded(TRACK.occurrences())).containsExactly("Open", "Sweep, right and left", "Wheel, twice");
-        SegmentPlan plan = plan(stretch(Segment.Purpose.RECAP, "1", "4", CueLevel.PROMPT))
-                .segments()
-                .getFirst();
+    void theListSoFarIsSaidAtTwoSecondsANameAndNobodyMoves() {
+        SegmentPlan plan = plan(run(SegmentKind.LIST, "1", "4", Showing.SAID));
         assertThat(plan.opening()).isEqualTo("So far: Open; Sweep, right and left; Wheel, twice.");
+        assertThat(plan.seconds()).isCloseTo(3 * 2.2, within(1e-9));
+        assertThat(plan.moving()).isZero();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"SPANISH, 'Open; Sweep, derecha y izquierda; Wheel, dos veces'", "CHINESE, 'Open; Sweep，右、左; Wheel，两次'"
+    })
+    void theListIsFoldedInEveryLanguage(Language language, String list) {
+        assertThat(String.join("; ", new SoFar(language).list(track(FORM).occurrences())))
+                .isEqualTo(list);
     }
 
     @Test
     void sidesThatAlternateAreSaidInTheirOrder() {
-        Form form = FORM.change(1, entry -> entry.times(2)).insertAfter(2, entry("5", SWEEP, Played.AS_RECORDED));
-        Track track = Unroll.form(
-                form,
-                new Shelf(
-                        Stream.of(OPEN, SWEEP, WHEEL).collect(Collectors.toMap(Posture::id, posture -> posture)),
-                        Map.of()),
-                Standing.POSING);
-        assertThat(SoFar.folded(track.occurrences()).get(1)).isEqualTo("Sweep, right, right, left, right");
+        var form = FORM.change(1, entry -> entry.times(2)).insertAfter(2, entry("5", SWEEP, Played.AS_RECORDED));
+        assertThat(SoFar.folded(track(form).occurrences()).get(1)).isEqualTo("Sweep, right, right, left, right");
     }
 
     @Test
-    void aNewPostureIsExplainedOnceAndThenPrompted() {
-        SegmentPlan plan = plan(stretch(Segment.Purpose.NEW_POSTURE, "2", "2", CueLevel.GUIDE))
-                .segments()
-                .getFirst();
-        assertThat(plan.title()).isEqualTo("New: Sweep, right");
-        assertThat(plan.opening().lines())
-                .hasSize(3)
-                .allMatch(line -> line.equals("Shift 60 percent onto the left foot."));
-        assertThat(plan.script().cues()).extracting(Cue::words).containsExactly("shift left", "", "");
-        assertThat(plan.script().cues()).extracting(Cue::start).containsExactly(0.0, 4.0, 8.0);
+    void aRunMayBeWatchedWithoutAWord() {
+        LessonPlan plan = LessonPlan.of(lesson(run(SegmentKind.WATCH, "2", "2", Showing.WATCHED)), teaching());
+        assertThat(plan.segments().getFirst().moving()).isEqualTo(12);
+        assertThat(plan.script(0, 0).cues()).isEmpty();
+        assertThat(plan.segments().getFirst().how()).isEqualTo("once, without words, from the right");
     }
 
     @Test
-    void aSegmentWhoseEntriesAreGoneSaysSoAndTakesNoTimeToMove() {
-        SegmentPlan plan = plan(stretch(Segment.Purpose.RUN_THROUGH, "1", "gone", CueLevel.PROMPT))
-                .segments()
-                .getFirst();
-        assertThat(plan.title()).isEqualTo("Run-through: its postures are no longer in the form");
+    void aRunMayBeSaidWithoutMoving() {
+        LessonPlan plan = LessonPlan.of(
+                lesson(run(SegmentKind.NEW, "2", "2", Showing.EXPLAINED.withDoing(Doing.UNMOVED))), teaching());
+        assertThat(plan.segments().getFirst().moving())
+                .isCloseTo(plan.script(0, 0).speaking(), within(1e-9))
+                .isLessThan(12);
+        assertThat(plan.timeline()).extracting(Span::kind).containsOnly(Span.Kind.SAYING);
+    }
+
+    @Test
+    void onlySomeCountsOfAPostureMayBeDone() {
+        Stretch two = stretch("2", "2").withCounts(Optional.of(new Stretch.Counts(1, 2)));
+        LessonPlan plan = LessonPlan.of(lesson(Segment.of(SegmentKind.NEW, two, Showing.CALLED)), teaching());
+        assertThat(plan.segments().getFirst().moving()).isEqualTo(8);
+        assertThat(plan.segments().getFirst().title()).isEqualTo("New: Sweep, right, counts 2 to 3");
+        assertThat(plan.script(0, 0).cues()).extracting(Cue::start).containsExactly(0.0, 4.0);
+    }
+
+    @Test
+    void aRunMayBeginWithTheLastCountOfThePostureBefore() {
+        Stretch led = stretch("2", "2").withFromLastCount(true);
+        LessonPlan plan = LessonPlan.of(lesson(Segment.of(SegmentKind.JOINING, led, Showing.CALLED)), teaching());
+        assertThat(plan.segments().getFirst().moving()).isEqualTo(4 * 4);
+        assertThat(plan.segments().getFirst().title()).isEqualTo("Join: Sweep, right");
+        Stretch none = stretch("1", "1").withFromLastCount(true);
+        assertThat(plan(Segment.of(SegmentKind.JOINING, none, Showing.CALLED)).moving())
+                .isEqualTo(8);
+    }
+
+    @Test
+    void theStartingPoseIsSaidInWords() {
+        SegmentPlan plan = plan(run(SegmentKind.START, "2", "2", Showing.SAID));
+        assertThat(plan.opening()).isEqualTo("You stand: 60 % on the right, facing 12.");
+        assertThat(plan(run(SegmentKind.CHECK, "2", "2", Showing.SAID)).opening())
+                .isEqualTo("It ends: 70 % on the right, facing 12.");
+    }
+
+    @Test
+    void whatDiffersFromTheNearestPostureBeforeIsSaid() {
+        assertThat(plan(run(SegmentKind.DIFFERENCE, "3", "3", Showing.SAID)).opening())
+                .isEqualTo("Sweep, left is as the other side.");
+        assertThat(plan(run(SegmentKind.DIFFERENCE, "1", "1", Showing.SAID)).opening())
+                .isEmpty();
+        assertThat(plan(run(SegmentKind.DIFFERENCE, "2", "2", Showing.SAID)).opening())
+                .startsWith("Sweep, right is like Open but for: ");
+    }
+
+    @Test
+    void mistakesAreSaidWithTheirCure() {
+        Posture wrong = SWEEP.withSheet(PostureSheet.EMPTY.withMistakes(
+                List.of(Mistake.BLANK.withLooksLike("the knee falls in").withPutRight("turn it out"))));
+        LessonPlan plan =
+                LessonPlan.of(lesson(run(SegmentKind.MISTAKES, "2", "2", Showing.SAID)), teaching(FORM, wrong));
+        assertThat(plan.segments().getFirst().opening()).isEqualTo("Not so: the knee falls in. But: turn it out.");
+    }
+
+    @Test
+    void aSegmentWhoseEntriesAreGoneSaysSoAndTakesNoTime() {
+        SegmentPlan plan = plan(run(SegmentKind.RUN_THROUGH, "1", "gone", Showing.CALLED));
+        assertThat(plan.title()).isEqualTo("Run through: its postures are no longer in the form");
         assertThat(plan.moving()).isZero();
     }
 
     @Test
-    void aDraftIsWarmUpRecapNewPostureRunThroughAndQuestions() {
-        Lesson draft = LessonDraft.of(FORM, 2, "Three", 50);
-        LessonPlan plan = LessonPlan.of(draft, FORM, TRACK, SAYING);
-        assertThat(plan.segments())
-                .extracting(SegmentPlan::title)
-                .containsExactly(
-                        "Warm-up",
-                        "So far: Open to Sweep, right",
-                        "New: Sweep, left",
-                        "Run-through: Open to Sweep, right and left",
-                        "Questions");
+    void aTitleSaysWhatIsDoneOfAPosture() {
+        assertThat(plan(run(SegmentKind.NEW, "2", "2", Showing.EXPLAINED.withLayer(Layer.FEET))
+                        .times(6)))
+                .satisfies(plan -> assertThat(plan.title()).isEqualTo("Feet only: Sweep, right"))
+                .satisfies(plan ->
+                        assertThat(plan.how()).isEqualTo("6 times, feet only, explained, then guided, from behind"));
     }
 
     @Test
-    void theFirstLessonHasNothingToRecapAndAnEmptyFormNothingToTeach() {
-        assertThat(LessonDraft.of(FORM, 0, "One", 50).segments()).hasSize(4);
-        Form empty = new Form(new FormId("e"), "E", List.of(), Optional.empty(), Optional.empty());
-        assertThat(LessonDraft.of(empty, 0, "One", 50).segments()).hasSize(2);
+    void theTimelineAddsUpToWhatIsPredicted() {
+        LessonPlan plan = LessonPlan.of(
+                lesson(
+                        Segment.free(SegmentKind.ARRIVAL, "", "Stand well.", 60),
+                        run(SegmentKind.LIST, "1", "3", Showing.SAID),
+                        run(SegmentKind.NEW, "2", "2", Showing.EXPLAINED)
+                                .times(4)
+                                .withPauseSeconds(15),
+                        run(SegmentKind.RUN_THROUGH, "1", "4", Showing.CALLED).times(2)),
+                teaching());
+        List<Span> spans = plan.timeline();
+        assertThat(spans.getLast().end()).isCloseTo(plan.seconds(), within(1e-6));
+        for (int i = 1; i < spans.size(); i++) {
+            assertThat(spans.get(i).start()).isCloseTo(spans.get(i - 1).end(), within(1e-6));
+        }
+        assertThat(plan.at(0).orElseThrow().kind()).isEqualTo(Span.Kind.SAYING);
+        assertThat(plan.at(plan.seconds() + 1)).isEmpty();
     }
 
     @Test
-    void segmentsCanBeInsertedMovedChangedAndTakenOut() {
-        Lesson lesson = LessonDraft.of(FORM, 2, "Three", 50);
-        Segment extra = LessonDraft.questions();
+    void whatIsSparedFirstIsCutFirstAndNewMaterialNever() {
+        Segment drill = Segment.free(SegmentKind.DRILL, "Drill", "", 120);
+        Segment questions = Segment.free(SegmentKind.QUESTIONS, "", "", 900);
+        Segment review = run(SegmentKind.REVIEW, "1", "4", Showing.CALLED).times(30);
+        Segment fresh = run(SegmentKind.NEW, "2", "2", Showing.CALLED).times(40);
+        LessonPlan plan = LessonPlan.of(lesson(drill, review, fresh, questions), teaching());
+        assertThat(plan.minutesLeft()).isNegative();
+        assertThat(plan.cutFirst()).containsExactly(0, 1);
+        assertThat(LessonPlan.of(lesson(drill, fresh), teaching()).cutFirst()).isEmpty();
+    }
+
+    @Test
+    void segmentsCanBeInsertedMovedSplitChangedAndTakenOut() {
+        Lesson lesson = lesson(
+                run(SegmentKind.NEW, "2", "2", Showing.EXPLAINED).times(5).withWords("Look."),
+                Segment.free(SegmentKind.QUESTIONS, "", "", 60));
+        Segment extra = Segment.free(SegmentKind.OTHER, "Tea", "", 60);
         assertThat(lesson.insert(1, extra).delete(1)).isEqualTo(lesson);
-        assertThat(lesson.move(0, 3).move(3, 0)).isEqualTo(lesson);
-        Segment quick =
-                lesson.change(1, segment -> segment.timed(5, 2, 0)).segments().get(1);
-        assertThat(quick.repetitions()).isEqualTo(5);
-        assertThat(quick.secondsPerBeat()).isEqualTo(2);
+        assertThat(lesson.move(0, 1).move(1, 0)).isEqualTo(lesson);
+        assertThat(lesson.move(0, 7)).isEqualTo(lesson);
+        Lesson split = lesson.split(0);
+        assertThat(split.segments()).extracting(Segment::repetitions).containsExactly(3, 2, 1);
+        assertThat(split.segments().get(1).showing().first()).isEqualTo(CueLevel.GUIDE);
+        assertThat(split.segments().get(1).words()).isEmpty();
+        assertThat(lesson.split(1)).isEqualTo(lesson);
+    }
+
+    @ParameterizedTest
+    @EnumSource(SegmentKind.class)
+    void everyKindOfSegmentHasANameInEveryLanguage(SegmentKind kind) {
+        for (Language language : Language.values()) {
+            var words = new app.avrel.words.say.LessonWords(language);
+            assertThat(words.say(kind.key())).isNotBlank();
+        }
     }
 
     @Test
-    void impossibleRhythmsAreRefused() {
-        Segment segment = LessonDraft.warmUp();
-        assertThatThrownBy(() -> segment.timed(0, 4, 0)).hasMessage("repetitions must be 1 to 100, but was 0");
-        assertThatThrownBy(() -> segment.timed(1, 0.1, 0))
+    void impossibleSegmentsAreRefused() {
+        Segment segment = run(SegmentKind.NEW, "2", "2", Showing.CALLED);
+        assertThatThrownBy(() -> segment.withRepetitions(0)).hasMessage("repetitions must be 1 to 100, but was 0");
+        assertThatThrownBy(() -> segment.withSecondsPerBeat(0.1))
                 .hasMessage("a beat must take 0.2 to 30 seconds, but was 0.1");
-        assertThatThrownBy(() -> segment.timed(1, 4, -1)).hasMessageContaining("a pause must be 0 to 3600 seconds");
-        assertThatThrownBy(() -> new Lesson("L", FORM.id(), 0, List.of(), ""))
-                .hasMessage("a lesson must last 1 to 600 minutes, but was 0");
+        assertThatThrownBy(() -> segment.withPauseSeconds(-1))
+                .hasMessageContaining("a pause must be 0 to 3600 seconds");
+        assertThatThrownBy(() -> new Stretch.Counts(2, 1)).hasMessageContaining("counts must run from one to a later");
+        assertThatThrownBy(() -> lesson().withMinutes(0)).hasMessage("a lesson must last 1 to 600 minutes, but was 0");
     }
 }

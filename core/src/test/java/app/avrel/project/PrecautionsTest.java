@@ -40,7 +40,7 @@ class PrecautionsTest {
     private static List<Precautions.Raised> raised(Precaution care, Posture posture) {
         Project project = Project.empty("Hall", Setting.USUAL);
         return new Precautions(project)
-                .of(new Learner(Body.ofStature(1.7), List.of(care)), posture).stream()
+                .of(new Learner(Body.ofStature(1.7), List.of(Care.of(care))), posture).stream()
                         .filter(one -> one.care().isPresent())
                         .toList();
     }

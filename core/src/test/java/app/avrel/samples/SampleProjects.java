@@ -2,6 +2,7 @@ package app.avrel.samples;
 
 import app.avrel.body.Body;
 import app.avrel.body.Measure;
+import app.avrel.body.Side;
 import app.avrel.floor.DirectionWords;
 import app.avrel.form.Entry;
 import app.avrel.form.EntryId;
@@ -19,10 +20,11 @@ import app.avrel.form.hall.Hall;
 import app.avrel.form.hall.Pillar;
 import app.avrel.form.hall.Wall;
 import app.avrel.house.HouseRules;
-import app.avrel.lesson.Lesson;
-import app.avrel.lesson.LessonDraft;
+import app.avrel.lesson.make.Recipe;
+import app.avrel.lesson.make.Recipes;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Language;
+import app.avrel.project.Care;
 import app.avrel.project.Learner;
 import app.avrel.project.Precaution;
 import app.avrel.project.Project;
@@ -63,17 +65,18 @@ public final class SampleProjects {
                 samples.number(0, 1),
                 samples.one(HouseRules.presets()),
                 List.of(new TaughtWord(Language.ENGLISH, "window side", "9 o'clock")));
-        List<Lesson> lessons = List.of(LessonDraft.of(form, 1, "One", 50), LessonDraft.of(form, 2, "Two", 60));
         return new Project(
                 "Hall",
                 setting,
                 postures,
                 Map.of(SHARED, link),
                 List.of(form),
-                lessons,
+                new SampleLessons(samples, form).lessons(),
                 List.of(),
                 samples.several(0, 2, this::learner),
-                samples.several(0, 1, this::hall));
+                samples.several(0, 1, this::hall),
+                List.of(new SampleLessons(samples, form).course()),
+                samples.chance(0.3) ? List.of(new Recipe("Ours", "", Recipes.USUAL.steps())) : List.of());
     }
 
     private Form form(List<Posture> postures, int entries) {
@@ -115,7 +118,11 @@ public final class SampleProjects {
     private Learner learner() {
         return new Learner(
                 new Body("L", 1.6, samples.chance(0.5) ? Map.of(Measure.FOOT_LENGTH, 250) : Map.of()),
-                samples.several(0, 2, () -> samples.one(Precaution.values())));
+                samples.several(
+                        0,
+                        2,
+                        () -> new Care(
+                                samples.one(Precaution.values()), samples.maybe(() -> samples.one(Side.values())))));
     }
 
     private WayIn wayIn() {

@@ -357,7 +357,10 @@ public final class Samples {
         return PostureSheet.EMPTY
                 .withImage("a gate that swings")
                 .withBefore(several(0, 2, () -> one("standing", "the half step")))
-                .withMistakes(several(0, 2, () -> new Mistake("left knee falls in", "", "turn it out", maybe(() -> 1))))
+                .withMistakes(several(
+                        0,
+                        2,
+                        () -> new Mistake("left knee falls in", "", "turn it out", maybe(() -> 1), maybe(this::count))))
                 .withCautions(several(0, 1, () -> "mind the right knee"))
                 .withGentler(several(0, 1, () -> new GentlerVersion("high", 0, 1, several(1, 2, this::count))));
     }

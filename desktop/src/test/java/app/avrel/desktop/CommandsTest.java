@@ -276,6 +276,73 @@ class CommandsTest {
     }
 
     @Test
+    void planSaysWhatIsNewInWhichLessonAndWhy() {
+        Ran ran = run("plan", "demo");
+        assertThat(ran.code()).isZero();
+        assertThat(ran.out())
+                .contains("Thursday beginners, 12 lessons of 50 min")
+                .contains("7  2026-11-26")
+                .contains("Kick the Stone, left takes ")
+                .contains("It fits.")
+                .contains("One lesson fewer: ");
+        JsonNode json =
+                JsonMapper.shared().readTree(run("plan", "demo", "--json").out());
+        assertThat(json.get("fits").booleanValue()).isTrue();
+        assertThat(json.get("lessons")).hasSize(12);
+        assertThat(run("plan", "demo", "--course", "none").error()).contains("thursdays (Thursday beginners)");
+    }
+
+    @Test
+    void sheetWritesPdfAndMarkdownInEveryLanguageForAnyBody() throws IOException {
+        Path pdf = folder.resolve("lesson.pdf");
+        assertThat(run("sheet", "demo", "--lesson", "6", "-o", pdf.toString()).code())
+                .isZero();
+        assertThat(Files.readAllBytes(pdf)).startsWith('%', 'P', 'D', 'F');
+        Path markdown = folder.resolve("hand-out.md");
+        assertThat(run(
+                                "sheet",
+                                "demo",
+                                "--lesson",
+                                "6",
+                                "--handout",
+                                "--body",
+                                "H",
+                                "--lang",
+                                "es",
+                                "-o",
+                                markdown.toString())
+                        .code())
+                .isZero();
+        assertThat(Files.readString(markdown))
+                .contains("# Bajo sobre las piedras")
+                .contains("dibujado para 191 cm");
+        Path posture = folder.resolve("posture.md");
+        run("sheet", "demo", "--posture", "wade-back", "--lang", "zh", "--body", "165", "-o", posture.toString());
+        assertThat(Files.readString(posture)).contains("退涉").contains("165厘米");
+    }
+
+    @Test
+    void sheetSaysWhatCannotBeMade() {
+        assertThat(run("sheet", "demo", "-o", "x.pdf").code()).isEqualTo(2);
+        assertThat(run("sheet", "demo", "--lesson", "6", "-o", "x.doc").error()).contains(".pdf or .md");
+        assertThat(run("sheet", "demo", "--posture", "none", "-o", "x.pdf").error())
+                .contains("wade-back");
+        assertThat(run("sheet", "demo", "--lesson", "6", "--body", "giant", "-o", "x.pdf")
+                        .error())
+                .contains("a height from 80 to 250 cm");
+        assertThat(run("sheet", "demo", "--lesson", "6", "--paper", "a5", "-o", "x.pdf")
+                        .error())
+                .contains("a4 or letter");
+    }
+
+    @Test
+    void calendarWritesTheDaysOfACourse() throws IOException {
+        Path ics = folder.resolve("course.ics");
+        assertThat(run("calendar", "demo", "-o", ics.toString()).code()).isZero();
+        assertThat(Files.readString(ics)).startsWith("BEGIN:VCALENDAR").contains("DTSTART:20261008T183000");
+    }
+
+    @Test
     void cuesSayWhatCannotBeAsked() {
         assertThat(run("cues", "demo", "--format", "tape").error()).contains("text, md, csv, vtt, srt or json");
         assertThat(run("cues", "demo", "--layer", "toes").error()).contains("feet-and-body");

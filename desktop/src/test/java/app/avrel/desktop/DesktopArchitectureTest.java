@@ -38,6 +38,10 @@ class DesktopArchitectureTest {
                 .definedBy("app.avrel.desktop.form..")
                 .layer("lessons")
                 .definedBy("app.avrel.desktop.lessons..")
+                .layer("log")
+                .definedBy("app.avrel.desktop.log..")
+                .layer("print")
+                .definedBy("app.avrel.desktop.print..")
                 .layer("cues")
                 .definedBy("app.avrel.desktop.cues..")
                 .layer("settings")
@@ -67,6 +71,10 @@ class DesktopArchitectureTest {
                 .whereLayer("shell")
                 .mayOnlyBeAccessedByLayers("door", "shots")
                 .whereLayer("lessons")
+                .mayOnlyBeAccessedByLayers("shell", "log")
+                .whereLayer("print")
+                .mayOnlyBeAccessedByLayers("shell")
+                .whereLayer("log")
                 .mayOnlyBeAccessedByLayers("shell")
                 .whereLayer("form")
                 .mayOnlyBeAccessedByLayers("shell")
@@ -116,8 +124,10 @@ class DesktopArchitectureTest {
                         "hall",
                         "learners",
                         "lessons",
+                        "log",
                         "parts",
                         "postures",
+                        "print",
                         "ribbon",
                         "session",
                         "settings",

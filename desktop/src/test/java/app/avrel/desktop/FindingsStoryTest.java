@@ -13,6 +13,7 @@ import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
+import app.avrel.project.Care;
 import app.avrel.project.Edit;
 import app.avrel.project.Learner;
 import app.avrel.project.Precaution;
@@ -46,7 +47,7 @@ class FindingsStoryTest {
     void open(Stage stage) {
         Project empty = Project.empty("Evening hall", Setting.USUAL)
                 .withPostures(List.of(Posture.blank(new PostureId("latch"), "Lift the Latch")))
-                .withLearners(List.of(new Learner(new Body("G", 1.6), List.of(Precaution.BALANCE))));
+                .withLearners(List.of(new Learner(new Body("G", 1.6), List.of(Care.of(Precaution.BALANCE)))));
         workplace = Workplace.open(stage, empty);
     }
 

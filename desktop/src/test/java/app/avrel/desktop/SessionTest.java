@@ -9,6 +9,7 @@ import app.avrel.files.Demo;
 import app.avrel.files.ProjectText;
 import app.avrel.files.Recovery;
 import app.avrel.form.WayIn;
+import app.avrel.lesson.LessonId;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Counts;
@@ -113,10 +114,12 @@ class SessionTest {
     @Test
     void anEditOfALessonOrASegmentThatIsGoneChangesNothing() {
         Project demo = session.project();
-        assertThat(demo.changeLesson(99, lesson -> lesson.withTitle("Late"))).isEqualTo(demo);
-        assertThat(demo.changeLesson(0, lesson -> lesson.change(99, segment -> segment)))
+        LessonId first = demo.lessons().getFirst().id();
+        assertThat(demo.changeLesson(new LessonId("gone"), lesson -> lesson.withTitle("Late")))
                 .isEqualTo(demo);
-        assertThat(demo.changeLesson(0, lesson -> lesson.delete(99))).isEqualTo(demo);
+        assertThat(demo.changeLesson(first, lesson -> lesson.change(99, segment -> segment)))
+                .isEqualTo(demo);
+        assertThat(demo.changeLesson(first, lesson -> lesson.delete(99))).isEqualTo(demo);
     }
 
     @Test

@@ -62,9 +62,19 @@ final class Workplace {
         }
 
         @Override
+        public Optional<Path> toWriteSheet(String suggested) {
+            return Optional.of(sheet());
+        }
+
+        @Override
         public Optional<Path> toWrite(String suggested) {
             return Optional.of(table());
         }
+    }
+
+    /** {@return where sheets are written} */
+    Path sheet() {
+        return file.resolveSibling("sheet.pdf");
     }
 
     /** {@return where tables are written} */

@@ -11,7 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class Migrations {
 
     /** From version 1 to 2, and so on. */
-    private static final List<Consumer<ObjectNode>> STEPS = List.of(Migrations::second);
+    private static final List<Consumer<ObjectNode>> STEPS = List.of(Migrations::second, LessonsOfSegments::third);
 
     /** The newest version that this program writes. */
     static final int NEWEST = STEPS.size() + 1;

@@ -8,8 +8,13 @@ import app.avrel.floor.Turn;
 import app.avrel.form.EntryId;
 import app.avrel.form.FormId;
 import app.avrel.form.LinkId;
+import app.avrel.lesson.LessonId;
+import app.avrel.lesson.course.CourseId;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.hand.Reach;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -49,7 +54,37 @@ record Scalar<T>(
             id(FormId.class, FormId::new, FormId::key),
             id(EntryId.class, EntryId::new, EntryId::key),
             id(LinkId.class, LinkId::new, LinkId::key),
+            id(LessonId.class, LessonId::new, LessonId::key),
+            id(CourseId.class, CourseId::new, CourseId::key),
+            flag(),
+            text(LocalDate.class, "a day such as \"2026-01-08\"", Scalar::day, LocalDate::toString),
+            text(LocalTime.class, "a time such as \"18:30\"", Scalar::time, LocalTime::toString),
             share());
+
+    private static Scalar<Boolean> flag() {
+        return new Scalar<>(
+                boolean.class,
+                "true or false",
+                node -> node.isBoolean() ? Optional.of(node.booleanValue()) : Optional.empty(),
+                NODES::booleanNode,
+                nodes -> nodes.objectNode().put("type", "boolean"));
+    }
+
+    private static Optional<LocalDate> day(String written) {
+        try {
+            return Optional.of(LocalDate.parse(written));
+        } catch (DateTimeParseException unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<LocalTime> time(String written) {
+        try {
+            return Optional.of(LocalTime.parse(written));
+        } catch (DateTimeParseException unreadable) {
+            return Optional.empty();
+        }
+    }
 
     private static <T> Scalar<T> text(
             Class<T> type, String meaning, Function<String, Optional<T>> parse, Function<T, String> say) {

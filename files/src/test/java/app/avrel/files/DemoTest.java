@@ -1,9 +1,9 @@
 package app.avrel.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.avrel.body.Body;
-import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.form.Comparison;
 import app.avrel.form.Form;
@@ -13,15 +13,19 @@ import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
 import app.avrel.form.hall.HallPlan;
 import app.avrel.house.HouseRules;
+import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonPlan;
+import app.avrel.lesson.course.Course;
+import app.avrel.lesson.log.WatchFor;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Language;
 import app.avrel.project.Analysis;
+import app.avrel.project.LessonEdits;
+import app.avrel.project.Lessons;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
-import app.avrel.words.Wording;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -119,14 +123,26 @@ class DemoTest {
 
     @Test
     void itsLessonsFitTheirMinutes() {
-        Form form = DEMO.forms().getFirst();
-        Track track = SURVEY.track(form.id()).orElseThrow();
-        Wording saying = new Wording(
-                DEMO.setting().directions(), Heading.FRONT, DEMO.setting().rules());
-        assertThat(DEMO.lessons()).isNotEmpty();
+        Lessons lessons = new Lessons(SURVEY, Language.ENGLISH);
+        assertThat(DEMO.lessons()).hasSize(12);
         for (var lesson : DEMO.lessons()) {
-            LessonPlan plan = LessonPlan.of(lesson, form, track, saying);
-            assertThat(plan.minutesLeft()).as(lesson.title()).isBetween(0.0, 20.0);
+            LessonPlan plan = lessons.plan(lesson);
+            assertThat(lesson.minutes()).isEqualTo(50);
+            assertThat(plan.minutesLeft()).as(lesson.title()).isBetween(0.0, 12.0);
+            assertThat(plan.timeline().getLast().end()).isCloseTo(plan.seconds(), within(1e-6));
         }
+    }
+
+    @Test
+    void itsCourseIsFiveLessonsInOneOfThemMissedAndTheRestPlannedAnew() {
+        Course course = DEMO.courses().getFirst();
+        Lessons lessons = new Lessons(SURVEY, Language.ENGLISH);
+        List<Lesson> all = DEMO.lessonsOf(course.id());
+        assertThat(all.stream().filter(lesson -> lesson.log().isPresent())).hasSize(5);
+        assertThat(all.stream().filter(Lesson::missed)).hasSize(1);
+        assertThat(lessons.plan(course).fits()).isTrue();
+        assertThat(LessonEdits.replanned(lessons, course.id())).isEqualTo(DEMO);
+        assertThat(WatchFor.open(all)).isNotEmpty();
+        assertThat(lessons.review(all.getLast()).due()).isNotEmpty();
     }
 }

@@ -2,7 +2,14 @@ package app.avrel.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.form.EntryId;
+import app.avrel.lesson.Lesson;
+import app.avrel.lesson.Segment;
+import app.avrel.lesson.SegmentKind;
+import app.avrel.posture.count.CueLevel;
 import app.avrel.project.Analysis;
+import app.avrel.project.Care;
+import app.avrel.project.Precaution;
 import app.avrel.project.Project;
 import app.avrel.rules.Accepted;
 import app.avrel.rules.Finding;
@@ -38,7 +45,7 @@ class FrozenFilesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = 1)
+    @ValueSource(ints = {1, 2})
     void itIsSavedAsTheNewestVersionAndIsTheSameThere(int version) {
         Project old = opened(frozen(version));
         String saved = ProjectText.of(old);
@@ -62,5 +69,27 @@ class FrozenFilesTest {
                         .toList()))
                 .toList());
         assertThat(Analysis.of(changed).findings()).anyMatch(accepted::about);
+    }
+
+    @Test
+    void lessonsOfTheSecondVersionKeepTheirSegmentsAndWhatTheyBring() {
+        Project old = opened(frozen(2));
+        assertThat(old.lessons())
+                .extracting(lesson -> lesson.id().key())
+                .containsExactly("lesson-1", "lesson-2", "lesson-3");
+        Lesson first = old.lessons().getFirst();
+        assertThat(first.brings()).containsExactly(new EntryId("e2"));
+        assertThat(first.segments())
+                .extracting(Segment::kind)
+                .containsExactly(
+                        SegmentKind.OTHER,
+                        SegmentKind.REVIEW,
+                        SegmentKind.NEW,
+                        SegmentKind.RUN_THROUGH,
+                        SegmentKind.OTHER);
+        assertThat(first.segments().get(2).showing().first()).isEqualTo(CueLevel.EXPLAIN);
+        assertThat(first.segments().get(2).repetitions()).isEqualTo(14);
+        assertThat(old.learners())
+                .anySatisfy(learner -> assertThat(learner.cautions()).containsExactly(Care.of(Precaution.KNEE)));
     }
 }

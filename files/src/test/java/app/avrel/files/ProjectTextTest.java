@@ -51,7 +51,7 @@ class ProjectTextTest {
     void theFileIsMadeToBeReadAndCompared() {
         assertThat(DEMO.lines()).allMatch(line -> line.length() <= 130 || line.contains("\"note\""));
         assertThat(DEMO)
-                .startsWith("{\n  \"format\": \"avrel-project\",\n  \"version\": 2,\n")
+                .startsWith("{\n  \"format\": \"avrel-project\",\n  \"version\": 3,\n")
                 .contains("{\"language\": \"chinese\", \"written\": \"提灯\", \"romanised\": \"tí dēng\"}")
                 .contains("\"width\": \"0.5 shoulder widths\"")
                 .endsWith("}\n");
@@ -118,7 +118,7 @@ class ProjectTextTest {
 
     @Test
     void whatANewerProgramWroteIsToldAndKept() {
-        String newer = DEMO.replace("\"version\": 2", "\"version\": 7")
+        String newer = DEMO.replace("\"version\": 3", "\"version\": 7")
                 .replaceFirst("\"mirroring\":", "\"lineage\": {\"of\": [1, 2]}, \"mirroring\":")
                 .replaceFirst("\"name\": \"Weirside Hall\",", "\"name\": \"Weirside Hall\", \"wings\": 2,");
         Opened.Read read = (Opened.Read) ProjectText.read(newer, "hall.avrel");
@@ -131,7 +131,7 @@ class ProjectTextTest {
 
     @Test
     void whatANewerProgramWroteGoesWithItsPlace() {
-        String newer = DEMO.replace("\"version\": 2", "\"version\": 7")
+        String newer = DEMO.replace("\"version\": 3", "\"version\": 7")
                 .replaceFirst("\"mirroring\":", "\"lineage\": 1, \"mirroring\":");
         Opened.Read read = (Opened.Read) ProjectText.read(newer, "hall.avrel");
         Project rest = read.project()
@@ -143,7 +143,7 @@ class ProjectTextTest {
 
     @Test
     void aFileThatDoesNotSayItsVersionIsRefused() {
-        assertThat(refused(DEMO.replace("\"version\": 2", "\"version\": \"one\"")))
+        assertThat(refused(DEMO.replace("\"version\": 3", "\"version\": \"one\"")))
                 .contains("does not say its version");
     }
 

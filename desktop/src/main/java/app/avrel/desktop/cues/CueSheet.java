@@ -11,15 +11,13 @@ import app.avrel.cue.hear.Hearing;
 import app.avrel.cue.hear.ScriptLine;
 import app.avrel.cue.hear.Slip;
 import app.avrel.desktop.session.Session;
-import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
-import app.avrel.form.Track;
 import app.avrel.lesson.Lesson;
-import app.avrel.lesson.LessonPlan;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.Language;
 import app.avrel.posture.count.SideWords;
+import app.avrel.project.Lessons;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Calling;
 import java.util.ArrayList;
@@ -65,12 +63,7 @@ record CueSheet(
     }
 
     private static List<Occurrence> stretches(Session.Desk desk, Lesson lesson) {
-        Optional<Form> form = desk.project().form(lesson.form());
-        Optional<Track> track = desk.survey().track(lesson.form());
-        if (form.isEmpty() || track.isEmpty()) {
-            return List.of();
-        }
-        return LessonPlan.of(lesson, form.get(), track.get(), desk.saying()).run();
+        return new Lessons(desk.survey(), Language.ENGLISH).run(lesson);
     }
 
     private static List<Row> rows(CueScript script, List<Occurrence> stretch) {

@@ -17,6 +17,9 @@ import picocli.CommandLine.Command;
             CuesCommand.class,
             HearCommand.class,
             VoiceCommand.class,
+            PlanCommand.class,
+            SheetCommand.class,
+            CalendarCommand.class,
             ShotsCommand.class,
             SchemaCommand.class
         },
@@ -38,6 +41,7 @@ public final class Door implements Runnable {
         throw new CommandLine.ParameterException(
                 spec.commandLine(),
                 "Say what to do: demo, open FILE, say LINE, check FILE, form FILE, record NOTES, notes FILE,"
-                        + " cues FILE, hear FILE SCRIPT, voice FILE -o OUT.wav, measure, shots DIR.");
+                        + " cues FILE, hear FILE SCRIPT, voice FILE -o OUT.wav, plan FILE,"
+                        + " sheet FILE --lesson ID -o OUT.pdf, calendar FILE -o OUT.ics, measure, shots DIR.");
     }
 }

@@ -5,15 +5,14 @@ import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
 import app.avrel.lesson.Lesson;
-import app.avrel.lesson.LessonPlan;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Language;
+import app.avrel.project.Analysis;
+import app.avrel.project.Lessons;
 import app.avrel.project.Project;
 import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import picocli.CommandLine.Option;
 
@@ -51,17 +50,29 @@ final class SpokenStretch {
     /** {@return the occurrences, in order; empty after saying on standard error what there is instead} */
     Optional<List<Occurrence>> of(Project project) {
         if (posture != null) {
-            return named(project.postures(), posture, one -> one.id().key(), Posture::name, "posture")
+            return Named.one(
+                            project.postures(),
+                            Optional.of(posture),
+                            one -> one.id().key(),
+                            Posture::name,
+                            "posture")
                     .map(one -> Unroll.posture(one, project.setting().posing()).occurrences());
         }
         if (lesson != null) {
-            return named(project.lessons(), lesson, one -> number(project, one), Lesson::title, "lesson")
+            return Named.one(
+                            project.lessons(),
+                            Optional.of(lesson),
+                            one -> number(project, one),
+                            Lesson::title,
+                            "lesson")
                     .map(one -> stretches(project, one));
         }
-        String wanted = form == null && !project.forms().isEmpty()
-                ? project.forms().getFirst().id().key()
-                : form;
-        return named(project.forms(), wanted, one -> one.id().key(), Form::name, "form")
+        return Named.one(
+                        project.forms(),
+                        Optional.ofNullable(form),
+                        one -> one.id().key(),
+                        Form::name,
+                        "form")
                 .map(one -> track(project, one));
     }
 
@@ -89,28 +100,6 @@ final class SpokenStretch {
     }
 
     private static List<Occurrence> stretches(Project project, Lesson lesson) {
-        return project.form(lesson.form())
-                .map(form -> LessonPlan.of(
-                        lesson,
-                        form,
-                        Unroll.form(form, project.shelf(), project.setting().posing()),
-                        wording(project)))
-                .map(LessonPlan::run)
-                .orElse(List.of());
-    }
-
-    private static <T> Optional<T> named(
-            List<T> all, String wanted, Function<T, String> id, Function<T, String> name, String kind) {
-        Optional<T> found = all.stream()
-                .filter(one -> id.apply(one).equals(wanted) || name.apply(one).equalsIgnoreCase(wanted))
-                .findFirst();
-        if (found.isEmpty()) {
-            System.err.println("There is no " + kind + " “" + wanted + "”; there are: "
-                    + all.stream()
-                            .map(one -> id.apply(one) + " (" + name.apply(one) + ")")
-                            .collect(Collectors.joining(", "))
-                    + ".");
-        }
-        return found;
+        return new Lessons(Analysis.of(project), Language.ENGLISH).run(lesson);
     }
 }

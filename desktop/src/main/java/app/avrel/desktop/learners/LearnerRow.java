@@ -1,21 +1,23 @@
 package app.avrel.desktop.learners;
 
 import app.avrel.body.Measure;
+import app.avrel.body.Side;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.floor.Numbers;
+import app.avrel.project.Care;
 import app.avrel.project.Learner;
 import app.avrel.project.Precaution;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -115,29 +117,39 @@ final class LearnerRow extends VBox {
         }
     }
 
+    /** What may be ticked: a knee or a hip on both sides or on one. */
+    private static final List<Care> CARES = Stream.of(Precaution.values())
+            .flatMap(what -> what.sided()
+                    ? Stream.of(
+                            Care.of(what),
+                            new Care(what, Optional.of(Side.LEFT)),
+                            new Care(what, Optional.of(Side.RIGHT)))
+                    : Stream.of(Care.of(what)))
+            .toList();
+
     private void cares(Learner learner, BiConsumer<String, Learner> change) {
         if (cares.getChildren().isEmpty()) {
-            for (Precaution care : Precaution.values()) {
-                CheckBox box = new CheckBox(care.word());
-                box.setAccessibleText("Take care: " + care.word());
+            for (Care care : CARES) {
+                CheckBox box = new CheckBox(care.words());
+                box.setAccessibleText("Take care: " + care.words());
                 cares.getChildren().add(box);
             }
         }
-        for (Precaution care : Precaution.values()) {
-            CheckBox box = (CheckBox) cares.getChildren().get(care.ordinal());
+        for (int i = 0; i < CARES.size(); i++) {
+            Care care = CARES.get(i);
+            CheckBox box = (CheckBox) cares.getChildren().get(i);
             box.setSelected(learner.cautions().contains(care));
             box.setOnAction(_ -> change.accept("cares", learner.withCautions(with(learner, care, box.isSelected()))));
         }
     }
 
-    private static List<Precaution> with(Learner learner, Precaution care, boolean asked) {
-        Set<Precaution> all = EnumSet.noneOf(Precaution.class);
-        all.addAll(learner.cautions());
+    private static List<Care> with(Learner learner, Care care, boolean asked) {
+        List<Care> all = new ArrayList<>(learner.cautions());
+        all.removeIf(one -> one.what() == care.what());
         if (asked) {
             all.add(care);
-        } else {
-            all.remove(care);
         }
-        return new ArrayList<>(all);
+        all.sort(Comparator.comparing(Care::what));
+        return all;
     }
 }

@@ -102,7 +102,7 @@ public final class LearnersSheet {
     }
 
     private static String said(Precautions.Raised one) {
-        String care = one.care().map(of -> ", " + of.word()).orElse("");
+        String care = one.care().map(of -> ", " + of.words()).orElse("");
         String answer = one.gentler()
                 .map(name -> " → " + name)
                 .orElse(one.care().isPresent() ? " → no gentler version yet" : "");

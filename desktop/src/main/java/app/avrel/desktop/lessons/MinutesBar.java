@@ -3,48 +3,129 @@ package app.avrel.desktop.lessons;
 import app.avrel.desktop.parts.Drawing;
 import app.avrel.floor.Numbers;
 import app.avrel.lesson.LessonPlan;
+import app.avrel.lesson.SegmentKind;
 import app.avrel.lesson.SegmentPlan;
-import java.util.function.IntConsumer;
+import app.avrel.words.say.LessonWords;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
-/** A lesson along its minutes: each segment as long as it takes, the end of the lesson marked. */
+/**
+ * A lesson along its minutes: each segment as long as it takes, the end of the lesson marked. A segment is dragged to
+ * another place, its end to another length.
+ */
 final class MinutesBar extends Drawing {
+
+    /** What is done on the bar. */
+    interface Taker {
+        void choose(int segment);
+
+        void move(int from, int to);
+
+        /** @param share of the length it had */
+        void stretch(int segment, double share);
+    }
+
+    private static final double EDGE = 6;
+    private static final double FAR = 8;
 
     private LessonPlan plan;
     private int chosen = -1;
-    private IntConsumer choose = _ -> {};
+    private Taker taker;
+    private int held = -1;
+    private boolean stretching;
+    private double from;
+    private double at;
 
     MinutesBar() {
         super("minutes-bar");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
+        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+        addEventHandler(MouseEvent.MOUSE_RELEASED, this::release);
+        addEventHandler(MouseEvent.MOUSE_MOVED, event -> setCursor(edge(event.getX()) >= 0 ? Cursor.H_RESIZE : null));
     }
 
-    void show(LessonPlan newPlan, int segment, IntConsumer chooser) {
+    void show(LessonPlan newPlan, int segment, Taker newTaker) {
         plan = newPlan;
         chosen = segment;
-        choose = chooser;
-        setAccessibleText(
-                "The lesson takes " + Numbers.whole(plan.seconds() / 60) + " of " + plan.minutes() + " minutes");
+        taker = newTaker;
+        setAccessibleText("The lesson takes " + Numbers.whole(plan.seconds() / 60) + " of "
+                + plan.lesson().minutes() + " minutes");
         requestLayout();
     }
 
     private double pixelsPerSecond() {
-        return (getWidth() - textSize()) / Math.max(plan.minutes() * 60.0, plan.seconds());
+        return (getWidth() - textSize()) / Math.max(plan.lesson().minutes() * 60.0, plan.seconds());
+    }
+
+    private double end(int segment) {
+        return plan.segments().stream()
+                        .limit(segment + 1L)
+                        .mapToDouble(SegmentPlan::seconds)
+                        .sum()
+                * pixelsPerSecond();
+    }
+
+    private int segment(double x) {
+        for (int i = 0; i < plan.segments().size(); i++) {
+            if (x < end(i)) {
+                return i;
+            }
+        }
+        return plan.segments().size() - 1;
+    }
+
+    /** The segment whose end is here; -1 where none is. */
+    private int edge(double x) {
+        if (plan == null) {
+            return -1;
+        }
+        for (int i = 0; i < plan.segments().size(); i++) {
+            if (Math.abs(x - end(i)) < EDGE && plan.segments().get(i).seconds() > 0) {
+                return i;
+            }
+        }
+        return -1;
     }
 
     private void press(MouseEvent event) {
-        double x = 0;
-        for (int i = 0; i < plan.segments().size(); i++) {
-            x += plan.segments().get(i).seconds() * pixelsPerSecond();
-            if (event.getX() < x) {
-                choose.accept(i);
-                return;
-            }
+        if (plan == null || plan.segments().isEmpty()) {
+            return;
+        }
+        from = event.getX();
+        at = from;
+        stretching = edge(from) >= 0;
+        held = stretching ? edge(from) : segment(from);
+        if (!stretching) {
+            taker.choose(held);
+        }
+    }
+
+    private void drag(MouseEvent event) {
+        if (held >= 0) {
+            at = event.getX();
+            refresh();
+        }
+    }
+
+    private void release(MouseEvent event) {
+        int moved = held;
+        held = -1;
+        double way = event.getX() - from;
+        if (moved < 0 || Math.abs(way) < FAR) {
+            refresh();
+            return;
+        }
+        double length = plan.segments().get(moved).seconds() * pixelsPerSecond();
+        if (stretching) {
+            taker.stretch(moved, Math.max(0, (length + way) / length));
+        } else {
+            taker.move(moved, segment(event.getX()));
         }
     }
 
@@ -53,51 +134,63 @@ final class MinutesBar extends Drawing {
         if (plan == null) {
             return;
         }
-        double top = textSize() * 0.4;
-        double height = textSize() * 2.6;
+        double top = textSize() * 0.3;
+        double height = textSize() * 3.4;
         double x = 0;
         for (int i = 0; i < plan.segments().size(); i++) {
             x += segment(g, plan.segments().get(i), i, x, top, height);
         }
-        double end = plan.minutes() * 60 * pixelsPerSecond();
+        double end = plan.lesson().minutes() * 60 * pixelsPerSecond();
         boolean over = plan.minutesLeft() < 0;
         g.setStroke(over ? caution() : ink());
         g.setLineWidth(2);
-        g.strokeLine(end, 0, end, top + height + textSize() * 0.4);
-        g.setFill(over ? caution() : ink());
-        g.setFont(bold(0.9, ""));
-        g.setTextBaseline(VPos.TOP);
-        g.setTextAlign(TextAlignment.RIGHT);
-        g.fillText(plan.minutes() + " min", end, top + height + textSize() * 0.5);
+        g.strokeLine(end, 0, end, top + height + textSize() * 0.3);
+        if (held >= 0 && Math.abs(at - from) >= FAR) {
+            g.setStroke(accent());
+            g.strokeLine(at, 0, at, top + height + textSize() * 0.3);
+        }
+    }
+
+    /** Neutral tones; what a segment is for stands on it in words, or in the list below. */
+    private Color tone(SegmentKind kind) {
+        return switch (kind.tone()) {
+            case ROUND_ABOUT -> panel();
+            case KNOWN -> line();
+            case NEW -> line().interpolate(soft(), 0.28);
+            case JOINED -> line().interpolate(soft(), 0.52);
+        };
     }
 
     private double segment(GraphicsContext g, SegmentPlan segment, int index, double x, double top, double height) {
         double width = segment.seconds() * pixelsPerSecond();
-        boolean lit = index == chosen;
-        g.setFill(lit ? accent().deriveColor(0, 1, 1, 0.22) : panel());
-        g.fillRect(x + 1, top, Math.max(1, width - 2), height);
-        g.setFill(accent().deriveColor(0, 1, 1, lit ? 0.9 : 0.45));
-        double speaking = segment.speaking() * pixelsPerSecond();
-        g.fillRect(x + 1, top, Math.max(0, Math.min(speaking, width - 2)), textSize() * 0.4);
-        if (lit) {
+        g.setFill(tone(segment.segment().kind()));
+        g.fillRoundRect(x + 1, top, Math.max(1, width - 2), height, 8, 8);
+        if (index == chosen) {
             g.setStroke(accent());
-            g.setLineWidth(2);
-            g.strokeRect(x + 1, top, Math.max(1, width - 2), height);
+            g.setLineWidth(2.5);
+            g.strokeRoundRect(x + 1.5, top, Math.max(1, width - 3), height, 8, 8);
         }
-        String minutes = Numbers.plain(Math.round(segment.seconds() / 6) / 10.0);
-        if (width > textSize() * minutes.length() * 0.7) {
-            g.setFill(ink());
-            g.setFont(bold(1, minutes));
-            g.setTextAlign(TextAlignment.CENTER);
-            g.setTextBaseline(VPos.CENTER);
-            g.fillText(minutes, x + width / 2, top + height / 2 + textSize() * 0.2);
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        g.setFill(ink());
+        String minutes = Numbers.whole(segment.seconds() / 60);
+        String word = new LessonWords(plan.timing().teaching().language())
+                .say(segment.segment().kind().key());
+        boolean room = width > textSize() * 0.56 * word.length();
+        if (room) {
+            g.setFont(bold(0.87, word));
+            g.fillText(word, x + width / 2, top + height * 0.34);
+        }
+        if (width > textSize() * 0.75 * minutes.length()) {
+            g.setFont(font(0.87, minutes));
+            g.fillText(minutes, x + width / 2, top + height * (room ? 0.7 : 0.5));
         }
         return width;
     }
 
     @Override
     protected double computePrefHeight(double width) {
-        return textSize() * 4.8;
+        return textSize() * 4.1;
     }
 
     @Override

@@ -1,9 +1,9 @@
 package app.avrel.desktop.lessons;
 
 import app.avrel.desktop.parts.Texts;
-import app.avrel.floor.Numbers;
 import app.avrel.lesson.LessonPlan;
 import app.avrel.lesson.SegmentPlan;
+import app.avrel.words.say.LessonWords;
 import java.util.function.IntConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -23,7 +23,7 @@ final class SegmentList extends ListView<SegmentPlan> {
         getStyleClass().add("segment-list");
         setCellFactory(_ -> new Cell());
         setAccessibleText("Segments of the lesson");
-        setPlaceholder(Texts.wrapped("No segment yet. Press “Add a segment”.", "empty"));
+        setPlaceholder(Texts.wrapped("No segment yet. Press “Make…” or “Add a segment”.", "empty"));
         getSelectionModel().selectedIndexProperty().addListener((_, _, at) -> {
             if (!showing && at.intValue() >= 0) {
                 choose.accept(at.intValue());
@@ -37,7 +37,11 @@ final class SegmentList extends ListView<SegmentPlan> {
         if (!getItems().equals(plan.segments())) {
             getItems().setAll(plan.segments());
         }
-        getSelectionModel().select(chosen);
+        boolean far = getSelectionModel().getSelectedIndex() != chosen;
+        getSelectionModel().clearAndSelect(chosen);
+        if (far && chosen >= 0) {
+            scrollTo(Math.max(0, chosen - 2));
+        }
         showing = false;
     }
 
@@ -65,20 +69,17 @@ final class SegmentList extends ListView<SegmentPlan> {
             setGraphic(empty || plan == null ? null : box);
             if (!empty && plan != null) {
                 Texts.set(title, plan.title());
-                how.setText(how(plan));
-                minutes.setText(Numbers.plain(Math.round(plan.seconds() / 6) / 10.0) + " min");
+                Texts.set(how, how(plan));
+                how.setManaged(!how.getText().isEmpty());
+                minutes.setText(LessonWords.clock(plan.seconds()));
             }
         }
 
+        /** How it is done; where that says nothing, the words that are said. */
         private static String how(SegmentPlan plan) {
-            int times = plan.segment().repetitions();
-            return (times == 1 ? "once" : times + " times") + " · moving " + clock(plan.moving()) + " · speaking "
-                    + clock(plan.speaking()) + " · pauses " + clock(plan.pausing());
-        }
-
-        private static String clock(double seconds) {
-            long whole = Math.round(seconds);
-            return "%d:%02d".formatted(whole / 60, whole % 60);
+            boolean said = plan.how().isEmpty()
+                    || plan.moving() == 0 && !plan.opening().isEmpty();
+            return said ? plan.opening().replace('\n', ' ') : plan.how();
         }
     }
 }

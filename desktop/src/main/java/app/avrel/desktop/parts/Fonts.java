@@ -57,7 +57,7 @@ public final class Fonts {
     }
 
     private static void load(String name, boolean packed) {
-        try (InputStream in = Fonts.class.getResourceAsStream("/app/avrel/desktop/fonts/" + name)) {
+        try (InputStream in = Fonts.class.getResourceAsStream("/app/avrel/fonts/" + name)) {
             Font.loadFont(packed ? new GZIPInputStream(in) : in, 12);
         } catch (IOException e) {
             throw new UncheckedIOException("the font " + name + " cannot be read", e);

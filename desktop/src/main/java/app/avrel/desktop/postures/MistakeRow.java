@@ -29,22 +29,22 @@ final class MistakeRow extends HBox {
     void show(Mistake mistake, BiConsumer<String, Mistake> change, Runnable newRemove) {
         remove = newRemove;
         looksLike.show(mistake.looksLike(), text -> {
-            change.accept("looks", new Mistake(text, mistake.why(), mistake.putRight(), mistake.count()));
+            change.accept("looks", mistake.withLooksLike(text));
             return true;
         });
         why.show(mistake.why(), text -> {
-            change.accept("why", new Mistake(mistake.looksLike(), text, mistake.putRight(), mistake.count()));
+            change.accept("why", mistake.withWhy(text));
             return true;
         });
         putRight.show(mistake.putRight(), text -> {
-            change.accept("right", new Mistake(mistake.looksLike(), mistake.why(), text, mistake.count()));
+            change.accept("right", mistake.withPutRight(text));
             return true;
         });
         count.show(mistake.count().map(at -> Integer.toString(at + 1)).orElse(""), text -> {
             Optional<Integer> at = number(text);
             boolean understood = text.isBlank() || at.isPresent();
             if (understood) {
-                change.accept("count", new Mistake(mistake.looksLike(), mistake.why(), mistake.putRight(), at));
+                change.accept("count", mistake.withCount(at));
             }
             return understood;
         });

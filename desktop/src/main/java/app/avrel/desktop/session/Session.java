@@ -11,11 +11,14 @@ import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
 import app.avrel.lesson.Lesson;
+import app.avrel.lesson.course.Course;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
+import app.avrel.posture.count.Language;
 import app.avrel.project.Analysis;
 import app.avrel.project.Edit;
 import app.avrel.project.History;
+import app.avrel.project.Lessons;
 import app.avrel.project.Project;
 import app.avrel.rules.Finding;
 import app.avrel.words.Wording;
@@ -92,6 +95,11 @@ public final class Session {
             return staging.equals(Heading.FRONT) ? track : track.turned(turn());
         }
 
+        /** {@return the course of the lesson on the desk} */
+        public Optional<Course> course() {
+            return lesson().flatMap(Lesson::course).flatMap(project()::course);
+        }
+
         public Optional<Lesson> lesson() {
             return choice.lesson() < 0
                     ? Optional.empty()
@@ -108,6 +116,10 @@ public final class Session {
     private boolean previewing;
     private BooleanSupplier settling = () -> false;
     private Heading staging = Heading.FRONT;
+    private Optional<Worked> worked = Optional.empty();
+
+    /** Lessons worked out, and of what. */
+    private record Worked(Analysis of, Lessons lessons) {}
 
     public Session(Project project, Recovery recovery) {
         this.recovery = recovery;
@@ -125,6 +137,17 @@ public final class Session {
 
     public Choice choice() {
         return desk.get().choice();
+    }
+
+    /** {@return the lessons of what is on the desk worked out; what an edit leaves as it is is not worked out again} */
+    public Lessons lessons() {
+        Analysis now = desk.get().survey();
+        if (worked.filter(known -> known.of() == now).isEmpty()) {
+            Lessons lessons =
+                    worked.map(known -> known.lessons().after(now)).orElseGet(() -> new Lessons(now, Language.ENGLISH));
+            worked = Optional.of(new Worked(now, lessons));
+        }
+        return worked.get().lessons();
     }
 
     /** {@return where the project was last saved, if ever} */

@@ -8,8 +8,11 @@ import app.avrel.desktop.form.FormRoom;
 import app.avrel.desktop.hall.HallView;
 import app.avrel.desktop.learners.LearnersSheet;
 import app.avrel.desktop.lessons.LessonsRoom;
+import app.avrel.desktop.log.LogRoom;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.postures.PosturesRoom;
+import app.avrel.desktop.print.Exports;
+import app.avrel.desktop.print.PrintSheet;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Command;
 import app.avrel.desktop.session.Room;
@@ -23,6 +26,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.beans.value.ChangeListener;
@@ -46,7 +50,8 @@ public final class Shell {
         POSTURES("Postures"),
         FORM("Form"),
         LESSONS("Lessons"),
-        CUES("Cues");
+        CUES("Cues"),
+        LOG("Log");
 
         private final String label;
 
@@ -64,6 +69,7 @@ public final class Shell {
 
     private final Session session;
     private final Preferences preferences;
+    private final FileChoosing choosing;
     private final StackPane root = new StackPane();
     private final BorderPane window = new BorderPane();
     private final Map<RoomName, Room> rooms = new EnumMap<>(RoomName.class);
@@ -77,11 +83,13 @@ public final class Shell {
 
     public Shell(Session session, FileChoosing choosing, Runnable quit) {
         this.session = session;
+        this.choosing = choosing;
         this.preferences = new Preferences(StateFolder.path());
         this.files = new FileActions(session, preferences, choosing, root, quit);
         builders.put(RoomName.POSTURES, () -> new PosturesRoom(session, this::go));
         builders.put(RoomName.FORM, () -> new FormRoom(session, this::go));
-        builders.put(RoomName.LESSONS, () -> new LessonsRoom(session));
+        builders.put(RoomName.LESSONS, () -> new LessonsRoom(session, root, this::teach, this::print));
+        builders.put(RoomName.LOG, () -> new LogRoom(session, root, () -> go(RoomName.LESSONS)));
         builders.put(RoomName.CUES, () -> new CuesRoom(session, scripts(choosing), root, this::openHall));
         findings = new FindingsPanel(new FindingActions(session, this::go), this::toggleFindings);
         MainMenu menu = new MainMenu(this, files, preferences);
@@ -129,6 +137,34 @@ public final class Shell {
         Room entered = rooms.computeIfAbsent(to, name -> builders.get(name).get());
         window.setCenter(entered.node());
         show(session.desk().get());
+    }
+
+    /** Starts teaching the lesson on the desk: the clock runs in the log room. */
+    private void teach() {
+        go(RoomName.LOG);
+        if (session.desk().get().lesson().isPresent()) {
+            ((LogRoom) rooms.get(RoomName.LOG)).teach();
+        }
+    }
+
+    /** Chooses what to print: of the posture or form on the desk, or of the lesson in the rooms that are about lessons. */
+    private void print() {
+        boolean lesson = room == RoomName.LESSONS || room == RoomName.LOG || room == RoomName.CUES;
+        PrintSheet.open(session, root, lesson, choosing::toWriteSheet);
+    }
+
+    private void exportCalendar() {
+        export("course.ics", Exports::calendar);
+    }
+
+    private void exportPictures() {
+        export("count.svg", Exports::pictures);
+    }
+
+    private void export(String suggested, BiFunction<Session.Desk, Path, Optional<String>> writing) {
+        choosing.toWriteSheet(suggested)
+                .flatMap(path -> writing.apply(session.desk().get(), path))
+                .ifPresent(trouble -> Sheet.tell(root, "That did not work", trouble));
     }
 
     /** Goes to a place of the record. */
@@ -299,6 +335,10 @@ public final class Shell {
                 Command.of("Form", KeyCode.DIGIT2, "Ctrl", () -> go(RoomName.FORM)),
                 Command.of("Lessons", KeyCode.DIGIT3, "Ctrl", () -> go(RoomName.LESSONS)),
                 Command.of("Cues", KeyCode.DIGIT4, "Ctrl", () -> go(RoomName.CUES)),
+                Command.of("Log", KeyCode.DIGIT5, "Ctrl", () -> go(RoomName.LOG)),
+                Command.of("Sheet or hand-out…", KeyCode.P, "Ctrl", this::print),
+                Command.of("Export the course's days as a calendar…", KeyCode.C, "Ctrl+Alt", this::exportCalendar),
+                Command.of("Export floor, figure and ribbon as SVG…", KeyCode.V, "Ctrl+Alt", this::exportPictures),
                 Command.of("Find anything", KeyCode.K, "Ctrl", () -> Palette.open(this, root)),
                 Command.of("New project", KeyCode.N, "Ctrl", files::create),
                 Command.of("Open a project", KeyCode.O, "Ctrl", files::open),

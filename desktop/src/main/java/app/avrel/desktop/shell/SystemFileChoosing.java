@@ -73,6 +73,20 @@ final class SystemFileChoosing implements FileChoosing {
     }
 
     @Override
+    public Optional<Path> toWriteSheet(String suggested) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Export");
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter("PDF", "*.pdf"),
+                        new FileChooser.ExtensionFilter("Markdown", "*.md"),
+                        new FileChooser.ExtensionFilter("Calendar", "*.ics"),
+                        new FileChooser.ExtensionFilter("Picture, SVG", "*.svg"));
+        chooser.setInitialFileName(suggested);
+        return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
+    }
+
+    @Override
     public Optional<Path> toWrite(String suggested) {
         return write("Write a table", "Tables", suggested, ".csv");
     }

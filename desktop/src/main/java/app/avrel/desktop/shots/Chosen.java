@@ -22,7 +22,8 @@ final class Chosen {
                         .max(Comparator.comparingInt(Chosen::moves))
                         .ifPresent(posture -> session.choose(choice.withPosture(posture.id(), 1)));
             case FORM -> session.choose(choice.withEntry(firstOpenJoin(session)));
-            case LESSONS -> session.choose(choice.withLesson(1).withSegment(2));
+            case LESSONS -> session.choose(choice.withLesson(5).withSegment(5));
+            case LOG -> session.choose(choice.withLesson(2));
             case CUES -> session.choose(choice.withEntry(2));
         }
     }

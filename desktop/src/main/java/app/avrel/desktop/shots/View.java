@@ -18,6 +18,11 @@ enum View {
     FORM,
     LESSONS,
     CUES,
+    LOG,
+    MAKE,
+    COURSE,
+    REPLAN,
+    LOG_SAYS,
     POSTURE_SHEET,
     MOVE_FIELDS,
     FINDINGS,
@@ -59,6 +64,14 @@ enum View {
             case POSTURES -> room(Shell.RoomName.POSTURES, session, shell);
             case FORM -> room(Shell.RoomName.FORM, session, shell);
             case LESSONS -> room(Shell.RoomName.LESSONS, session, shell);
+            case LOG -> room(Shell.RoomName.LOG, session, shell);
+            case MAKE -> lessons(session, shell, KeyCode.M, false);
+            case COURSE -> lessons(session, shell, KeyCode.O, true);
+            case REPLAN -> lessons(session, shell, KeyCode.R, true);
+            case LOG_SAYS -> {
+                room(Shell.RoomName.LOG, session, shell);
+                Event.fireEvent(shell.root(), pressed(KeyCode.I, true));
+            }
             case CUES -> {
                 room(Shell.RoomName.CUES, session, shell);
                 for (int count = 0; count < 5; count++) {
@@ -154,6 +167,11 @@ enum View {
     }
 
     /** A sheet of the form room. */
+    private static void lessons(Session session, Shell shell, KeyCode key, boolean shift) {
+        room(Shell.RoomName.LESSONS, session, shell);
+        Event.fireEvent(shell.root(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, shift, true, false, false));
+    }
+
     private static void form(Session session, Shell shell, KeyCode key, boolean shift) {
         room(Shell.RoomName.FORM, session, shell);
         Chosen.repeated(session);

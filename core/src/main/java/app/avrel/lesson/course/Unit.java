@@ -1,0 +1,25 @@
+package app.avrel.lesson.course;
+
+import app.avrel.form.EntryId;
+import app.avrel.form.Occurrence;
+import java.util.List;
+
+/**
+ * An entry of a form as something to be taught.
+ *
+ * @param number of the entry, from 0
+ * @param stretch what is done, every time it is
+ * @param tied whether it should be taught in the same lesson as the one before: the other side of it, or the same group
+ * @param effort what teaching it takes
+ */
+public record Unit(int number, EntryId entry, List<Occurrence> stretch, boolean tied, Effort effort) {
+
+    public Unit {
+        stretch = List.copyOf(stretch);
+    }
+
+    public String name() {
+        var posture = stretch.getFirst().posture();
+        return posture.name() + posture.side().map(side -> ", " + side.word()).orElse("");
+    }
+}

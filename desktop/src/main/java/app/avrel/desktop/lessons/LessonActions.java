@@ -1,0 +1,206 @@
+package app.avrel.desktop.lessons;
+
+import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.session.Session;
+import app.avrel.form.EntryId;
+import app.avrel.form.Form;
+import app.avrel.lesson.Lesson;
+import app.avrel.lesson.LessonId;
+import app.avrel.lesson.Segment;
+import app.avrel.lesson.SegmentKind;
+import app.avrel.lesson.Showing;
+import app.avrel.lesson.Stretch;
+import app.avrel.lesson.course.Course;
+import app.avrel.lesson.course.CourseId;
+import app.avrel.lesson.course.Syllabus;
+import app.avrel.lesson.make.Recipe;
+import app.avrel.lesson.make.RecipeOf;
+import app.avrel.project.Edit;
+import app.avrel.project.LessonEdits;
+import app.avrel.project.Lessons;
+import app.avrel.project.Project;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+
+/** What can be done in the lessons room: edits by name, each with what is chosen after it. */
+final class LessonActions {
+
+    private final Session session;
+
+    LessonActions(Session session) {
+        this.session = session;
+    }
+
+    private Optional<Lesson> lesson() {
+        return session.desk().get().lesson();
+    }
+
+    private Choice choice() {
+        return session.choice();
+    }
+
+    /** A lesson more, made over what comes next. */
+    void addLesson() {
+        Session.Desk desk = session.desk().get();
+        Optional<CourseId> course = lesson().flatMap(Lesson::course);
+        long already = course.map(id -> desk.project().lessonsOf(id).size())
+                .orElse(desk.project().lessons().size());
+        Lessons lessons = session.lessons();
+        session.apply(
+                Edit.of(
+                        "Add a lesson",
+                        _ -> LessonEdits.added(lessons, course, desk.form().id(), "Lesson " + (already + 1))),
+                choice().withLesson(desk.project().lessons().size()));
+    }
+
+    void deleteLesson() {
+        lesson().ifPresent(lesson ->
+                session.apply(Edit.of("Delete a lesson", project -> LessonEdits.deleted(project, lesson.id()))));
+    }
+
+    void change(String field, UnaryOperator<Lesson> edit) {
+        lesson().ifPresent(lesson -> session.apply(Edit.running(
+                "Change a lesson",
+                "lesson/" + lesson.id() + "/" + field,
+                project -> project.changeLesson(lesson.id(), edit))));
+    }
+
+    void changeSegment(String field, UnaryOperator<Segment> edit) {
+        int segment = choice().segment();
+        lesson().ifPresent(lesson -> session.apply(Edit.running(
+                "Change a segment",
+                "lesson/" + lesson.id() + "/" + segment + "/" + field,
+                project -> project.changeLesson(lesson.id(), one -> one.change(segment, edit)))));
+    }
+
+    private void step(String name, UnaryOperator<Lesson> edit, int then) {
+        lesson().ifPresent(lesson -> session.apply(
+                Edit.of(name, project -> project.changeLesson(lesson.id(), edit)), choice().withSegment(then)));
+    }
+
+    /** A segment after the chosen one, about the same stretch where there is one. */
+    void add(SegmentKind kind) {
+        int at = choice().segment() + 1;
+        step("Add a segment", lesson -> lesson.insert(at, fresh(kind, lesson)), at);
+    }
+
+    private Segment fresh(SegmentKind kind, Lesson lesson) {
+        Form form = session.lessons().form(lesson);
+        boolean around = kind.tone() == SegmentKind.Tone.ROUND_ABOUT && kind != SegmentKind.HOME;
+        if (around || form.entries().isEmpty()) {
+            return Segment.free(kind, "", "", 180);
+        }
+        Optional<Stretch> near = lesson.segments().stream()
+                .skip(Math.max(0, choice().segment()))
+                .flatMap(segment -> segment.stretch().stream())
+                .findFirst();
+        EntryId first = lesson.brings().isEmpty()
+                ? form.entries().getFirst().id()
+                : lesson.brings().getFirst();
+        return Segment.of(kind, near.orElse(Stretch.of(first, first)), showing(kind))
+                .withSecondsPerBeat(session.lessons().secondsPerBeat(lesson));
+    }
+
+    private static Showing showing(SegmentKind kind) {
+        return switch (kind) {
+            case NEW -> Showing.EXPLAINED;
+            case OTHER_SIDE -> Showing.GUIDED;
+            case WATCH -> Showing.WATCHED;
+            case REVIEW, JOINING, RUN_THROUGH -> Showing.CALLED;
+            case ARRIVAL, DRILL, LIST, START, DIFFERENCE, CHECK, MISTAKES, QUESTIONS, HOME, PREVIEW, OTHER ->
+                Showing.SAID;
+        };
+    }
+
+    void move(int by) {
+        move(choice().segment(), choice().segment() + by);
+    }
+
+    void move(int from, int to) {
+        lesson().filter(lesson -> from >= 0 && to >= 0 && to < lesson.segments().size() && from != to)
+                .ifPresent(_ -> step("Move a segment", lesson -> lesson.move(from, to), to));
+    }
+
+    void split() {
+        int at = choice().segment();
+        step("Split a segment", lesson -> lesson.split(at), at);
+    }
+
+    void deleteSegment() {
+        int at = choice().segment();
+        if (at >= 0) {
+            step("Delete a segment", lesson -> lesson.delete(at), at);
+        }
+    }
+
+    /** A segment done more or less often, or longer or shorter, as its end is dragged. */
+    void stretch(int segment, double share) {
+        step("Stretch a segment", lesson -> lesson.change(segment, one -> stretched(one, share)), segment);
+    }
+
+    private static Segment stretched(Segment segment, double share) {
+        return segment.stretch().isPresent()
+                ? segment.times((int) Math.round(segment.repetitions() * share))
+                : segment.withPauseSeconds(Math.clamp(Math.round(segment.pauseSeconds() * share / 30) * 30, 0, 3600));
+    }
+
+    /** What does not fit goes, what is spared first first. */
+    void cut(List<Integer> segments) {
+        step(
+                "Cut what does not fit",
+                lesson ->
+                        lesson.withSegments(IntStream.range(0, lesson.segments().size())
+                                .filter(i -> !segments.contains(i))
+                                .mapToObj(lesson.segments()::get)
+                                .toList()),
+                0);
+    }
+
+    void make(LessonId id, List<Integer> fresh, Recipe recipe) {
+        Lessons lessons = session.lessons();
+        session.apply(
+                Edit.of("Make a lesson", _ -> LessonEdits.made(lessons, id, fresh, recipe)), choice().withSegment(0));
+    }
+
+    void keepAsRecipe(String name) {
+        lesson().ifPresent(lesson -> {
+            Syllabus syllabus = session.lessons().syllabus(lesson);
+            session.apply(Edit.of(
+                    "Keep a recipe", project -> LessonEdits.kept(project, RecipeOf.lesson(name, lesson, syllabus))));
+        });
+    }
+
+    void pin() {
+        change("pinned", lesson -> lesson.withPinned(!lesson.pinned()));
+    }
+
+    /** A course with its lessons, or one changed and planned anew. */
+    void keep(Course course, boolean fresh) {
+        Lessons lessons = session.lessons();
+        Project project = session.project();
+        if (fresh) {
+            session.apply(
+                    Edit.of("Add a course", _ -> LessonEdits.course(lessons, course)),
+                    choice().withLesson(project.lessons().size()));
+        } else {
+            session.apply(Edit.of("Change a course", before -> before.changeCourse(course.id(), _ -> course)));
+            replan(course.id());
+        }
+    }
+
+    void replan(CourseId course) {
+        Lessons lessons = session.lessons();
+        session.apply(Edit.of("Re-plan what is left", _ -> LessonEdits.replanned(lessons, course)));
+    }
+
+    void deleteCourse(CourseId course) {
+        session.apply(Edit.of("Delete a course", project -> LessonEdits.withoutCourse(project, course)));
+    }
+
+    /** The lesson before or after, of the same course. */
+    void go(int by) {
+        session.choose(choice().withLesson(Math.max(0, choice().lesson() + by)));
+    }
+}

@@ -1,0 +1,103 @@
+package app.avrel.desktop.lessons;
+
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.lesson.Lesson;
+import app.avrel.lesson.course.Course;
+import app.avrel.lesson.course.CoursePlan;
+import app.avrel.lesson.course.Syllabus;
+import app.avrel.project.LessonEdits;
+import app.avrel.project.Lessons;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** What is left of a course planned anew: before and after, side by side, before it is done. */
+final class ReplanSheet {
+
+    private ReplanSheet() {}
+
+    static void open(Session session, LessonActions actions, StackPane over) {
+        session.desk()
+                .get()
+                .course()
+                .ifPresentOrElse(
+                        course -> open(session, actions, over, course),
+                        () -> Sheet.tell(
+                                over,
+                                "No course",
+                                "This lesson belongs to no course. Choose “New course…” above the list of lessons."));
+    }
+
+    private static void open(Session session, LessonActions actions, StackPane over, Course course) {
+        Lessons lessons = session.lessons();
+        Syllabus syllabus = lessons.syllabus(course);
+        CoursePlan plan = lessons.plan(course);
+        List<Lesson> before = session.project().lessonsOf(course.id());
+        GridPane table = new GridPane();
+        table.getStyleClass().add("replan-table");
+        for (int share : List.of(6, 47, 47)) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setPercentWidth(share);
+            table.getColumnConstraints().add(column);
+        }
+        table.addRow(0, Texts.of("", "section"), Texts.of("As it is", "section"), Texts.of("Planned anew", "section"));
+        boolean changes = false;
+        for (int i = 0; i < Math.max(before.size(), plan.lessons().size()); i++) {
+            String was =
+                    i < before.size() ? named(syllabus, units(syllabus, before.get(i))) + state(before.get(i)) : "";
+            String is = i < plan.lessons().size()
+                    ? planned(syllabus, before, plan.lessons().get(i))
+                    : "";
+            boolean differs = i >= before.size()
+                    || i >= plan.lessons().size()
+                    || before.get(i).log().isEmpty()
+                            && !units(syllabus, before.get(i))
+                                    .equals(plan.lessons().get(i).units());
+            changes |= differs;
+            Label after = Texts.wrapped(is, differs ? "replan-changed" : "make-line");
+            table.addRow(
+                    i + 1, Texts.of(Integer.toString(i + 1), "lesson-number"), Texts.wrapped(was, "make-line"), after);
+        }
+        VBox content = new VBox(Texts.wrapped(
+                changes
+                        ? "Lessons that were taught, missed or pinned stay. What is marked changes; its segments are made anew."
+                        : "The plan is as good as it can be: nothing changes.",
+                "quiet"));
+        content.getChildren().add(table);
+        content.getStyleClass().add("table-sheet");
+        List<Sheet.Answer> answers = new ArrayList<>();
+        if (changes) {
+            answers.add(new Sheet.Answer("Plan it so", () -> actions.replan(course.id())));
+        }
+        answers.add(new Sheet.Answer(changes ? "Leave it" : "Close", () -> {}));
+        Sheet.show(over, "Re-plan what is left of " + course.name(), content, answers);
+    }
+
+    private static List<Integer> units(Syllabus syllabus, Lesson lesson) {
+        return LessonEdits.units(syllabus, lesson.brings());
+    }
+
+    private static String state(Lesson lesson) {
+        return lesson.missed() ? " (missed)" : lesson.taught() ? " ✓" : "";
+    }
+
+    private static String planned(Syllabus syllabus, List<Lesson> before, CoursePlan.Planned planned) {
+        boolean missed =
+                planned.number() < before.size() && before.get(planned.number()).missed();
+        String minutes = planned.settled() ? "" : " · " + (planned.load() + 59) / 60 + " min";
+        return (missed ? "missed" : named(syllabus, planned.units())) + minutes;
+    }
+
+    private static String named(Syllabus syllabus, List<Integer> units) {
+        return units.isEmpty()
+                ? "nothing new"
+                : units.stream().map(unit -> syllabus.units().get(unit).name()).collect(Collectors.joining(", "));
+    }
+}

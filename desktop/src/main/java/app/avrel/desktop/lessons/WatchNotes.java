@@ -1,0 +1,103 @@
+package app.avrel.desktop.lessons;
+
+import app.avrel.desktop.session.Session;
+import app.avrel.form.Occurrence;
+import app.avrel.lesson.Lesson;
+import app.avrel.lesson.SegmentPlan;
+import app.avrel.lesson.log.Question;
+import app.avrel.lesson.log.Seen;
+import app.avrel.lesson.log.WatchFor;
+import app.avrel.lesson.make.Prerequisites;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
+import app.avrel.project.Learner;
+import app.avrel.project.Lessons;
+import app.avrel.project.Precautions;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** What one keeps an eye on in a lesson or a segment, in lines: mistakes seen before, learners, what is missing. */
+public final class WatchNotes {
+
+    private WatchNotes() {}
+
+    /** {@return what went wrong before in what a segment moves, and for whom it has a gentler way} */
+    static List<String> of(Session session, Lesson lesson, SegmentPlan plan) {
+        Set<PostureId> postures = plan.stretch().stream()
+                .map(Occurrence::posture)
+                .map(Posture::id)
+                .collect(Collectors.toSet());
+        List<String> lines = new ArrayList<>();
+        WatchFor.of(postures, session.lessons().before(lesson)).forEach(seen -> lines.add(said(session, seen)));
+        lines.addAll(cares(session, postures));
+        return lines;
+    }
+
+    /** {@return a mistake that was seen, in a line} */
+    public static String said(Session session, Seen seen) {
+        String where = session.project()
+                .posture(seen.posture())
+                .map(Posture::name)
+                .orElse(seen.posture().key());
+        String side = seen.side().map(one -> ", " + one.word()).orElse("");
+        String count = seen.count().map(at -> ", count " + (at + 1)).orElse("");
+        return seen.times() + "× " + where + side + count + ": " + seen.what();
+    }
+
+    /** Learners who have to take care, those who do it the same way together. */
+    private static List<String> cares(Session session, Set<PostureId> postures) {
+        Precautions precautions = new Precautions(session.project());
+        Map<String, List<String>> byWay = new LinkedHashMap<>();
+        for (Learner learner : session.project().learners()) {
+            for (PostureId id : postures) {
+                session.project()
+                        .posture(id)
+                        .ifPresent(posture -> precautions.of(learner, posture).stream()
+                                .limit(1)
+                                .forEach(raised -> byWay.computeIfAbsent(
+                                                posture.name() + ": " + raised.because() + " → "
+                                                        + raised.gentler().orElse("no gentler version yet"),
+                                                _ -> new ArrayList<>())
+                                        .add(learner.label())));
+            }
+        }
+        return byWay.entrySet().stream()
+                .map(entry -> String.join(", ", entry.getValue()) + " · " + entry.getKey())
+                .toList();
+    }
+
+    /** {@return what should have been taught before, what is knowingly incomplete, which questions are open} */
+    static List<String> ofLesson(Session session, Lesson lesson) {
+        Lessons lessons = session.lessons();
+        List<Lesson> before = lessons.before(lesson);
+        List<String> lines = new ArrayList<>();
+        for (Prerequisites.Missing missing : Prerequisites.missing(lesson, before, lessons.syllabus(lesson))) {
+            lines.add(missing.needs() + " needs " + missing.what() + ", which is not taught yet"
+                    + missing.entry()
+                            .map(at -> ": it comes at " + (at + 1) + " in the form")
+                            .orElse("")
+                    + ".");
+        }
+        for (Prerequisites.Unfinished open : Prerequisites.unfinished(before, lessons.form(lesson))) {
+            String name = session.project()
+                    .posture(new PostureId(open.posture()))
+                    .map(Posture::name)
+                    .orElse(open.posture());
+            lines.add(name + " was taught knowingly incomplete in lesson " + (open.lesson() + 1)
+                    + (open.what().isBlank() ? "." : ": " + open.what()));
+        }
+        List<Question> open = WatchFor.open(before);
+        if (!open.isEmpty()) {
+            lines.add(
+                    open.size() == 1
+                            ? "A question is open: " + open.getFirst().asked()
+                            : open.size() + " questions are open, the first: "
+                                    + open.getFirst().asked());
+        }
+        return lines;
+    }
+}

@@ -1,0 +1,120 @@
+package app.avrel.desktop.log;
+
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.lesson.Lesson;
+import app.avrel.lesson.log.LessonLog;
+import app.avrel.lesson.log.Review;
+import app.avrel.lesson.log.Seen;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import javafx.scene.chart.CategoryAxis;
+import javafx.scene.chart.NumberAxis;
+import javafx.scene.chart.StackedBarChart;
+import javafx.scene.chart.XYChart;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** What the log says: mistakes by posture over time, and what it is time to review. */
+final class LogPictures {
+
+    private final Session session;
+    private final List<Lesson> lessons;
+
+    private LogPictures(Session session, List<Lesson> lessons) {
+        this.session = session;
+        this.lessons = lessons;
+    }
+
+    static void open(Session session, StackPane over) {
+        session.desk().get().lesson().ifPresent(lesson -> {
+            List<Lesson> all = session.project().lessons().stream()
+                    .filter(one -> one.course().equals(lesson.course()))
+                    .toList();
+            LogPictures pictures = new LogPictures(session, all);
+            VBox content = new VBox(
+                    Texts.of("Mistakes by posture", "section"),
+                    pictures.mistakes(),
+                    Texts.of("When each posture was last done", "section"),
+                    Texts.wrapped(
+                            "Due in the next lesson after it was taught; every time it is done without a mistake the distance"
+                                    + " doubles, a mistake brings it back to one lesson.",
+                            "quiet"),
+                    pictures.review(lesson));
+            content.getStyleClass().addAll("plan-view", "table-sheet");
+            Sheet.show(over, "What the log says", content, List.of(new Sheet.Answer("Close", () -> {})));
+        });
+    }
+
+    private String name(PostureId id) {
+        return session.project().posture(id).map(Posture::name).orElse(id.key());
+    }
+
+    private StackedBarChart<String, Number> mistakes() {
+        CategoryAxis numbers = new CategoryAxis();
+        NumberAxis times = new NumberAxis();
+        numbers.setLabel("lesson");
+        times.setLabel("times seen");
+        times.setMinorTickVisible(false);
+        StackedBarChart<String, Number> chart = new StackedBarChart<>(numbers, times);
+        chart.setAnimated(false);
+        chart.getStyleClass().add("load-chart");
+        chart.setAccessibleText("Mistakes by posture, lesson by lesson");
+        Map<PostureId, Map<Integer, Integer>> all = new LinkedHashMap<>();
+        for (int i = 0; i < lessons.size(); i++) {
+            for (Seen seen : lessons.get(i).log().map(LessonLog::seen).orElse(List.of())) {
+                all.computeIfAbsent(seen.posture(), _ -> new LinkedHashMap<>()).merge(i, seen.times(), Integer::sum);
+            }
+        }
+        all.forEach((posture, byLesson) -> {
+            XYChart.Series<String, Number> series = new XYChart.Series<>();
+            series.setName(name(posture));
+            for (int i = 0; i < lessons.size(); i++) {
+                series.getData().add(new XYChart.Data<>(Integer.toString(i + 1), byLesson.getOrDefault(i, 0)));
+            }
+            chart.getData().add(series);
+        });
+        int most = lessons.stream()
+                .mapToInt(one -> one.log().map(LessonLog::seen).orElse(List.of()).stream()
+                        .mapToInt(Seen::times)
+                        .sum())
+                .max()
+                .orElse(0);
+        times.setAutoRanging(false);
+        times.setTickUnit(Math.max(1, most / 6));
+        times.setUpperBound(most + 1.0);
+        return chart;
+    }
+
+    private GridPane review(Lesson lesson) {
+        GridPane table = new GridPane();
+        table.getStyleClass().add("replan-table");
+        Review review = new Review(session.lessons().form(lesson), lessons);
+        table.addRow(
+                0,
+                Texts.of("Posture", "field-label"),
+                Texts.of("taught", "field-label"),
+                Texts.of("last done", "field-label"),
+                Texts.of("lessons ago", "field-label"),
+                Texts.of("due after", "field-label"),
+                Texts.of("went wrong", "field-label"));
+        int row = 1;
+        for (Review.Known known : review.all()) {
+            String style = known.due() ? "replan-changed" : "make-line";
+            table.addRow(
+                    row++,
+                    Texts.of(name(known.posture()) + (known.due() ? " · due" : ""), style),
+                    Texts.of(known.taught().toString(), "make-line"),
+                    Texts.of(known.last().toString(), "make-line"),
+                    Texts.of(Integer.toString(known.since()), "make-line"),
+                    Texts.of(Integer.toString(known.distance()), "make-line"),
+                    Texts.of(known.wrong() == 0 ? "" : known.wrong() + "×", "make-line"));
+        }
+        return table;
+    }
+}

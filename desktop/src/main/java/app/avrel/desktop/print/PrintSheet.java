@@ -1,0 +1,121 @@
+package app.avrel.desktop.print;
+
+import app.avrel.body.Body;
+import app.avrel.desktop.parts.BackgroundTask;
+import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Session;
+import app.avrel.files.print.Document;
+import app.avrel.files.print.Paper;
+import app.avrel.files.print.Printed;
+import app.avrel.posture.count.Language;
+import app.avrel.project.Learner;
+import app.avrel.project.Project;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** What to print, in which language, on which paper, for whose body; then to a file or a printer. */
+public final class PrintSheet {
+
+    private final StackPane over;
+    private final Function<String, Optional<Path>> asking;
+    private final Project project;
+    private final List<PrintChoice> choices;
+    private final List<Body> bodies = new ArrayList<>();
+    private final BackgroundTask behind = new BackgroundTask();
+    private int choice;
+    private int body;
+    private Language language = Language.ENGLISH;
+    private Paper paper = Paper.A4;
+
+    private PrintSheet(
+            Session.Desk desk, boolean lessonFirst, StackPane over, Function<String, Optional<Path>> asking) {
+        this.over = over;
+        this.asking = asking;
+        project = desk.project();
+        choices = PrintChoice.of(desk.lesson(), desk.posture(), desk.form(), lessonFirst);
+        bodies.addAll(project.setting().bodies());
+        project.learners().stream().map(Learner::body).forEach(bodies::add);
+        body = Math.max(0, bodies.indexOf(project.setting().chosenBody()));
+    }
+
+    /**
+     * Lays the sheet over the window.
+     *
+     * @param lessonFirst whether the lesson on the desk is proposed
+     * @param asking asks for a file, by a suggested name
+     */
+    public static void open(
+            Session session, StackPane over, boolean lessonFirst, Function<String, Optional<Path>> asking) {
+        PrintSheet sheet = new PrintSheet(session.desk().get(), lessonFirst, over, asking);
+        FieldGrid grid = new FieldGrid();
+        sheet.fields(grid);
+        VBox content = new VBox(
+                grid,
+                Texts.wrapped(
+                        "PDF for paper, with pictures; Markdown for a letter or a page, without. On a lesson sheet for you"
+                                + " bodies do not matter.",
+                        "quiet"));
+        content.getStyleClass().add("make-sheet");
+        Sheet.show(
+                over,
+                "Sheet or hand-out",
+                content,
+                List.of(
+                        new Sheet.Answer("Save…", sheet::save),
+                        new Sheet.Answer("Print", sheet::print),
+                        new Sheet.Answer("Cancel", () -> {})));
+    }
+
+    private void fields(FieldGrid grid) {
+        ChoiceField what = grid.choice("What");
+        what.show(choices.stream().map(PrintChoice::words).toList(), choice, at -> choice = at);
+        ChoiceField said = grid.choice("Language");
+        said.show(List.of("English", "Español", "中文"), language.ordinal(), at -> language = Language.values()[at]);
+        ChoiceField size = grid.choice("Paper");
+        size.show(List.of("A4", "Letter"), paper.ordinal(), at -> paper = Paper.values()[at]);
+        ChoiceField drawn = grid.choice("Drawn for");
+        drawn.show(bodies.stream().map(Body::label).toList(), body, at -> body = at);
+    }
+
+    private Document document() {
+        return choices.get(choice).document(project, bodies.get(body), language);
+    }
+
+    private void save() {
+        asking.apply(choices.get(choice).fileName() + ".pdf")
+                .ifPresent(path -> behind.ask(() -> written(path), this::told));
+    }
+
+    private Optional<String> written(Path path) {
+        String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
+        byte[] bytes = name.endsWith(".md")
+                ? Printed.markdown(document()).getBytes(StandardCharsets.UTF_8)
+                : Printed.pdf(document(), paper);
+        try {
+            Files.write(path, bytes);
+            return Optional.empty();
+        } catch (IOException e) {
+            return Optional.of("The sheet cannot be written to " + path + ": " + e.getMessage());
+        }
+    }
+
+    private void print() {
+        behind.ask(() -> Printer.print(Printed.pdf(document(), paper)), this::told);
+    }
+
+    private void told(Optional<String> trouble) {
+        trouble.ifPresent(words -> Sheet.tell(over, "That did not work", words));
+    }
+}

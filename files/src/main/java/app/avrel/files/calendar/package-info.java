@@ -1,0 +1,2 @@
+/** Courses as calendars: {@link app.avrel.files.calendar.CourseCalendar}. */
+package app.avrel.files.calendar;
