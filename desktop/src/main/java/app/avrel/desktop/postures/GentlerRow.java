@@ -5,20 +5,12 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.session.Session;
-import app.avrel.form.Moment;
-import app.avrel.form.Occurrence;
-import app.avrel.form.Unroll;
-import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Language;
 import app.avrel.posture.teaching.GentlerVersion;
-import app.avrel.project.Setting;
 import app.avrel.words.Wording;
-import app.avrel.words.reading.Line;
-import app.avrel.words.reading.LineReading;
 import app.avrel.words.say.Saying;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
@@ -67,7 +59,8 @@ final class GentlerRow extends HBox {
         Wording saying = desk.saying();
         Saying words = Saying.exact(Language.ENGLISH, saying);
         counts.show(gentler.counts().stream().map(words::line).toList(), lines -> {
-            Optional<List<Count>> read = read(lines, posture, desk.project().setting(), gentler, saying);
+            Optional<List<Count>> read =
+                    new TypedCounts(posture, desk.project().setting(), saying).read(lines, gentler.from());
             read.ifPresent(all ->
                     change.accept("counts", new GentlerVersion(gentler.name(), gentler.from(), gentler.to(), all)));
             return read.isPresent();
@@ -86,27 +79,5 @@ final class GentlerRow extends HBox {
         }
         change.accept("range", new GentlerVersion(gentler.name(), from, to, gentler.counts()));
         return true;
-    }
-
-    private static Optional<List<Count>> read(
-            List<String> lines, Posture posture, Setting setting, GentlerVersion gentler, Wording saying) {
-        Occurrence done =
-                Unroll.posture(posture, setting.posing()).occurrences().getFirst();
-        Pose pose = done.moments().stream()
-                .filter(moment -> moment.place().count() < gentler.from())
-                .reduce((_, last) -> last)
-                .map(Moment::after)
-                .orElse(done.done().begins());
-        Line line = new Line(Language.ENGLISH, saying, setting.chosenBody()).knowing(setting.taught());
-        List<Count> counts = new ArrayList<>();
-        for (String text : lines) {
-            LineReading reading = line.read(text, pose);
-            if (!reading.understood()) {
-                return Optional.empty();
-            }
-            counts.add(reading.count());
-            pose = reading.after();
-        }
-        return Optional.of(counts);
     }
 }

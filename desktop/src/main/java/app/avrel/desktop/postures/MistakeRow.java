@@ -3,9 +3,18 @@ package app.avrel.desktop.postures;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.LinesField;
+import app.avrel.desktop.session.Session;
+import app.avrel.posture.Posture;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Language;
 import app.avrel.posture.teaching.Mistake;
+import app.avrel.words.Wording;
+import app.avrel.words.say.Saying;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.kordamp.ikonli.feather.Feather;
@@ -18,16 +27,45 @@ final class MistakeRow extends HBox {
     private final EntryField why = grid.line("Why", "it twists the knee");
     private final EntryField putRight = grid.line("Put right", "turn the foot first");
     private final EntryField count = grid.line("At count", "2");
+    private final LinesField shown = new LinesField(
+            "The count as it is done wrongly",
+            "that count, done wrongly: shift 95 right",
+            "The line is not understood. Try it in the line at the top.");
+    private final Button beside =
+            Buttons.words("Wrong beside right", "Both poses, their feet and their numbers", this::beside);
+    private Runnable lay = () -> {};
     private Runnable remove = () -> {};
 
     MistakeRow() {
         getStyleClass().add("sheet-row");
+        grid.node("Done wrongly", shown);
+        grid.wide(beside);
         HBox.setHgrow(grid, Priority.ALWAYS);
         getChildren().addAll(grid, Buttons.icon(Feather.X, "Take this mistake out", () -> remove.run()));
     }
 
-    void show(Mistake mistake, BiConsumer<String, Mistake> change, Runnable newRemove) {
+    private void beside() {
+        lay.run();
+    }
+
+    /** @param laying lays the mistake beside what is right */
+    void show(
+            Posture posture,
+            Session.Desk desk,
+            Mistake mistake,
+            BiConsumer<String, Mistake> change,
+            Runnable laying,
+            Runnable newRemove) {
         remove = newRemove;
+        lay = laying;
+        Wording saying = desk.saying();
+        shown.setDisable(mistake.count().isEmpty());
+        shown.show(
+                mistake.shown().map(Saying.exact(Language.ENGLISH, saying)::line).stream()
+                        .toList(),
+                lines -> read(lines, new TypedCounts(posture, desk.project().setting(), saying), mistake, change));
+        beside.setVisible(posture.wrongly(mistake).isPresent());
+        beside.setManaged(beside.isVisible());
         looksLike.show(mistake.looksLike(), text -> {
             change.accept("looks", mistake.withLooksLike(text));
             return true;
@@ -48,6 +86,19 @@ final class MistakeRow extends HBox {
             }
             return understood;
         });
+    }
+
+    /** No line shows nothing; one shows the count. */
+    private static boolean read(
+            List<String> lines, TypedCounts typed, Mistake mistake, BiConsumer<String, Mistake> change) {
+        List<String> said = lines.stream().filter(line -> !line.isBlank()).toList();
+        if (said.size() > 1 || mistake.count().isEmpty()) {
+            return said.isEmpty();
+        }
+        Optional<List<Count>> counts = typed.read(said, mistake.count().get());
+        counts.ifPresent(
+                all -> change.accept("shown", mistake.withShown(all.stream().findFirst())));
+        return counts.isPresent();
     }
 
     private static Optional<Integer> number(String text) {

@@ -1,5 +1,6 @@
 package app.avrel.desktop.postures;
 
+import app.avrel.desktop.findings.WrongAndRight;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
@@ -15,6 +16,7 @@ import app.avrel.project.Project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** What a teacher knows of a posture: other names, picture, purpose, mistakes, cautions, gentler versions. */
@@ -74,11 +76,11 @@ final class TeachingFields extends VBox {
         before.show(sheet.before(), lines -> change("before", s -> s.withBefore(lines)));
         cautions.show(sheet.cautions(), lines -> change("cautions", s -> s.withCautions(lines)));
         replacedBy.show(sheet.replacedBy(), text -> change("replaced", s -> s.withReplacedBy(text)));
-        showMistakes(sheet.mistakes());
+        showMistakes(posture, sheet.mistakes());
         showGentler(posture, sheet.gentler());
     }
 
-    private void showMistakes(List<Mistake> all) {
+    private void showMistakes(Posture posture, List<Mistake> all) {
         while (mistakeRows.size() < all.size()) {
             MistakeRow row = new MistakeRow();
             mistakeRows.add(row);
@@ -92,10 +94,24 @@ final class TeachingFields extends VBox {
             mistakeRows
                     .get(i)
                     .show(
+                            posture,
+                            session.desk().get(),
                             all.get(i),
                             (field, changed) -> change(
                                     "mistake" + at + field, s -> s.withMistakes(replaced(s.mistakes(), at, changed))),
+                            () -> beside(posture, at),
                             () -> change("", s -> s.withMistakes(without(s.mistakes(), at))));
+        }
+    }
+
+    /** Lays a mistake beside what is right, over the window. */
+    private void beside(Posture posture, int mistake) {
+        if (getScene() != null && getScene().getRoot() instanceof StackPane over) {
+            Mistake shown = session.project()
+                    .posture(posture.id())
+                    .map(now -> now.sheet().mistakes().get(mistake))
+                    .orElse(Mistake.BLANK);
+            new WrongAndRight(posture, shown, session.project().setting()).show(over);
         }
     }
 
