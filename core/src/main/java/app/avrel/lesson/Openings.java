@@ -51,7 +51,8 @@ final class Openings {
             case LIST -> List.of(words.say("so_far", Map.of("names", list(stretch))));
             case HOME -> List.of(words.say("home", Map.of("names", list(stretch))));
             case PREVIEW -> List.of(words.say("next", Map.of("names", list(stretch))));
-            case START -> List.of(words.say("starts", Map.of("pose", starts(stretch.getFirst()))));
+            case START ->
+                List.of(place(stretch.getFirst()), words.say("starts", Map.of("pose", starts(stretch.getFirst()))));
             case CHECK -> List.of(words.say("ends", Map.of("pose", ends(stretch.getLast()))));
             case MISTAKES -> mistakes(stretch);
             case DIFFERENCE -> List.of(differs(stretch.getFirst()));
@@ -61,6 +62,19 @@ final class Openings {
 
     private String list(List<Occurrence> stretch) {
         return String.join("; ", names.list(stretch));
+    }
+
+    /** Where a posture stands in the form, counted by its entries. */
+    private String place(Occurrence first) {
+        List<Occurrence> before = teaching.done().track(Version.FULL).occurrences().stream()
+                .filter(done -> done.entry() < first.entry())
+                .toList();
+        Map<String, String> gaps = Map.of(
+                "name", names.sided(first.posture()),
+                "n", Integer.toString(first.entry() + 1),
+                "of", Integer.toString(teaching.done().form().entries().size()),
+                "before", before.isEmpty() ? "" : names.sided(before.getLast().posture()));
+        return words.say(before.isEmpty() ? "place.first" : "place", gaps);
     }
 
     /** The pose one comes from, in the frame of the way in. */

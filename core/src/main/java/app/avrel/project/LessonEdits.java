@@ -4,6 +4,11 @@ import app.avrel.form.EntryId;
 import app.avrel.form.FormId;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonId;
+import app.avrel.lesson.Segment;
+import app.avrel.lesson.SegmentKind;
+import app.avrel.lesson.Showing;
+import app.avrel.lesson.Stretch;
+import app.avrel.lesson.Version;
 import app.avrel.lesson.course.Course;
 import app.avrel.lesson.course.CourseId;
 import app.avrel.lesson.course.CoursePlan;
@@ -12,6 +17,7 @@ import app.avrel.lesson.log.LessonLog;
 import app.avrel.lesson.make.LessonMaker;
 import app.avrel.lesson.make.Recipe;
 import app.avrel.lesson.make.Recipes;
+import app.avrel.posture.PostureId;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -194,6 +200,56 @@ public final class LessonEdits {
             all.addAll(lessons);
         }
         return project.withLessons(all);
+    }
+
+    /** {@return the postures that are due and find room in what a lesson has free, the longest overdue first} */
+    public static List<PostureId> due(Lessons lessons, Lesson lesson) {
+        double free = Math.max(0, lessons.plan(lesson).minutesLeft() * 60);
+        return lessons.review(lesson)
+                .proposed(
+                        lessons.timing(lesson).teaching().done().track(Version.FULL),
+                        lessons.secondsPerBeat(lesson),
+                        lessons.factors(lesson).reviewTimes(),
+                        free);
+    }
+
+    /** {@return the project with what is due reviewed in a lesson, after what is reviewed there already} */
+    public static Project reviewed(Lessons lessons, LessonId id) {
+        return lessons.project().changeLesson(id, lesson -> {
+            Lesson more = lesson;
+            for (PostureId posture : due(lessons, lesson)) {
+                more = more.insert(afterReviews(more), review(lessons, lesson, posture));
+            }
+            return more;
+        });
+    }
+
+    private static int afterReviews(Lesson lesson) {
+        return IntStream.range(0, lesson.segments().size())
+                        .filter(i -> lesson.segments().get(i).kind() == SegmentKind.REVIEW
+                                || lesson.segments().get(i).kind() == SegmentKind.LIST
+                                || lesson.segments().get(i).kind() == SegmentKind.ARRIVAL)
+                        .max()
+                        .orElse(-1)
+                + 1;
+    }
+
+    private static Segment review(Lessons lessons, Lesson lesson, PostureId posture) {
+        EntryId entry = lessons.form(lesson).entries().stream()
+                .filter(one -> one.posture().equals(posture))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        return Segment.of(SegmentKind.REVIEW, Stretch.of(entry, entry), Showing.CALLED)
+                .withSecondsPerBeat(lessons.secondsPerBeat(lesson))
+                .times(lessons.factors(lesson).reviewTimes());
+    }
+
+    /** {@return the project without a recipe of its own} */
+    public static Project withoutRecipe(Project project, String name) {
+        return project.withRecipes(project.recipes().stream()
+                .filter(one -> !one.name().equals(name))
+                .toList());
     }
 
     /** {@return the project with something done to a lesson's log, which begins on a day if there is none} */

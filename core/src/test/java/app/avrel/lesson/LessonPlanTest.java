@@ -140,7 +140,10 @@ class LessonPlanTest {
     @Test
     void theStartingPoseIsSaidInWords() {
         SegmentPlan plan = plan(run(SegmentKind.START, "2", "2", Showing.SAID));
-        assertThat(plan.opening()).isEqualTo("You stand: 60 % on the right, facing 12.");
+        assertThat(plan.opening())
+                .isEqualTo("Sweep, right: 2 of 4, after Open.\nYou stand: 60 % on the right, facing 12.");
+        assertThat(plan(run(SegmentKind.START, "1", "1", Showing.SAID)).opening())
+                .startsWith("Open: 1 of 4, the beginning.");
         assertThat(plan(run(SegmentKind.CHECK, "2", "2", Showing.SAID)).opening())
                 .isEqualTo("It ends: 70 % on the right, facing 12.");
     }

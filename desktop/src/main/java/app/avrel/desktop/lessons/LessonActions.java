@@ -164,6 +164,18 @@ final class LessonActions {
                 Edit.of("Make a lesson", _ -> LessonEdits.made(lessons, id, fresh, recipe)), choice().withSegment(0));
     }
 
+    /** Reviews what is due, as far as the lesson's minutes allow. */
+    void review() {
+        lesson().ifPresent(lesson -> {
+            Lessons lessons = session.lessons();
+            session.apply(Edit.of("Review what is due", _ -> LessonEdits.reviewed(lessons, lesson.id())));
+        });
+    }
+
+    void deleteRecipe(String name) {
+        session.apply(Edit.of("Delete a recipe", project -> LessonEdits.withoutRecipe(project, name)));
+    }
+
     void keepAsRecipe(String name) {
         lesson().ifPresent(lesson -> {
             Syllabus syllabus = session.lessons().syllabus(lesson);

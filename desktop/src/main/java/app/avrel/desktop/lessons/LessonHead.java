@@ -31,6 +31,7 @@ final class LessonHead extends VBox {
         this.actions = actions;
         title.getStyleClass().add("title-field");
         minutes.getStyleClass().add("beats");
+        minutes.setMinWidth(EntryField.USE_PREF_SIZE);
         HBox.setHgrow(title, Priority.ALWAYS);
         HBox.setHgrow(total, Priority.ALWAYS);
         total.setMaxWidth(Double.MAX_VALUE);

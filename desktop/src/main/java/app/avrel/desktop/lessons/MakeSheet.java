@@ -83,13 +83,20 @@ final class MakeSheet {
                 preview);
         content.getStyleClass().addAll("make-sheet", "table-sheet");
         show();
-        Sheet.show(
-                over,
-                "Make " + lesson.title(),
-                content,
-                List.of(
-                        new Sheet.Answer("Make it", () -> actions.make(lesson.id(), fresh(), recipes.get(recipe))),
-                        new Sheet.Answer("Cancel", () -> {})));
+        Sheet.show(over, "Make " + lesson.title(), content, answers());
+    }
+
+    /** A recipe of the school's own may be deleted; those that come with the program stay. */
+    private List<Sheet.Answer> answers() {
+        List<Sheet.Answer> answers = new ArrayList<>(List.of(
+                new Sheet.Answer("Make it", () -> actions.make(lesson.id(), fresh(), recipes.get(recipe))),
+                new Sheet.Answer("Cancel", () -> {})));
+        if (!session.project().recipes().isEmpty()) {
+            answers.add(new Sheet.Answer(
+                    "Delete this recipe",
+                    () -> actions.deleteRecipe(recipes.get(recipe).name())));
+        }
+        return answers;
     }
 
     private List<Integer> fresh() {

@@ -3,9 +3,12 @@ package app.avrel.desktop.lessons;
 import app.avrel.desktop.parts.Drawing;
 import app.avrel.floor.Numbers;
 import app.avrel.lesson.LessonPlan;
+import app.avrel.lesson.Segment;
 import app.avrel.lesson.SegmentKind;
 import app.avrel.lesson.SegmentPlan;
+import app.avrel.words.say.Layer;
 import app.avrel.words.say.LessonWords;
+import java.util.Locale;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
@@ -161,6 +164,17 @@ final class MinutesBar extends Drawing {
         };
     }
 
+    /** What it is for, or of what, in a word. */
+    private String word(Segment segment) {
+        Layer layer = segment.showing().layer();
+        boolean part = segment.kind().teaches() && layer != Layer.EVERYTHING;
+        return new LessonWords(plan.timing().teaching().language())
+                .say(
+                        part
+                                ? "short." + layer.name().toLowerCase(Locale.ROOT)
+                                : segment.kind().key());
+    }
+
     private double segment(GraphicsContext g, SegmentPlan segment, int index, double x, double top, double height) {
         double width = segment.seconds() * pixelsPerSecond();
         g.setFill(tone(segment.segment().kind()));
@@ -174,8 +188,7 @@ final class MinutesBar extends Drawing {
         g.setTextBaseline(VPos.CENTER);
         g.setFill(ink());
         String minutes = Numbers.whole(segment.seconds() / 60);
-        String word = new LessonWords(plan.timing().teaching().language())
-                .say(segment.segment().kind().key());
+        String word = word(segment.segment());
         boolean room = width > textSize() * 0.56 * word.length();
         if (room) {
             g.setFont(bold(0.87, word));

@@ -2,37 +2,48 @@ package app.avrel.desktop.lessons;
 
 import app.avrel.cue.Cue;
 import app.avrel.cue.CueScript;
+import app.avrel.desktop.findings.WrongAndRight;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.form.Moment;
+import app.avrel.form.Occurrence;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonPlan;
+import app.avrel.lesson.SegmentKind;
 import app.avrel.lesson.SegmentPlan;
+import app.avrel.posture.Posture;
+import app.avrel.posture.teaching.Mistake;
 import app.avrel.words.say.LessonWords;
 import java.util.List;
 import javafx.scene.control.Label;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The card for a segment: its fields, what to watch for, and what is said in it. */
 final class SegmentCard extends VBox {
 
     private final Session session;
+    private final LessonActions actions;
     private final Label title = Texts.wrapped("", "card-title");
     private final VBox lesson = new VBox();
     private final SegmentFields fields;
     private final VBox watch = new VBox();
+    private final VBox due = new VBox();
+    private final VBox beside = new VBox();
     private final VBox said = new VBox();
     private int time;
 
     SegmentCard(Session session, LessonActions actions) {
         this.session = session;
+        this.actions = actions;
+        due.getStyleClass().add("watch-box");
         fields = new SegmentFields(actions);
         getStyleClass().add("segment-card");
         said.getStyleClass().add("cues");
         watch.getStyleClass().add("watch-box");
         lesson.getStyleClass().add("watch-box");
-        getChildren().addAll(title, lesson, watch, fields, said);
+        getChildren().addAll(title, lesson, watch, due, beside, fields, said);
     }
 
     void show(Session.Desk desk, LessonPlan plan, int at) {
@@ -41,9 +52,47 @@ final class SegmentCard extends VBox {
         Texts.set(title, segment.title());
         box(lesson, "Before this lesson", at == 0 ? WatchNotes.ofLesson(session, of) : List.of());
         box(watch, "Watch for", WatchNotes.of(session, of, segment));
+        due(of, segment);
+        beside(segment);
         fields.show(desk.project(), session.lessons().form(of), segment.segment());
         time = Math.min(time, Math.max(0, segment.passes().size() - 1));
         said(plan, at);
+    }
+
+    /** What it is time to review, beside a review. */
+    private void due(Lesson of, SegmentPlan segment) {
+        due.getChildren().clear();
+        List<String> names = segment.segment().kind() == SegmentKind.REVIEW ? WatchNotes.due(session, of) : List.of();
+        if (!names.isEmpty()) {
+            due.getChildren()
+                    .addAll(
+                            Texts.of("Due, and there is time for it", "section"),
+                            Texts.wrapped(String.join(", ", names), "watch-line"),
+                            Buttons.words("Review these", "Add a short review of each", actions::review));
+        }
+        due.setVisible(!names.isEmpty());
+        due.setManaged(!names.isEmpty());
+    }
+
+    /** Mistakes that moves show, to be laid beside what is right. */
+    private void beside(SegmentPlan segment) {
+        beside.getChildren().clear();
+        segment.stretch().stream()
+                .map(Occurrence::posture)
+                .distinct()
+                .forEach(posture -> posture.sheet().mistakes().stream()
+                        .filter(mistake -> posture.wrongly(mistake).isPresent())
+                        .forEach(mistake -> beside.getChildren()
+                                .add(Buttons.words(
+                                        "Wrong beside right: " + mistake.looksLike(),
+                                        "Both poses, their feet and their numbers",
+                                        () -> lay(posture, mistake)))));
+    }
+
+    private void lay(Posture posture, Mistake mistake) {
+        if (getScene() != null && getScene().getRoot() instanceof StackPane over) {
+            new WrongAndRight(posture, mistake, session.project().setting()).show(over);
+        }
     }
 
     private static void box(VBox box, String head, List<String> lines) {

@@ -11,6 +11,7 @@ import app.avrel.lesson.make.Prerequisites;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.project.Learner;
+import app.avrel.project.LessonEdits;
 import app.avrel.project.Lessons;
 import app.avrel.project.Precautions;
 import java.util.ArrayList;
@@ -67,6 +68,14 @@ public final class WatchNotes {
         }
         return byWay.entrySet().stream()
                 .map(entry -> String.join(", ", entry.getValue()) + " · " + entry.getKey())
+                .toList();
+    }
+
+    /** {@return the names of what it is time to review, as far as the lesson has room} */
+    static List<String> due(Session session, Lesson lesson) {
+        return LessonEdits.due(session.lessons(), lesson).stream()
+                .flatMap(id -> session.project().posture(id).stream())
+                .map(Posture::name)
                 .toList();
     }
 

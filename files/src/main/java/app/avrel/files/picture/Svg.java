@@ -23,9 +23,10 @@ final class Svg {
     private final double width;
     private final double height;
 
+    /** A picture so many pixels wide and high, in whole pixels: some who read SVG know no others. */
     Svg(double width, double height) {
-        this.width = width;
-        this.height = height;
+        this.width = Math.rint(width);
+        this.height = Math.rint(height);
     }
 
     /** {@return a number in at most two decimals} */

@@ -25,6 +25,7 @@ final class Html {
             .count { page-break-inside: avoid; border-top: 0.5pt solid #C9C0AE; padding: 6pt 0 6pt 0; }
             .count td { border: none; padding: 0 8pt 0 0; }
             .number { font-size: 18pt; font-weight: bold; width: 24pt; }
+            .drawn { width: 84pt; }
             .label { color: #665F55; font-size: 9.5pt; }
             .picture { page-break-inside: avoid; margin: 6pt 0 6pt 0; }
             .new-page { page-break-before: always; }
@@ -80,8 +81,7 @@ final class Html {
                 .append(escaped(counted.number()))
                 .append("</td>");
         counted.svgs()
-                .forEach(svg ->
-                        html.append("<td style=\"width: 90pt\">").append(svg).append("</td>"));
+                .forEach(svg -> html.append("<td class=\"drawn\">").append(svg).append("</td>"));
         html.append("<td>");
         for (Document.Line line : counted.lines()) {
             html.append("<p>");
