@@ -35,7 +35,7 @@ final class Differences {
     /** {@return what differs from the posture before it in the form that is most like it; empty where none is before} */
     String sentence(Occurrence done) {
         Posture posture = done.posture();
-        Optional<Near> nearest = teaching.done().track(Version.FULL).occurrences().stream()
+        Optional<Near> nearest = teaching.done().track().occurrences().stream()
                 .filter(before -> before.entry() < done.entry())
                 .map(Occurrence::posture)
                 .distinct()

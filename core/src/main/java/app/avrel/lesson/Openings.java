@@ -66,7 +66,7 @@ final class Openings {
 
     /** Where a posture stands in the form, counted by its entries. */
     private String place(Occurrence first) {
-        List<Occurrence> before = teaching.done().track(Version.FULL).occurrences().stream()
+        List<Occurrence> before = teaching.done().track().occurrences().stream()
                 .filter(done -> done.entry() < first.entry())
                 .toList();
         Map<String, String> gaps = Map.of(

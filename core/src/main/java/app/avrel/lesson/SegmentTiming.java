@@ -56,7 +56,7 @@ public final class SegmentTiming {
 
     private SegmentPlan workedOut(Segment segment) {
         List<Occurrence> stretch = segment.stretch()
-                .map(of -> teaching.done().done(of, segment.showing().version()))
+                .map(of -> teaching.done().done(of, segment.showing()))
                 .orElse(List.of());
         String opening = openings.of(segment, stretch);
         return new SegmentPlan(

@@ -1,5 +1,6 @@
 package app.avrel.lesson;
 
+import app.avrel.form.Played;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.words.say.Layer;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -8,6 +9,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * How a run is shown and said.
  *
  * @param layer what of it is done and said
+ * @param side as it stands in the form, or on the other side
  * @param from from where the class looks
  * @param mirrored whether sides are named for one who faces the one who shows
  * @param first how much is said the first time
@@ -15,12 +17,26 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  */
 @RecordBuilder
 public record Showing(
-        Layer layer, SeenFrom from, boolean mirrored, CueLevel first, CueLevel later, Doing doing, Version version)
+        Layer layer,
+        Played side,
+        SeenFrom from,
+        boolean mirrored,
+        CueLevel first,
+        CueLevel later,
+        Doing doing,
+        Version version)
         implements ShowingBuilder.With {
 
     /** Everything, seen from behind, called in short. */
     public static final Showing CALLED = new Showing(
-            Layer.EVERYTHING, SeenFrom.BEHIND, false, CueLevel.PROMPT, CueLevel.PROMPT, Doing.SPOKEN, Version.FULL);
+            Layer.EVERYTHING,
+            Played.AS_RECORDED,
+            SeenFrom.BEHIND,
+            false,
+            CueLevel.PROMPT,
+            CueLevel.PROMPT,
+            Doing.SPOKEN,
+            Version.FULL);
 
     /** Explained the first time, guided after that. */
     public static final Showing EXPLAINED = CALLED.withFirst(CueLevel.EXPLAIN).withLater(CueLevel.GUIDE);

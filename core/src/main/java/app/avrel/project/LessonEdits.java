@@ -8,7 +8,6 @@ import app.avrel.lesson.Segment;
 import app.avrel.lesson.SegmentKind;
 import app.avrel.lesson.Showing;
 import app.avrel.lesson.Stretch;
-import app.avrel.lesson.Version;
 import app.avrel.lesson.course.Course;
 import app.avrel.lesson.course.CourseId;
 import app.avrel.lesson.course.CoursePlan;
@@ -207,7 +206,7 @@ public final class LessonEdits {
         double free = Math.max(0, lessons.plan(lesson).minutesLeft() * 60);
         return lessons.review(lesson)
                 .proposed(
-                        lessons.timing(lesson).teaching().done().track(Version.FULL),
+                        lessons.timing(lesson).teaching().done().track(),
                         lessons.secondsPerBeat(lesson),
                         lessons.factors(lesson).reviewTimes(),
                         free);

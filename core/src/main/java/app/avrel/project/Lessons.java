@@ -5,6 +5,7 @@ import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.FormId;
 import app.avrel.form.Occurrence;
+import app.avrel.form.Played;
 import app.avrel.form.Track;
 import app.avrel.form.Unroll;
 import app.avrel.lesson.Doing;
@@ -13,6 +14,7 @@ import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonPlan;
 import app.avrel.lesson.SegmentTiming;
 import app.avrel.lesson.Teaching;
+import app.avrel.lesson.Version;
 import app.avrel.lesson.course.Course;
 import app.avrel.lesson.course.CourseId;
 import app.avrel.lesson.course.CoursePlan;
@@ -110,12 +112,19 @@ public final class Lessons {
     }
 
     private Teaching teaching(Form form, Track track, TeachingFactors factors) {
-        FormDone done = new FormDone(form, track, () -> gentler(form));
+        FormDone done = new FormDone(form, track, way -> done(form, way));
         return new Teaching(done, wording(), language, factors);
     }
 
+    private Track done(Form form, FormDone.Way way) {
+        Form versioned = way.version() == Version.GENTLER ? gentler(form) : form;
+        Form sided =
+                way.side() == Played.OTHER_SIDE ? versioned.mirrored(project().shelf()) : versioned;
+        return Unroll.form(sided, project().shelf(), project().posing(form));
+    }
+
     /** Every posture in its first gentler version, where it has one. */
-    private Track gentler(Form form) {
+    private Form gentler(Form form) {
         Form gentle = form;
         List<Entry> entries = form.entries();
         for (int i = 0; i < entries.size(); i++) {
@@ -127,7 +136,7 @@ public final class Lessons {
                 gentle = gentle.change(i, entry -> entry.withGentler(version));
             }
         }
-        return Unroll.form(gentle, project().shelf(), project().posing(form));
+        return gentle;
     }
 
     public LessonPlan plan(Lesson lesson) {
@@ -139,12 +148,7 @@ public final class Lessons {
         return lesson.segments().stream()
                 .filter(segment -> segment.showing().doing() == Doing.SPOKEN)
                 .flatMap(segment -> segment.stretch().stream()
-                        .flatMap(stretch ->
-                                timing(lesson)
-                                        .teaching()
-                                        .done()
-                                        .done(stretch, segment.showing().version())
-                                        .stream()))
+                        .flatMap(stretch -> timing(lesson).teaching().done().done(stretch, segment.showing()).stream()))
                 .toList();
     }
 

@@ -138,6 +138,15 @@ class LessonPlanTest {
     }
 
     @Test
+    void aRunMayBeDoneOnTheOtherSide() {
+        Showing other = Showing.CALLED.withSide(Played.OTHER_SIDE);
+        LessonPlan plan = LessonPlan.of(lesson(run(SegmentKind.NEW, "2", "2", other)), teaching());
+        assertThat(plan.segments().getFirst().title()).isEqualTo("New: Sweep, left");
+        assertThat(plan.script(0, 0).cues().getFirst().words()).contains("right");
+        assertThat(plan(run(SegmentKind.NEW, "2", "2", Showing.CALLED)).title()).isEqualTo("New: Sweep, right");
+    }
+
+    @Test
     void theStartingPoseIsSaidInWords() {
         SegmentPlan plan = plan(run(SegmentKind.START, "2", "2", Showing.SAID));
         assertThat(plan.opening())

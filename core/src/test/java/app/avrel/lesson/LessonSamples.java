@@ -85,7 +85,15 @@ public final class LessonSamples {
 
     public static Teaching teaching(Form form, Posture... more) {
         Track track = track(form, more);
-        return new Teaching(new FormDone(form, track, () -> track), SAYING, Language.ENGLISH, TeachingFactors.USUAL);
+        return new Teaching(
+                new FormDone(form, track, way -> way.side() == Played.OTHER_SIDE ? mirrored(form, more) : track),
+                SAYING,
+                Language.ENGLISH,
+                TeachingFactors.USUAL);
+    }
+
+    private static Track mirrored(Form form, Posture... more) {
+        return track(form.mirrored(new Shelf(Map.of(), Map.of())), more);
     }
 
     public static Teaching teaching() {

@@ -3,6 +3,7 @@ package app.avrel.samples;
 import app.avrel.body.Side;
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
+import app.avrel.form.Played;
 import app.avrel.lesson.Doing;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonId;
@@ -82,6 +83,7 @@ final class SampleLessons {
     private Showing showing() {
         return new Showing(
                 samples.one(Layer.values()),
+                samples.one(Played.values()),
                 samples.one(SeenFrom.values()),
                 samples.chance(0.5),
                 samples.one(CueLevel.values()),

@@ -3,6 +3,7 @@ package app.avrel.desktop;
 import static app.avrel.desktop.Keyboard.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.shell.Shell;
 import app.avrel.files.Demo;
 import app.avrel.lesson.Lesson;
@@ -11,6 +12,7 @@ import app.avrel.lesson.SegmentKind;
 import app.avrel.lesson.course.Course;
 import app.avrel.lesson.log.Question;
 import app.avrel.lesson.log.Seen;
+import app.avrel.posture.PostureId;
 import app.avrel.project.Project;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -226,6 +228,41 @@ class LessonsStoryTest {
         robot.interact(() -> workplace.shell.go(Shell.RoomName.LOG));
         new Keyboard(robot).ctrl(KeyCode.I);
         assertThat(words("replan-changed")).contains("Open the Sluice · due", "Wade Back · due");
+    }
+
+    @Test
+    void whatWasAskedOfAPostureIsFoundWithThePosture(FxRobot robot) {
+        robot.interact(() -> {
+            workplace.session.choose(
+                    workplace.session.choice().withPosture(new PostureId("raise-the-sail"), Choice.START));
+            workplace.shell.go(Shell.RoomName.POSTURES);
+        });
+        assertThat(words("asked-line")).containsExactly("May one do it without a staff? — open: answer it in the log");
+    }
+
+    @Test
+    void aMistakeThatMovesShowIsLaidBesideWhatIsRight(FxRobot robot) {
+        robot.interact(() -> {
+            workplace.session.choose(
+                    workplace.session.choice().withPosture(new PostureId("lean-on-the-gate"), Choice.START));
+            workplace.shell.go(Shell.RoomName.POSTURES);
+        });
+        fire(robot, "Wrong beside right");
+        assertThat(words("figure-wrong")).anyMatch(line -> line.contains("95 right"));
+        assertThat(words("figure-right")).anyMatch(line -> line.contains("65 right"));
+        assertThat(words("sheet-text")).contains("the weight goes all the way over the front foot");
+    }
+
+    @Test
+    void whatIsDueIsReviewedWhereThereIsTime(FxRobot robot) {
+        Lesson seventh = project().lessons().get(6);
+        int review = seventh.segments().stream().map(Segment::kind).toList().indexOf(SegmentKind.REVIEW);
+        choose(robot, 6, review);
+        assertThat(words("watch-line")).anyMatch(line -> line.contains("Open the Sluice"));
+        fire(robot, "Review these");
+        assertThat(lesson().segments()).hasSizeGreaterThan(seventh.segments().size());
+        assertThat(read(() -> workplace.session.lessons().plan(lesson()).minutesLeft()))
+                .isNotNegative();
     }
 
     @Test

@@ -71,7 +71,10 @@ final class LessonsOfSegments {
         segment.remove("purpose");
         segment.remove("level");
         ObjectNode showing = segment.putObject("showing");
-        showing.put("layer", "everything").put("from", "behind").put("mirrored", false);
+        showing.put("layer", "everything")
+                .put("side", "as-recorded")
+                .put("from", "behind")
+                .put("mirrored", false);
         showing.put("first", guided ? "explain" : "prompt").put("later", "prompt");
         showing.put("doing", "spoken").put("version", "full");
     }

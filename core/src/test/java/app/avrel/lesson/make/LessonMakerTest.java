@@ -117,7 +117,7 @@ class LessonMakerTest {
         assertThat(lesson.brings()).containsExactly(new EntryId("2"), new EntryId("3"), new EntryId("4"));
         List<String> taught = lesson.segments().stream()
                 .filter(segment -> segment.kind().teaches())
-                .flatMap(segment -> teaching().done().done(segment.stretch().orElseThrow(), Version.FULL).stream())
+                .flatMap(segment -> teaching().done().done(segment.stretch().orElseThrow(), segment.showing()).stream())
                 .map(done -> done.posture().name())
                 .distinct()
                 .toList();

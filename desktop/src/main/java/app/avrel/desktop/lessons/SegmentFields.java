@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.Figures;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
+import app.avrel.form.Played;
 import app.avrel.lesson.Doing;
 import app.avrel.lesson.SeenFrom;
 import app.avrel.lesson.Segment;
@@ -69,6 +70,7 @@ final class SegmentFields extends VBox {
     private final ChoiceField last = ofForm.choice("To");
     private final EntryField counts = ofForm.line("Counts", "all, or 1 to 3");
     private final ChoiceField layer = ofForm.choice("Layer");
+    private final ChoiceField side = ofForm.choice("Side");
     private final ChoiceField from = ofForm.choice("Seen from");
     private final ChoiceField said = ofForm.choice("Words");
     private final ChoiceField doing = ofForm.choice("Done");
@@ -126,6 +128,10 @@ final class SegmentFields extends VBox {
                 words(Layer.values(), one -> key("layer", one)),
                 showing.layer().ordinal(),
                 at -> showing("layer", one -> one.withLayer(Layer.values()[at])));
+        side.show(
+                List.of("as in the form", "the other side"),
+                showing.side().ordinal(),
+                at -> showing("side", one -> one.withSide(Played.values()[at])));
         from.show(
                 words(SeenFrom.values(), one -> key("from", one)),
                 showing.from().ordinal(),

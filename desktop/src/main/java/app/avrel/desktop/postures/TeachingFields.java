@@ -7,6 +7,8 @@ import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.lesson.log.Question;
+import app.avrel.lesson.log.WatchFor;
 import app.avrel.posture.Posture;
 import app.avrel.posture.teaching.GentlerVersion;
 import app.avrel.posture.teaching.Mistake;
@@ -24,6 +26,7 @@ final class TeachingFields extends VBox {
 
     private static final String NOT_UNDERSTOOD = "Not understood.";
 
+    private final VBox questions = new VBox();
     private final Session session;
     private final LinesField otherNames = lines("Other names", "one a line");
     private final EntryField image = line("Picture or story", "what helps to see it");
@@ -57,7 +60,9 @@ final class TeachingFields extends VBox {
                         Buttons.words("Add a mistake", "Add a common mistake", this::addMistake),
                         Texts.of("Gentler versions", "section"),
                         gentler,
-                        Buttons.words("Add a gentler version", "Add counts that ask less", this::addGentler));
+                        Buttons.words("Add a gentler version", "Add counts that ask less", this::addGentler),
+                        questions);
+        questions.getStyleClass().add("posture-questions");
     }
 
     private static LinesField lines(String label, String example) {
@@ -78,6 +83,21 @@ final class TeachingFields extends VBox {
         replacedBy.show(sheet.replacedBy(), text -> change("replaced", s -> s.withReplacedBy(text)));
         showMistakes(posture, sheet.mistakes());
         showGentler(posture, sheet.gentler());
+        showQuestions(posture);
+    }
+
+    /** What was asked of this posture in lessons, the newest first. */
+    private void showQuestions(Posture posture) {
+        List<Question> asked = WatchFor.about(posture.id(), session.project().lessons());
+        questions.getChildren().clear();
+        if (!asked.isEmpty()) {
+            questions.getChildren().add(Texts.of("Asked in lessons", "section"));
+            asked.forEach(one -> questions
+                    .getChildren()
+                    .add(Texts.wrapped(
+                            one.asked() + (one.open() ? " — open: answer it in the log" : " — " + one.answer()),
+                            "asked-line")));
+        }
     }
 
     private void showMistakes(Posture posture, List<Mistake> all) {
