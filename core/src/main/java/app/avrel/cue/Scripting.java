@@ -99,7 +99,7 @@ public final class Scripting {
             List<Moment> count = counts.get(i);
             boolean stepNext = i + 1 < counts.size()
                     ? steps(counts.get(i + 1))
-                    : next != null && steps(Moment.byCount(next.moments()).getFirst());
+                    : next != null && !next.moments().isEmpty() && steps(next);
             List<CountCalls.Wanted> wanted = new ArrayList<>();
             if (!named && count.getFirst().place().section() == Moment.Section.POSTURE) {
                 wanted.addAll(heading(done, before, newSide));
@@ -113,6 +113,10 @@ public final class Scripting {
             }
             add(done, count, rung, wanted);
         }
+    }
+
+    private static boolean steps(Occurrence next) {
+        return steps(Moment.byCount(next.moments()).getFirst());
     }
 
     private static boolean steps(List<Moment> count) {

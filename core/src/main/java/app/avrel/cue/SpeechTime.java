@@ -26,6 +26,7 @@ public final class SpeechTime {
     private static final Pattern SPANISH_VOWELS =
             Pattern.compile("[iu]?[aeoáéóíú][iuy]?(?![aeoáéíóú])|[iu]?[aeoáéóíú]|[iuy]+");
     private static final Pattern HAN = Pattern.compile("\\p{IsHan}|\\d");
+    private static final Pattern LATIN = Pattern.compile("\\p{IsLatin}+");
     private static final Pattern LETTERS = Pattern.compile("\\p{L}+|\\d+");
 
     private final Language language;
@@ -43,8 +44,16 @@ public final class SpeechTime {
         return switch (language) {
             case ENGLISH -> Words.of(text).seconds();
             case SPANISH -> spanish(text);
-            case CHINESE -> 0.28 * HAN.matcher(text).results().count();
+            case CHINESE -> 0.28 * (HAN.matcher(text).results().count() + latin(text));
         };
+    }
+
+    /** Names in Latin letters within Chinese take a character's time a syllable. */
+    private static int latin(String text) {
+        return LATIN.matcher(text)
+                .results()
+                .mapToInt(word -> syllables(word.group()))
+                .sum();
     }
 
     private static double spanish(String text) {

@@ -11,6 +11,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.FootPart;
+import app.avrel.posture.move.Kick;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
 import app.avrel.posture.teaching.GentlerVersion;
@@ -86,5 +87,38 @@ class PrecautionsTest {
         Posture written = posture().withSheet(PostureSheet.EMPTY.withCautions(List.of("mind the wet floor")));
         assertThat(raised(Precaution.OTHER, written).getFirst().because()).isEqualTo("mind the wet floor");
         assertThat(raised(Precaution.OTHER, posture())).isEmpty();
+    }
+
+    private static List<Precautions.Raised> raised(Care care, Posture posture) {
+        return new Precautions(Project.empty("Hall", Setting.USUAL))
+                .of(new Learner(Body.ofStature(1.7), List.of(care)), posture).stream()
+                        .filter(one -> one.care().isPresent())
+                        .toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"LEFT, 80, true", "LEFT, 20, false", "RIGHT, 20, true", "RIGHT, 80, false", "LEFT, 50, true"})
+    void aKneeToBeSparedIsAskedWhereItsOwnLegBearsTheWeight(Side side, int left, boolean asked) {
+        Posture deep = posture(
+                new Move.Shift(Split.on(Side.LEFT, left)), new Move.ChangeDepth(new Depth.To(Length.fists(2.5))));
+        assertThat(raised(new Care(Precaution.KNEE, Optional.of(side)), deep).isEmpty())
+                .isEqualTo(!asked);
+        assertThat(raised(Care.of(Precaution.KNEE), deep)).isNotEmpty();
+    }
+
+    @Test
+    void onlyAKneeOrAHipHasASide() {
+        assertThat(new Care(Precaution.BALANCE, Optional.of(Side.LEFT))).isEqualTo(Care.of(Precaution.BALANCE));
+        assertThat(new Care(Precaution.HIP, Optional.of(Side.LEFT)).words()).isEqualTo("left hip");
+        assertThat(Care.of(Precaution.KNEE).words()).isEqualTo("knee");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"LEFT, true", "RIGHT, false"})
+    void aKickAsksTheHipOfItsOwnLeg(Side hip, boolean asked) {
+        Move kick = new Move.Kicking(Side.LEFT, Kick.HEEL, Optional.empty(), Optional.empty());
+        assertThat(raised(new Care(Precaution.HIP, Optional.of(hip)), posture(ON_THE_RIGHT, LIFT, kick)).stream()
+                        .anyMatch(one -> one.because().startsWith("it kicks")))
+                .isEqualTo(asked);
     }
 }
