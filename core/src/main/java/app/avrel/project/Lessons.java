@@ -67,8 +67,8 @@ public final class Lessons {
             }
         });
         syllabuses.forEach((course, syllabus) -> {
-            boolean same = changed.track(course.form()).equals(analysis.track(course.form()));
-            if (same) {
+            if (changed.track(course.form()).orElse(null)
+                    == analysis.track(course.form()).orElse(null)) {
                 next.syllabuses.put(course, syllabus);
             }
         });

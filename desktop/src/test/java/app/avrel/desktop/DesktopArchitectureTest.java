@@ -93,7 +93,7 @@ class DesktopArchitectureTest {
                 .whereLayer("fitter")
                 .mayOnlyBeAccessedByLayers("postures")
                 .whereLayer("findings")
-                .mayOnlyBeAccessedByLayers("shell", "door", "form", "postures")
+                .mayOnlyBeAccessedByLayers("shell", "door", "form", "postures", "lessons")
                 .whereLayer("figure")
                 .mayOnlyBeAccessedByLayers("form", "hall", "postures", "findings")
                 .whereLayer("session")

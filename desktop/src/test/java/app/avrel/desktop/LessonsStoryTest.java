@@ -147,9 +147,13 @@ class LessonsStoryTest {
     }
 
     @Test
-    void theCardSaysWhatToWatchForAndForWhom(FxRobot robot) {
+    void theCardSaysWhatToWatchForAndForWhom(FxRobot robot) throws TimeoutException {
         choose(robot, 5, 4);
-        assertThat(words("watch-line")).anyMatch(line -> line.startsWith("B, E · Low over the Stones: it sits deep"));
+        WaitForAsyncUtils.waitFor(
+                60,
+                TimeUnit.SECONDS,
+                () -> words("watch-line").stream()
+                        .anyMatch(line -> line.startsWith("B, E · Low over the Stones: it sits deep")));
         assertThat(words("cue-opening")).anyMatch(line -> line.contains("\nYou stand: "));
         choose(robot, 6, 0);
         assertThat(words("watch-line"))

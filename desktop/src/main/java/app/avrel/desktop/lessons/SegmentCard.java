@@ -3,6 +3,7 @@ package app.avrel.desktop.lessons;
 import app.avrel.cue.Cue;
 import app.avrel.cue.CueScript;
 import app.avrel.desktop.findings.WrongAndRight;
+import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
@@ -14,7 +15,10 @@ import app.avrel.lesson.SegmentKind;
 import app.avrel.lesson.SegmentPlan;
 import app.avrel.posture.Posture;
 import app.avrel.posture.teaching.Mistake;
+import app.avrel.project.CareBook;
+import app.avrel.project.Project;
 import app.avrel.words.say.LessonWords;
+import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
@@ -29,6 +33,8 @@ final class SegmentCard extends VBox {
     private final VBox lesson = new VBox();
     private final SegmentFields fields;
     private final VBox watch = new VBox();
+    private final BackgroundTask behind = new BackgroundTask();
+    private final CareBook book = new CareBook();
     private final VBox due = new VBox();
     private final VBox beside = new VBox();
     private final VBox said = new VBox();
@@ -51,12 +57,23 @@ final class SegmentCard extends VBox {
         Lesson of = plan.lesson();
         Texts.set(title, segment.title());
         box(lesson, "Before this lesson", at == 0 ? WatchNotes.ofLesson(session, of) : List.of());
-        box(watch, "Watch for", WatchNotes.of(session, of, segment));
+        watch(desk.project(), of, segment);
         due(of, segment);
         beside(segment);
         fields.show(desk.project(), session.lessons().form(of), segment.segment());
         time = Math.min(time, Math.max(0, segment.passes().size() - 1));
         said(plan, at);
+    }
+
+    /** What went wrong before is shown at once; for whom to take care once that is worked out behind. */
+    private void watch(Project project, Lesson of, SegmentPlan segment) {
+        List<String> seen = WatchNotes.seen(session, of, segment);
+        box(watch, "Watch for", seen);
+        behind.ask(() -> WatchNotes.cares(project, book, segment), cares -> {
+            List<String> all = new ArrayList<>(seen);
+            all.addAll(cares);
+            box(watch, "Watch for", all);
+        });
     }
 
     /** What it is time to review, beside a review. */

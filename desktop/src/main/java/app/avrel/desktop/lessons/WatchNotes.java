@@ -10,10 +10,10 @@ import app.avrel.lesson.log.WatchFor;
 import app.avrel.lesson.make.Prerequisites;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
-import app.avrel.project.Learner;
+import app.avrel.project.CareBook;
 import app.avrel.project.LessonEdits;
 import app.avrel.project.Lessons;
-import app.avrel.project.Precautions;
+import app.avrel.project.Project;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,16 +26,15 @@ public final class WatchNotes {
 
     private WatchNotes() {}
 
-    /** {@return what went wrong before in what a segment moves, and for whom it has a gentler way} */
-    static List<String> of(Session session, Lesson lesson, SegmentPlan plan) {
+    /** {@return what went wrong before in what a segment moves} */
+    static List<String> seen(Session session, Lesson lesson, SegmentPlan plan) {
         Set<PostureId> postures = plan.stretch().stream()
                 .map(Occurrence::posture)
                 .map(Posture::id)
                 .collect(Collectors.toSet());
-        List<String> lines = new ArrayList<>();
-        WatchFor.of(postures, session.lessons().before(lesson)).forEach(seen -> lines.add(said(session, seen)));
-        lines.addAll(cares(session, postures));
-        return lines;
+        return WatchFor.of(postures, session.lessons().before(lesson)).stream()
+                .map(seen -> said(session, seen))
+                .toList();
     }
 
     /** {@return a mistake that was seen, in a line} */
@@ -49,23 +48,19 @@ public final class WatchNotes {
         return seen.times() + "× " + where + side + count + ": " + seen.what();
     }
 
-    /** Learners who have to take care, those who do it the same way together. */
-    private static List<String> cares(Session session, Set<PostureId> postures) {
-        Precautions precautions = new Precautions(session.project());
+    /** {@return which learners have to take care in what a segment moves, and of which gentler way; those alike together} */
+    static List<String> cares(Project project, CareBook book, SegmentPlan plan) {
         Map<String, List<String>> byWay = new LinkedHashMap<>();
-        for (Learner learner : session.project().learners()) {
-            for (PostureId id : postures) {
-                session.project()
-                        .posture(id)
-                        .ifPresent(posture -> precautions.of(learner, posture).stream()
-                                .limit(1)
-                                .forEach(raised -> byWay.computeIfAbsent(
-                                                posture.name() + ": " + raised.because() + " → "
-                                                        + raised.gentler().orElse("no gentler version yet"),
-                                                _ -> new ArrayList<>())
-                                        .add(learner.label())));
-            }
-        }
+        plan.stretch().stream()
+                .map(done -> done.posture().id())
+                .distinct()
+                .flatMap(id -> project.posture(id).stream())
+                .flatMap(posture -> book.of(project, posture).stream())
+                .forEach(raised -> byWay.computeIfAbsent(
+                                raised.posture().name() + ": " + raised.because() + " → "
+                                        + raised.gentler().orElse("no gentler version yet"),
+                                _ -> new ArrayList<>())
+                        .add(raised.learner().label()));
         return byWay.entrySet().stream()
                 .map(entry -> String.join(", ", entry.getValue()) + " · " + entry.getKey())
                 .toList();
