@@ -137,9 +137,15 @@ final class FootPlaces {
     }
 
     private StepPlace across(Optional<Length> far) {
-        boolean behind = clause.takeAll(Term.Way.BACK, Term.Rel.BEHIND)
+        boolean behind = clause.takeAll(Term.Way.BACK, Term.Rel.BEHIND, Term.Way.LEFT_BACK, Term.Way.RIGHT_BACK)
                 | clause.takeItem(item -> item.rel() == Term.Rel.BEHIND).isPresent();
-        clause.takeAll(Term.Way.FORWARD, Term.Way.OUT, Term.Way.SIDE, Term.Way.IN);
+        clause.takeAll(
+                Term.Way.FORWARD,
+                Term.Way.OUT,
+                Term.Way.SIDE,
+                Term.Way.IN,
+                Term.Way.LEFT_FORWARD,
+                Term.Way.RIGHT_FORWARD);
         clause.takeItem(
                 item -> item.rel() == Term.Rel.BEFORE || item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.PAST);
         return new StepPlace.Across(behind ? Crossing.BEHIND : Crossing.IN_FRONT, far);

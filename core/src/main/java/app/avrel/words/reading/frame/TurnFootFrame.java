@@ -83,8 +83,10 @@ final class TurnFootFrame implements Frame {
             if (!verb && !toes && !many) {
                 return Optional.empty();
             }
+            boolean heelGoes = !toes && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null);
             Optional<Pivot> pivot = pivot(toes, foot);
-            boolean swings = pivot.isEmpty() && !toes && !foot && heel;
+            boolean swings =
+                    pivot.isEmpty() && !toes && !foot && heel || heelGoes && pivot.equals(Optional.of(Pivot.BALL));
             int owner = owner(foot);
             WhichFoot.Found which = owner >= 0
                     ? owned(owner)

@@ -2,6 +2,7 @@ package app.avrel.words.reading.frame;
 
 import app.avrel.words.lexicon.Term;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -86,6 +87,9 @@ final class WeightFrame implements Frame {
             if (clause.has(Term.Part.TOES) || clause.has(Term.Part.EYES) || clause.has(Term.Part.WAIST)) {
                 return Optional.empty();
             }
+            if (stepsFirst()) {
+                return Optional.empty();
+            }
             weight = clause.takeAll(Term.Part.WEIGHT);
             own = takeActs(OWN);
             boolean number = clause.has(Term.Ratio.class) || clause.has(Term.Share.class);
@@ -130,6 +134,21 @@ final class WeightFrame implements Frame {
             Fit fit = new WeightShares(clause, now, foot, weight, about).split().costs(cost);
             clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT);
             return Optional.of(fit);
+        }
+
+        /** A foot that goes somewhere before a comma steps, and only then the weight: left foot forward, shift 70. */
+        private boolean stepsFirst() {
+            int comma = clause.indexOf(Term.Mark.COMMA);
+            if (comma < 0) {
+                return false;
+            }
+            List<Item> before = clause.items().subList(0, comma);
+            boolean foot = before.stream().anyMatch(item -> WhichFoot.foot(item) && item.rel() == null);
+            boolean goes = before.stream()
+                    .anyMatch(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK) || item.is(Term.Way.SIDE));
+            return foot
+                    && goes
+                    && clause.items().subList(comma, clause.size()).stream().anyMatch(item -> item.is(Term.Act.SHIFT));
         }
 
         /** Even alone is a pace. */

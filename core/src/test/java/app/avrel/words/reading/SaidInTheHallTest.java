@@ -1,0 +1,221 @@
+package app.avrel.words.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.body.Body;
+import app.avrel.floor.Directions;
+import app.avrel.floor.Heading;
+import app.avrel.house.HouseRules;
+import app.avrel.motion.Pose;
+import app.avrel.motion.Starting;
+import app.avrel.posture.StartPose;
+import app.avrel.posture.count.Language;
+import app.avrel.words.Wording;
+import app.avrel.words.say.Saying;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What instructors say in a hall, and what is recorded of it, in its own language. */
+class SaidInTheHallTest {
+
+    private static final Wording CLOCK = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
+    private static final Body BODY = Body.ofStature(1.7);
+    private static final Pose STANDING = Starting.of(StartPose.SHOULDER_WIDE, BODY);
+
+    private static LineReading read(Language language, String line) {
+        return new Line(language, CLOCK, BODY).read(line, STANDING);
+    }
+
+    private static void isRecorded(Language language, String line, String recorded) {
+        LineReading reading = read(language, line);
+        assertThat(reading.understood()).as(line).isTrue();
+        assertThat(Saying.exact(language, CLOCK).line(reading.count())).isEqualTo(recorded);
+    }
+
+    private static void isNotRecordedBlindly(Language language, String line) {
+        assertThat(read(language, line).understood()).as(line).isFalse();
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = ';', quoteCharacter = '`', textBlock = """
+            shift all the weight to the right ; shift 100 right
+            put seventy percent on the left leg ; shift 70 left
+            weight even ; shift 50 left
+            sink half a fist ; sink 0.5 fists
+            rise to standing ; rise
+            stay where you are ; held
+            step forward with the left foot, heel first ; left foot steps forward, heel first
+            left foot back half a shoulder width, ball first ; left foot steps back 0.5 shoulder widths, ball first
+            right foot out to the side, shoulder width ; right foot steps level with the left heel, 1 shoulder width wide
+            draw the left foot in beside the right, toes touching ; draw the left foot in, ball beside the right foot
+            left heel out to 10:30 ; left foot steps to 10:30, heel first
+            cross the right foot behind the left ; right foot steps across behind
+            follow step with the right foot ; right foot half step
+            lift the right knee to the hip ; lift the right knee to the hip
+            kick forward with the left heel at knee height ; left heel kick forward at the knee
+            lower the right foot behind, ball first ; lower the right foot back, ball first
+            turn the left toes in 45 ; turn the left foot on its heel, toes in 45°
+            pivot on the right heel, toes out 60 ; turn the right foot on its heel, toes out 60°
+            turn on the ball of the left foot, heel out ; turn the left foot on its ball, toes in somehow
+            raise the right heel ; raise the right heel
+            lift the toes of the left foot ; raise the left toes
+            turn the waist 45 to the left ; waist 45° left
+            turn the body right 90 ; waist 90° right
+            turn to face 3 ; waist to 3
+            hips to the front ; hips to 12
+            lean forward slightly ; lean
+            both hands to the chest, palms in ; left hand, at the chest, palm in. right hand, at the chest, palm in
+            right hand up to the brow, palm out ; right hand, at the brow, palm out
+            left palm presses down beside the hip ; left hand, at the hip, own side, palm down
+            hold a ball at the belly, right hand on top ; hold a ball at the navel, right hand above
+            cross the wrists in front of the chest, left inside ; wrists crossed at the chest, left inside
+            make a fist with the right hand at the hip ; right hand, at the hip, fist
+            push both palms forward at shoulder height ; left hand, at the shoulder, extended, palm forward, fingers up. right hand, at the shoulder, extended, palm forward, fingers up
+            pull both hands back to the left hip ; left hand, at the hip, own side. right hand, at the hip, -0.9 shoulder halves
+            palms together at the chest ; palms together at the chest, right inside
+            arms hang ; left hand, at the thigh, own side, close in, palm in, open hand. right hand, at the thigh, own side, close in, palm in, open hand
+            left hand on the right wrist ; left hand, at the other wrist
+            look to the left hand ; look at the left hand
+            look ahead ; look ahead
+            breathe in ; in-breath
+            hold the breath ; hold the breath
+            turn left 45 and draw the right foot in ; waist 45° left. draw the right foot in, ball beside the left foot
+            right elbow down ; right hand, elbow down
+            fingers up ; left hand, fingers up. right hand, fingers up
+            separate the hands ; left hand, own side. right hand, own side
+            left hand stays ; left hand stays where it is
+            stamp with the right foot ; stamp the right foot
+            half step forward with the right ; right foot half step
+            """)
+    void inEnglishItIsRecorded(String line, String recorded) {
+        isRecorded(Language.ENGLISH, line, recorded);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "settle onto the back foot",
+                "put the heel down",
+                "breathe out as the hands sink",
+                "shift left, then step with the right",
+                "step right, then shift 60",
+                "left foot forward, shift 70, right hand pushes",
+                "sit back and lift the toes",
+                "don't shift the weight",
+                "slide the left foot back a fist",
+                "hop to the left foot"
+            })
+    void inEnglishItIsAskedOrMarked(String line) {
+        isNotRecordedBlindly(Language.ENGLISH, line);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = ';', quoteCharacter = '`', textBlock = """
+            todo el peso a la derecha ; traslada el peso 100 a la derecha
+            setenta por ciento a la izquierda ; traslada el peso 70 a la izquierda
+            peso repartido ; traslada el peso 50 a la izquierda
+            baja medio puño ; baja el cuerpo 0.5 puños
+            paso adelante con el pie izquierdo, talón primero ; el pie izquierdo da un paso adelante, talón primero
+            pie derecho atrás, metatarso primero ; el pie derecho da un paso atrás, metatarso primero
+            recoge el pie izquierdo junto al derecho ; recoge el pie izquierdo, metatarso junto al pie derecho
+            cruza el pie derecho por detrás ; el pie derecho da un paso cruzado por detrás
+            levanta la rodilla derecha a la cadera ; levanta la rodilla derecha a la altura de la cadera
+            patada con el talón izquierdo a la altura de la rodilla ; patada con el talón izquierdo a la altura de la rodilla
+            gira la punta izquierda hacia dentro 45 ; gira el pie izquierdo sobre el talón, punta hacia dentro 45°
+            gira sobre el talón derecho, punta afuera 60 ; gira el pie derecho sobre el talón, punta hacia fuera 60°
+            levanta el talón derecho ; levanta el talón derecho
+            gira la cintura 45 a la izquierda ; gira la cintura 45° a la izquierda
+            gira el cuerpo a la derecha 90 ; gira la cintura 90° a la derecha
+            mira a las 3 ; mira a las 3
+            inclínate un poco hacia adelante ; inclina el tronco
+            endereza el tronco ; tronco erguido
+            las dos manos al pecho, palmas hacia dentro ; mano izquierda, a la altura del pecho, palma hacia dentro. mano derecha, a la altura del pecho, palma hacia dentro
+            mano derecha a la frente, palma afuera ; mano derecha, a la altura de la frente, palma hacia fuera
+            la palma izquierda baja junto a la cadera ; mano izquierda, a la altura de la cadera, por su propio lado
+            sostén una pelota en el vientre, la derecha arriba ; sostén una pelota a la altura del ombligo, mano derecha arriba
+            puño derecho en la cadera ; mano derecha, a la altura de la cadera, en puño
+            empuja con las dos palmas a la altura de los hombros ; mano izquierda, a la altura del hombro, extendida. mano derecha, a la altura del hombro, extendida
+            palmas juntas en el pecho ; palmas juntas a la altura del pecho, mano derecha por dentro
+            inhala ; inhala
+            exhala ; exhala
+            mano izquierda quieta ; mano izquierda permanece donde estaba antes
+            mira la mano izquierda ; mira la mano izquierda
+            codo derecho abajo ; mano derecha, codo abajo
+            """)
+    void inSpanishItIsRecorded(String line, String recorded) {
+        isRecorded(Language.SPANISH, line, recorded);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "sube hasta quedar de pie",
+                "cruza las muñecas delante del pecho",
+                "peso a la izquierda, luego paso con el derecho",
+                "el pie izquierdo se desliza atrás un puño",
+                "siéntate atrás y levanta la punta"
+            })
+    void inSpanishItIsAskedOrMarked(String line) {
+        isNotRecordedBlindly(Language.SPANISH, line);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = ';', quoteCharacter = '`', textBlock = """
+            重心全部移到右腿 ; 重心移到右脚百分之100
+            左腿七成 ; 重心移到左脚百分之70
+            重心居中 ; 重心移到左脚百分之50
+            下沉半拳 ; 下沉0.5拳宽
+            起身 ; 升起
+            左脚向前上步，脚跟先着地 ; 左脚迈步向前，脚跟先着地
+            右脚后撤步，前脚掌先着地 ; 右脚迈步向后，脚掌先着地
+            左脚收到右脚旁 ; 收左脚，脚掌落在右脚旁
+            右脚向左后插步 ; 右脚迈步向后交叉
+            提右膝至髋高 ; 提右膝到胯高
+            左脚跟蹬脚，膝高 ; 左脚跟蹬膝高
+            左脚尖内扣45度 ; 左脚以脚跟为轴转动，脚尖向内45度
+            以右脚跟为轴，脚尖外摆60度 ; 右脚以脚跟为轴转动，脚尖向外60度
+            右脚跟提起 ; 抬起右脚跟
+            腰左转45度 ; 腰向左转45度
+            身体右转90度 ; 腰向右转90度
+            面向3点 ; 腰转向3点
+            上体微前倾 ; 上体倾斜
+            上体立直 ; 上体正直
+            两手到胸前，掌心向内 ; 左手在胸高，中线，掌心向内。右手在胸高，中线，掌心向内
+            右手举到额前，掌心向外 ; 右手在额头高，中线，掌心向外
+            左掌下按到胯旁 ; 左手在胯高，体侧，掌心向下
+            抱球于腹前，右手在上 ; 抱球，在腹高，右手在上
+            右手握拳于腰间 ; 右手在胯高，成拳
+            两掌前推，肩高 ; 左手在肩高，伸直，掌心向前，手指向上。右手在肩高，伸直，掌心向前，手指向上
+            合掌于胸前 ; 合掌在胸高，右手在内
+            吸气 ; 吸气
+            呼气 ; 呼气
+            重心左移，再上右步 ; 重心移到左脚百分之51到100；右脚迈步向前
+            左脚向后滑一拳 ; 左脚滑步向后 1拳宽
+            左手不动 ; 左手保持原位
+            看左手 ; 看左手
+            右肘下沉 ; 右手，肘向下
+            """)
+    void inChineseItIsRecorded(String line, String recorded) {
+        isRecorded(Language.CHINESE, line, recorded);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"两腕胸前交叉", "后坐，脚尖翘起"})
+    void inChineseItIsAskedOrMarked(String line) {
+        isNotRecordedBlindly(Language.CHINESE, line);
+    }
+
+    /** A step before the comma is a step, whatever is shifted after it. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "left foot forward, shift 70",
+                "right foot back, shift 60",
+                "left heel forward, shift 65",
+                "right foot forward, shift all"
+            })
+    void aStepIsNeverLostInTheShiftAfterIt(String line) {
+        assertThat(read(Language.ENGLISH, line).stages().toString()).contains("Step[");
+    }
+}
