@@ -87,6 +87,42 @@ class SaidInTheHallTest {
             left hand stays ; left hand stays where it is
             stamp with the right foot ; stamp the right foot
             half step forward with the right ; right foot half step
+            weight to the left, eighty twenty ; shift 80 left
+            sixty forty on the right ; shift 60 right
+            empty the left foot ; shift 100 right
+            fill the right leg ; shift 51 to 100 right
+            sit down on the left leg ; sink. shift 51 to 100 left
+            let the body sink a fist ; sink 1 fist
+            come up a little ; rise
+            left foot steps to the left, shoulder width, toes forward ; left foot steps 90° left, 1 shoulder width wide, toes forward
+            step back with the right, toes out 45 ; right foot steps back, toes out 45°
+            right foot beside the left, a fist between ; right foot steps beside the left foot, 1 fist apart
+            bring the left foot up to the right ankle ; draw the left foot in, hovering at the right ankle
+            put the left ball down in front ; left foot steps forward, ball first
+            left foot flat ; lower the left foot, flat
+            right toes out 30 on the heel ; turn the right foot on its heel, toes out 30°
+            left knee up, toes down ; lift the left knee, toes hanging
+            right foot forward and out, heel first ; right foot steps 45° right, heel first
+            step to 9 with the left foot ; left foot steps to 9
+            turn the left foot to 1:30 ; turn the left foot on its heel, toes to 1:30
+            chest to 10:30 ; chest to 10:30
+            the right hand rises to the shoulder, palm down ; right hand, at the shoulder, palm down
+            left hand drops to the thigh ; left hand, at the thigh
+            both palms up at the navel ; left hand, at the navel, palm up. right hand, at the navel, palm up
+            right palm faces left ; right hand, palm to the left
+            right forearm in front of the chest ; right hand, at the chest, centre line
+            both arms open to the sides at shoulder height ; left hand, at the shoulder, out 90° left. right hand, at the shoulder, out 90° right
+            left hand circles down and out to the shoulder ; left hand, at the shoulder, out 90° left
+            elbows sink ; left hand, elbow down. right hand, elbow down
+            eyes follow the right hand ; look at the right hand
+            look over the left shoulder ; look 135° left
+            wait a breath ; held
+            slowly ; slow
+            two beats ; 2 beats
+            pause ; held
+            weight right, left heel up, left hand to the knee ; shift 51 to 100 right. raise the left heel. left hand, at the knee
+            step left foot out, shift half, hands open ; left foot steps 90° left. shift 50 left. left hand, open hand. right hand, open hand
+            turn right 45, shift 60 right, right hand to the hip, left hand to the chest ; waist 45° right. shift 60 right. right hand, at the hip. left hand, at the chest
             """)
     void inEnglishItIsRecorded(String line, String recorded) {
         isRecorded(Language.ENGLISH, line, recorded);
@@ -104,7 +140,15 @@ class SaidInTheHallTest {
                 "sit back and lift the toes",
                 "don't shift the weight",
                 "slide the left foot back a fist",
-                "hop to the left foot"
+                "hop to the left foot",
+                "right heel light",
+                "both feet parallel",
+                "waist left as far as it goes",
+                "left hand covers the right fist",
+                "hands apart, shoulder width",
+                "shoulders loose",
+                "breathe in while the hands rise",
+                "draw in the left foot, hands cross at the belly, breathe in"
             })
     void inEnglishItIsAskedOrMarked(String line) {
         isNotRecordedBlindly(Language.ENGLISH, line);
@@ -142,6 +186,24 @@ class SaidInTheHallTest {
             mano izquierda quieta ; mano izquierda permanece donde estaba antes
             mira la mano izquierda ; mira la mano izquierda
             codo derecho abajo ; mano derecha, codo abajo
+            sesenta cuarenta a la derecha ; traslada el peso 60 a la derecha
+            vacía el pie izquierdo ; traslada el peso 100 a la derecha
+            siéntate en la pierna izquierda ; traslada el peso de 51 a 100 a la izquierda
+            hunde el cuerpo un puño ; baja el cuerpo 1 puño
+            paso a la izquierda con el izquierdo, ancho de hombros ; el pie izquierdo da un paso 90° a la izquierda, 1 ancho de hombros de ancho
+            rodilla izquierda arriba, punta abajo ; levanta la rodilla izquierda, punta colgando
+            gira el pie izquierdo a la 1:30 ; gira el pie izquierdo sobre el talón, punta a la 1:30
+            pecho a las 10:30 ; gira el pecho a las 10:30
+            la mano derecha sube al hombro, palma abajo ; mano derecha, a la altura del hombro, palma abajo
+            la mano izquierda cae al muslo ; mano izquierda, a la altura del muslo
+            las dos palmas arriba a la altura del ombligo ; mano izquierda, a la altura del ombligo, palma arriba. mano derecha, a la altura del ombligo, palma arriba
+            los brazos se abren a los lados a la altura de los hombros ; mano izquierda, a la altura del hombro, hacia fuera 90° a la izquierda. mano derecha, a la altura del hombro, hacia fuera 90° a la derecha
+            los codos caen ; mano izquierda, codo abajo. mano derecha, codo abajo
+            los ojos siguen la mano derecha ; mira la mano derecha
+            despacio ; despacio
+            dos tiempos ; 2 tiempos
+            peso a la derecha, talón izquierdo arriba, mano izquierda a la rodilla ; traslada el peso de 51 a 100 a la derecha. levanta el talón izquierdo. mano izquierda, a la altura de la rodilla
+            gira 45 a la derecha, peso 60 a la derecha, mano derecha a la cadera ; gira la cintura 45° a la derecha. traslada el peso 60 a la derecha. mano derecha, a la altura de la cadera
             """)
     void inSpanishItIsRecorded(String line, String recorded) {
         isRecorded(Language.SPANISH, line, recorded);
@@ -154,7 +216,19 @@ class SaidInTheHallTest {
                 "cruza las muñecas delante del pecho",
                 "peso a la izquierda, luego paso con el derecho",
                 "el pie izquierdo se desliza atrás un puño",
-                "siéntate atrás y levanta la punta"
+                "siéntate atrás y levanta la punta",
+                "pie derecho al lado del izquierdo, un puño entre los dos",
+                "talón derecho ligero",
+                "los pies paralelos",
+                "inspira mientras suben las manos",
+                "recoge el pie izquierdo, las manos se cruzan en el vientre, inspira",
+                "坐在左腿上",
+                "两脚平行",
+                "左脚尖转向1点半",
+                "右转面向4点半",
+                "胸向10点半",
+                "两手上升时吸气",
+                "收左脚，两手腹前交叉，吸气"
             })
     void inSpanishItIsAskedOrMarked(String line) {
         isNotRecordedBlindly(Language.SPANISH, line);
@@ -195,6 +269,22 @@ class SaidInTheHallTest {
             左手不动 ; 左手保持原位
             看左手 ; 看左手
             右肘下沉 ; 右手，肘向下
+            重心右移六成 ; 重心移到右脚百分之60
+            左脚虚 ; 重心移到右脚百分之100
+            身体下沉一拳 ; 下沉1拳宽
+            左脚向左开步，与肩同宽，脚尖向前 ; 左脚迈步到与右脚跟平齐，1肩宽宽，脚尖向前
+            左脚尖点地 ; 左脚放下，脚掌先着地
+            提左膝，脚尖下垂 ; 提左膝，脚尖下垂
+            右手上提至肩，掌心向下 ; 右手在肩高，掌心向下
+            左手下落至大腿 ; 左手在大腿高
+            两掌心向上，腹前 ; 左手在腹高，中线，掌心向上。右手在腹高，中线，掌心向上
+            两臂侧平举 ; 左手，向外左90度。右手，向外右90度
+            两肘下沉 ; 左手，肘向下。右手，肘向下
+            目视右手 ; 看右手
+            慢 ; 慢
+            两拍 ; 2拍
+            重心右移，左脚跟提起，左手到膝 ; 重心移到右脚百分之51到100。抬起左脚跟。左手在膝高
+            右转45度，重心右移六成，右手到腰，左手到胸前 ; 腰向右转45度。重心移到右脚百分之60。右手在腹高。左手在胸高，中线
             """)
     void inChineseItIsRecorded(String line, String recorded) {
         isRecorded(Language.CHINESE, line, recorded);

@@ -35,6 +35,9 @@ final class HandFrame implements Frame {
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
+        if (clause.has(Term.Act.CROSS) && clause.has(item -> HandWords.hand(item) && item.both())) {
+            return Optional.empty();
+        }
         return new Reading(clause, now).read();
     }
 
