@@ -51,7 +51,7 @@ record HandsSaying(Voice voice) {
                 .text("offset", to.offset().map(this::offset))
                 .key("point", to.point())
                 .text("sideways", to.sideways().map(this::sideways))
-                .text("reach", to.reach().map(this::reach))
+                .text("reach", to.reach().map(reach -> reach(reach, false)))
                 .key("palm", to.palm())
                 .key("fingers", to.fingers())
                 .key("elbow", to.elbow())
@@ -79,20 +79,20 @@ record HandsSaying(Voice voice) {
                                 way == HandWay.LOOKS && looksOnly(to),
                                 way == HandWay.FORWARD || way == HandWay.BACK,
                                 move.path()));
-        return voice.say(key(to, way), slots);
+        return voice.say(key(to, way, both), slots);
     }
 
     private String who(Side hand) {
         return voice.has("the_hand.left") ? voice.word("the_hand", hand) : voice.word("hand", hand);
     }
 
-    private String key(HandPlace to, HandWay way) {
+    private String key(HandPlace to, HandWay way, boolean both) {
         boolean high = to.height().isPresent() || way == HandWay.AT;
         String goes = "hand.goes." + way.name().toLowerCase(Locale.ROOT);
         return switch (way) {
             case STAYS -> "hand.stays";
-            case LOOKS -> looks(to);
-            case THERE -> high ? presses(to, goes) : looks(to);
+            case LOOKS -> looks(to, both);
+            case THERE -> high ? presses(to, goes) : looks(to, both);
             case UP, DOWN, FORWARD, BACK, OUT, IN, AT -> presses(to, goes);
         };
     }
@@ -106,9 +106,12 @@ record HandsSaying(Voice voice) {
         return voice.has(own) ? own : goes;
     }
 
-    private String looks(HandPlace to) {
+    private String looks(HandPlace to, boolean both) {
         if (to.palm().isPresent() && looksOnly(to) || to.palm().isPresent() && voice.register() == Register.CALL) {
             return "hand.looks.palm";
+        }
+        if (to.equals(HandPlace.UNSAID.withElbow(to.elbow())) && voice.register() == Register.CALL) {
+            return both ? "hand.looks.elbows" : "hand.looks.elbow";
         }
         return to.shape().isPresent() && voice.register() == Register.CALL ? "hand.looks.shape" : "hand.looks";
     }
@@ -129,7 +132,7 @@ record HandsSaying(Voice voice) {
         to.sideways()
                 .filter(side -> !(both && side.equals(Sideways.OWN_SIDE)))
                 .ifPresent(side -> said.add(sideways(side)));
-        to.reach().filter(_ -> !inTheVerb).ifPresent(reach -> said.add(reach(reach)));
+        to.reach().filter(_ -> !inTheVerb).ifPresent(reach -> said.add(reach(reach, both)));
         if (to.palm().isPresent() && !palmSaid) {
             said.add(voice.say(both ? "detail.palms" : "detail.palm", slots));
         }
@@ -175,11 +178,12 @@ record HandsSaying(Voice voice) {
                 : voice.say("sideways.halves", Slots.none().text("n", Numbers.plain(halves)));
     }
 
-    private String reach(Reach reach) {
+    private String reach(Reach reach, boolean both) {
+        String stem = both && voice.has("reaches.extended") ? "reaches." : "reach.";
         return switch (reach.percent()) {
             case 30 -> voice.say("reach.close");
-            case 60 -> voice.say("reach.rounded");
-            case 90 -> voice.say("reach.extended");
+            case 60 -> voice.say(stem + "rounded");
+            case 90 -> voice.say(stem + "extended");
             default -> voice.say("reach.percent", Slots.none().text("percent", Integer.toString(reach.percent())));
         };
     }

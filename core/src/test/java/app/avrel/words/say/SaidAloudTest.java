@@ -143,12 +143,12 @@ class SaidAloudTest {
             left hand, at the hip, own side, palm down | EXPLAIN | Raise the left hand to hip height, on its own side, palm down. | Sube la mano izquierda a la altura de la cadera, a su propio lado, palma hacia abajo. | 左手抬到胯高，体侧，掌心向下。
             left hand, at the hip, own side, palm down | GUIDE | Left hand up to the hip, palm down. | Mano izquierda a la cadera, palma hacia abajo. | 左手抬到胯高，掌心向下。
             left hand, at the hip, own side, palm down | PROMPT | left hand to hip | mano izquierda a la cadera | 左手抬到胯
-            left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | EXPLAIN | Raise the hands to shoulder height, extended, palms forward. | Sube las manos a la altura del hombro, extendida, palmas adelante. | 两手抬到肩高，伸直，掌心向前。
-            left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | GUIDE | Hands up to the shoulder, extended, palms forward. | Manos al hombro, extendida, palmas adelante. | 两手抬到肩高，伸直，掌心向前。
+            left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | EXPLAIN | Raise the hands to shoulder height, extended, palms forward. | Sube las manos a la altura del hombro, extendidas, palmas adelante. | 两手抬到肩高，伸直，掌心向前。
+            left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | GUIDE | Hands up to the shoulder, extended, palms forward. | Manos al hombro, extendidas, palmas adelante. | 两手抬到肩高，伸直，掌心向前。
             left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | PROMPT | hands to shoulder | manos al hombro | 两手抬到肩
             right hand, elbow down | EXPLAIN | Right hand, elbow down. | La mano derecha, codo abajo. | 右手，肘向下。
             right hand, elbow down | GUIDE | Right hand, elbow down. | Mano derecha, codo abajo. | 右手，肘向下。
-            right hand, elbow down | PROMPT | right hand | mano derecha | 右手
+            right hand, elbow down | PROMPT | right elbow down | codo derecho abajo | 右肘向下
             sink 1 fist; rise | EXPLAIN | Sink one fist, then rise. | Baja el cuerpo 1 puño, luego sube el cuerpo. | 下沉一拳宽，然后升起。
             sink 1 fist; rise | GUIDE | Sink, then rise. | Baja, luego sube. | 下沉，再升起。
             sink 1 fist; rise | PROMPT | sink, rise | baja, sube | 下沉，起身
