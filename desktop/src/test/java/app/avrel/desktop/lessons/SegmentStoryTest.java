@@ -25,6 +25,7 @@ import javafx.scene.Scene;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -62,6 +63,12 @@ class SegmentStoryTest {
             session.choose(session.choice().withLesson(5).withSegment(NEW));
             show();
         });
+    }
+
+    /** Nothing is written any more once this is over. */
+    @AfterEach
+    void end(FxRobot robot) {
+        robot.interact(session::end);
     }
 
     private void show() {

@@ -12,8 +12,10 @@ import app.avrel.project.Setting;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -23,8 +25,18 @@ class ExportsTest {
     @TempDir
     private Path folder;
 
+    private final List<Session> open = new ArrayList<>();
+
     private Session session(Project project) {
-        return new Session(project, new Recovery(folder.resolve("recovery")));
+        Session session = new Session(project, new Recovery(folder.resolve("recovery")));
+        open.add(session);
+        return session;
+    }
+
+    /** Nothing is written any more once this is over. */
+    @AfterEach
+    void end() {
+        open.forEach(Session::end);
     }
 
     private List<String> written() throws IOException {
