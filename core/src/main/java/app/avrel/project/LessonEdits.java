@@ -91,6 +91,34 @@ public final class LessonEdits {
         return replanned(lessons.after(Analysis.of(project.withCourses(courses))), course.id());
     }
 
+    /**
+     * {@return the project with a course changed and planned anew}
+     *
+     * <p>Where it is taught otherwise (another form, pace, recipe or other factors) the segments of every lesson that is
+     * neither logged nor pinned are made anew.
+     */
+    public static Project changed(Lessons lessons, Course course) {
+        Project project = lessons.project();
+        boolean otherwise = project.course(course.id())
+                .filter(was -> !was.form().equals(course.form())
+                        || was.pace() != course.pace()
+                        || !was.recipe().equals(course.recipe())
+                        || !was.factors().equals(course.factors()))
+                .isPresent();
+        Project with = project.changeCourse(course.id(), _ -> course);
+        Project emptied = with.withLessons(with.lessons().stream()
+                .map(lesson -> otherwise && lesson.course().equals(Optional.of(course.id())) && open(lesson)
+                        ? lesson.withSegments(List.of())
+                        : lesson)
+                .toList());
+        return replanned(lessons.after(Analysis.of(emptied)), course.id());
+    }
+
+    /** Whether a lesson may be made anew. */
+    private static boolean open(Lesson lesson) {
+        return lesson.log().isEmpty() && !lesson.pinned();
+    }
+
     /** {@return the project without a course and its lessons} */
     public static Project withoutCourse(Project project, CourseId id) {
         return project.withCourses(project.courses().stream()

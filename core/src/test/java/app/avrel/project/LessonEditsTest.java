@@ -214,6 +214,20 @@ class LessonEditsTest {
         assertThat(next.plan(course)).isEqualTo(fresh.plan(course));
     }
 
+    @RepeatedTest(4)
+    void anotherRecipeMakesTheOpenLessonsAnewAndNoOthers(RepetitionInfo repetition) {
+        Project project = logged(planned(repetition), 0, true);
+        Course course = project.course(NEW).orElseThrow();
+        Project same = LessonEdits.changed(lessons(project), course.withName("Evenings"));
+        assertThat(same.lessons()).isEqualTo(project.lessons());
+        Project other = LessonEdits.changed(lessons(project), course.withRecipe("By numbers"));
+        assertThat(other.lessonsOf(NEW).getFirst())
+                .isEqualTo(project.lessonsOf(NEW).getFirst());
+        assertThat(other.lessonsOf(NEW).get(1).segments())
+                .isNotEmpty()
+                .isNotEqualTo(project.lessonsOf(NEW).get(1).segments());
+    }
+
     @Test
     void everyRecipeCanMakeEveryLessonOfACourse() {
         Project project = SampleProjects.of(3, 8).withLessons(List.of()).withCourses(List.of());

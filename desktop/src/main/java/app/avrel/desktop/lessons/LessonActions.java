@@ -17,8 +17,6 @@ import app.avrel.lesson.make.Recipe;
 import app.avrel.lesson.make.RecipeOf;
 import app.avrel.project.Edit;
 import app.avrel.project.LessonEdits;
-import app.avrel.project.Lessons;
-import app.avrel.project.Project;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -47,11 +45,11 @@ final class LessonActions {
         Optional<CourseId> course = lesson().flatMap(Lesson::course);
         long already = course.map(id -> desk.project().lessonsOf(id).size())
                 .orElse(desk.project().lessons().size());
-        Lessons lessons = session.lessons();
         session.apply(
                 Edit.of(
                         "Add a lesson",
-                        _ -> LessonEdits.added(lessons, course, desk.form().id(), "Lesson " + (already + 1))),
+                        project -> LessonEdits.added(
+                                session.lessons(project), course, desk.form().id(), "Lesson " + (already + 1))),
                 choice().withLesson(desk.project().lessons().size()));
     }
 
@@ -159,16 +157,16 @@ final class LessonActions {
     }
 
     void make(LessonId id, List<Integer> fresh, Recipe recipe) {
-        Lessons lessons = session.lessons();
         session.apply(
-                Edit.of("Make a lesson", _ -> LessonEdits.made(lessons, id, fresh, recipe)), choice().withSegment(0));
+                Edit.of("Make a lesson", project -> LessonEdits.made(session.lessons(project), id, fresh, recipe)),
+                choice().withSegment(0));
     }
 
     /** Reviews what is due, as far as the lesson's minutes allow. */
     void review() {
         lesson().ifPresent(lesson -> {
-            Lessons lessons = session.lessons();
-            session.apply(Edit.of("Review what is due", _ -> LessonEdits.reviewed(lessons, lesson.id())));
+            session.apply(Edit.of(
+                    "Review what is due", project -> LessonEdits.reviewed(session.lessons(project), lesson.id())));
         });
     }
 
@@ -188,23 +186,20 @@ final class LessonActions {
         change("pinned", lesson -> lesson.withPinned(!lesson.pinned()));
     }
 
-    /** A course with its lessons, or one changed and planned anew. */
+    /** A course with its lessons, or one changed and planned anew, in one step to undo. */
     void keep(Course course, boolean fresh) {
-        Lessons lessons = session.lessons();
-        Project project = session.project();
         if (fresh) {
             session.apply(
-                    Edit.of("Add a course", _ -> LessonEdits.course(lessons, course)),
-                    choice().withLesson(project.lessons().size()));
+                    Edit.of("Add a course", project -> LessonEdits.course(session.lessons(project), course)),
+                    choice().withLesson(session.project().lessons().size()));
         } else {
-            session.apply(Edit.of("Change a course", before -> before.changeCourse(course.id(), _ -> course)));
-            replan(course.id());
+            session.apply(Edit.of("Change a course", project -> LessonEdits.changed(session.lessons(project), course)));
         }
     }
 
     void replan(CourseId course) {
-        Lessons lessons = session.lessons();
-        session.apply(Edit.of("Re-plan what is left", _ -> LessonEdits.replanned(lessons, course)));
+        session.apply(
+                Edit.of("Re-plan what is left", project -> LessonEdits.replanned(session.lessons(project), course)));
     }
 
     void deleteCourse(CourseId course) {

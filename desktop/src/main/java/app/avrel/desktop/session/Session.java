@@ -150,6 +150,14 @@ public final class Session {
         return worked.get().lessons();
     }
 
+    /** {@return the lessons of a project, such as an edit is given: what is on the desk may only be shown} */
+    public Lessons lessons(Project project) {
+        Lessons shown = lessons();
+        return shown.project() == project
+                ? shown
+                : shown.after(desk.get().survey().after(project));
+    }
+
     /** {@return where the project was last saved, if ever} */
     public ReadOnlyObjectProperty<Optional<Path>> file() {
         return file.getReadOnlyProperty();
