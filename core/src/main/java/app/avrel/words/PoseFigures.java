@@ -47,7 +47,7 @@ public final class PoseFigures {
 
     /**
      * {@return how far across the centre of mass is, as a share of the way between the feet, and how far it can be with
-     * the weight shared as it is: {@code Sideways the weight lies 47 % to the left; with this split 38 to 61 % is possible.} Empty on one leg and on one line}
+     * the weight shared as it is: {@code sideways 47 left (38 to 61 possible)}. Empty on one leg and on one line}
      */
     public static Optional<String> sideways(Pose pose, Body body) {
         Stand stand = Stand.of(pose);
@@ -58,11 +58,10 @@ public final class PoseFigures {
             return Optional.empty();
         }
         String range = share.possible()
-                .map(possible -> "; with this split " + percent(Math.max(0, possible.least())) + " to "
-                        + percent(Math.min(1, possible.most())) + " % is possible")
+                .map(possible -> " (" + percent(Math.max(0, possible.least())) + " to "
+                        + percent(Math.min(1, possible.most())) + " possible)")
                 .orElse("");
-        return Optional.of(
-                "Sideways the weight lies " + percent(across.getAsDouble()) + " % to the left" + range + ".");
+        return Optional.of("sideways " + percent(across.getAsDouble()) + " left" + range);
     }
 
     private static String percent(double share) {

@@ -42,6 +42,8 @@ class DesktopArchitectureTest {
                 .definedBy("app.avrel.desktop.log..")
                 .layer("print")
                 .definedBy("app.avrel.desktop.print..")
+                .layer("help")
+                .definedBy("app.avrel.desktop.help..")
                 .layer("cues")
                 .definedBy("app.avrel.desktop.cues..")
                 .layer("settings")
@@ -73,6 +75,8 @@ class DesktopArchitectureTest {
                 .whereLayer("lessons")
                 .mayOnlyBeAccessedByLayers("shell", "log")
                 .whereLayer("print")
+                .mayOnlyBeAccessedByLayers("shell")
+                .whereLayer("help")
                 .mayOnlyBeAccessedByLayers("shell")
                 .whereLayer("log")
                 .mayOnlyBeAccessedByLayers("shell")
@@ -122,6 +126,7 @@ class DesktopArchitectureTest {
                         "fitter",
                         "form",
                         "hall",
+                        "help",
                         "learners",
                         "lessons",
                         "log",

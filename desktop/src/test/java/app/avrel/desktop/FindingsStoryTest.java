@@ -128,11 +128,11 @@ class FindingsStoryTest {
         Keyboard keys = new Keyboard(robot);
         keys.press(KeyCode.F8);
         int before = serious().size();
-        press(robot, button("Let it stand"));
+        press(robot, button("Accept"));
         keys.type("a drill on purpose").press(KeyCode.ENTER);
         assertThat(serious()).hasSize(before - 1);
         assertThat(words()).contains("a drill on purpose");
-        press(robot, button("Look at it again"));
+        press(robot, button("Reopen"));
         assertThat(serious()).hasSize(before);
     }
 
@@ -143,8 +143,8 @@ class FindingsStoryTest {
                 10,
                 TimeUnit.SECONDS,
                 () -> workplace.shell.root().lookupAll(".button").stream()
-                        .anyMatch(node -> ((Labeled) node).getText().startsWith("Wrong beside")));
-        press(robot, button("Wrong beside right"));
+                        .anyMatch(node -> ((Labeled) node).getText().startsWith("Compare with")));
+        press(robot, button("Compare with the fix"));
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(words()).contains("As recorded", "Mended", "Shift all the weight to the right foot first.");
     }
@@ -181,7 +181,7 @@ class FindingsStoryTest {
                 .press(KeyCode.ESCAPE);
         keys.ctrl(KeyCode.G);
         assertThat(words()).contains("It fits", "170 cm", "lengths that fit so wide");
-        press(robot, button("Put it into the count"));
+        press(robot, button("Use in this count"));
         Posture changed = read(() -> workplace.session.project().postures().getFirst());
         assertThat(changed.counts().getLast().moves())
                 .filteredOn(Move.Step.class::isInstance)

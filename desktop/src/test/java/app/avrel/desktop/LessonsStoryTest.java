@@ -251,7 +251,7 @@ class LessonsStoryTest {
                     workplace.session.choice().withPosture(new PostureId("lean-on-the-gate"), Choice.START));
             workplace.shell.go(Shell.RoomName.POSTURES);
         });
-        fire(robot, "Wrong beside right");
+        fire(robot, "Compare with the right one");
         assertThat(words("figure-wrong")).anyMatch(line -> line.contains("95 right"));
         assertThat(words("figure-right")).anyMatch(line -> line.contains("65 right"));
         assertThat(words("sheet-text")).contains("the weight goes all the way over the front foot");

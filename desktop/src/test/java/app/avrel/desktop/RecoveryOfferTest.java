@@ -67,7 +67,7 @@ class RecoveryOfferTest {
                         .findFirst()
                         .orElseThrow()))
                 .startsWith("“Work of yesterday” was kept as it was on ")
-                .endsWith(", never saved in a file. Take it up again?");
+                .endsWith(", never saved in a file. Recover?");
     }
 
     @Test

@@ -46,7 +46,7 @@ final class CueCard extends VBox {
                         title,
                         time,
                         over,
-                        Texts.of("Said", "section"),
+                        Texts.of("Cue", "section"),
                         said,
                         instead,
                         Texts.of("Checked against the record", "section"),

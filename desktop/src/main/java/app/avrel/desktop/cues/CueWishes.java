@@ -31,7 +31,7 @@ final class CueWishes extends VBox {
 
     private final MenuButton what = menu("Of what the script is");
     private final MenuButton language = menu("Language of the script");
-    private final EntryField beat = new EntryField("Seconds a beat", "4", _ -> false);
+    private final EntryField beat = new EntryField("Seconds per beat", "4", _ -> false);
     private final List<RadioButton> levels = new ArrayList<>();
     private final List<RadioButton> layers = new ArrayList<>();
     private final MenuButton names = menu("Where names are called");
@@ -67,7 +67,7 @@ final class CueWishes extends VBox {
         box(mirror, (order, on) -> order.withView(on ? Viewpoint.MIRROR : Viewpoint.OWN));
         Tips.give(mirror, "Name the sides of those who face you and do it as in a mirror");
         beat.getStyleClass().add("beats");
-        getChildren().addAll(Texts.of("Language", "section"), language, Texts.of("Seconds a beat", "section"), beat);
+        getChildren().addAll(Texts.of("Language", "section"), language, Texts.of("Seconds per beat", "section"), beat);
         for (int i = 0; i < LANGUAGES.size(); i++) {
             Language chosen = Language.values()[i];
             item(language, LANGUAGES.get(i), wish -> wish.withOrder(wish.order().withLanguage(chosen)));

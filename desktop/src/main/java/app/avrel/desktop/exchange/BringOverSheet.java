@@ -73,9 +73,9 @@ public final class BringOverSheet {
         told();
         Sheet.show(
                 over,
-                "Bring over from " + there.name(),
+                "Import from " + there.name(),
                 content,
-                List.of(new Sheet.Answer("Bring over", this::bring), new Sheet.Answer("Cancel", () -> {})));
+                List.of(new Sheet.Answer("Import", this::bring), new Sheet.Answer("Cancel", () -> {})));
     }
 
     private CheckBox box(String words) {
@@ -109,7 +109,7 @@ public final class BringOverSheet {
         List<FormId> whole = chosen(forms);
         if (!some.isEmpty() || !whole.isEmpty()) {
             session.apply(Edit.of(
-                    "Bring over from " + bringing.there().name(),
+                    "Import from " + bringing.there().name(),
                     project -> new ProjectImport(project, bringing.there())
                             .of(some, whole, answer)
                             .project()));

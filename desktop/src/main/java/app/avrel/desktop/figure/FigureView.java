@@ -5,11 +5,13 @@ import app.avrel.body.Landmark;
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.Drawing;
 import app.avrel.floor.Directions;
+import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
 import app.avrel.floor.SpacePoint;
 import app.avrel.mechanics.Rig;
 import app.avrel.mechanics.Skeleton;
 import app.avrel.rules.Spot;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.stream.Stream;
@@ -18,6 +20,7 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.TextAlignment;
 
 /**
@@ -28,22 +31,47 @@ import javafx.scene.text.TextAlignment;
 public final class FigureView extends Drawing {
 
     private static final double RING = 0.5;
-    private static final double HEADROOM = 1.16;
     private static final double TURN = 0.45;
-    private static final double LEAST = 0.62;
+
+    /** Metres about the pelvis that are always seen: the ground with its names. */
+    private static final double LEAST = 0.58;
+
+    private static final double MARGIN = 0.05;
 
     /**
      * What is shown.
      *
-     * @param around metres about the pelvis that must be seen
+     * @param reach what there must be room for, so that the picture stands still from pose to pose
+     * @param traces the ways to be drawn behind it
+     * @param recorded whether it is in the record; what is only typed is drawn in dashes
      * @param description in words, for those who cannot see it
      */
-    public record Picture(Rig rig, Body body, Directions directions, double around, String description) {}
+    public record Picture(
+            Rig rig,
+            Body body,
+            Directions directions,
+            Reach reach,
+            List<Trace> traces,
+            boolean recorded,
+            String description) {
+
+        public Picture {
+            traces = List.copyOf(traces);
+        }
+
+        /** A pose of the record, without ways. */
+        public Picture(Rig rig, Body body, Directions directions, Reach reach, String description) {
+            this(rig, body, directions, reach, List.of(), true, description);
+        }
+    }
+
+    private static final double[] DASHES = {4, 3};
 
     private Optional<Picture> shown = Optional.empty();
     private Viewpoint view = Viewpoint.FRONT.moved(28, 0);
     private HandGrip.LetGo letGo = (_, _) -> {};
     private Optional<HandGrip> grip = Optional.empty();
+    private Runnable looked = () -> {};
     private Optional<Spot> spot = Optional.empty();
     private double pressedX;
     private double pressedY;
@@ -90,8 +118,14 @@ public final class FigureView extends Drawing {
     /** Looks from somewhere else. */
     public void look(Viewpoint from) {
         view = from;
+        looked.run();
         describe();
         refresh();
+    }
+
+    /** Is told when one looks from somewhere else. */
+    public void onLook(Runnable told) {
+        looked = told;
     }
 
     public Viewpoint view() {
@@ -99,7 +133,7 @@ public final class FigureView extends Drawing {
     }
 
     private void key(KeyEvent event) {
-        if (event.isControlDown() || event.isAltDown()) {
+        if (event.isShortcutDown() || event.isAltDown()) {
             return;
         }
         Optional<Viewpoint> from = switch (event.getCode()) {
@@ -167,6 +201,8 @@ public final class FigureView extends Drawing {
         ring(g, seen, picture.directions());
         Tones tones = Tones.of(paper(), panel(), ink(), side(Side.LEFT), side(Side.RIGHT));
         Skeleton skeleton = Skeleton.of(picture.rig(), picture.body());
+        picture.traces().forEach(trace -> trace(g, seen, trace));
+        g.setLineDashes(picture.recorded() ? null : DASHES);
         FigurePainter painter = new FigurePainter(g, seen, tones, picture.body());
         picture.rig().prop().ifPresent(held -> {
             double near = seen.of(skeleton.limbs(held.held()).palm()).near();
@@ -174,6 +210,7 @@ public final class FigureView extends Drawing {
             painter.with(near, () -> prop.draw(held, skeleton));
         });
         painter.draw(skeleton);
+        g.setLineDashes();
         double stature = picture.body().stature();
         spot.ifPresent(part -> new SpotPainter(g, seen, stature, caution(), paper()).draw(skeleton, part));
         grip.ifPresent(hand -> heights(g, seen, picture, hand));
@@ -205,14 +242,36 @@ public final class FigureView extends Drawing {
     }
 
     private Projection projection(Picture picture) {
-        double stature = picture.body().stature();
-        double up = Math.toRadians(view.height());
-        double high = stature * HEADROOM * Math.cos(up) + 2 * RING * Math.sin(up) + 0.1;
-        double pixels =
-                Math.min((getHeight() - 3 * textSize()) / high, getWidth() / (2 * Math.max(picture.around(), LEAST)));
         SpacePoint centre = SpacePoint.over(picture.rig().pelvis(), 0);
-        double foot = getHeight() - textSize() * 1.6 - (RING * Math.sin(up) + 0.06) * pixels;
+        Projection unit = new Projection(view, SpacePoint.over(FloorPoint.ORIGIN, 0), 1, 0, 0);
+        double up = Math.toRadians(view.height());
+        double low = RING * Math.sin(up) + 0.06;
+        double top = 0;
+        double across = LEAST;
+        for (SpacePoint point : picture.reach().points()) {
+            Projection.Seen seen = unit.of(point);
+            top = Math.max(top, -seen.y());
+            low = Math.max(low, seen.y());
+            across = Math.max(across, Math.abs(seen.x()));
+        }
+        double pixels = Math.min(
+                (getHeight() - 1.5 * textSize()) / (top + low + 2 * MARGIN), getWidth() / (2 * (across + MARGIN)));
+        double spare = getHeight() - 1.5 * textSize() - (top + low + 2 * MARGIN) * pixels;
+        double foot = getHeight() - (low + MARGIN) * pixels - Math.max(0, spare) / 2;
         return new Projection(view, centre, pixels, getWidth() / 2, foot);
+    }
+
+    /** A way, the fainter the longer ago. */
+    private void trace(GraphicsContext g, Projection seen, Trace trace) {
+        List<SpacePoint> points = trace.points();
+        g.setLineWidth(2.4);
+        g.setLineCap(StrokeLineCap.ROUND);
+        for (int i = 1; i < points.size(); i++) {
+            Projection.Seen from = seen.of(points.get(i - 1));
+            Projection.Seen to = seen.of(points.get(i));
+            g.setStroke(side(trace.side()).deriveColor(0, 1, 1, 0.15 + 0.75 * i / points.size()));
+            g.strokeLine(from.x(), from.y(), to.x(), to.y());
+        }
     }
 
     /** The ground with the names of four directions. */

@@ -70,8 +70,16 @@ record Shape(List<Projection.Seen> outline) {
         return (b.x() - a.x()) * (c.y() - a.y()) - (b.y() - a.y()) * (c.x() - a.x());
     }
 
-    /** Fills the outline, lit from the upper left, with a thin edge: what shows of a slightly larger one under it. */
+    /**
+     * Fills the outline, lit from the upper left, with a thin edge: what shows of a slightly larger one under it. Where
+     * dashes are set, the edge is dashed and the filling pale.
+     */
     void paint(GraphicsContext g, Color colour, Color edge) {
+        if (dashed(g)) {
+            fill(g, colour.interpolate(Color.WHITE, 0.15).deriveColor(0, 1, 1, 0.62));
+            stroke(g, edge.deriveColor(0, 1, 1, 2), 1.4);
+            return;
+        }
         grown().fill(g, edge);
         double left = outline.stream().mapToDouble(Projection.Seen::x).min().orElse(0);
         double right = outline.stream().mapToDouble(Projection.Seen::x).max().orElse(1);
@@ -89,6 +97,10 @@ record Shape(List<Projection.Seen> outline) {
                 new Stop(1, colour.deriveColor(0, 1, 0.84, 1))));
         trace(g);
         g.fill();
+    }
+
+    private static boolean dashed(GraphicsContext g) {
+        return g.getLineDashes() != null && g.getLineDashes().length > 0;
     }
 
     /** The outline, each corner a little further out. */

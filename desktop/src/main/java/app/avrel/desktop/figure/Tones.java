@@ -11,7 +11,7 @@ record Tones(Color cloth, Color left, Color right, Color skin, Color hair, Color
 
     static Tones of(Color paper, Color panel, Color ink, Color left, Color right) {
         boolean dark = paper.getBrightness() < 0.5;
-        Color cloth = panel.interpolate(ink, 0.16);
+        Color cloth = panel.interpolate(ink, dark ? 0.34 : 0.16);
         return new Tones(
                 cloth,
                 cloth.interpolate(left, 0.62),

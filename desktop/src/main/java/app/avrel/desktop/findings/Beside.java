@@ -40,7 +40,7 @@ record Beside(Posture posture, Finding finding, Fix fix, Setting setting) {
                 over,
                 finding.headline(),
                 content,
-                List.of(new Sheet.Answer("Mend it so", mend), new Sheet.Answer("Close", () -> {})));
+                List.of(new Sheet.Answer("Apply this fix", mend), new Sheet.Answer("Close", () -> {})));
     }
 
     private static String said(Mistake mistake) {

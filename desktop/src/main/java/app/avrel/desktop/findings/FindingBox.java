@@ -25,11 +25,16 @@ public final class FindingBox extends VBox {
             selected = now;
             getChildren()
                     .setAll(findings.stream()
-                            .map(finding -> new FindingItem(finding, "", now.equals(Optional.of(finding)), actions))
+                            .map(finding -> new FindingItem(finding, "", opens(finding, now), actions))
                             .toList());
         }
         setVisible(!findings.isEmpty());
         setManaged(!findings.isEmpty());
+    }
+
+    /** One alone is open; of several the selected one, and the first while none of them is. */
+    private boolean opens(Finding finding, Optional<Finding> now) {
+        return finding.equals(now.filter(shown::contains).orElse(shown.getFirst()));
     }
 
     /** Mends the selected finding, or the first that is shown, if it can be mended. */

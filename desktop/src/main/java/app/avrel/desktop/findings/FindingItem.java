@@ -3,6 +3,7 @@ package app.avrel.desktop.findings;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.parts.Tips;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Fix;
 import app.avrel.rules.Severity;
@@ -10,13 +11,19 @@ import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** One finding: headline, sentence, why; a fix where there is one; let stand for a reason. Pressed, it shows its place. */
+/**
+ * One finding: a row with its headline. Pressed, it shows its place and opens: what was found, why it matters, a fix
+ * where there is one, and accepting it for a reason.
+ */
 final class FindingItem extends VBox {
 
     private static final PseudoClass CAUTION = PseudoClass.getPseudoClass("caution");
@@ -27,31 +34,59 @@ final class FindingItem extends VBox {
     private final FindingActions actions;
     private final FlowPane buttons = new FlowPane();
 
-    FindingItem(Finding finding, String place, boolean selected, FindingActions actions) {
+    /**
+     * A row.
+     *
+     * @param place where it was found; empty where that is plain
+     * @param open whether all of it is shown
+     */
+    FindingItem(Finding finding, String place, boolean open, FindingActions actions) {
         this.finding = finding;
         this.actions = actions;
         getStyleClass().add("finding");
         buttons.getStyleClass().add("finding-buttons");
         buttons.setPrefWrapLength(0);
-        if (!place.isEmpty()) {
-            getChildren().add(Texts.wrapped(place, "finding-place"));
-        }
-        getChildren()
-                .addAll(
-                        Texts.wrapped(finding.headline(), "finding-headline"),
-                        Texts.wrapped(finding.whole(), "finding-sentence"),
-                        Texts.wrapped(finding.why(), "finding-why"),
-                        buttons);
+        getChildren().add(row(place, open));
         pseudoClassStateChanged(CAUTION, finding.severity() == Severity.CAUTION);
         pseudoClassStateChanged(NOTE, finding.severity() == Severity.NOTE);
-        pseudoClassStateChanged(SELECTED, selected);
+        pseudoClassStateChanged(SELECTED, open);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.BUTTON);
         setAccessibleText(finding.severity().word() + ": " + finding.headline() + ". " + finding.whole());
         setOnMouseClicked(_ -> actions.select(finding));
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-        buttons.getChildren().add(stand());
-        actions.find(finding, this::offer);
+        if (open && !place.isEmpty()) {
+            getChildren().add(Texts.wrapped(place, "finding-place"));
+        }
+        if (open) {
+            getChildren()
+                    .addAll(
+                            Texts.wrapped(finding.whole(), "finding-sentence"),
+                            Texts.wrapped(finding.why(), "finding-why"),
+                            buttons);
+            buttons.getChildren().add(stand());
+            actions.find(finding, this::offer);
+        }
+    }
+
+    private HBox row(String place, boolean open) {
+        Label mark = Texts.of(finding.severity().mark(), "finding-mark");
+        mark.setMinWidth(Label.USE_PREF_SIZE);
+        Label headline = open
+                ? Texts.wrapped(finding.headline(), "finding-headline")
+                : Texts.of(finding.headline(), "finding-headline");
+        HBox row = new HBox(mark, headline);
+        row.getStyleClass().add("finding-row");
+        HBox.setHgrow(headline, Priority.ALWAYS);
+        headline.setMaxWidth(Double.MAX_VALUE);
+        Tips.whole(headline);
+        if (!place.isEmpty() && !open) {
+            Label at = Texts.of(place, "finding-place");
+            at.setMinWidth(0);
+            Tips.whole(at);
+            row.getChildren().add(at);
+        }
+        return row;
     }
 
     Finding finding() {
@@ -68,7 +103,7 @@ final class FindingItem extends VBox {
     private void offer(Fix fix) {
         Button mend = Buttons.words(
                 fix.words(),
-                "Mend it so; one step to undo (Ctrl+. for the selected finding)",
+                "Apply this fix; one step to undo (Ctrl+. for the selected finding)",
                 () -> actions.apply(finding, fix));
         mend.getStyleClass().add("mend");
         mend.setWrapText(true);
@@ -76,20 +111,19 @@ final class FindingItem extends VBox {
         getChildren().add(getChildren().indexOf(buttons), mend);
         buttons.getChildren()
                 .addFirst(Buttons.words(
-                        "Wrong beside right",
-                        "How one stands as recorded and mended, side by side",
+                        "Compare with the fix",
+                        "How one stands as recorded and with the fix, side by side",
                         () -> actions.beside(
                                 finding, fix, (StackPane) getScene().getRoot())));
     }
 
     private Button stand() {
-        return Buttons.words(
-                "Let it stand…", "Accept this for a reason; it comes back when the record changes", this::ask);
+        return Buttons.words("Accept…", "Accept this for a reason; it comes back when the record changes", this::ask);
     }
 
     private void ask() {
-        EntryField reason = new EntryField("Why it may stand", "a reason: shown so on purpose", _ -> true);
-        Button done = Buttons.words("Let it stand", "Accept this for the reason given", () -> accept(reason));
+        EntryField reason = new EntryField("Why it is accepted", "a reason: shown so on purpose", _ -> true);
+        Button done = Buttons.words("Accept", "Accept this for the reason given", () -> accept(reason));
         reason.field().setOnAction(_ -> accept(reason));
         buttons.getChildren().setAll(reason, done);
         reason.field().requestFocus();

@@ -65,7 +65,7 @@ public final class FindingsPanel extends VBox {
             placeAt = at;
             show(actions.session().desk().get());
         });
-        weight.show(List.of("look and caution", "cautions only", "notes too"), weightAt, at -> {
+        weight.show(List.of("warnings", "cautions only", "notes too"), weightAt, at -> {
             weightAt = at;
             show(actions.session().desk().get());
         });
@@ -81,7 +81,7 @@ public final class FindingsPanel extends VBox {
             list.getChildren()
                     .add(Texts.wrapped(
                             more == 0
-                                    ? "Nothing was found: the record agrees with itself and with the house rules."
+                                    ? "No problems: the record agrees with itself and with the house rules."
                                     : "Nothing here; " + more + " elsewhere or less serious.",
                             "empty"));
         }
@@ -118,14 +118,14 @@ public final class FindingsPanel extends VBox {
     private void standing(Session.Desk desk) {
         List<Finding> standing = desk.survey().standing();
         if (!standing.isEmpty()) {
-            list.getChildren().add(Texts.of("Let stand", "section"));
+            list.getChildren().add(Texts.of("Accepted", "section"));
         }
         for (Finding finding : standing) {
             String reason = desk.project().reason(finding).orElse("");
             VBox box = new VBox(
                     Texts.wrapped(Places.words(finding.where(), desk.project()), "finding-place"),
                     Texts.wrapped(finding.headline() + ": " + reason, "finding-sentence"),
-                    Buttons.words("Look at it again", "Take the acceptance back", () -> actions.lookAgain(finding)));
+                    Buttons.words("Reopen", "Take the acceptance back", () -> actions.lookAgain(finding)));
             box.getStyleClass().add("finding");
             box.pseudoClassStateChanged(PseudoClass.getPseudoClass("note"), true);
             list.getChildren().add(box);

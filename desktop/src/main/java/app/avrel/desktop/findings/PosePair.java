@@ -2,6 +2,7 @@ package app.avrel.desktop.findings;
 
 import app.avrel.body.Body;
 import app.avrel.desktop.figure.FigureView;
+import app.avrel.desktop.figure.Reach;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.stagefloor.FloorPicture;
 import app.avrel.desktop.stagefloor.FloorView;
@@ -50,7 +51,12 @@ record PosePair(Side wrong, Side right, Setting setting) {
         Body body = setting.chosenBody();
         FigureView figure = new FigureView();
         figure.setPrefSize(330, 330);
-        figure.show(new FigureView.Picture(Rig.of(side.pose(), body), body, setting.directions(), ROOM, side.title()));
+        figure.show(new FigureView.Picture(
+                Rig.of(side.pose(), body),
+                body,
+                setting.directions(),
+                Reach.within(ROOM, body.stature()),
+                side.title()));
         figure.mark(side.spot());
         VBox box = new VBox(Texts.of(side.title(), "section"), figure, Texts.wrapped(side.words(), "sheet-text"));
         HBox.setHgrow(box, Priority.ALWAYS);
@@ -68,7 +74,8 @@ record PosePair(Side wrong, Side right, Setting setting) {
                         side.pose(),
                         List.of(side.before(), wrong.pose(), right.pose()),
                         setting.chosenBody(),
-                        setting.directions()),
+                        setting.directions(),
+                        true),
                 side.title());
         return floor;
     }

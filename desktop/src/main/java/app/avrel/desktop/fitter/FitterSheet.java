@@ -73,7 +73,7 @@ public final class FitterSheet {
                 over,
                 "Which stance fits",
                 content,
-                List.of(new Sheet.Answer("Put it into the count", fitter::apply), new Sheet.Answer("Close", () -> {})));
+                List.of(new Sheet.Answer("Use in this count", fitter::apply), new Sheet.Answer("Close", () -> {})));
         fitter.show();
     }
 

@@ -55,8 +55,8 @@ final class EntryCard extends VBox {
         side = grid.choice("Side");
         version = grid.choice("Version");
         times = grid.line("Times", "1");
-        facing = grid.line("Said to face", "1:30");
-        number = grid.line("Said number", "1");
+        facing = grid.line("Should end facing", "1:30");
+        number = grid.line("Hand-out number", "1");
         group = grid.line("Group", "a name, for what is taught as one");
         part = grid.line("Part", "a name for this part");
         getChildren().addAll(title, joins, grid, replace, ways, repeats);
@@ -104,7 +104,7 @@ final class EntryCard extends VBox {
                 .flatMap(of -> of.sheet().gentler().stream())
                 .map(GentlerVersion::name)
                 .toList();
-        List<String> words = new ArrayList<>(List.of("as it is"));
+        List<String> words = new ArrayList<>(List.of("standard"));
         words.addAll(gentler);
         version.setDisable(gentler.isEmpty() && entry.gentler().isEmpty());
         int chosen = entry.gentler().map(name -> 1 + gentler.indexOf(name)).orElse(0);

@@ -12,6 +12,7 @@ import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCell;
 import app.avrel.desktop.ribbon.RibbonCells;
 import app.avrel.desktop.session.Command;
+import app.avrel.desktop.session.CommandMenu;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
@@ -21,6 +22,7 @@ import app.avrel.rules.Where;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
@@ -56,6 +58,9 @@ public final class FormRoom implements Room {
         findings = new FindingBox(new FindingActions(session, go));
         entryCard = new EntryCard(session, stretches, new WaysIn(session, this::open));
         stage = new FormStage(session, new HallChoice(), ribbon);
+        CommandMenu.give(list, this::ofEntries);
+        CommandMenu.give(stage, this::ofWalk);
+        CommandMenu.give(ribbon, this::ofEntries);
         card.getStyleClass().add("card");
         Scroller scroll = new Scroller(card);
         scroll.getStyleClass().add("card-scroll");
@@ -158,6 +163,10 @@ public final class FormRoom implements Room {
 
     @Override
     public List<Command> commands() {
+        return Stream.of(ofEntries(), ofWalk(), ofOrder()).flatMap(List::stream).toList();
+    }
+
+    private List<Command> ofEntries() {
         return List.of(
                 Command.of("Add a posture to the form", KeyCode.M, "Ctrl", list::openAdd),
                 Command.of("Move what is chosen up", KeyCode.UP, "Alt", () -> stretches.nudge(-1)),
@@ -169,18 +178,26 @@ public final class FormRoom implements Room {
                         "Ctrl+Shift",
                         stretches::appendMirrored),
                 Command.of("Do what is chosen on the other side", KeyCode.O, "Ctrl+Shift", stretches::mirror),
-                Command.of("Take out what is chosen", KeyCode.DELETE, "Ctrl", stretches::takeOut),
+                Command.of("Take out what is chosen", KeyCode.DELETE, "Ctrl", stretches::takeOut));
+    }
+
+    private List<Command> ofWalk() {
+        return List.of(
+                Command.of("Play the form, or stop", KeyCode.P, "Ctrl", stage::play),
+                Command.of("Halls", KeyCode.H, "Ctrl+Shift", stage::openHalls),
+                Command.of("Directions, count by count", KeyCode.I, "Ctrl+Shift", stage::openDirections),
+                Command.of("Totals", KeyCode.T, "Ctrl", stage::openTotals),
+                Command.of("Compare side by side", KeyCode.E, "Ctrl", stage::openCompare));
+    }
+
+    private List<Command> ofOrder() {
+        return List.of(
                 Command.of("New part", KeyCode.P, "Ctrl+Shift", list::addPart),
                 Command.of("New form", KeyCode.N, "Ctrl+Shift", list::addForm),
                 Command.of("To the entry before", KeyCode.PAGE_UP, "", () -> step(-1))
                         .repeating(),
                 Command.of("To the entry after", KeyCode.PAGE_DOWN, "", () -> step(1))
                         .repeating(),
-                Command.of("Play the form, or stop", KeyCode.P, "Ctrl", stage::play),
-                Command.of("Halls", KeyCode.H, "Ctrl+Shift", stage::openHalls),
-                Command.of("Directions, count by count", KeyCode.I, "Ctrl+Shift", stage::openDirections),
-                Command.of("Totals", KeyCode.T, "Ctrl", stage::openTotals),
-                Command.of("Compare side by side", KeyCode.E, "Ctrl", stage::openCompare),
                 Command.of("To the next open join", KeyCode.F7, "", this::nextOpenJoin));
     }
 

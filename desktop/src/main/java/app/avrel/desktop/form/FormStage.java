@@ -3,6 +3,7 @@ package app.avrel.desktop.form;
 import app.avrel.desktop.figure.Player;
 import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.Pills;
 import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.Ribbon;
@@ -14,6 +15,7 @@ import app.avrel.floor.Turn;
 import app.avrel.form.Form;
 import app.avrel.form.FormId;
 import app.avrel.form.Moment;
+import app.avrel.form.Numbering;
 import app.avrel.form.Playing;
 import app.avrel.form.Track;
 import app.avrel.form.hall.Hall;
@@ -24,8 +26,8 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -37,6 +39,9 @@ final class FormStage extends VBox implements Player.Shown {
 
     /** The share of the height that words may take from the walk. */
     private static final double MOST_WORDS = 0.3;
+
+    private static final double INSET_WIDTH = 132;
+    private static final double INSET_HEIGHT = 100;
 
     /** What a plan was worked out for. */
     private record Asked(FormId form, Hall hall, Track track, Turn facing) {
@@ -54,7 +59,9 @@ final class FormStage extends VBox implements Player.Shown {
     private final HallChoice halls;
     private final Ribbon ribbon;
     private final Label title = Texts.of("The walk", "room-title");
+    private final Pills views = new Pills();
     private final WalkView walk = new WalkView();
+    private final WalkView inset = WalkView.small();
     private final Label said = Texts.wrapped("", "room-figures");
     private final BackgroundTask behind = new BackgroundTask();
     private final Player player = new Player(this);
@@ -68,23 +75,36 @@ final class FormStage extends VBox implements Player.Shown {
         this.halls = halls;
         this.ribbon = ribbon;
         getStyleClass().add("room-middle");
-        StackPane floor = new StackPane(walk, walk.over());
+        inset.setMaxSize(INSET_WIDTH, INSET_HEIGHT);
+        inset.setMinSize(INSET_WIDTH, INSET_HEIGHT);
+        StackPane.setAlignment(inset, Pos.TOP_RIGHT);
+        StackPane floor = new StackPane(walk, walk.over(), inset);
         VBox.setVgrow(floor, Priority.ALWAYS);
         floor.setMinHeight(120);
-        FlowPane head = new FlowPane(
-                title,
-                Buttons.words("Play", "Play the form from the chosen entry, or stop (Ctrl+P)", this::play),
-                Buttons.words(
-                        "Directions", "Where everything points, count by count (Ctrl+Shift+I)", this::openDirections),
-                Buttons.words("Totals", "What the form adds up to (Ctrl+T)", this::openTotals),
-                Buttons.words("Compare", "Two doings, halves or forms side by side (Ctrl+E)", this::openCompare),
-                Buttons.words("Halls", "The halls of the project (Ctrl+Shift+H)", this::openHalls));
+        walk.onChoose(entry -> session.choose(session.choice().withEntry(entry)));
+        views.of(List.of("walk", "hall"), "What the floor shows", this::look);
+        views.down(0);
+        views.and(Buttons.pill("▶ play", "Play the form from the chosen entry, or stop (Ctrl+P)", this::play))
+                .and(Buttons.pill(
+                        "directions", "Where everything points, count by count (Ctrl+Shift+I)", this::openDirections))
+                .and(Buttons.pill("totals", "What the form adds up to (Ctrl+T)", this::openTotals))
+                .and(Buttons.pill(
+                        "compare", "Two performances, halves or forms side by side (Ctrl+E)", this::openCompare))
+                .and(Buttons.pill("halls…", "The halls of the project (Ctrl+Shift+H)", this::openHalls));
+        VBox head = new VBox(title, views);
         head.getStyleClass().add("walk-head");
         Scroller words = new Scroller(said);
         var room = Bindings.min(said.heightProperty().add(4), heightProperty().multiply(MOST_WORDS));
         words.minHeightProperty().bind(room);
         words.maxHeightProperty().bind(room);
         getChildren().addAll(head, floor, words);
+    }
+
+    private void look(int at) {
+        views.down(at);
+        Session.Desk now = session.desk().get();
+        draw(now, now.survey().track(now.choice().form()).orElseThrow());
+        tell(now);
     }
 
     void openHalls() {
@@ -156,13 +176,31 @@ final class FormStage extends VBox implements Player.Shown {
         int entry = desk.choice().entry();
         int part = entry < 0 ? 0 : desk.form().partOf(entry);
         Track shown = plan.isPresent() ? track : desk.formTrack();
-        walk.show(new WalkPicture(
+        WalkPicture inHall = new WalkPicture(
                 shown,
                 setting.chosenBody(),
                 plan,
                 entry,
                 part,
-                setting.directions().say(Heading.FRONT)));
+                setting.directions().say(Heading.FRONT),
+                new Numbering(desk.project().rules(desk.form()))
+                        .of(desk.form()).stream().map(Object::toString).toList());
+        boolean alone = views.down() == 0;
+        walk.show(
+                alone
+                        ? new WalkPicture(
+                                desk.formTrack(),
+                                inHall.body(),
+                                Optional.empty(),
+                                entry,
+                                part,
+                                inHall.front(),
+                                inHall.numbers())
+                        : inHall);
+        inset.setVisible(alone && plan.isPresent());
+        if (inset.isVisible()) {
+            inset.show(inHall);
+        }
     }
 
     /** Says below the walk what can be said of it, and lets what is not known of the hall be worked out. */
@@ -174,12 +212,18 @@ final class FormStage extends VBox implements Player.Shown {
         String words = Stream.of(
                         plan.map(of -> HallWords.room(desk, of)).orElse(""),
                         plan.map(HallWords::learners).orElse(""),
-                        plan.map(of -> HallWords.seen(desk.form(), of, part)).orElse(""),
-                        plan.map(of -> HallWords.away(desk, of)).orElse(""),
+                        inHall().map(of -> HallWords.seen(desk.form(), of, part))
+                                .orElse(""),
+                        inHall().map(of -> HallWords.away(desk, of)).orElse(""),
                         ReturnWords.of(desk, desk.formTrack()))
                 .filter(line -> !line.isEmpty())
                 .collect(Collectors.joining("\n"));
         said.setText(words);
+    }
+
+    /** The plan where the hall is what is looked at: from where one is seen is said only then. */
+    private Optional<HallPlan> inHall() {
+        return plan.filter(_ -> views.down() == 1);
     }
 
     /** A count of an entry, as it is drawn in the hall. */

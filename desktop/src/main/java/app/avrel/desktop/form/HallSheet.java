@@ -64,7 +64,7 @@ final class HallSheet {
         HallSheet halls = new HallSheet(session, choice);
         HBox buttons = new HBox(
                 Buttons.words("Add a hall", "Add a hall of 8 by 6 m", halls::add),
-                Buttons.words("Take this hall out", "Take this hall out of the project", halls::takeOut));
+                Buttons.words("Remove this hall", "Remove this hall from the project", halls::takeOut));
         VBox content = new VBox(halls.which, halls.none, halls.grid, buttons);
         content.getStyleClass().add("hall-sheet");
         ChangeListener<Session.Desk> listener = (_, _, desk) -> halls.show(desk.project());

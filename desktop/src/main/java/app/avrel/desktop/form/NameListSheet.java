@@ -64,7 +64,7 @@ public final class NameListSheet {
         content.getStyleClass().add("name-list");
         Sheet.show(
                 over,
-                "Bring in a list of names",
+                "Import a list of names",
                 content,
                 List.of(new Sheet.Answer("Make the form", this::make), new Sheet.Answer("Cancel", () -> {})));
         names.area().requestFocus();
@@ -99,7 +99,7 @@ public final class NameListSheet {
         ImportedPostures result = ImportedPostures.of(session.project(), list, formName);
         session.apply(
                 Edit.of(
-                        "Bring in a list of names",
+                        "Import a list of names",
                         project -> ImportedPostures.of(project, list, formName).project()),
                 session.choice().withForm(result.form().id()));
     }

@@ -42,7 +42,7 @@ final class TotalsSheet {
     private final Session session;
     private final GridPane grid = new GridPane();
     private final Label breath = Texts.wrapped("", "sheet-text");
-    private final EntryField tempo = new EntryField("Seconds a beat", "4", _ -> false);
+    private final EntryField tempo = new EntryField("Seconds per beat", "4", _ -> false);
     private final ChoiceField rules = new ChoiceField("House rules of the form");
     private final List<EntryField> postures = new ArrayList<>();
     private final List<EntryField> counts = new ArrayList<>();
@@ -57,7 +57,7 @@ final class TotalsSheet {
     static void open(Session session, StackPane over) {
         TotalsSheet totals = new TotalsSheet(session);
         HBox tempo = new HBox(
-                Texts.of("Seconds a beat", "field-label"),
+                Texts.of("Seconds per beat", "field-label"),
                 totals.tempo,
                 Texts.of("House rules", "field-label"),
                 totals.rules);

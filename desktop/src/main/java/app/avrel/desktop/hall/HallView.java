@@ -3,7 +3,9 @@ package app.avrel.desktop.hall;
 import app.avrel.body.Body;
 import app.avrel.desktop.figure.FigureView;
 import app.avrel.desktop.figure.Player;
+import app.avrel.desktop.figure.Reach;
 import app.avrel.desktop.figure.Viewpoint;
+import app.avrel.desktop.parts.Click;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.stagefloor.FloorPicture;
@@ -52,7 +54,7 @@ public final class HallView extends BorderPane implements Player.Shown {
     private final BeatView beat = new BeatView();
     private final Player player = new Player(this);
     private final Label next = Texts.wrapped("", "hall-next");
-    private final Click click = new Click();
+    private final Click click = new Click(Click.BEAT);
     private final HallVoice voice = new HallVoice();
     private boolean hidden;
     private boolean loops;
@@ -201,8 +203,8 @@ public final class HallView extends BorderPane implements Player.Shown {
     }
 
     private void pictures(Pose before, Pose now, Rig rig) {
-        floor.show(new FloorPicture(before, now, List.of(before, now), body, directions), words.getText());
-        figure.show(new FigureView.Picture(rig, body, directions, 0.75, words.getText()));
+        floor.show(new FloorPicture(before, now, List.of(before, now), body, directions, true), words.getText());
+        figure.show(new FigureView.Picture(rig, body, directions, Reach.within(0.75, body.stature()), words.getText()));
     }
 
     @Override
@@ -229,9 +231,10 @@ public final class HallView extends BorderPane implements Player.Shown {
         Moment last = shown.moments().getLast();
         Pose before = shown.moments().getFirst().before();
         floor.show(
-                new FloorPicture(before, playing.pose(share), List.of(before, last.after()), body, directions),
+                new FloorPicture(before, playing.pose(share), List.of(before, last.after()), body, directions, true),
                 shown.words());
-        figure.show(new FigureView.Picture(playing.at(share), body, directions, 0.75, shown.words()));
+        figure.show(new FigureView.Picture(
+                playing.at(share), body, directions, Reach.within(0.75, body.stature()), shown.words()));
     }
 
     private int firstOf(int count) {

@@ -101,7 +101,7 @@ final class SegmentCard extends VBox {
                         .filter(mistake -> posture.wrongly(mistake).isPresent())
                         .forEach(mistake -> beside.getChildren()
                                 .add(Buttons.words(
-                                        "Wrong beside right: " + mistake.looksLike(),
+                                        "Compare with the right one: " + mistake.looksLike(),
                                         "Both poses, their feet and their numbers",
                                         () -> lay(posture, mistake)))));
     }

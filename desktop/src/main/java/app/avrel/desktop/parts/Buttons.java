@@ -28,6 +28,14 @@ public final class Buttons {
         return named(button, says, action);
     }
 
+    /** {@return a small button that shows words, for a row under a picture} */
+    public static Button pill(String words, String says, Runnable action) {
+        Button button = new Button(words);
+        button.getStyleClass().setAll("pill");
+        button.setMinWidth(Button.USE_PREF_SIZE);
+        return named(button, says, action);
+    }
+
     private static Button named(Button button, String says, Runnable action) {
         Tips.give(button, says);
         button.setOnAction(_ -> action.run());

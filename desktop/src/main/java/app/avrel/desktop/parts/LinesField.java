@@ -42,7 +42,7 @@ public final class LinesField extends VBox {
             }
         });
         area.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
-            if (event.getCode() == KeyCode.TAB && !event.isControlDown()) {
+            if (event.getCode() == KeyCode.TAB && !event.isShortcutDown()) {
                 event.consume();
                 area.fireEvent(new KeyEvent(
                         KeyEvent.KEY_PRESSED, "", "", KeyCode.TAB, event.isShiftDown(), true, false, false));

@@ -1,22 +1,30 @@
 package app.avrel.desktop.parts;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import javafx.css.CssMetaData;
 import javafx.css.SimpleStyleableDoubleProperty;
 import javafx.css.Styleable;
 import javafx.css.StyleablePropertyFactory;
+import javafx.geometry.Orientation;
 import javafx.scene.Node;
 import javafx.scene.layout.Region;
 
 /**
- * How every room is laid out: a list, the middle, a card, and the ribbon below.
+ * How every room is laid out: a list, the middle, a card, the line to type in where the room has one, and the ribbon
+ * below.
  *
- * <p>List and card are as wide as their text asks for, but never so wide that the middle is squeezed.
+ * <p>List and card are as wide as their text asks for, but never so wide that the middle is squeezed; the dividers
+ * between them can be moved.
  */
 public final class RoomPane extends Region {
 
     private static final double LIST_SHARE = 0.215;
     private static final double CARD_SHARE = 0.345;
+    private static final double RIBBON_SHARE = 0.4;
+    private static final double MOST_RIBBON = 0.5;
 
     private static final StyleablePropertyFactory<RoomPane> CSS =
             new StyleablePropertyFactory<>(Region.getClassCssMetaData());
@@ -30,33 +38,78 @@ public final class RoomPane extends Region {
             new SimpleStyleableDoubleProperty(LIST_WIDTH, this, "listWidth", 230.0);
     private final SimpleStyleableDoubleProperty cardWidth =
             new SimpleStyleableDoubleProperty(CARD_WIDTH, this, "cardWidth", 380.0);
+    private static final double LEAST = 0.6;
+    private static final double MOST = 1.8;
+
     private final Node list;
     private final Node middle;
     private final Node card;
+    private final Optional<Node> line;
     private final Node ribbon;
+    private final Divider listEdge;
+    private final Divider cardEdge;
+    private final Divider ribbonEdge;
 
+    /** A room without a line to type in. */
     public RoomPane(String styleClass, Node list, Node middle, Node card, Node ribbon) {
+        this(styleClass, list, middle, card, Optional.empty(), ribbon);
+    }
+
+    /** A room with a line to type in, as wide as all that is right of the list. */
+    public RoomPane(String styleClass, Node list, Node middle, Node card, Optional<Node> line, Node ribbon) {
         this.list = list;
         this.middle = middle;
         this.card = card;
+        this.line = line;
         this.ribbon = ribbon;
+        listEdge = divider(styleClass + "-list", Orientation.VERTICAL, x -> x / list());
+        cardEdge = divider(styleClass + "-card", Orientation.VERTICAL, x -> (getWidth() - x) / card());
+        ribbonEdge = divider(styleClass + "-ribbon", Orientation.HORIZONTAL, y -> (getHeight() - y) / low());
         getStyleClass().addAll("room", styleClass);
-        getChildren().addAll(list, middle, card, ribbon);
+        List<Node> all = new ArrayList<>(List.of(list, middle, card));
+        line.ifPresent(all::add);
+        all.addAll(List.of(ribbon, listEdge, cardEdge, ribbonEdge));
+        getChildren().addAll(all);
         listWidth.addListener(_ -> requestLayout());
         cardWidth.addListener(_ -> requestLayout());
+    }
+
+    private Divider divider(String id, Orientation way, DoubleUnaryOperator placeAt) {
+        Divider divider = new Divider(id, way, 1, LEAST, MOST, placeAt);
+        divider.placeProperty().addListener(_ -> requestLayout());
+        return divider;
+    }
+
+    private double list() {
+        return Math.min(listWidth.get(), getWidth() * LIST_SHARE);
+    }
+
+    private double card() {
+        return Math.min(cardWidth.get(), getWidth() * CARD_SHARE);
+    }
+
+    private double low() {
+        return Math.min(ribbon.prefHeight(getWidth()), getHeight() * RIBBON_SHARE);
     }
 
     @Override
     protected void layoutChildren() {
         double width = getWidth();
-        double low = Math.min(ribbon.prefHeight(width), getHeight() * 0.4);
+        double low = Math.rint(Math.min(low() * ribbonEdge.place(), getHeight() * MOST_RIBBON));
         double height = getHeight() - low;
-        double left = Math.min(listWidth.get(), width * LIST_SHARE);
-        double right = Math.min(cardWidth.get(), width * CARD_SHARE);
+        double left = Math.rint(list() * listEdge.place());
+        double right = Math.rint(card() * cardEdge.place());
+        double typed = line.map(node -> Math.min(node.prefHeight(width - left), height * 0.5))
+                .orElse(0.0);
         list.resizeRelocate(0, 0, left, height);
-        middle.resizeRelocate(left, 0, width - left - right, height);
-        card.resizeRelocate(width - right, 0, right, height);
+        middle.resizeRelocate(left, 0, width - left - right, height - typed);
+        card.resizeRelocate(width - right, 0, right, height - typed);
+        line.ifPresent(node -> node.resizeRelocate(left, height - typed, width - left, typed));
         ribbon.resizeRelocate(0, height, width, low);
+        double half = Divider.WIDTH / 2;
+        listEdge.resizeRelocate(left - half, 0, Divider.WIDTH, height);
+        cardEdge.resizeRelocate(width - right - half, 0, Divider.WIDTH, height - typed);
+        ribbonEdge.resizeRelocate(0, height - half, width, Divider.WIDTH);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package app.avrel.desktop.parts;
 
 import javafx.scene.control.Control;
+import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
 
@@ -10,9 +11,15 @@ public final class Tips {
     private Tips() {}
 
     /** Gives a control a tooltip, and the same words for those who hear the screen. */
-    public static void give(Control control, String says) {
+    public static void give(Control control, String words) {
+        String says = Keys.here(words);
         control.setAccessibleText(says);
         control.addEventHandler(MouseEvent.MOUSE_ENTERED, _ -> show(control, says));
+    }
+
+    /** Shows a label whole where its place is too narrow for it. */
+    public static void whole(Label label) {
+        label.addEventHandler(MouseEvent.MOUSE_ENTERED, _ -> show(label, label.getText()));
     }
 
     private static void show(Control control, String says) {

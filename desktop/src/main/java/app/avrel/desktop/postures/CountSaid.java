@@ -21,19 +21,19 @@ final class CountSaid extends VBox {
 
     private final Session session;
     private final Label guide = Texts.wrapped("", "said-guide");
-    private final EntryField ownGuide = field("In your own words, at length");
-    private final EntryField ownPrompt = field("In your own words, in short");
+    private final EntryField ownGuide = field("Your words, full");
+    private final EntryField ownPrompt = field("Your words, short");
 
     CountSaid(Session session) {
         this.session = session;
         getStyleClass().add("said");
         getChildren()
                 .addAll(
-                        Texts.of("Said", "section"),
+                        Texts.of("Cue", "section"),
                         guide,
-                        Texts.of("In your own words, at length", "field-label"),
+                        Texts.of("Your words, full", "field-label"),
                         ownGuide,
-                        Texts.of("In your own words, in short", "field-label"),
+                        Texts.of("Your words, short", "field-label"),
                         ownPrompt);
     }
 

@@ -32,7 +32,7 @@ final class MistakeRow extends HBox {
             "that count, done wrongly: shift 95 right",
             "The line is not understood. Try it in the line at the top.");
     private final Button beside =
-            Buttons.words("Wrong beside right", "Both poses, their feet and their numbers", this::beside);
+            Buttons.words("Compare with the right one", "Both poses, their feet and their numbers", this::beside);
     private Runnable lay = () -> {};
     private Runnable remove = () -> {};
 

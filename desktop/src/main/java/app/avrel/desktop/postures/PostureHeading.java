@@ -42,9 +42,11 @@ final class PostureHeading {
         String at = count == Choice.START
                 ? "start"
                 : "count " + (count + 1) + " of " + posture.counts().size();
-        String stance =
-                Naming.of(after, setting.chosenBody()).map(Stance::label).orElse("no named stance");
-        return side + at + " · " + stance + " · " + JoinWords.share(after.weight()) + " · facing "
+        String stance = Naming.of(after, setting.chosenBody())
+                .map(Stance::label)
+                .map(name -> name + " · ")
+                .orElse("");
+        return side + at + " · " + stance + JoinWords.share(after.weight()) + " · facing "
                 + (after.chest().assumed() ? "about " : "")
                 + setting.directions().say(Heading.FRONT.of(after.facing()))
                 + (after.chest().known() ? "" : "?");
@@ -69,12 +71,9 @@ final class PostureHeading {
                 ? "crossed by " + centimetres(-spacing.width())
                 : centimetres(spacing.width()) + " wide";
         boolean assumed = pose.left().heel().assumed() || pose.right().heel().assumed();
-        return (assumed ? "about " : "") + centimetres(spacing.length()) + " long ("
-                + tenths(spacing.length() / body.footLength())
-                + " foot-lengths), " + width + " (" + tenths(spacing.width() / body.shoulderWidth())
-                + " shoulder widths), pelvis " + (pose.drop().assumed() ? "about " : "")
-                + fists(pose.drop().value() / body.fist()) + " down"
-                + (pose.drop().known() ? "" : " or so");
+        return (assumed ? "about " : "") + centimetres(spacing.length()) + " long, " + width + " · hips "
+                + (pose.drop().assumed() || !pose.drop().known() ? "about " : "")
+                + fists(pose.drop().value() / body.fist()) + " lower";
     }
 
     private static String fists(double number) {

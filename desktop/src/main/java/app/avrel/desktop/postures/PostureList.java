@@ -1,6 +1,7 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
@@ -9,8 +10,6 @@ import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.PostureName;
 import app.avrel.posture.count.Language;
-import app.avrel.project.Edit;
-import java.util.ArrayList;
 import java.util.List;
 import javafx.collections.ObservableList;
 import javafx.geometry.Pos;
@@ -21,6 +20,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
 
@@ -102,38 +102,36 @@ final class PostureList extends VBox {
         add("Add a posture", Posture.blank(id, "New posture"), Choice.START);
     }
 
-    private void copy() {
-        session.desk().get().posture().ifPresent(posture -> {
-            String name = posture.name() + " (copy)";
-            List<PostureName> names = new ArrayList<>(posture.names());
-            PostureName first = names.getFirst();
-            names.set(0, new PostureName(first.language(), name, first.romanised(), first.meaning()));
-            add(
-                    "Copy a posture",
-                    posture.withId(session.project().freshPostureId(name)).withNames(names),
-                    0);
-        });
-    }
-
-    private void add(String edit, Posture posture, int count) {
-        session.apply(
-                Edit.of(edit, project -> {
-                    List<Posture> postures = new ArrayList<>(project.postures());
-                    postures.add(posture);
-                    return project.withPostures(postures);
-                }),
-                session.choice().withPosture(posture.id(), count));
-    }
-
-    private void delete() {
+    void copy() {
         session.desk()
                 .get()
                 .posture()
-                .ifPresent(gone -> session.apply(Edit.of(
-                        "Delete a posture",
-                        project -> project.withPostures(project.postures().stream()
-                                .filter(posture -> !posture.id().equals(gone.id()))
-                                .toList()))));
+                .ifPresent(posture -> add("Copy a posture", PostureEdits.copy(session.project(), posture), 0));
+    }
+
+    private void add(String edit, Posture posture, int count) {
+        session.apply(PostureEdits.add(edit, posture), session.choice().withPosture(posture.id(), count));
+    }
+
+    /** Deletes the chosen posture; where a form does it, that is said first. */
+    void delete() {
+        session.desk().get().posture().ifPresent(gone -> {
+            List<String> uses = PostureEdits.uses(session.project(), gone.id());
+            if (uses.isEmpty()) {
+                session.apply(PostureEdits.delete(gone.id()));
+                return;
+            }
+            Sheet.show(
+                    (StackPane) getScene().getRoot(),
+                    "“" + gone.name() + "” is in use",
+                    Texts.wrapped(
+                            "It is done in " + String.join(", ", uses)
+                                    + ". Those entries would ask for a posture that is not there.",
+                            "sheet-text"),
+                    List.of(
+                            new Sheet.Answer("Keep it", () -> {}),
+                            new Sheet.Answer("Delete", () -> session.apply(PostureEdits.delete(gone.id())))));
+        });
     }
 
     /** A name, its Chinese or Spanish one below, its number of counts. */

@@ -1,10 +1,13 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.body.Body;
-import app.avrel.body.Side;
 import app.avrel.desktop.figure.FigureView;
 import app.avrel.desktop.figure.Player;
+import app.avrel.desktop.figure.Reach;
+import app.avrel.desktop.figure.Trace;
 import app.avrel.desktop.figure.Viewpoint;
+import app.avrel.desktop.parts.Pills;
+import app.avrel.desktop.parts.SideBySide;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.stagefloor.FloorPicture;
@@ -25,14 +28,15 @@ import app.avrel.rules.Finding;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import javafx.scene.layout.HBox;
+import javafx.scene.Node;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 
 /** Floor and figure side by side; they stand at a count, or run through the counts with the ribbon's playhead. */
-final class PostureStage extends HBox implements Player.Shown {
+final class PostureStage extends VBox implements Player.Shown {
 
     private static final double SECONDS_A_BEAT = 2.5;
-    private static final double ROOM = 0.2;
     private static final double LEVEL_ENOUGH = 40;
 
     private final FloorView floor = new FloorView();
@@ -42,19 +46,48 @@ final class PostureStage extends HBox implements Player.Shown {
     private final Runnable ended;
     private List<List<Moment>> counts = List.of();
     private List<Pose> all = List.of();
-    private double around;
+    private Reach reach = Reach.within(0, 0);
+    private boolean wide;
+    private boolean traced;
+    private List<Pose> shown = List.of();
+    private final Pills floorRow = new Pills();
+    private final ViewRow viewRow;
     private Body body = Body.ofStature(1.7);
     private Directions directions = Directions.CLOCK;
 
-    PostureStage(Ribbon ribbon, Runnable ended) {
+    PostureStage(Ribbon ribbon, Runnable ended, Runnable play) {
         this.ribbon = ribbon;
         this.ended = ended;
         getStyleClass().add("posture-stage");
-        HBox.setHgrow(floor, Priority.ALWAYS);
-        HBox.setHgrow(figure, Priority.ALWAYS);
-        floor.setPrefWidth(10);
-        figure.setPrefWidth(8);
-        getChildren().addAll(floor, figure);
+        viewRow = new ViewRow(figure, play, this::toggleTraces);
+        floorRow.of(List.of("this count", "whole posture"), "What the floor shows", at -> {
+            wide = at == 1;
+            floorRow.down(at);
+            ended.run();
+        });
+        floorRow.down(0);
+        SideBySide both = new SideBySide("posture-stage", column(floor, floorRow), column(figure, viewRow), 0.5);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        getChildren().add(both);
+    }
+
+    private static VBox column(Region picture, Region row) {
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        picture.setMinHeight(0);
+        VBox column = new VBox(picture, row);
+        column.getStyleClass().add("stage-column");
+        return column;
+    }
+
+    /** Adds buttons to the row under the floor. */
+    void tools(Node... buttons) {
+        floorRow.getChildren().addAll(buttons);
+    }
+
+    /** Shows the ways of palms and feet through the count, or no longer. */
+    void toggleTraces() {
+        traced = !traced;
+        ended.run();
     }
 
     FloorView floor() {
@@ -77,10 +110,17 @@ final class PostureStage extends HBox implements Player.Shown {
         counts = Moment.byCount(drawn);
         all = Stream.concat(Stream.of(done.start().drawn()), drawn.stream().map(Moment::after))
                 .toList();
-        around = all.stream().mapToDouble(this::around).max().orElse(0);
+        reach = Reach.of(all.stream().map(pose -> Rig.of(pose, body)), body);
+        viewRow.show(player.running(), traced);
         if (!player.running()) {
-            floor.show(new FloorPicture(before, after, all, body, directions), state);
-            figure.show(new FigureView.Picture(Rig.of(after, body), body, directions, around, state));
+            shown = wide ? all : List.of(before, after);
+            boolean recorded = !desk.shownOnly();
+            floor.show(new FloorPicture(before, after, shown, body, directions, recorded), state);
+            int count = desk.choice().count();
+            List<Trace> traces = traced && count >= 0 && count < counts.size()
+                    ? Trace.of(new Playing(counts.get(count), body), body)
+                    : List.of();
+            figure.show(new FigureView.Picture(Rig.of(after, body), body, directions, reach, traces, recorded, state));
         }
     }
 
@@ -107,23 +147,13 @@ final class PostureStage extends HBox implements Player.Shown {
         return parts.isEmpty() ? "" : "Not seen " + view.words() + ": the " + String.join(", the ", parts) + ".";
     }
 
-    /** How far feet are from the pelvis, with room for a hand. */
-    private double around(Pose pose) {
-        Rig rig = Rig.of(pose, body);
-        return Stream.of(Side.values())
-                        .mapToDouble(side -> rig.foot(side).ankle().floor().distance(rig.pelvis()))
-                        .max()
-                        .orElse(0)
-                + ROOM;
-    }
-
     @Override
     public void at(int count, double share) {
         Playing playing = new Playing(counts.get(count), body);
         Pose pose = playing.pose(share);
         Pose before = counts.get(count).getFirst().before();
-        floor.show(new FloorPicture(before, pose, all, body, directions), "playing");
-        figure.show(new FigureView.Picture(playing.at(share), body, directions, around, "playing"));
+        floor.show(new FloorPicture(before, pose, all, body, directions, true), "playing");
+        figure.show(new FigureView.Picture(playing.at(share), body, directions, reach, "playing"));
         ribbon.playhead(count + share);
     }
 

@@ -5,13 +5,16 @@ import app.avrel.desktop.findings.FindingActions;
 import app.avrel.desktop.findings.FindingBox;
 import app.avrel.desktop.fitter.FitterSheet;
 import app.avrel.desktop.parts.AfterPicture;
+import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCells;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Command;
+import app.avrel.desktop.session.CommandMenu;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
@@ -50,9 +53,10 @@ public final class PosturesRoom implements Room {
     private final PostureList list;
     private final NameLine names = new NameLine();
     private final Label state = Texts.wrapped("", "room-state");
-    private final Label figures = Texts.wrapped("", "room-figures");
+    private final Label figures = Texts.of("", "room-figures");
+    private final Label asSeen = Texts.of("", "room-figures");
     private final Ribbon ribbon = new Ribbon();
-    private final PostureStage stage = new PostureStage(ribbon, this::again);
+    private final PostureStage stage = new PostureStage(ribbon, this::again, this::play);
     private final TypedLine line;
     private final CountCard countCard;
     private final OtherSideBox otherSide;
@@ -76,14 +80,24 @@ public final class PosturesRoom implements Room {
         findings = new FindingBox(new FindingActions(session, go));
         this.go = go;
         VBox.setVgrow(stage, Priority.ALWAYS);
-        figures.setMinHeight(0);
-        middle.getChildren().addAll(names, state, stage, figures);
+        List.of(figures, asSeen).forEach(Tips::whole);
+        middle.getChildren().addAll(names, state, stage, figures, asSeen);
         middle.getStyleClass().add("room-middle");
         card.getStyleClass().add("card");
         Scroller scroll = new Scroller(card);
         scroll.getStyleClass().add("card-scroll");
-        root = new RoomPane("postures-room", list, middle, scroll, ribbons);
+        root = new RoomPane("postures-room", list, middle, scroll, Optional.of(line), ribbons);
         stage.addEventHandler(KeyEvent.KEY_PRESSED, this::arrows);
+        stage.tools(
+                Buttons.pill("Balance", "Balance on the floor, in eight directions (Ctrl+B)", stage::toggleBalance),
+                Buttons.pill("Other side", "Both sides, one ribbon over the other (Ctrl+Shift+O)", this::toggleOther),
+                Buttons.pill("Two scales", "Measure on two scales (Ctrl+Shift+W)", onCount(this::scales)),
+                Buttons.pill("Fit", "Fit a stance to a body (Ctrl+G)", this::fit),
+                Buttons.pill("Angles", "Angle between two directions (Ctrl+Shift+G)", this::angles));
+        CommandMenu.give(list, this::ofShelf);
+        CommandMenu.give(ribbons, this::ofCount);
+        CommandMenu.give(stage.floor(), this::ofFloor);
+        CommandMenu.give(stage.figure(), this::ofFigure);
         hands = new StageHands(session);
         stage.floor().edits(hands);
         stage.figure().onHand(hands::hand);
@@ -132,13 +146,16 @@ public final class PosturesRoom implements Room {
         Optional<Posture> posture = desk.posture();
         middle.setVisible(posture.isPresent());
         if (posture.isEmpty()) {
+            line.setVisible(false);
             card.getChildren().clear();
             ribbon.show(List.of(), -1, "No posture yet: press Ctrl+Shift+N to record the first one.", _ -> {});
             return;
         }
+        line.setVisible(true);
         Occurrence done = desk.occurrence(posture.get().id()).orElseThrow();
         int count = desk.choice().count();
         heading(desk, posture.get(), done, count);
+        ribbon.recorded(!desk.shownOnly());
         ribbon.show(
                 RibbonCells.ofPosture(desk, done),
                 count,
@@ -190,11 +207,14 @@ public final class PosturesRoom implements Room {
         Viewpoint view = this.stage.figure().view();
         String seen = new ForViewer(view.from()).say(before, after);
         String hidden = this.stage.hidden(desk, after);
-        figures.setText(Stream.of(heading.figures(after), heading.sideways(after), seen, hidden)
-                .filter(words -> !words.isEmpty())
-                .collect(Collectors.joining("\n")));
+        figures.setText(said(" · ", heading.figures(after), heading.sideways(after)));
+        asSeen.setText(said(" ", seen, hidden));
         this.stage.show(desk, done, before, after, heading.state(posture, count, after));
         this.stage.mark(looked(desk, posture, count), desk, posture, after);
+    }
+
+    private static String said(String between, String... parts) {
+        return Stream.of(parts).filter(words -> !words.isEmpty()).collect(Collectors.joining(between));
     }
 
     /** The selected finding, where it is found in this count: the picture then stands at the stage it is about. */
@@ -231,31 +251,39 @@ public final class PosturesRoom implements Room {
         return made;
     }
 
-    /** Puts parts on the card without taking the keyboard out of the line. */
+    /** Puts parts on the card, where they are other ones. */
     private void put(Node[] parts, Node last) {
-        List<Node> wanted = new ArrayList<>(List.of(line));
-        wanted.addAll(List.of(parts));
+        List<Node> wanted = new ArrayList<>(List.of(parts));
         wanted.add(last);
         if (!card.getChildren().equals(wanted)) {
-            card.getChildren().removeIf(node -> node != line);
-            card.getChildren().addAll(wanted.subList(card.getChildren().size(), wanted.size()));
+            card.getChildren().setAll(wanted);
         }
     }
 
     @Override
     public List<Command> commands() {
+        return Stream.of(ofShelf(), ofCount(), ofFloor(), ofFigure(), ofLine())
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    private List<Command> ofShelf() {
         return List.of(
                 Command.of("New posture", KeyCode.N, "Ctrl+Shift", this::create),
+                Command.of("Duplicate the posture", KeyCode.D, "Ctrl+Shift", list::copy),
+                Command.of("Delete the posture", KeyCode.DELETE, "Ctrl+Shift", list::delete),
                 Command.of("Find a posture", KeyCode.F, "Ctrl", list::focusFind),
                 Command.of("Names, start and end of the posture", KeyCode.I, "Ctrl", this::sheet),
-                Command.of("Type a count", KeyCode.L, "Ctrl", line::focus),
-                Command.of("Edit the count in words", KeyCode.F2, "", line::edit),
                 Command.of("Copy the posture's sheet as text", KeyCode.C, "Ctrl+Shift", () -> SheetCopy.text(session)),
                 Command.of(
                         "Copy the posture's sheet as a picture",
                         KeyCode.X,
                         "Ctrl+Shift",
-                        () -> SheetCopy.picture(session, root)),
+                        () -> SheetCopy.picture(session, root)));
+    }
+
+    private List<Command> ofCount() {
+        return List.of(
                 Command.of("Add a count", KeyCode.ENTER, "Ctrl", this::insert),
                 Command.of("Duplicate the count", KeyCode.D, "Ctrl", onCount(countCard::duplicate)),
                 Command.of("Delete the count", KeyCode.DELETE, "Ctrl", onCount(countCard::delete)),
@@ -264,36 +292,50 @@ public final class PosturesRoom implements Room {
                 Command.of("Split the count", KeyCode.T, "Ctrl", onCount(countCard::split)),
                 Command.of("Merge with the next count", KeyCode.J, "Ctrl", onCount(countCard::merge)),
                 Command.of("Add a move", KeyCode.M, "Ctrl", onCount(countCard::openAdd)),
-                Command.of("Add a move after the others", KeyCode.M, "Ctrl+Shift", onCount(countCard::openThen)),
-                Command.of(
-                        "Fit a stance to a body",
-                        KeyCode.G,
-                        "Ctrl",
-                        () -> FitterSheet.open(
-                                session, (StackPane) root.getScene().getRoot())),
+                Command.of("Add a move after the others", KeyCode.M, "Ctrl+Shift", onCount(countCard::openThen)));
+    }
+
+    private List<Command> ofFloor() {
+        return List.of(
+                Command.of("Balance on the floor, in eight directions", KeyCode.B, "Ctrl", stage::toggleBalance),
+                Command.of("Fit a stance to a body", KeyCode.G, "Ctrl", this::fit),
                 Command.of("Measure on two scales", KeyCode.W, "Ctrl+Shift", onCount(this::scales)),
                 Command.of("Angle between two directions", KeyCode.G, "Ctrl+Shift", this::angles),
-                Command.of("Mend the finding", KeyCode.PERIOD, "Ctrl", findings::mend),
-                Command.of("Balance on the floor, in eight directions", KeyCode.B, "Ctrl", stage::toggleBalance),
+                Command.of("Start facing further left", KeyCode.OPEN_BRACKET, "Ctrl", () -> restage(-45)),
+                Command.of("Start facing further right", KeyCode.CLOSE_BRACKET, "Ctrl", () -> restage(45)),
+                Command.of("Start facing the front again", KeyCode.DIGIT0, "Alt", () -> session.stage(Heading.FRONT)));
+    }
+
+    private List<Command> ofFigure() {
+        return List.of(
                 Command.of("Play the posture, or stop", KeyCode.P, "Ctrl", this::play),
                 look("Look from the front", KeyCode.DIGIT1, Viewpoint.FRONT),
                 look("Look from behind", KeyCode.DIGIT2, Viewpoint.BACK),
                 look("Look from the left", KeyCode.DIGIT3, Viewpoint.LEFT),
                 look("Look from the right", KeyCode.DIGIT4, Viewpoint.RIGHT),
                 look("Look from above", KeyCode.DIGIT5, Viewpoint.ABOVE),
-                Command.of("Start facing further left", KeyCode.OPEN_BRACKET, "Ctrl", () -> restage(-45)),
-                Command.of("Start facing further right", KeyCode.CLOSE_BRACKET, "Ctrl", () -> restage(45)),
-                Command.of("Start facing the front again", KeyCode.DIGIT0, "Alt", () -> session.stage(Heading.FRONT)),
-                Command.of("Both sides, one ribbon over the other", KeyCode.O, "Ctrl+Shift", this::toggleOther),
                 Command.of(
                         "Mirror the figure",
                         KeyCode.DIGIT6,
                         "Alt",
                         () -> stage.figure().look(stage.figure().view().mirror())),
+                Command.of("The ways of palms and feet", KeyCode.DIGIT7, "Alt", stage::toggleTraces));
+    }
+
+    private List<Command> ofLine() {
+        return List.of(
+                Command.of("Type a count", KeyCode.L, "Ctrl", line::focus),
+                Command.of("Edit the count in words", KeyCode.F2, "", line::edit),
+                Command.of("Fix the finding", KeyCode.PERIOD, "Ctrl", findings::mend),
+                Command.of("Both sides, one ribbon over the other", KeyCode.O, "Ctrl+Shift", this::toggleOther),
                 Command.of("To the count before", KeyCode.PAGE_UP, "", () -> step(-1))
                         .repeating(),
                 Command.of("To the count after", KeyCode.PAGE_DOWN, "", () -> step(1))
                         .repeating());
+    }
+
+    private void fit() {
+        FitterSheet.open(session, (StackPane) root.getScene().getRoot());
     }
 
     private void angles() {

@@ -2,11 +2,13 @@ package app.avrel.desktop.postures;
 
 import app.avrel.body.Body;
 import app.avrel.desktop.figure.FigureView;
+import app.avrel.desktop.figure.Reach;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.form.Occurrence;
 import app.avrel.mechanics.Rig;
 import app.avrel.posture.Posture;
+import java.util.stream.Stream;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.SnapshotParameters;
@@ -33,8 +35,9 @@ final class SheetPicture {
         FigureView figure = new FigureView();
         figure.setMinSize(FIGURE, FIGURE * 1.5);
         figure.setMaxSize(FIGURE, FIGURE * 1.5);
+        Rig rig = Rig.of(done.done().end(), body);
         figure.show(new FigureView.Picture(
-                Rig.of(done.done().end(), body), body, desk.project().setting().directions(), 0, posture.name()));
+                rig, body, desk.project().setting().directions(), Reach.of(Stream.of(rig), body), posture.name()));
         HBox sheet = new HBox(figure, Texts.wrapped(text, "sheet-text"));
         sheet.getStyleClass().addAll("avrel", "sheet-picture");
         sheet.setPrefWidth(WIDTH);

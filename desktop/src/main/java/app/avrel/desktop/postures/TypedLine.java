@@ -2,6 +2,8 @@ package app.avrel.desktop.postures;
 
 import app.avrel.desktop.parts.AfterPicture;
 import app.avrel.desktop.parts.ChoiceField;
+import app.avrel.desktop.parts.Click;
+import app.avrel.desktop.parts.Once;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
@@ -10,23 +12,33 @@ import app.avrel.words.reading.LineReading;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.animation.PauseTransition;
+import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 
-/** The line at the top of the card in which one types what one would say. */
+/** The line above the ribbon in which one types what one would say. */
 public final class TypedLine extends VBox {
 
     private static final List<String> LANGUAGES = List.of("EN", "ES", "中");
+    private static final PseudoClass REFUSED = PseudoClass.getPseudoClass("refused");
+    private static final double MARKED_MILLIS = 700;
     private static final String PROMPT = "Type what you would say: right heel out to 1, shift 60 right";
 
     private final Session session;
     private final TypedLineModel model;
     private final TextField field = new TextField();
     private final TypedNotes below = new TypedNotes(new Changes());
+    private final ReadBack readBack = new ReadBack();
+
+    /** Made when it is first needed: opening a line of sound takes its time. */
+    private final Supplier<Click> sound = Once.of(() -> new Click(Click.REFUSED));
 
     private final AfterPicture afterPicture = new AfterPicture(this);
     private Optional<String> completion = Optional.empty();
@@ -47,7 +59,7 @@ public final class TypedLine extends VBox {
         HBox.setHgrow(field, Priority.ALWAYS);
         HBox row = new HBox(field, language);
         row.getStyleClass().add("typed-row");
-        getChildren().add(row);
+        getChildren().addAll(row, readBack);
     }
 
     private void speak(int language) {
@@ -75,12 +87,10 @@ public final class TypedLine extends VBox {
     }
 
     private void key(KeyEvent event) {
-        boolean plain = !event.isControlDown() && !event.isAltDown() && !event.isShiftDown();
+        boolean plain = !event.isShortcutDown() && !event.isAltDown() && !event.isShiftDown();
         if (event.getCode() == KeyCode.ENTER && plain) {
             event.consume();
-            if (model.take(field.getText())) {
-                field.clear();
-            }
+            enter();
         } else if (event.getCode() == KeyCode.ESCAPE && !field.getText().isEmpty()) {
             event.consume();
             model.drop();
@@ -89,6 +99,31 @@ public final class TypedLine extends VBox {
             event.consume();
             complete(completion.get());
         }
+    }
+
+    /** Records the line; where that cannot be, the caret goes to the word that is not understood, and the line says so. */
+    private void enter() {
+        String text = field.getText();
+        if (model.take(text)) {
+            field.clear();
+            return;
+        }
+        model.type(text)
+                .flatMap(reading ->
+                        reading.words(LineReading.Role.UNKNOWN).stream().findFirst())
+                .ifPresent(word -> field.selectRange(word.from(), word.to()));
+        if (!text.isBlank()) {
+            refuse();
+        }
+    }
+
+    /** Seen and heard: the edge of the line is marked for a moment, and the system's sound for it is made. */
+    private void refuse() {
+        field.pseudoClassStateChanged(REFUSED, true);
+        sound.get().play();
+        PauseTransition over = new PauseTransition(Duration.millis(MARKED_MILLIS));
+        over.setOnFinished(_ -> field.pseudoClassStateChanged(REFUSED, false));
+        over.play();
     }
 
     private void typed(String text) {
@@ -105,7 +140,15 @@ public final class TypedLine extends VBox {
         } else if (!getChildren().contains(below)) {
             getChildren().add(below);
         }
-        reading.ifPresentOrElse(read -> below.show(text, read, completion), below::clear);
+        reading.ifPresentOrElse(
+                read -> {
+                    below.show(text, read, completion);
+                    readBack.show(read, model.exact(), session.project().setting());
+                },
+                () -> {
+                    below.clear();
+                    readBack.clear();
+                });
     }
 
     /** What the notes below may do to the line. */

@@ -162,6 +162,11 @@ public final class TypedLineModel {
                 .knowing(setting().taught());
     }
 
+    /** {@return what says a count in the line's language so that it reads back} */
+    Saying exact() {
+        return Saying.exact(language, saying());
+    }
+
     private Setting setting() {
         return session.project().setting();
     }

@@ -1,6 +1,7 @@
 package app.avrel.desktop.ribbon;
 
 import app.avrel.body.Side;
+import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Drawing;
 import java.util.List;
 import java.util.function.IntConsumer;
@@ -8,9 +9,11 @@ import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
 import javafx.util.Duration;
@@ -25,6 +28,8 @@ public final class Ribbon extends Drawing {
     /** While one zooms on, what is drawn is stretched; it is drawn anew when that has ended for so long. */
     private static final double SETTLES_MILLIS = 250;
 
+    private static final String NEARER = "+ and -, or the wheel with Ctrl, zoom";
+
     private List<RibbonCell> cells = List.of();
     private RibbonScale.Beats beats = RibbonScale.Beats.of(List.of());
     private int chosen = -1;
@@ -34,12 +39,17 @@ public final class Ribbon extends Drawing {
     private double scrolled;
     private final Region head = new Region();
     private final RibbonLegend legend = new RibbonLegend();
+    private final Tooltip named = new Tooltip();
+    private final HBox nearness = new HBox(
+            Buttons.pill("−", "Show more of the ribbon (- or Ctrl and the wheel)", () -> zoom(0.8)),
+            Buttons.pill("+", "Look nearer (+ or Ctrl and the wheel)", () -> zoom(1.25)));
     private double playhead = -1;
     private double drawnAt;
     private double drawnZoom = 1;
     private final PauseTransition settling = new PauseTransition(Duration.millis(SETTLES_MILLIS));
     private double beyond;
     private boolean scrolling;
+    private boolean recorded = true;
 
     public Ribbon() {
         super("ribbon");
@@ -50,7 +60,11 @@ public final class Ribbon extends Drawing {
         head.setVisible(false);
         head.setMouseTransparent(true);
         legend.setManaged(false);
-        getChildren().addAll(head, legend);
+        nearness.setManaged(false);
+        nearness.getStyleClass().add("ribbon-zoom");
+        getChildren().addAll(head, legend, nearness);
+        addEventHandler(MouseEvent.MOUSE_MOVED, event -> point(event.getX()));
+        Tooltip.install(this, named);
         Rectangle sight = new Rectangle();
         sight.widthProperty().bind(widthProperty());
         sight.heightProperty().bind(heightProperty());
@@ -80,6 +94,11 @@ public final class Ribbon extends Drawing {
                         : "Ribbon");
         reveal();
         refresh();
+    }
+
+    /** Whether what is chosen is in the record, or only typed: it is then framed in dashes. */
+    public void recorded(boolean is) {
+        recorded = is;
     }
 
     public List<RibbonCell> cells() {
@@ -128,7 +147,7 @@ public final class Ribbon extends Drawing {
     }
 
     private void key(KeyEvent event) {
-        if (event.isAltDown() || event.isControlDown() || event.isShiftDown()) {
+        if (event.isAltDown() || event.isShortcutDown() || event.isShiftDown()) {
             return;
         }
         switch (event.getCode()) {
@@ -155,8 +174,23 @@ public final class Ribbon extends Drawing {
         scale().cellAt(event.getX()).ifPresent(choose::accept);
     }
 
+    /** Says whole what the pointer is over: the posture, the count and its words. */
+    private void point(double x) {
+        scale().cellAt(x).ifPresentOrElse(at -> named.setText(whole(at)), () -> named.setText(NEARER));
+    }
+
+    private String whole(int at) {
+        RibbonCell cell = cells.get(at);
+        int named = at;
+        while (named > 0 && cells.get(named).group().isEmpty()) {
+            named--;
+        }
+        String group = cells.get(named).group();
+        return (group.isEmpty() ? "" : group + " · ") + cell.label() + " · " + cell.words();
+    }
+
     private void scroll(ScrollEvent event) {
-        if (event.isControlDown()) {
+        if (event.isShortcutDown()) {
             zoom(event.getDeltaY() > 0 ? 1.1 : 0.9);
         } else {
             double by = event.getDeltaX() == 0 ? event.getDeltaY() : event.getDeltaX();
@@ -196,6 +230,7 @@ public final class Ribbon extends Drawing {
     @Override
     protected void draw(GraphicsContext g) {
         legend.setVisible(!cells.isEmpty());
+        nearness.setVisible(false);
         if (cells.isEmpty()) {
             beyond(0);
             g.setFill(soft());
@@ -212,8 +247,12 @@ public final class Ribbon extends Drawing {
         new RibbonPainter(g, scale().widened(beyond), ink(), soft(), line(), caution(), accent(), panel())
                 .sides(side(Side.LEFT), side(Side.RIGHT))
                 .fonts(this::font, this::bold)
+                .recorded(recorded)
                 .paint(cells, chosen, getHeight(), isFocused());
         legend.resizeRelocate(0, 1, scale().margin() - 1, getHeight() - 1);
+        nearness.autosize();
+        nearness.relocate(getWidth() - nearness.getWidth() - 4, 2);
+        nearness.setVisible(beats.form());
         placePlayhead();
     }
 

@@ -15,6 +15,8 @@ final class RibbonPainter {
     /** Pixels below which a count is drawn as part of a band. */
     private static final double NARROW = 3;
 
+    private static final double[] DASHES = {6, 5};
+
     /** A font at a multiple of plain text's size, fit for the script of the words. */
     interface FontOf {
         Font at(double times, String words);
@@ -32,8 +34,10 @@ final class RibbonPainter {
     private Color right;
     private FontOf font;
     private FontOf bold;
+    private boolean recorded = true;
     private boolean form;
     private boolean spelled;
+    private ShortNames names = new ShortNames(List.of());
     private boolean dense;
     private double partEnd = -1;
     private double middle;
@@ -75,6 +79,11 @@ final class RibbonPainter {
         return this;
     }
 
+    RibbonPainter recorded(boolean is) {
+        recorded = is;
+        return this;
+    }
+
     RibbonPainter fonts(FontOf plain, FontOf heavy) {
         font = plain;
         bold = heavy;
@@ -88,6 +97,10 @@ final class RibbonPainter {
         middle = middle(text);
         form = cells.stream().anyMatch(cell -> !cell.group().isEmpty());
         spelled = spelled(cells);
+        names = new ShortNames(cells.stream()
+                .map(RibbonCell::group)
+                .filter(name -> !name.isEmpty())
+                .toList());
         int first = scale.firstSeen();
         int past = scale.pastSeen();
         dense = dense(first, past);
@@ -129,7 +142,9 @@ final class RibbonPainter {
         g.fillRoundRect(x, 2, width, height - 4, 6, 6);
         g.setStroke(accent);
         g.setLineWidth(focused ? 2.5 : 1.5);
+        g.setLineDashes(recorded ? null : DASHES);
         g.strokeRoundRect(x, 2, width, height - 4, 6, 6);
+        g.setLineDashes();
     }
 
     /** Where a frame would be narrower than its own lines. */
@@ -201,11 +216,21 @@ final class RibbonPainter {
         if (room < text * 1.2) {
             return;
         }
-        String[] lines = Wrapping.brief(cells.get(i).group(), room / (text * 0.44), most);
+        String[] lines = named(cells.get(i).group(), room / (text * 0.44), most);
         for (int l = 0; l < lines.length; l++) {
             Font how = chosen ? bold.at(0.88, lines[l]) : font.at(0.88, lines[l]);
             label(lines[l], x, top + l * text * 1.2, how, chosen ? accent : ink);
         }
+    }
+
+    /** The whole name where there is room for it, or else the word that only this posture has. */
+    private String[] named(String name, double letters, int most) {
+        String[] whole = Wrapping.brief(name, letters, most);
+        if (String.join(" ", whole).length() >= name.length()) {
+            return whole;
+        }
+        String word = names.of(name);
+        return word.isEmpty() ? new String[0] : Wrapping.brief(word, letters, 1);
     }
 
     /** Whether a beat is wide enough for the words of its count; if not, names of postures stand in their place. */

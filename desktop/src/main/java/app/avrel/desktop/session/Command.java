@@ -23,7 +23,7 @@ public record Command(String name, KeyCombination key, Runnable action, boolean 
     public static Command of(String name, KeyCode key, String modifiers, Runnable action) {
         List<KeyCombination.Modifier> held = new ArrayList<>();
         if (modifiers.contains("Ctrl")) {
-            held.add(KeyCombination.CONTROL_DOWN);
+            held.add(KeyCombination.SHORTCUT_DOWN);
         }
         if (modifiers.contains("Shift")) {
             held.add(KeyCombination.SHIFT_DOWN);

@@ -41,8 +41,9 @@ public final class Session {
      *
      * @param staging the direction of the hall in which postures and forms start for now
      * @param selected the finding that is being looked at
+     * @param shownOnly whether it is only shown, as if it were made: it is not recorded
      */
-    public record Desk(Analysis survey, Choice choice, Heading staging, Optional<Finding> selected) {
+    public record Desk(Analysis survey, Choice choice, Heading staging, Optional<Finding> selected, boolean shownOnly) {
 
         /** A desk is like no other: comparing two would compare everything that is computed. */
         @Override
@@ -203,7 +204,7 @@ public final class Session {
         }
         previewing = true;
         desk.set(new Desk(
-                desk.get().survey().after(shown), within, staging, desk.get().selected()));
+                desk.get().survey().after(shown), within, staging, desk.get().selected(), true));
     }
 
     /**
@@ -229,7 +230,8 @@ public final class Session {
                     desk.get().survey().after(project()),
                     then.within(project()),
                     staging,
-                    desk.get().selected()));
+                    desk.get().selected(),
+                    false));
         }
     }
 
@@ -237,13 +239,13 @@ public final class Session {
     public void stage(Heading start) {
         staging = start;
         desk.set(new Desk(
-                desk.get().survey(), desk.get().choice(), staging, desk.get().selected()));
+                desk.get().survey(), desk.get().choice(), staging, desk.get().selected(), previewing));
     }
 
     /** Looks at a finding, or at none. */
     public void select(Optional<Finding> finding) {
         if (!finding.equals(desk.get().selected())) {
-            desk.set(new Desk(desk.get().survey(), desk.get().choice(), staging, finding));
+            desk.set(new Desk(desk.get().survey(), desk.get().choice(), staging, finding, previewing));
         }
     }
 
@@ -254,7 +256,7 @@ public final class Session {
         if (previewing) {
             endPreview(within);
         } else if (!within.equals(choice())) {
-            desk.set(new Desk(desk.get().survey(), within, staging, Optional.empty()));
+            desk.set(new Desk(desk.get().survey(), within, staging, Optional.empty(), false));
         }
     }
 
@@ -279,7 +281,7 @@ public final class Session {
         Analysis survey = desk.get().survey().after(present);
         Optional<Finding> still =
                 desk.get().selected().filter(selected -> survey.findings().contains(selected));
-        desk.set(new Desk(survey, choice.within(present), staging, still));
+        desk.set(new Desk(survey, choice.within(present), staging, still, false));
     }
 
     /** Puts another project on the desk. */
@@ -290,7 +292,7 @@ public final class Session {
     /** Puts a project on the desk as it was read; what a newer program wrote into its file is kept with it. */
     public void start(Opened.Read read, Optional<Path> from) {
         Project project = read.project();
-        Desk fresh = new Desk(Analysis.of(project), Choice.first(project), staging, Optional.empty());
+        Desk fresh = new Desk(Analysis.of(project), Choice.first(project), staging, Optional.empty(), false);
         history = new History(project);
         saved = project;
         foreign = read.foreign();

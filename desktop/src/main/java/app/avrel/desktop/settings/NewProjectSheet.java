@@ -47,9 +47,9 @@ public final class NewProjectSheet {
         });
         ChoiceField faces = grid.choice("The form starts facing");
         faces.show(Compass.BEARINGS, 0, at -> front = Compass.bearing(at));
-        ChoiceField said = grid.choice("Directions are said as");
+        ChoiceField said = grid.choice("Name directions by");
         said.show(FrameChoices.words(), words.ordinal(), at -> words = FrameChoices.words(at));
-        EntryField tall = grid.line("Your stature in cm", "80 to 250");
+        EntryField tall = grid.line("Your height (cm)", "80 to 250");
         tall.show(SettingsSheet.centimetres(stature), this::takeStature);
         List<HouseRules> presets = HouseRules.presets();
         ChoiceField house = grid.choice("House rules");

@@ -53,7 +53,7 @@ public final class SettingsSheet {
         grid.section("Project");
         name = grid.line("Name", "the hall or the school");
         front = grid.choice("The form starts facing");
-        words = grid.choice("Directions are said as");
+        words = grid.choice("Name directions by");
         grid.section("Bodies");
         grid.wide(bodies);
         grid.wide(Buttons.words("Add a body", "Add a body of 170 cm", this::addBody));

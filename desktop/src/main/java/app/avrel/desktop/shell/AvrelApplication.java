@@ -32,7 +32,7 @@ public final class AvrelApplication extends Application {
         Session session = new Session(project, new Recovery(StateFolder.recovery()));
         Shell shell = new Shell(session, new SystemFileChoosing(stage), AvrelApplication::quit);
         UnexpectedErrors.watch((StackPane) shell.root(), StateFolder.errors());
-        stage.setTitle("Avrel");
+        Title.follow(stage, session);
         stage.setMinWidth(1100);
         stage.setMinHeight(700);
         stage.setScene(new Scene(shell.root(), WIDTH, HEIGHT));
@@ -41,6 +41,8 @@ public final class AvrelApplication extends Application {
             shell.files().quit();
         });
         said(opened, session, shell);
+        shell.restore(stage);
+        stage.setOnHiding(_ -> shell.remember(stage));
         stage.show();
         Platform.runLater(() -> {
             shell.files().offerRecovery();

@@ -12,6 +12,7 @@ import app.avrel.files.Demo;
 import app.avrel.files.Opened;
 import app.avrel.files.ProjectFile;
 import app.avrel.files.Recovery;
+import app.avrel.files.TextFile;
 import app.avrel.project.Project;
 import app.avrel.project.notes.NotesOut;
 import java.io.IOException;
@@ -97,6 +98,19 @@ public final class FileActions {
         NotesSheet.open(session, over, "");
     }
 
+    /** Reads postures from a file of notes. */
+    void readNotes(Path path) {
+        switch (TextFile.read(path)) {
+            case TextFile.Got.Text(String text) -> NotesSheet.open(session, over, text);
+            case TextFile.Got.Refused(String message) -> Sheet.tell(over, "The notes cannot be read", message);
+        }
+    }
+
+    /** Takes a table into the chosen form. */
+    void tableIn(Path path) {
+        tables().from(path);
+    }
+
     /** Writes the postures as plain notes. */
     void writeNotes() {
         choosing.toWriteNotes(session.project().name()).ifPresent(path -> {
@@ -166,7 +180,7 @@ public final class FileActions {
             Sheet.tell(
                     over,
                     "Kept work cannot be read",
-                    "Avrel did not end in good order once, and what it kept cannot be read: "
+                    "Avrel closed unexpectedly once, and what it kept cannot be read: "
                             + unreadable.stream().map(Path::toString).collect(Collectors.joining(", "))
                             + ". It stays there. Open it in a text editor: below its first line it is a project file.");
         }
@@ -180,16 +194,16 @@ public final class FileActions {
         String file = left.file().map(path -> ", last saved in " + path).orElse(", never saved in a file");
         Sheet.show(
                 over,
-                "Avrel did not end in good order last time",
+                "Avrel closed unexpectedly last time",
                 Texts.wrapped(
-                        "“" + left.project().name() + "” was kept as it was on " + when + file + ". Take it up again?",
+                        "“" + left.project().name() + "” was kept as it was on " + when + file + ". Recover?",
                         "sheet-text"),
                 List.of(
-                        new Sheet.Answer("Take it up again", () -> {
+                        new Sheet.Answer("Recover", () -> {
                             session.recover(left);
                             discard(left);
                         }),
-                        new Sheet.Answer("Let it go", () -> discard(left)),
+                        new Sheet.Answer("Discard", () -> discard(left)),
                         new Sheet.Answer("Ask next time", () -> {})));
     }
 

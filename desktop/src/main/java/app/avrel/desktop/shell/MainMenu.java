@@ -56,10 +56,10 @@ final class MainMenu {
                         () -> Palette.open(shell, (javafx.scene.layout.StackPane) shell.root())),
                 item("Findings", "F8", shell::toggleFindings),
                 item("In the hall…", "F11", shell::openHall),
-                item("Bring in a list of names…", "Ctrl+Shift+B", files::bringIn),
+                item("Import a list of names…", "Ctrl+Shift+B", files::bringIn),
                 item("Read notes…", "Ctrl+Alt+N", files::readNotes),
                 item("Write the postures as notes…", "", files::writeNotes),
-                item("Bring over from another project…", "Ctrl+Shift+F", files::bringOver),
+                item("Import from another project…", "Ctrl+Shift+F", files::bringOver),
                 tables(),
                 item("Learners…", "Ctrl+U", shell::openLearners),
                 item("Settings…", "Ctrl+Comma", shell::openSettings),
@@ -69,7 +69,8 @@ final class MainMenu {
                         () -> shell.dark(!preferences.dark())),
                 textSizes(),
                 new SeparatorMenuItem(),
-                item("Quit", "", files::quit));
+                item("Help…", "F1", shell::openHelp),
+                item("Quit", "Ctrl+Q", files::quit));
     }
 
     private static MenuItem step(String words, Optional<String> what, String key, Runnable action) {
@@ -83,7 +84,7 @@ final class MainMenu {
         item.setMnemonicParsing(false);
         item.setOnAction(_ -> action.run());
         if (!key.isEmpty()) {
-            item.setAccelerator(KeyCombination.valueOf(key));
+            item.setAccelerator(KeyCombination.valueOf(key.replace("Ctrl", "Shortcut")));
         }
         return item;
     }
@@ -94,7 +95,7 @@ final class MainMenu {
                 .addAll(
                         item("Write a line an entry…", "Ctrl+Shift+E", files::entriesOut),
                         item("Write a line a count…", "Ctrl+Shift+K", files::countsOut),
-                        item("Take a table in…", "Ctrl+Shift+J", files::tableIn));
+                        item("Import CSV…", "Ctrl+Shift+J", files::tableIn));
         return menu;
     }
 

@@ -7,9 +7,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Properties;
 
-/** What is remembered between starts: theme, text size, recent files. It is the user's, not the project's. */
+/** What is remembered between starts: theme, text size, recent files, the window and its dividers. It is the user's, not the project's. */
 final class Preferences {
 
     static final List<Integer> TEXT_SIZES = List.of(80, 90, 100, 120, 140, 160);
@@ -70,6 +72,27 @@ final class Preferences {
                 .filter(line -> !recent.contains(line))
                 .forEach(recent::add);
         kept.setProperty("recent", String.join("\n", recent.subList(0, Math.min(MOST_RECENT, recent.size()))));
+        save();
+    }
+
+    /** {@return a number kept under a name, if there is one} */
+    OptionalDouble number(String name) {
+        try {
+            double kept = Double.parseDouble(words(name));
+            return Double.isFinite(kept) ? OptionalDouble.of(kept) : OptionalDouble.empty();
+        } catch (NumberFormatException e) {
+            return OptionalDouble.empty();
+        }
+    }
+
+    /** {@return words kept under a name; empty where there are none} */
+    String words(String name) {
+        return kept.getProperty(name, "");
+    }
+
+    /** Keeps words or numbers under their names, all at once. */
+    void keep(Map<String, Object> values) {
+        values.forEach((name, value) -> kept.setProperty(name, value.toString()));
         save();
     }
 

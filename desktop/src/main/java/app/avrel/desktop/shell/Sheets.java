@@ -19,7 +19,8 @@ public final class Sheets {
             "form",
             "lessons",
             "cues",
-            "hall");
+            "hall",
+            "help");
 
     private Sheets() {}
 

@@ -6,6 +6,7 @@ import app.avrel.desktop.findings.FindingActions;
 import app.avrel.desktop.findings.FindingsPanel;
 import app.avrel.desktop.form.FormRoom;
 import app.avrel.desktop.hall.HallView;
+import app.avrel.desktop.help.HelpSheet;
 import app.avrel.desktop.learners.LearnersSheet;
 import app.avrel.desktop.lessons.LessonsRoom;
 import app.avrel.desktop.log.LogRoom;
@@ -74,6 +75,7 @@ public final class Shell {
     private final BorderPane window = new BorderPane();
     private final Map<RoomName, Room> rooms = new EnumMap<>(RoomName.class);
     private final Map<RoomName, Supplier<Room>> builders = new EnumMap<>(RoomName.class);
+    private final WindowMemory memory;
     private final FileActions files;
     private final TopBar top;
     private final FindingsPanel findings;
@@ -85,6 +87,7 @@ public final class Shell {
         this.session = session;
         this.choosing = choosing;
         this.preferences = new Preferences(StateFolder.path());
+        this.memory = new WindowMemory(preferences);
         this.files = new FileActions(session, preferences, choosing, root, quit);
         builders.put(RoomName.POSTURES, () -> new PosturesRoom(session, this::go));
         builders.put(RoomName.FORM, () -> new FormRoom(session, this::go));
@@ -101,6 +104,7 @@ public final class Shell {
         dark(preferences.dark());
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         root.addEventFilter(KeyEvent.KEY_RELEASED, _ -> held = KeyCode.UNDEFINED);
+        new Dropping(files).on(root);
         session.desk().addListener(shower);
         go(RoomName.POSTURES);
     }
@@ -134,9 +138,29 @@ public final class Shell {
     /** Goes to a room; it is built when first entered. */
     public void go(RoomName to) {
         room = to;
-        Room entered = rooms.computeIfAbsent(to, name -> builders.get(name).get());
+        Room entered = rooms.computeIfAbsent(to, this::build);
         window.setCenter(entered.node());
         show(session.desk().get());
+    }
+
+    private Room build(RoomName name) {
+        Room built = builders.get(name).get();
+        memory.dividers(built.node());
+        return built;
+    }
+
+    /** Puts the window where it was left, with its room and its posture. */
+    public void restore(Stage stage) {
+        memory.place(stage);
+        Stream.of(RoomName.values())
+                .filter(name -> name.name().equals(preferences.words("window.room")))
+                .findFirst()
+                .ifPresent(this::go);
+    }
+
+    /** Keeps how the window is left. */
+    public void remember(Stage stage) {
+        memory.keep(stage, room.name());
     }
 
     /** Starts teaching the lesson on the desk: the clock runs in the log room. */
@@ -203,6 +227,11 @@ public final class Shell {
     /** Those who learn, and what to take care of. */
     public void openLearners() {
         LearnersSheet.open(session, root);
+    }
+
+    /** The keys of the room, the guide, and about. */
+    public void openHelp() {
+        HelpSheet.open(commands().toList(), root);
     }
 
     public void openSettings() {
@@ -350,12 +379,14 @@ public final class Shell {
                 Command.of("The next finding", KeyCode.F9, "", this::nextFinding)
                         .repeating(),
                 Command.of("In the hall, full screen", KeyCode.F11, "", this::openHall),
-                Command.of("Bring in a list of names", KeyCode.B, "Ctrl+Shift", files::bringIn),
+                Command.of("Import a list of names", KeyCode.B, "Ctrl+Shift", files::bringIn),
                 Command.of("Read notes", KeyCode.N, "Ctrl+Alt", files::readNotes),
-                Command.of("Bring over from another project", KeyCode.F, "Ctrl+Shift", files::bringOver),
-                Command.of("Write the form as a table, a line an entry", KeyCode.E, "Ctrl+Shift", files::entriesOut),
-                Command.of("Write the form as a table, a line a count", KeyCode.K, "Ctrl+Shift", files::countsOut),
-                Command.of("Take a table into the form", KeyCode.J, "Ctrl+Shift", files::tableIn),
+                Command.of("Import from another project", KeyCode.F, "Ctrl+Shift", files::bringOver),
+                Command.of("Export CSV, one row per posture", KeyCode.E, "Ctrl+Shift", files::entriesOut),
+                Command.of("Export CSV, one row per count", KeyCode.K, "Ctrl+Shift", files::countsOut),
+                Command.of("Import CSV", KeyCode.J, "Ctrl+Shift", files::tableIn),
+                Command.of("Help", KeyCode.F1, "", this::openHelp),
+                Command.of("Quit", KeyCode.Q, "Ctrl", files::quit),
                 Command.of("Light or dark", KeyCode.L, "Ctrl+Shift", () -> dark(!preferences.dark())),
                 Command.of("Larger text", KeyCode.EQUALS, "Ctrl", () -> resize(1)),
                 Command.of("Smaller text", KeyCode.MINUS, "Ctrl", () -> resize(-1)));

@@ -17,7 +17,7 @@ final class SystemFileChoosing implements FileChoosing {
     }
 
     private static FileChooser chooser(String title) {
-        FileChooser chooser = new FileChooser();
+        FileChooser chooser = chooser();
         chooser.setTitle(title);
         chooser.getExtensionFilters()
                 .addAll(
@@ -34,7 +34,7 @@ final class SystemFileChoosing implements FileChoosing {
 
     @Override
     public Optional<Path> toRead() {
-        FileChooser chooser = new FileChooser();
+        FileChooser chooser = chooser();
         chooser.setTitle("A list of names");
         chooser.getExtensionFilters()
                 .addAll(
@@ -59,7 +59,7 @@ final class SystemFileChoosing implements FileChoosing {
 
     @Override
     public Optional<Path> toWriteScript(String suggested) {
-        FileChooser chooser = new FileChooser();
+        FileChooser chooser = chooser();
         chooser.setTitle("Write the script");
         chooser.getExtensionFilters()
                 .addAll(
@@ -74,7 +74,7 @@ final class SystemFileChoosing implements FileChoosing {
 
     @Override
     public Optional<Path> toWriteSheet(String suggested) {
-        FileChooser chooser = new FileChooser();
+        FileChooser chooser = chooser();
         chooser.setTitle("Export");
         chooser.getExtensionFilters()
                 .addAll(
@@ -91,8 +91,17 @@ final class SystemFileChoosing implements FileChoosing {
         return write("Write a table", "Tables", suggested, ".csv");
     }
 
-    private Optional<Path> write(String title, String kind, String suggested, String ending) {
+    /** A dialog that starts in the folder where people keep their documents. */
+    private static FileChooser chooser() {
         FileChooser chooser = new FileChooser();
+        File home = new File(System.getProperty("user.home", "."));
+        File documents = new File(home, "Documents");
+        chooser.setInitialDirectory(documents.isDirectory() ? documents : home.isDirectory() ? home : null);
+        return chooser;
+    }
+
+    private Optional<Path> write(String title, String kind, String suggested, String ending) {
+        FileChooser chooser = chooser();
         chooser.setTitle(title);
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind, "*" + ending));
         chooser.setInitialFileName(suggested + ending);

@@ -99,7 +99,7 @@ final class TopBar extends HBox {
 
     private void count(Session.Desk desk) {
         int serious = desk.survey().serious().size();
-        findings.setText(serious == 0 ? "nothing found" : Integer.toString(serious));
+        findings.setText(serious == 0 ? "No problems" : Integer.toString(serious));
         findings.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("some"), serious > 0);
         findings.setAccessibleText(serious == 1 ? "1 finding" : serious + " findings");
     }

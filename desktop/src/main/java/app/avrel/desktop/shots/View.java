@@ -39,6 +39,8 @@ enum View {
     TOTALS,
     COMPARE,
     HALLS,
+    HELP,
+    GUIDE,
     HALL;
 
     private static final String NOTES_OF_A_LESSON = """
@@ -127,6 +129,16 @@ enum View {
             case DIRECTIONS -> form(session, shell, KeyCode.I, true);
             case TOTALS -> form(session, shell, KeyCode.T, false);
             case COMPARE -> form(session, shell, KeyCode.E, false);
+            case HELP -> shell.openHelp();
+            case GUIDE -> {
+                shell.openHelp();
+                shell.root().applyCss();
+                shell.root().lookupAll(".help-sheet .pill").stream()
+                        .skip(1)
+                        .map(javafx.scene.control.ToggleButton.class::cast)
+                        .findFirst()
+                        .ifPresent(javafx.scene.control.ToggleButton::fire);
+            }
             case HALLS -> form(session, shell, KeyCode.H, true);
             case LEARNERS -> {
                 shell.closeSheets();
@@ -144,7 +156,7 @@ enum View {
             case BESIDE ->
                 shell.root().lookupAll(".finding-buttons .button").stream()
                         .map(Button.class::cast)
-                        .filter(button -> button.getText().startsWith("Wrong"))
+                        .filter(button -> button.getText().startsWith("Compare"))
                         .findFirst()
                         .ifPresent(Button::fire);
             case SETTINGS -> {

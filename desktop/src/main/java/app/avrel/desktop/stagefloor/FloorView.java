@@ -137,15 +137,27 @@ public final class FloorView extends Drawing {
     @Override
     protected void draw(GraphicsContext g) {
         picture.ifPresent(shown -> {
-            Optional<FloorPicture> moving = dragged.map(
-                    pose -> new FloorPicture(shown.before(), pose, shown.all(), shown.body(), shown.directions()));
+            Optional<FloorPicture> moving = dragged.map(shown::withAfter);
             draw(g, moving.orElse(shown));
+            if (!shown.recorded()) {
+                waiting(g);
+            }
             dragged.ifPresent(pose -> told(
                     g,
                     Grip.words(grip.orElseThrow(), shown.after(), pose, shown.body(), shown.directions()),
                     accent(),
                     paper()));
         });
+    }
+
+    /** A frame in dashes, and what would record it. */
+    private void waiting(GraphicsContext g) {
+        g.setStroke(accent());
+        g.setLineWidth(1.5);
+        g.setLineDashes(6, 5);
+        g.strokeRoundRect(1, 1, getWidth() - 2, getHeight() - 2, 8, 8);
+        g.setLineDashes();
+        told(g, "not recorded yet: Enter", panel(), accent());
     }
 
     /** What is being dragged to, or how the balance is, over the picture. */

@@ -6,6 +6,7 @@ import app.avrel.floor.FloorVector;
 import app.avrel.form.Track;
 import app.avrel.form.hall.HallPlan;
 import app.avrel.motion.Pose;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -16,8 +17,14 @@ import java.util.Optional;
  * @param entry the one that is lit
  * @param part the one whose lookout is shown
  * @param front what the direction at the top is called
+ * @param numbers of the entries, in order, as the school counts
  */
-public record WalkPicture(Track track, Body body, Optional<HallPlan> plan, int entry, int part, String front) {
+public record WalkPicture(
+        Track track, Body body, Optional<HallPlan> plan, int entry, int part, String front, List<String> numbers) {
+
+    public WalkPicture {
+        numbers = List.copyOf(numbers);
+    }
 
     /** {@return a place of the walk, in the hall where there is one} */
     FloorPoint at(FloorPoint ofTrack) {

@@ -9,9 +9,15 @@ import app.avrel.motion.CentreOfMass;
 import app.avrel.motion.Pose;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntConsumer;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.input.ZoomEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
@@ -24,12 +30,94 @@ public final class WalkView extends Drawing {
     /** Heights of a line of text. */
     private static final double ROUND_THE_HALL = 1.7;
 
+    private static final String NEARER = "Wheel or + and - zoom, dragging moves, a double click shows the whole";
+
     private final WalkPlaying playing = new WalkPlaying();
     private WalkPicture picture;
+    private Sight sight = Sight.WHOLE;
+    private double heldX;
+    private double heldY;
+    private List<Stops.Stop> stops = List.of();
+    private IntConsumer choose = _ -> {};
+    private final Tooltip named = new Tooltip();
+    private boolean inset;
 
     public WalkView() {
         super("walk");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        addEventHandler(ScrollEvent.SCROLL, this::wheel);
+        addEventHandler(ZoomEvent.ZOOM, event -> zoom(event.getZoomFactor(), event.getX(), event.getY()));
+        addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
+        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pull);
+        addEventHandler(MouseEvent.MOUSE_MOVED, event -> point(event.getX(), event.getY()));
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        Tooltip.install(this, named);
+    }
+
+    /** A small picture of the whole in a corner: not to be taken hold of, and without words. {@return it} */
+    public static WalkView small() {
+        WalkView view = new WalkView();
+        view.inset = true;
+        view.setMouseTransparent(true);
+        view.setFocusTraversable(false);
+        view.getStyleClass().add("walk-inset");
+        return view;
+    }
+
+    /** Is told which entry is chosen on the walk. */
+    public void onChoose(IntConsumer chosen) {
+        choose = chosen;
+    }
+
+    private void wheel(ScrollEvent event) {
+        if (event.getDeltaY() != 0) {
+            zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15, event.getX(), event.getY());
+            event.consume();
+        }
+    }
+
+    private void zoom(double times, double x, double y) {
+        if (picture != null) {
+            sight = sight.nearer(times, whole(), x, y);
+            refresh();
+        }
+    }
+
+    private void press(MouseEvent event) {
+        heldX = event.getX();
+        heldY = event.getY();
+        if (event.getClickCount() == 2) {
+            sight = Sight.WHOLE;
+            refresh();
+        } else {
+            Stops.near(stops, event.getX(), event.getY(), textSize()).ifPresent(stop -> choose.accept(stop.entry()));
+        }
+    }
+
+    private void pull(MouseEvent event) {
+        if (picture != null) {
+            sight = sight.pulled(event.getX() - heldX, event.getY() - heldY, whole());
+            heldX = event.getX();
+            heldY = event.getY();
+            refresh();
+        }
+    }
+
+    private void point(double x, double y) {
+        Optional<Stops.Stop> stop = Stops.near(stops, x, y, textSize());
+        named.setText(stop.map(Stops.Stop::name).orElse(NEARER));
+    }
+
+    private void key(KeyEvent event) {
+        switch (event.getCode()) {
+            case PLUS, ADD, EQUALS -> zoom(1.25, getWidth() / 2, getHeight() / 2);
+            case MINUS, SUBTRACT -> zoom(0.8, getWidth() / 2, getHeight() / 2);
+            case DIGIT0, NUMPAD0 -> zoom(0, getWidth() / 2, getHeight() / 2);
+            default -> {
+                return;
+            }
+        }
+        event.consume();
     }
 
     /** {@return what is to be laid over this: whoever moves through the hall while the form plays} */
@@ -52,6 +140,10 @@ public final class WalkView extends Drawing {
     }
 
     private FloorScale scale() {
+        return sight.of(whole());
+    }
+
+    private FloorScale whole() {
         return picture.plan()
                 .map(this::hallScale)
                 .orElseGet(() -> FloorScale.fitting(new WalkPath(picture).extent(), 0.5, 2.2, getWidth(), getHeight()));
@@ -59,7 +151,7 @@ public final class WalkView extends Drawing {
 
     /** The hall fills the picture but for a line of words on each side. */
     private FloorScale hallScale(HallPlan plan) {
-        double round = 2 * ROUND_THE_HALL * textSize();
+        double round = inset ? textSize() * 0.6 : 2 * ROUND_THE_HALL * textSize();
         FloorScale fitted = FloorScale.fitting(
                 HallPainter.corners(plan.hall()),
                 0,
@@ -86,8 +178,14 @@ public final class WalkView extends Drawing {
         for (Occurrence done : path.standings()) {
             feet(sole, done.end().drawn(), done.entry() == picture.entry() ? 1 : 0.35);
         }
-        ends(g, scale, path);
         lit(g, scale);
+        if (inset) {
+            stops = List.of();
+            return;
+        }
+        ends(g, scale, path);
+        stops = Stops.of(picture, path.standings(), scale, textSize() * 1.5);
+        stops.forEach(stop -> number(g, stop));
         hall.ifPresentOrElse(of -> of.lookout(picture.part(), font(1, ""), accent()), () -> frontWords(g));
     }
 
@@ -95,6 +193,10 @@ public final class WalkView extends Drawing {
         hall.floor(paper(), line());
         if (picture.plan().filter(HallPlan::fits).isPresent()) {
             hall.room(panel());
+        }
+        if (inset) {
+            hall.walls(paper(), font(0.01, ""));
+            return;
         }
         hall.learners();
         hall.walls(paper(), font(0.9, ""));
@@ -154,6 +256,19 @@ public final class WalkView extends Drawing {
         }
     }
 
+    /** The number of a stop, on a little paper. */
+    private void number(GraphicsContext g, Stops.Stop stop) {
+        boolean lit = stop.entry() == picture.entry();
+        g.setFont(lit ? bold(1.1, stop.number()) : font(0.85, stop.number()));
+        double wide = width(stop.number(), g.getFont()) + textSize() * 0.4;
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        g.setFill(paper().deriveColor(0, 1, 1, 0.8));
+        g.fillRoundRect(stop.x() - wide / 2, stop.y() - textSize() * 0.6, wide, textSize() * 1.2, 6, 6);
+        g.setFill(lit ? accent() : ink());
+        g.fillText(stop.number(), stop.x(), stop.y());
+    }
+
     private void mark(GraphicsContext g, FloorScale scale, FloorPoint at, String words, int below) {
         double radius = textSize() * 0.55;
         double x = scale.x(at);
@@ -168,6 +283,9 @@ public final class WalkView extends Drawing {
         g.setFont(bold(1, words));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);
+        double wide = width(words, g.getFont()) + textSize() * 0.4;
+        g.setFill(paper().deriveColor(0, 1, 1, 0.8));
+        g.fillRect(x - wide / 2, y + lift - textSize() * 0.7, words.isEmpty() ? 0 : wide, textSize() * 1.4);
         g.setFill(ink());
         g.fillText(words, x, y + lift);
     }

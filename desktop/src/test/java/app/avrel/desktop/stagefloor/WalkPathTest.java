@@ -21,7 +21,8 @@ class WalkPathTest {
 
     private static WalkPath path(Form form, int entry) {
         Track track = Unroll.form(form, DEMO.shelf(), DEMO.posing(form));
-        return new WalkPath(new WalkPicture(track, DEMO.setting().chosenBody(), Optional.empty(), entry, 0, "12"));
+        return new WalkPath(
+                new WalkPicture(track, DEMO.setting().chosenBody(), Optional.empty(), entry, 0, "12", List.of()));
     }
 
     private static Form demo() {

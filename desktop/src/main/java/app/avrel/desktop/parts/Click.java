@@ -1,4 +1,4 @@
-package app.avrel.desktop.hall;
+package app.avrel.desktop.parts;
 
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioSystem;
@@ -6,23 +6,29 @@ import javax.sound.sampled.Clip;
 import javax.sound.sampled.DataLine;
 import javax.sound.sampled.LineUnavailableException;
 
-/** A short wooden click on the beat; silent where the machine has no sound. */
-final class Click {
+/** A short wooden sound: the beat, or what cannot be done; silent where the machine has no sound. */
+public final class Click {
 
     private static final float RATE = 22_050;
     private static final double SECONDS = 0.05;
-    private static final double PITCH = 880;
+
+    /** Hertz. */
+    public static final double BEAT = 880;
+
+    /** Hertz. */
+    public static final double REFUSED = 220;
 
     private Clip clip;
 
-    Click() {
+    /** @param pitch in hertz */
+    public Click(double pitch) {
         AudioFormat format = new AudioFormat(RATE, 8, 1, true, false);
         DataLine.Info info = new DataLine.Info(Clip.class, format);
         if (!AudioSystem.isLineSupported(info)) {
             return;
         }
         try {
-            byte[] sound = sound();
+            byte[] sound = sound(pitch);
             clip = (Clip) AudioSystem.getLine(info);
             clip.open(format, sound, 0, sound.length);
         } catch (LineUnavailableException | IllegalArgumentException | IllegalStateException e) {
@@ -30,23 +36,23 @@ final class Click {
         }
     }
 
-    private static byte[] sound() {
+    private static byte[] sound(double pitch) {
         byte[] sound = new byte[(int) (RATE * SECONDS)];
         for (int i = 0; i < sound.length; i++) {
             double fade = Math.exp(-12.0 * i / sound.length);
-            sound[i] = (byte) (90 * fade * Math.sin(2 * Math.PI * PITCH * i / RATE));
+            sound[i] = (byte) (90 * fade * Math.sin(2 * Math.PI * pitch * i / RATE));
         }
         return sound;
     }
 
-    void play() {
+    public void play() {
         if (clip != null) {
             clip.setFramePosition(0);
             clip.start();
         }
     }
 
-    void close() {
+    public void close() {
         if (clip != null) {
             clip.close();
         }
