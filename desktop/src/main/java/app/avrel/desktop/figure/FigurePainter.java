@@ -91,6 +91,18 @@ final class FigurePainter {
                 near,
                 () -> Shape.around(ball(heel, HEEL), ball(ball, HEEL * 0.92), ball(toe, TOE))
                         .paint(g, tones.hair().interpolate(colour, 0.35), tones.edge())));
+        parts.add(new Part(near + 1, () -> sole(limbs, colour)));
+    }
+
+    /** The sole as a light edge: one sees at a glance whether heel or toes are up. */
+    private void sole(Skeleton.Limbs limbs, Color colour) {
+        Projection.Seen heel = seen.of(limbs.heel());
+        Projection.Seen ball = seen.of(limbs.ball());
+        Projection.Seen toe = seen.of(limbs.toe());
+        g.setStroke(colour.interpolate(Color.WHITE, 0.35));
+        g.setLineWidth(Math.max(1.5, 0.007 * stature * seen.pixels()));
+        g.strokePolyline(
+                new double[] {heel.x(), ball.x(), toe.x()}, new double[] {heel.y(), ball.y(), toe.y()}, 3);
     }
 
     /** From the sole to the middle of the shoe. */

@@ -187,6 +187,7 @@ public final class FormRoom implements Room {
                 Command.of("Halls", KeyCode.H, "Ctrl+Shift", stage::openHalls),
                 Command.of("Directions, count by count", KeyCode.I, "Ctrl+Shift", stage::openDirections),
                 Command.of("Totals", KeyCode.T, "Ctrl", stage::openTotals),
+                Command.of("Close the form", KeyCode.L, "Alt", stage::openClosing),
                 Command.of("Compare side by side", KeyCode.E, "Ctrl", stage::openCompare));
     }
 

@@ -90,6 +90,7 @@ final class FormStage extends VBox implements Player.Shown {
                 .and(Buttons.pill("totals", "What the form adds up to (Ctrl+T)", this::openTotals))
                 .and(Buttons.pill(
                         "compare", "Two performances, halves or forms side by side (Ctrl+E)", this::openCompare))
+                .and(Buttons.pill("close…", "Let the form end where and as it began (Alt+L)", this::openClosing))
                 .and(Buttons.pill("halls…", "The halls of the project (Ctrl+Shift+H)", this::openHalls));
         VBox head = new VBox(title, views);
         head.getStyleClass().add("walk-head");
@@ -109,6 +110,10 @@ final class FormStage extends VBox implements Player.Shown {
 
     void openHalls() {
         HallSheet.open(session, halls, over());
+    }
+
+    void openClosing() {
+        ClosingSheet.open(session, over());
     }
 
     void openDirections() {

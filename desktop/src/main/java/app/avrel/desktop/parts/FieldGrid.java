@@ -40,9 +40,15 @@ public final class FieldGrid extends GridPane {
 
     /** Adds any node with a label. */
     public void node(String label, Node node) {
+        labelled(label, node);
+    }
+
+    /** {@return the label of a node that is added with it} */
+    public Label labelled(String label, Node node) {
         Label words = Texts.of(label, "field-label");
         setValignment(words, VPos.TOP);
         addRow(rows++, words, node);
+        return words;
     }
 
     /** Adds a node over the whole width. */

@@ -69,8 +69,15 @@ public final class PosturesRoom implements Room {
     private final VBox card = new VBox();
     private final AfterPicture afterPicture = new AfterPicture(card);
     private final VBox middle = new VBox();
+    private final BeginCard begin;
 
-    public PosturesRoom(Session session, Consumer<Where> go) {
+    /**
+     * The room.
+     *
+     * @param go goes to a place of the record
+     * @param notes reads notes, and {@code demo} opens the demo: what an empty project offers
+     */
+    public PosturesRoom(Session session, Consumer<Where> go, Runnable notes, Runnable demo) {
         this.session = session;
         list = new PostureList(session);
         countCard = new CountCard(session);
@@ -83,10 +90,13 @@ public final class PosturesRoom implements Room {
         List.of(figures, asSeen).forEach(Tips::whole);
         middle.getChildren().addAll(names, state, stage, figures, asSeen);
         middle.getStyleClass().add("room-middle");
+        begin = new BeginCard(line::type, notes, demo);
+        line.onFirst(list::create);
         card.getStyleClass().add("card");
         Scroller scroll = new Scroller(card);
         scroll.getStyleClass().add("card-scroll");
-        root = new RoomPane("postures-room", list, middle, scroll, Optional.of(line), ribbons);
+        StackPane centre = new StackPane(middle, begin);
+        root = new RoomPane("postures-room", list, centre, scroll, Optional.of(line), ribbons);
         stage.addEventHandler(KeyEvent.KEY_PRESSED, this::arrows);
         stage.tools(
                 Buttons.pill("Balance", "Balance on the floor, in eight directions (Ctrl+B)", stage::toggleBalance),
@@ -145,13 +155,12 @@ public final class PosturesRoom implements Room {
         list.show(desk);
         Optional<Posture> posture = desk.posture();
         middle.setVisible(posture.isPresent());
+        begin.setVisible(posture.isEmpty());
         if (posture.isEmpty()) {
-            line.setVisible(false);
             card.getChildren().clear();
-            ribbon.show(List.of(), -1, "No posture yet: press Ctrl+Shift+N to record the first one.", _ -> {});
+            ribbon.show(List.of(), -1, "No posture yet: type the first count above.", _ -> {});
             return;
         }
-        line.setVisible(true);
         Occurrence done = desk.occurrence(posture.get().id()).orElseThrow();
         int count = desk.choice().count();
         heading(desk, posture.get(), done, count);

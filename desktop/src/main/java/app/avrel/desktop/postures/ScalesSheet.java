@@ -34,9 +34,18 @@ final class ScalesSheet {
     private OptionalDouble onLeft = OptionalDouble.empty();
     private OptionalDouble onRight = OptionalDouble.empty();
 
+    private final SimulatedPane simulated;
+
     private ScalesSheet(Pose pose, Body body) {
         this.pose = pose;
         this.body = body;
+        simulated = new SimulatedPane(pose, this::shows);
+    }
+
+    /** What a pair of scales shows is written as if it were typed. */
+    private void shows(TwoScales scales) {
+        read(Side.LEFT, Numbers.plain(Numbers.tenths(scales.left())));
+        read(Side.RIGHT, Numbers.plain(Numbers.tenths(scales.right())));
     }
 
     /**
@@ -60,11 +69,12 @@ final class ScalesSheet {
                                 + " unit.",
                         "sheet-text"),
                 sheet.grid,
-                sheet.said);
+                sheet.said,
+                sheet.simulated);
         content.getStyleClass().add("beside-sheet");
         sheet.show(Side.LEFT, "");
         sheet.show(Side.RIGHT, "");
-        Sheet.show(
+        Sheet laid = Sheet.show(
                 over,
                 "On two scales",
                 content,
@@ -75,6 +85,7 @@ final class ScalesSheet {
                                         .ifPresent(scales ->
                                                 take.accept(scales.share().least(Side.LEFT)))),
                         new Sheet.Answer("Close", () -> {})));
+        laid.parentProperty().addListener((_, _, _) -> sheet.simulated.stop());
     }
 
     private void show(Side side, String text) {

@@ -41,6 +41,7 @@ public final class TypedLine extends VBox {
     private final Supplier<Click> sound = Once.of(() -> new Click(Click.REFUSED));
 
     private final AfterPicture afterPicture = new AfterPicture(this);
+    private Runnable first = () -> {};
     private Optional<String> completion = Optional.empty();
 
     public TypedLine(Session session) {
@@ -65,6 +66,17 @@ public final class TypedLine extends VBox {
     private void speak(int language) {
         model.language(Language.values()[language]);
         typed(field.getText());
+    }
+
+    /** Makes a posture to type into where there is none. */
+    void onFirst(Runnable making) {
+        first = making;
+    }
+
+    /** Puts words into the line as if they were typed. */
+    void type(String words) {
+        field.setText(words);
+        focus();
     }
 
     /** Puts the keyboard into the line. */
@@ -127,6 +139,9 @@ public final class TypedLine extends VBox {
     }
 
     private void typed(String text) {
+        if (!text.isBlank() && session.project().postures().isEmpty()) {
+            first.run();
+        }
         Session.Desk before = session.desk().get();
         Optional<LineReading> reading = model.type(text);
         completion = reading.flatMap(_ -> halfTyped(text)).flatMap(this::goingOn);

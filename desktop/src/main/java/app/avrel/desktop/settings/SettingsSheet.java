@@ -6,6 +6,7 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.Compass;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.Pills;
 import app.avrel.desktop.parts.RuleField;
 import app.avrel.desktop.parts.RuleRows;
 import app.avrel.desktop.parts.Sheet;
@@ -13,6 +14,7 @@ import app.avrel.desktop.session.Session;
 import app.avrel.floor.Numbers;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.house.RuleSubject;
 import app.avrel.house.Stance;
 import app.avrel.project.Edit;
 import app.avrel.project.Project;
@@ -25,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
 import javafx.beans.value.ChangeListener;
+import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -32,7 +35,12 @@ import javafx.scene.layout.VBox;
 public final class SettingsSheet {
 
     private final Session session;
-    private final FieldGrid grid = new FieldGrid();
+    private static final List<String> TABS = List.of("Project", "Bodies", "Own words", "House rules", "In one stance");
+
+    private final Pills tabs = new Pills();
+    private final VBox content = new VBox();
+    private final List<FieldGrid> grids =
+            TABS.stream().map(_ -> new FieldGrid()).toList();
     private final EntryField name;
     private final ChoiceField front;
     private final ChoiceField words;
@@ -43,42 +51,84 @@ public final class SettingsSheet {
     private final EntryField rulesName;
     private final Map<HouseRule, RuleField> rules = new EnumMap<>(HouseRule.class);
 
+    private final Map<HouseRule, Label> labels = new EnumMap<>(HouseRule.class);
+    private final Pills subjects = new Pills();
+    private final VBox about = new VBox();
     private final ChoiceField stance;
     private final RuleRows inStance = new RuleRows();
     private int stanceAt;
 
-    private SettingsSheet(Session session) {
+    private SettingsSheet(Session session, StackPane over) {
         this.session = session;
-        grid.getStyleClass().add("settings");
-        grid.section("Project");
-        name = grid.line("Name", "the hall or the school");
-        front = grid.choice("The form starts facing");
-        words = grid.choice("Name directions by");
-        grid.section("Bodies");
-        grid.wide(bodies);
-        grid.wide(Buttons.words("Add a body", "Add a body of 170 cm", this::addBody));
-        grid.section("Own words");
-        grid.wide(taught);
+        FieldGrid project = grids.get(0);
+        name = project.line("Name", "the hall or the school");
+        front = project.choice("The form starts facing");
+        words = project.choice("Name directions by");
+        grids.get(1).wide(bodies);
+        grids.get(1).wide(Buttons.words("Add a body", "Add a body of 170 cm", this::addBody));
+        grids.get(2).wide(taught);
         TaughtRows.show(taught, session.project().setting(), this::change);
-        grid.section("House rules");
-        preset = grid.choice("Start from");
-        rulesName = grid.line("Called", "in plain words");
+        FieldGrid house = grids.get(3);
+        preset = house.choice("Start from");
+        rulesName = house.line("Called", "in plain words");
+        house.wide(Buttons.words(
+                "Compare two sets of rules…",
+                "Two sets side by side, and what each finds in the chosen form",
+                () -> RulesBesideSheet.open(session, over)));
+        subjects.of(
+                Arrays.stream(RuleSubject.values()).map(RuleSubject::label).toList(), "House rules about", this::about);
+        house.wide(subjects);
+        about.getStyleClass().add("rule-subject");
+        house.wide(about);
         for (HouseRule rule : HouseRule.values()) {
-            RuleField field = new RuleField(rule);
-            grid.node(RuleField.label(rule), field);
-            rules.put(rule, field);
+            rules.put(rule, new RuleField(rule));
         }
-        grid.section("Otherwise in one stance");
-        stance = grid.choice("Stance");
-        grid.wide(inStance);
+        about(0);
+        FieldGrid inOne = grids.get(4);
+        stance = inOne.choice("Stance");
+        inOne.wide(inStance);
+        tabs.of(TABS, "Settings", this::tab);
+        content.getStyleClass().add("settings");
+        tab(0);
+    }
+
+    private void tab(int at) {
+        tabs.down(at);
+        content.getChildren().setAll(tabs, grids.get(at));
+    }
+
+    /** Shows the rules about one subject: what each is called, its answer, and whether the preset has another. */
+    private void about(int at) {
+        subjects.down(at);
+        RuleSubject subject = RuleSubject.values()[at];
+        FieldGrid fields = new FieldGrid();
+        labels.clear();
+        rules.forEach((rule, field) -> {
+            if (RuleSubject.of(rule) == subject) {
+                Label label = fields.labelled(RuleField.label(rule), field);
+                labels.put(rule, label);
+            }
+        });
+        about.getChildren().setAll(fields);
+        mark(session.project().setting().rules());
+    }
+
+    /** Marks what differs from the set these rules started from, or the usual. */
+    private void mark(HouseRules now) {
+        HouseRules from = HouseRules.presets().stream()
+                .filter(one -> one.name().equals(now.name()))
+                .findFirst()
+                .orElse(HouseRules.LARGE_FRAME);
+        labels.forEach((rule, label) -> label.setText(
+                RuleField.label(rule) + (now.get(rule) == from.get(rule) ? "" : " • was " + rule.say(from.get(rule)))));
     }
 
     /** Opens the sheet over a pane. */
     public static void open(Session session, StackPane over) {
-        SettingsSheet settings = new SettingsSheet(session);
+        SettingsSheet settings = new SettingsSheet(session, over);
         ChangeListener<Session.Desk> listener = (_, _, desk) -> settings.show(desk.project());
         session.desk().addListener(listener);
-        Sheet sheet = Sheet.show(over, "Settings", settings.grid, List.of(new Sheet.Answer("Done", () -> {})));
+        Sheet sheet = Sheet.show(over, "Settings", settings.content, List.of(new Sheet.Answer("Done", () -> {})));
         settings.show(session.project());
         sheet.parentProperty().addListener((_, _, parent) -> {
             if (parent == null) {
@@ -119,6 +169,7 @@ public final class SettingsSheet {
                 setting.rules().get(rule),
                 answer -> change(
                         "rule" + rule, whole -> whole.withRules(whole.rules().with(rule, answer)))));
+        mark(setting.rules());
         stances(setting);
     }
 

@@ -89,7 +89,7 @@ public final class Shell {
         this.preferences = new Preferences(StateFolder.path());
         this.memory = new WindowMemory(preferences);
         this.files = new FileActions(session, preferences, choosing, root, quit);
-        builders.put(RoomName.POSTURES, () -> new PosturesRoom(session, this::go));
+        builders.put(RoomName.POSTURES, () -> new PosturesRoom(session, this::go, files::readNotes, files::openDemo));
         builders.put(RoomName.FORM, () -> new FormRoom(session, this::go));
         builders.put(RoomName.LESSONS, () -> new LessonsRoom(session, root, this::teach, this::print));
         builders.put(RoomName.LOG, () -> new LogRoom(session, root, () -> go(RoomName.LESSONS)));

@@ -39,6 +39,9 @@ enum View {
     TOTALS,
     COMPARE,
     HALLS,
+    CLOSING,
+    RULES_BESIDE,
+    SCALES,
     HELP,
     GUIDE,
     HALL;
@@ -53,7 +56,11 @@ enum View {
 
     /** {@return how many frames the window is given: fixes are looked for behind it} */
     int frames() {
-        return this == FINDINGS || this == FORM ? 90 : 20;
+        return switch (this) {
+            case FINDINGS, FORM, RULES_BESIDE -> 90;
+            case CLOSING -> 400;
+            default -> 20;
+        };
     }
 
     String fileName() {
@@ -129,6 +136,24 @@ enum View {
             case DIRECTIONS -> form(session, shell, KeyCode.I, true);
             case TOTALS -> form(session, shell, KeyCode.T, false);
             case COMPARE -> form(session, shell, KeyCode.E, false);
+            case CLOSING -> {
+                room(Shell.RoomName.FORM, session, shell);
+                Event.fireEvent(
+                        shell.root(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.L, false, false, true, false));
+            }
+            case RULES_BESIDE -> {
+                shell.openSettings();
+                shell.root().applyCss();
+                press(shell, "House rules");
+                shell.root().applyCss();
+                press(shell, "Compare two sets of rules…");
+            }
+            case SCALES -> {
+                room(Shell.RoomName.POSTURES, session, shell);
+                press(shell, "Two scales");
+                shell.root().applyCss();
+                press(shell, "Simulated scales");
+            }
             case HELP -> shell.openHelp();
             case GUIDE -> {
                 shell.openHelp();
@@ -163,8 +188,19 @@ enum View {
                 shell.closeSheets();
                 shell.toggleFindings();
                 shell.openSettings();
+                shell.root().applyCss();
+                press(shell, "House rules");
             }
         }
+    }
+
+    private static void press(Shell shell, String words) {
+        java.util.stream.Stream.of(".pill", ".word-button")
+                .flatMap(style -> shell.root().lookupAll(style).stream())
+                .map(javafx.scene.control.ButtonBase.class::cast)
+                .filter(button -> button.getText().equals(words))
+                .findFirst()
+                .ifPresent(javafx.scene.control.ButtonBase::fire);
     }
 
     private static void clearLine(Shell shell) {
