@@ -59,7 +59,8 @@ public record Amount(
     double recorded(double to, Posture in, Body body) {
         return switch (kind) {
             case TURN -> Math.rint(to);
-            case DISTANCE, WIDTH -> length(in).map(was -> body.metres(as(to, was, body))).orElse(to);
+            case DISTANCE, WIDTH ->
+                length(in).map(was -> body.metres(as(to, was, body))).orElse(to);
         };
     }
 
@@ -69,7 +70,9 @@ public record Amount(
     }
 
     private Optional<Length> length(Posture in) {
-        return moveIn(in) instanceof Move.Step(var _, StepPlace.Along(var _, var distance, var width), _, _, _)
+        return moveIn(in)
+                        instanceof
+                        Move.Step(var _, StepPlace.Along(var _, var distance, var width), var _, var _, var _)
                 ? kind == Kind.WIDTH ? width : distance
                 : Optional.empty();
     }
@@ -82,7 +85,12 @@ public record Amount(
     public Posture in(Posture posture, double to, Body body) {
         Move was = moveIn(posture);
         Move becomes = switch (was) {
-            case Move.Step(var foot, StepPlace.Along(var way, var distance, var width), var landing, var toes, var how) ->
+            case Move.Step(
+                    var foot,
+                    StepPlace.Along(var way, var distance, var width),
+                    var landing,
+                    var toes,
+                    var how) ->
                 new Move.Step(
                         foot,
                         new StepPlace.Along(
@@ -92,8 +100,7 @@ public record Amount(
                         landing,
                         toes,
                         how);
-            case Move.TurnBody(var part, var _) ->
-                new Move.TurnBody(part, Optional.of(new Turning.By(new Turn(to))));
+            case Move.TurnBody(var part, var _) -> new Move.TurnBody(part, Optional.of(new Turning.By(new Turn(to))));
             default -> throw new IllegalStateException("no amount is said in " + was);
         };
         return posture.withCounts(Counts.change(posture.counts(), count, whole -> {

@@ -5,7 +5,6 @@ import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Stage;
-import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Turning;
@@ -43,7 +42,7 @@ final class Amounts {
 
     private void add(Posture posture, int count, int stage, int move, Move said, List<Amount> amounts) {
         switch (said) {
-            case Move.Step(var _, StepPlace.Along(var _, var distance, var width), _, _, _) -> {
+            case Move.Step(var _, StepPlace.Along(var _, var distance, var width), var _, var _, var _) -> {
                 double foot = body.footLength() / 100;
                 double shoulders = body.shoulderWidth() / 100;
                 distance.map(length -> body.metres(length))
@@ -69,7 +68,7 @@ final class Amounts {
                                 Math.max(metres, rules.get(HouseRule.BOW_WIDTH_MOST) * shoulders)))
                         .ifPresent(amounts::add);
             }
-            case Move.TurnBody(BodyPart _, var turning) ->
+            case Move.TurnBody(var _, var turning) ->
                 turning.filter(Turning.By.class::isInstance)
                         .map(by -> ((Turning.By) by).turn().degrees())
                         .map(degrees -> amount(
@@ -87,14 +86,7 @@ final class Amounts {
     }
 
     private static Amount amount(
-            Posture posture,
-            int count,
-            int stage,
-            int move,
-            Amount.Kind kind,
-            double said,
-            double least,
-            double most) {
+            Posture posture, int count, int stage, int move, Amount.Kind kind, double said, double least, double most) {
         return new Amount(posture.id(), count, stage, move, kind, said, least, most);
     }
 }

@@ -101,8 +101,7 @@ final class FigurePainter {
         Projection.Seen toe = seen.of(limbs.toe());
         g.setStroke(colour.interpolate(Color.WHITE, 0.35));
         g.setLineWidth(Math.max(1.5, 0.007 * stature * seen.pixels()));
-        g.strokePolyline(
-                new double[] {heel.x(), ball.x(), toe.x()}, new double[] {heel.y(), ball.y(), toe.y()}, 3);
+        g.strokePolyline(new double[] {heel.x(), ball.x(), toe.x()}, new double[] {heel.y(), ball.y(), toe.y()}, 3);
     }
 
     /** From the sole to the middle of the shoe. */

@@ -68,14 +68,16 @@ final class HandPainter {
         SpacePoint root = limbs.palm().plus(along.times(-0.42));
         SpacePoint tip = limbs.palm().plus(along.times(curve > 0 ? 0.46 : 0.6)).plus(bend);
         SpacePoint thumbRoot = limbs.palm().plus(along.times(-0.25)).plus(across.times(0.8));
-        SpacePoint thumbTip = limbs.palm().plus(along.times(0.08)).plus(across.times(1.8)).plus(bend.times(0.5));
+        SpacePoint thumbTip =
+                limbs.palm().plus(along.times(0.08)).plus(across.times(1.8)).plus(bend.times(0.5));
         Color colour = shown(limbs, side);
         Shape.around(ball(thumbRoot, THICK * 1.1), ball(thumbTip, THICK * 0.85)).paint(g, colour, tones.edge());
         for (double finger = -3; finger <= 3; finger += 2) {
             SpacePoint beside = across.times(finger / 4);
             double length = 1 - Math.abs(finger - 0.6) * 0.045;
             SpacePoint knuckle = limbs.palm().plus(along.times(0.08)).plus(beside);
-            SpacePoint end = limbs.palm().plus(tip.minus(limbs.palm()).times(length)).plus(beside.times(1.05));
+            SpacePoint end =
+                    limbs.palm().plus(tip.minus(limbs.palm()).times(length)).plus(beside.times(1.05));
             Shape.around(ball(knuckle, THICK), ball(end, THICK * 0.8)).paint(g, colour, tones.edge());
         }
         Shape.around(

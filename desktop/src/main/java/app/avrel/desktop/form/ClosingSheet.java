@@ -65,9 +65,7 @@ final class ClosingSheet {
                 over,
                 "Close " + closing.form.name(),
                 content,
-                List.of(
-                        new Sheet.Answer("Use this change", closing::take),
-                        new Sheet.Answer("Cancel", () -> {})));
+                List.of(new Sheet.Answer("Use this change", closing::take), new Sheet.Answer("Cancel", () -> {})));
         sheet.parentProperty().addListener((_, _, parent) -> closing.cancelled.set(parent == null));
         closing.search();
     }

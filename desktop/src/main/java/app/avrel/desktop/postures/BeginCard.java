@@ -33,8 +33,8 @@ final class BeginCard extends VBox {
                         Texts.wrapped(
                                 "Type below what you would say to a learner, and press Enter. For example:",
                                 "sheet-text"));
-        EXAMPLES.forEach(line -> getChildren()
-                .add(Buttons.pill(line, "Put this into the line below", () -> type.accept(line))));
+        EXAMPLES.forEach(
+                line -> getChildren().add(Buttons.pill(line, "Put this into the line below", () -> type.accept(line))));
         getChildren()
                 .addAll(
                         Texts.of("Or", "section"),
