@@ -1,14 +1,16 @@
 package app.avrel.cue;
 
+import app.avrel.label.Labels;
+
 /** Why a count is said at the length it is. */
 public enum Reason {
-    CHOSEN("This is the level that was chosen."),
-    FIRST_TIME("Said at length: it comes for the first time."),
-    OTHER_SIDE("Feet and body only: the hands are as on the other side."),
-    NEW_WAY("Said again: one comes to it another way than before."),
-    SECOND_TIME("Called: it was said at length before."),
-    OFTEN("One call a count: it has been called before."),
-    OWN_WORDS("These are your own words.");
+    CHOSEN("cues.reason.this_is_the_level_that_was"),
+    FIRST_TIME("cues.reason.said_at_length_it_comes_for"),
+    OTHER_SIDE("cues.reason.feet_and_body_only_the_hands"),
+    NEW_WAY("cues.reason.said_again_one_comes_to_it"),
+    SECOND_TIME("cues.reason.called_it_was_said_at_length"),
+    OFTEN("cues.reason.one_call_a_count_it_has"),
+    OWN_WORDS("cues.reason.these_are_your_own_words");
 
     private final String sentence;
 
@@ -17,6 +19,6 @@ public enum Reason {
     }
 
     public String sentence() {
-        return sentence;
+        return Labels.say(sentence);
     }
 }

@@ -7,6 +7,7 @@ import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
 import app.avrel.form.Unroll;
 import app.avrel.house.Stance;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.Naming;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
@@ -130,7 +131,10 @@ public record Precautions(Project project) {
         private Optional<String> when(Predicate<Moment> asks, String because) {
             return done.moments().stream()
                     .filter(asks)
-                    .map(moment -> because + " (count " + (moment.place().count() + 1) + ")")
+                    .map(moment -> Labels.say(
+                            "words.precautions.x_count_x",
+                            because,
+                            moment.place().count() + 1))
                     .findFirst();
         }
 
@@ -140,7 +144,9 @@ public record Precautions(Project project) {
 
         Optional<String> deep() {
             double deep = DEEP_FISTS * posing.body().fist() - 1e-9;
-            return when(moment -> moment.after().drop().value() >= deep && bears(moment.after()), "it sits deep");
+            return when(
+                    moment -> moment.after().drop().value() >= deep && bears(moment.after()),
+                    Labels.say("words.precautions.it_sits_deep"));
         }
 
         /** Whether a side that is to be spared bears half of the weight or more; either does where both are. */
@@ -149,7 +155,7 @@ public record Precautions(Project project) {
         }
 
         Optional<String> oneLeg() {
-            return when(moment -> lifted(moment.after()), "it stands on one leg");
+            return when(moment -> lifted(moment.after()), Labels.say("lessons.explaining.it_stands_on_one_leg"));
         }
 
         private static boolean lifted(Pose pose) {
@@ -159,29 +165,33 @@ public record Precautions(Project project) {
         Optional<String> crossed() {
             return when(
                     moment -> Naming.of(moment.after(), posing.body()).equals(Optional.of(Stance.CROSSED_REST)),
-                    "it sits on crossed legs");
+                    Labels.say("words.precautions.it_sits_on_crossed_legs"));
         }
 
         Optional<String> kicks() {
             return whenMoved(
                     move -> move instanceof Move.Kicking kick
                             && side.map(kick.foot()::equals).orElse(true),
-                    "it kicks");
+                    Labels.say("words.precautions.it_kicks"));
         }
 
         Optional<String> inclines() {
-            return when(moment -> moment.after().lean().degrees() >= SMALL_INCLINE, "the trunk inclines");
+            return when(
+                    moment -> moment.after().lean().degrees() >= SMALL_INCLINE,
+                    Labels.say("words.precautions.the_trunk_inclines"));
         }
 
         Optional<String> turns() {
             return when(
                     moment ->
                             moment.before().facing().degreesFrom(moment.after().facing()) >= QUARTER_TURN,
-                    "it turns far in one count");
+                    Labels.say("words.precautions.it_turns_far_in_one_count"));
         }
 
         Optional<String> holds() {
-            return when(moment -> moment.count().breath() == Breath.HOLD, "the breath is held");
+            return when(
+                    moment -> moment.count().breath() == Breath.HOLD,
+                    Labels.say("words.precautions.the_breath_is_held"));
         }
 
         Optional<String> finding(RuleId rule) {

@@ -1,5 +1,6 @@
 package app.avrel.rules;
 
+import app.avrel.label.Labels;
 import java.util.Optional;
 
 /**
@@ -81,7 +82,8 @@ public record Finding(
 
     /** {@return the sentence, and how long it lasts where that is longer than its count} */
     public String whole() {
-        return until.map(last -> sentence + " It lasts to count " + last + ".").orElse(sentence);
+        return until.map(last -> Labels.say("rules.finding.x_it_lasts_to_count_x", sentence, last))
+                .orElse(sentence);
     }
 
     /** {@return the same, at most worth a look, as it hangs on the house's usual} */

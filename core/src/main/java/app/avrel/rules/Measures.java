@@ -2,6 +2,7 @@ package app.avrel.rules;
 
 import app.avrel.body.Body;
 import app.avrel.floor.Numbers;
+import app.avrel.label.Labels;
 
 /** Lengths and depths in the words and units of findings: whole centimetres, tenths of a fist; and how words begin. */
 public final class Measures {
@@ -10,18 +11,22 @@ public final class Measures {
 
     /** {@return such as {@code 51 cm}} */
     public static String cm(double metres) {
-        return Numbers.whole(Math.abs(metres) * 100) + " cm";
+        return Labels.say("rules.join_words.x_cm", Numbers.whole(Math.abs(metres) * 100));
     }
 
     /** {@return such as {@code 1.9 fists}, rounded up so that it suffices} */
     public static String fists(double metres, Body body) {
         double fists = Math.ceil(metres / body.fist() * 10 - 0.01) / 10;
-        return Numbers.plain(fists) + (fists == 1 ? " fist" : " fists");
+        return Numbers.plain(fists)
+                + (fists == 1 ? Labels.say("rules.measures.fist") : Labels.say("rules.measures.fists"));
     }
 
     /** {@return a length and its number of foot-lengths, such as {@code 51 cm (2 foot-lengths)}} */
     public static String length(double metres, Body body) {
-        return cm(metres) + " (" + Numbers.plain(Numbers.tenths(metres / body.footLength())) + " foot-lengths)";
+        return Labels.say(
+                "rules.measures.x_x_foot_lengths",
+                cm(metres),
+                Numbers.plain(Numbers.tenths(metres / body.footLength())));
     }
 
     /** {@return a word with its first letter large} */

@@ -1,5 +1,6 @@
 package app.avrel.rules;
 
+import app.avrel.label.Labels;
 import java.util.Locale;
 
 /**
@@ -9,159 +10,84 @@ import java.util.Locale;
  * be learnt.
  */
 public enum RuleId {
-    LOADED_STEP(
-            "Foot moves under load",
-            "A foot that is moved under load drops the body into the step and jars knee and hip.",
-            Group.STEPS),
-    FALLING_STEP(
-            "Falling into the step",
-            "Whoever cannot set the foot down empty falls onto it, and the knee catches the fall.",
-            Group.STEPS),
-    LOADED_TURN("Foot turns under load", "What the sole cannot turn under load goes into the knee.", Group.STEPS),
-    TURN_WITHOUT_CONTACT("Foot cannot turn there", "A foot turns on the part that stays on the floor.", Group.STEPS),
-    TWIST("Knee is twisted", "What the hip cannot give goes into knee, shin and ankle.", Group.KNEES),
-    KNEE_PAST(
-            "Knee goes too far",
-            "A knee far past the toes carries the weight that hip and thigh should carry.",
-            Group.KNEES),
-    KNEE_LINE(
-            "Knee is off its foot's line",
-            "A knee that falls inward under load is bent the way it does not bend.",
-            Group.KNEES),
-    KNEE_LOCKED("Knee is nearly straight", "A locked knee cannot give way; the next shift jars it.", Group.KNEES),
-    STANCE_DEPTH(
-            "Stance is too long for this height",
-            "A leg that does not reach pulls the hips down or crooked, or lifts its heel.",
-            Group.STANCE),
-    STANCE_LENGTH(
-            "Stance is too short or too long",
-            "A stance that is too short brings the knee forward; one that is too long pulls on the hips.",
-            Group.STANCE),
-    STANCE_WIDTH(
-            "Stance is too narrow or too wide",
-            "Two feet on one line leave no width to stand on; feet too far apart tie the hips.",
-            Group.STANCE),
-    REAR_FOOT(
-            "Rear foot is not as the house has it",
-            "The rear foot decides how far the hips can face the front.",
-            Group.STANCE),
-    CROSSED_REST(
-            "The rest does not close",
-            "A crossed rest is held by the legs closing on each other; open, the knees hold it alone.",
-            Group.STANCE),
-    EVEN_WEIGHT("Weight is even", "From an even split neither foot is free to step.", Group.STANCE),
+    LOADED_STEP("rules.rule_id.foot_moves_under_load", "rules.rule_id.a_foot_that_is_moved_under", Group.STEPS),
+    FALLING_STEP("rules.rule_id.falling_into_the_step", "rules.rule_id.whoever_cannot_set_the_foot_down", Group.STEPS),
+    LOADED_TURN("rules.rule_id.foot_turns_under_load", "rules.rule_id.what_the_sole_cannot_turn_under", Group.STEPS),
+    TURN_WITHOUT_CONTACT("rules.rule_id.foot_cannot_turn_there", "rules.rule_id.a_foot_turns_on_the_part", Group.STEPS),
+    TWIST("rules.rule_id.knee_is_twisted", "rules.rule_id.what_the_hip_cannot_give_goes", Group.KNEES),
+    KNEE_PAST("rules.rule_id.knee_goes_too_far", "rules.rule_id.a_knee_far_past_the_toes", Group.KNEES),
+    KNEE_LINE("rules.rule_id.knee_is_off_its_foots_line", "rules.rule_id.a_knee_that_falls_inward_under", Group.KNEES),
+    KNEE_LOCKED("rules.rule_id.knee_is_nearly_straight", "rules.rule_id.a_locked_knee_cannot_give_way", Group.KNEES),
+    STANCE_DEPTH("rules.rule_id.stance_is_too_long_for_this", "rules.rule_id.a_leg_that_does_not_reach", Group.STANCE),
+    STANCE_LENGTH("rules.rule_id.stance_is_too_short_or_too", "rules.rule_id.a_stance_that_is_too_short", Group.STANCE),
+    STANCE_WIDTH("rules.rule_id.stance_is_too_narrow_or_too", "rules.rule_id.two_feet_on_one_line_leave", Group.STANCE),
+    REAR_FOOT("rules.rule_id.rear_foot_is_not_as_the", "rules.rule_id.the_rear_foot_decides_how_far", Group.STANCE),
+    CROSSED_REST("rules.rule_id.the_rest_does_not_close", "rules.rule_id.a_crossed_rest_is_held_by", Group.STANCE),
+    EVEN_WEIGHT("rules.rule_id.weight_is_even", "rules.rule_id.from_an_even_split_neither_foot", Group.STANCE),
     IMPOSSIBLE_SHARE(
-            "A foot in the air bears weight", "What does not touch the floor cannot bear anything.", Group.BALANCE),
-    OUTSIDE_SUPPORT(
-            "Out of balance",
-            "A body whose centre of mass leaves its support tips, unless a foot catches it.",
-            Group.BALANCE),
-    NEAR_EDGE(
-            "Balance is thin",
-            "A body whose centre of mass leaves its support tips, unless a foot catches it.",
-            Group.BALANCE),
-    ONE_LEG_LONG("Long on one leg", "A leg that tires begins to wobble, and whoever wobbles hops.", Group.BALANCE),
-    HIGH_KICK(
-            "Kick above the limit",
-            "Height is a training target, never a requirement; a high kick costs balance and strains the hip.",
-            Group.BALANCE),
+            "rules.rule_id.a_foot_in_the_air_bears", "rules.rule_id.what_does_not_touch_the_floor", Group.BALANCE),
+    OUTSIDE_SUPPORT("rules.rule_id.out_of_balance", "rules.rule_id.a_body_whose_centre_of_mass", Group.BALANCE),
+    NEAR_EDGE("rules.rule_id.balance_is_thin", "rules.rule_id.a_body_whose_centre_of_mass", Group.BALANCE),
+    ONE_LEG_LONG("rules.rule_id.long_on_one_leg", "rules.rule_id.a_leg_that_tires_begins_to", Group.BALANCE),
+    HIGH_KICK("rules.rule_id.kick_above_the_limit", "rules.rule_id.height_is_a_training_target_never", Group.BALANCE),
     KICK_ARMS(
-            "Arms are off the kick's line",
-            "The arms balance the leg; where they go decides how the trunk stays upright.",
-            Group.BALANCE),
-    HALF_TURN("Which way round?", "The feet that make room for a half turn differ with its way round.", Group.TRUNK),
-    WAIST(
-            "Chest turns too far against the hips",
-            "What the waist cannot give, the back or the knees are asked for.",
-            Group.TRUNK),
-    INCLINE(
-            "Trunk inclines too far",
-            "A back that hangs forward carries its own weight and all that the arms do.",
-            Group.TRUNK),
-    HAND_REACH("Hand cannot be there", "A hand beyond the arm's reach pulls shoulder and trunk after it.", Group.HANDS),
-    ELBOW_HIGH("Elbow is above the wrist", "A raised elbow lifts the shoulder with it.", Group.HANDS),
-    HAND_GAP("Palm is too near the trunk", "An arm pressed to the trunk has no room to give.", Group.HANDS),
-    HAND_LINE("Hand leaves the centre line", "A hand on the centre line has the whole body behind it.", Group.HANDS),
+            "rules.rule_id.arms_are_off_the_kicks_line", "rules.rule_id.the_arms_balance_the_leg_where", Group.BALANCE),
+    HALF_TURN("rules.rule_id.which_way_round", "rules.rule_id.the_feet_that_make_room_for", Group.TRUNK),
+    WAIST("rules.rule_id.chest_turns_too_far_against_the", "rules.rule_id.what_the_waist_cannot_give_the", Group.TRUNK),
+    INCLINE("rules.rule_id.trunk_inclines_too_far", "rules.rule_id.a_back_that_hangs_forward_carries", Group.TRUNK),
+    HAND_REACH("rules.rule_id.hand_cannot_be_there", "rules.rule_id.a_hand_beyond_the_arms_reach", Group.HANDS),
+    ELBOW_HIGH(
+            "rules.rule_id.elbow_is_above_the_wrist", "rules.rule_id.a_raised_elbow_lifts_the_shoulder", Group.HANDS),
+    HAND_GAP("rules.rule_id.palm_is_too_near_the_trunk", "rules.rule_id.an_arm_pressed_to_the_trunk", Group.HANDS),
+    HAND_LINE("rules.rule_id.hand_leaves_the_centre_line", "rules.rule_id.a_hand_on_the_centre_line", Group.HANDS),
     RELATION_BROKEN(
-            "Hands no longer stand to each other so",
-            "Both cannot be true at once; whoever follows the words does one or the other.",
-            Group.HANDS),
-    BALL_SIZE("The ball is of another size", "The size of the ball is what keeps the arms round.", Group.HANDS),
+            "rules.rule_id.hands_no_longer_stand_to_each", "rules.rule_id.both_cannot_be_true_at_once", Group.HANDS),
+    BALL_SIZE("rules.rule_id.the_ball_is_of_another_size", "rules.rule_id.the_size_of_the_ball_is", Group.HANDS),
     ARRIVAL(
-            "Hands and feet arrive apart",
-            "What should arrive together is felt at once when it does not.",
+            "rules.rule_id.hands_and_feet_arrive_apart",
+            "rules.rule_id.what_should_arrive_together_is_felt",
             Group.HANDS),
-    GAZE(
-            "Eyes are not as the house has them",
-            "Where the eyes go the head turns, and the shoulders follow.",
-            Group.EYES_AND_BREATH),
+    GAZE("rules.rule_id.eyes_are_not_as_the_house", "rules.rule_id.where_the_eyes_go_the_head", Group.EYES_AND_BREATH),
     TWO_BREATHS(
-            "Two breaths of a kind in a row",
-            "Nobody can breathe the same way twice without the other in between.",
+            "rules.rule_id.two_breaths_of_a_kind_in",
+            "rules.rule_id.nobody_can_breathe_the_same_way",
             Group.EYES_AND_BREATH),
-    LONG_BREATH("A long breath", "A breath that is drawn out makes people hold it.", Group.EYES_AND_BREATH),
-    BREATH_UNSAID("Breath is not said", "Learners who are told the breath once wait for it.", Group.EYES_AND_BREATH),
-    BOTH_IN_AIR("Both feet are in the air", "What stands on nothing falls.", Group.BALANCE),
-    REAR_HEEL(
-            "Rear foot cannot stay flat",
-            "A leg that does not reach pulls the hips down or crooked, or lifts its heel.",
-            Group.STANCE),
-    FEET_CROSSED(
-            "Feet are crossed",
-            "Crossed feet leave no width to stand on, and the next step has to go round.",
-            Group.STANCE),
-    FEET_OVERLAP("Feet stand in one place", "Two feet cannot stand in one place.", Group.STANCE),
+    LONG_BREATH("rules.rule_id.a_long_breath", "rules.rule_id.a_breath_that_is_drawn_out", Group.EYES_AND_BREATH),
+    BREATH_UNSAID(
+            "rules.rule_id.breath_is_not_said",
+            "rules.rule_id.learners_who_are_told_the_breath",
+            Group.EYES_AND_BREATH),
+    BOTH_IN_AIR("rules.rule_id.both_feet_are_in_the_air", "rules.rule_id.what_stands_on_nothing_falls", Group.BALANCE),
+    REAR_HEEL("rules.rule_id.rear_foot_cannot_stay_flat", "rules.rule_id.a_leg_that_does_not_reach", Group.STANCE),
+    FEET_CROSSED("rules.rule_id.feet_are_crossed", "rules.rule_id.crossed_feet_leave_no_width_to", Group.STANCE),
+    FEET_OVERLAP("rules.rule_id.feet_stand_in_one_place", "rules.rule_id.two_feet_cannot_stand_in_one", Group.STANCE),
     HOUSE_SHARE(
-            "Weight is not the house's",
-            "Learners who hear two numbers for one stance ask which is right.",
-            Group.STANCE),
-    EDGE_LOAD(
-            "Weight on a heel or ball alone",
-            "On half a foot the ankle has to hold what the whole foot should.",
-            Group.BALANCE),
+            "rules.rule_id.weight_is_not_the_houses", "rules.rule_id.learners_who_hear_two_numbers_for", Group.STANCE),
+    EDGE_LOAD("rules.rule_id.weight_on_a_heel_or_ball", "rules.rule_id.on_half_a_foot_the_ankle", Group.BALANCE),
     RISING_KICK(
-            "Rising into the kick",
-            "A standing leg that straightens while the other goes out lifts the balance and locks the knee.",
-            Group.BALANCE),
-    PALMS_MEET(
-            "Both palms are in one place",
-            "Where two hands are said to be in one place, nobody knows which goes where.",
-            Group.HANDS),
-    HOLD_ENDS("The hands part", "What was held together hangs once one of the hands goes.", Group.HANDS),
-    PROP_NOT_HELD("Nobody holds the prop", "What nobody holds cannot be moved.", Group.HANDS),
-    SIDE_WORD("Side is named otherwise", "A side that is named wrong is taught wrong.", Group.CLAIMS),
-    CLAIMED_STANCE(
-            "Stance is not as claimed",
-            "What is written for the end and what the counts lead to should be the same; one of them is wrong.",
-            Group.CLAIMS),
-    CLAIMED_WEIGHT(
-            "Weight is not as claimed",
-            "What is written for the end and what the counts lead to should be the same; one of them is wrong.",
-            Group.CLAIMS),
+            "rules.rule_id.rising_into_the_kick", "rules.rule_id.a_standing_leg_that_straightens_while", Group.BALANCE),
+    PALMS_MEET("rules.rule_id.both_palms_are_in_one_place", "rules.rule_id.where_two_hands_are_said_to", Group.HANDS),
+    HOLD_ENDS("rules.rule_id.the_hands_part", "rules.rule_id.what_was_held_together_hangs_once", Group.HANDS),
+    PROP_NOT_HELD(
+            "rules.rule_id.nobody_holds_the_prop", "rules.rule_id.what_nobody_holds_cannot_be_moved", Group.HANDS),
+    SIDE_WORD("rules.rule_id.side_is_named_otherwise", "rules.rule_id.a_side_that_is_named_wrong", Group.CLAIMS),
+    CLAIMED_STANCE("rules.rule_id.stance_is_not_as_claimed", "rules.rule_id.what_is_written_for_the_end", Group.CLAIMS),
+    CLAIMED_WEIGHT("rules.rule_id.weight_is_not_as_claimed", "rules.rule_id.what_is_written_for_the_end", Group.CLAIMS),
     CLAIMED_FACING(
-            "Facing is not as claimed", "A wrong facing is carried on to everything that follows.", Group.CLAIMS),
+            "rules.rule_id.facing_is_not_as_claimed", "rules.rule_id.a_wrong_facing_is_carried_on", Group.CLAIMS),
     CLAIMED_COUNTS(
-            "Number of counts is not as claimed",
-            "What is written for the end and what the counts lead to should be the same; one of them is wrong.",
-            Group.CLAIMS),
-    CLAIMED_NUMBER(
-            "Number is not as claimed", "What a hand-out says and what is taught should be the same.", Group.CLAIMS),
+            "rules.rule_id.number_of_counts_is_not_as", "rules.rule_id.what_is_written_for_the_end", Group.CLAIMS),
+    CLAIMED_NUMBER("rules.rule_id.number_is_not_as_claimed", "rules.rule_id.what_a_hand_out_says_and", Group.CLAIMS),
     CLAIMED_POSTURES(
-            "Number of postures is not as claimed",
-            "What a hand-out says and what is taught should be the same.",
-            Group.CLAIMS),
-    OPEN_JOIN(
-            "The join does not fit",
-            "The end of one posture must be the start of the next, or a linking count is needed.",
-            Group.FORM),
-    MISSING_POSTURE("Posture is not on the shelf", "What is not recorded cannot be walked through.", Group.FORM),
+            "rules.rule_id.number_of_postures_is_not_as", "rules.rule_id.what_a_hand_out_says_and", Group.CLAIMS),
+    OPEN_JOIN("rules.rule_id.the_join_does_not_fit", "rules.rule_id.the_end_of_one_posture_must", Group.FORM),
+    MISSING_POSTURE(
+            "rules.rule_id.posture_is_not_on_the_shelf", "rules.rule_id.what_is_not_recorded_cannot_be", Group.FORM),
     MISSING_VERSION(
-            "No such gentler version",
-            "Whoever relies on the gentler version must really be led through it.",
-            Group.FORM),
+            "rules.rule_id.no_such_gentler_version", "rules.rule_id.whoever_relies_on_the_gentler_version", Group.FORM),
     GENTLER_END(
-            "The gentler version ends elsewhere",
-            "Whoever takes the gentler version must be able to go on with the others.",
+            "rules.rule_id.the_gentler_version_ends_elsewhere",
+            "rules.rule_id.whoever_takes_the_gentler_version_must",
             Group.FORM);
 
     /** What a rule is about, for lists. */
@@ -194,12 +120,12 @@ public enum RuleId {
 
     /** {@return what is found, in a few words} */
     public String headline() {
-        return headline;
+        return Labels.say(headline);
     }
 
     /** {@return why it matters} */
     public String why() {
-        return why;
+        return Labels.say(why);
     }
 
     public Group group() {

@@ -1,6 +1,7 @@
 package app.avrel.rules;
 
 import app.avrel.body.Side;
+import app.avrel.label.Labels;
 import java.util.Optional;
 
 /**
@@ -58,6 +59,6 @@ public record Spot(Part part, Optional<Side> side) {
 
     /** {@return the part in words, such as {@code left knee}} */
     public String words() {
-        return side.map(of -> of.word() + " ").orElse("") + part.word();
+        return side.map(of -> Labels.of(of) + " ").orElse("") + Labels.of(part);
     }
 }

@@ -4,6 +4,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
+import app.avrel.label.Labels;
 import app.avrel.motion.Pose;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,18 +26,23 @@ public record ForViewer(Heading from) {
             FloorPoint was = before.foot(side).heel().value();
             FloorVector way = after.foot(side).heel().value().minus(was);
             if (way.length() > NOTICED) {
-                said.add("the " + side.word() + " foot, on " + yours(after, side) + ", goes " + toward(way.heading()));
+                said.add(Labels.say(
+                        "words.for_viewer.the_x_foot_on_x_goes",
+                        Labels.of(side),
+                        yours(after, side),
+                        toward(way.heading())));
             }
         }
         if (before.facing().degreesFrom(after.facing()) > TURNED) {
-            said.add("the body turns to face "
-                    + facing(Heading.wrapping(after.facing().degrees())));
+            said.add(Labels.say(
+                    "words.for_viewer.the_body_turns_to_face_x",
+                    facing(Heading.wrapping(after.facing().degrees()))));
         }
         if (said.isEmpty()) {
             return "";
         }
         String sentence = String.join("; ", said);
-        return "As you see it: " + sentence + ".";
+        return Labels.say("words.for_viewer.as_you_see_it_x", sentence);
     }
 
     /** On which hand of the viewer's a side of the performer is. */
@@ -44,9 +50,11 @@ public record ForViewer(Heading from) {
         Heading out = Heading.wrapping(pose.facing().degrees() + 90 * side.sign());
         double right = Math.cos(Math.toRadians(out.degrees() - yourRight().degrees()));
         if (Math.abs(right) < 0.3) {
-            return out.degreesFrom(from) < 90 ? "the near side" : "the far side";
+            return out.degreesFrom(from) < 90
+                    ? Labels.say("words.for_viewer.the_near_side")
+                    : Labels.say("words.for_viewer.the_far_side");
         }
-        return right > 0 ? "your right" : "your left";
+        return right > 0 ? Labels.say("words.for_viewer.your_right") : Labels.say("words.for_viewer.your_left");
     }
 
     private Heading yourRight() {
@@ -55,23 +63,31 @@ public record ForViewer(Heading from) {
 
     /** {@return a way in the viewer's words, such as {@code toward you} or {@code away, to your left}} */
     public String toward(Heading way) {
-        return eighth(way, "toward you", "away from you", "to your ");
+        return eighth(
+                way,
+                Labels.say("words.for_viewer.toward_you"),
+                Labels.say("words.for_viewer.away_from_you"),
+                Labels.say("words.for_viewer.to_your"));
     }
 
     private String facing(Heading way) {
-        return eighth(way, "you", "away from you", "your ");
+        return eighth(
+                way,
+                Labels.say("words.for_viewer.you"),
+                Labels.say("words.for_viewer.away_from_you"),
+                Labels.say("words.for_viewer.your"));
     }
 
     private String eighth(Heading way, String near, String far, String aside) {
         int eighth = (int) Math.round(from.turnTo(way).degrees() / 45);
         return switch (eighth) {
             case 0 -> near;
-            case 1 -> near + " and " + aside + "left";
-            case 2 -> aside + "left";
-            case 3 -> far + " and " + aside + "left";
-            case -1 -> near + " and " + aside + "right";
-            case -2 -> aside + "right";
-            case -3 -> far + " and " + aside + "right";
+            case 1 -> Labels.say("words.for_viewer.x_and_x_left", near, aside);
+            case 2 -> Labels.say("words.for_viewer.x_left", aside);
+            case 3 -> Labels.say("words.for_viewer.x_and_x_left", far, aside);
+            case -1 -> Labels.say("words.for_viewer.x_and_x_right", near, aside);
+            case -2 -> Labels.say("words.for_viewer.x_right", aside);
+            case -3 -> Labels.say("words.for_viewer.x_and_x_right", far, aside);
             default -> far;
         };
     }

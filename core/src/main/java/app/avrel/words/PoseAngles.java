@@ -6,6 +6,7 @@ import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.SpacePoint;
+import app.avrel.label.Labels;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.HandSpot;
 import app.avrel.motion.Pose;
@@ -21,16 +22,21 @@ public final class PoseAngles {
     /** {@return directions by what points there, in a fixed order, counted from the front of the posture} */
     public static Map<String, Bearing> of(Pose pose, Body body) {
         Map<String, Bearing> all = new LinkedHashMap<>();
-        all.put("front of the posture", Bearing.FRONT);
-        all.put("chest", pose.facing());
-        all.put("hips", pose.pelvis());
+        all.put(Labels.say("words.pose_angles.front_of_the_posture"), Bearing.FRONT);
+        all.put(Labels.say("words.pose_angles.chest"), pose.facing());
+        all.put(Labels.say("words.pose_angles.hips"), pose.pelvis());
         for (Side side : Side.values()) {
             FootPose foot = pose.foot(side);
-            all.put(side.word() + " toes", foot.heading().value());
-            foot.air().flatMap(air -> air.kick()).ifPresent(out -> all.put(side.word() + " leg's kick", out.toward()));
+            all.put(
+                    Labels.say("words.pose_angles.x_toes", Labels.of(side)),
+                    foot.heading().value());
+            foot.air()
+                    .flatMap(air -> air.kick())
+                    .ifPresent(
+                            out -> all.put(Labels.say("words.pose_angles.x_legs_kick", Labels.of(side)), out.toward()));
         }
         for (Side side : Side.values()) {
-            all.put(side.word() + " hand, from its shoulder", hand(pose, side, body));
+            all.put(Labels.say("words.pose_angles.x_hand_from_its_shoulder", Labels.of(side)), hand(pose, side, body));
         }
         all.put("eyes", eyes(pose, body));
         return all;
@@ -63,9 +69,13 @@ public final class PoseAngles {
         double degrees = from.turnTo(to).degrees();
         long size = Math.round(Math.abs(degrees));
         if (size == 0) {
-            return "the same way";
+            return Labels.say("words.pose_angles.the_same_way");
         }
         return Numbers.whole(size) + "°"
-                + (size == 180 ? ", straight against" : degrees > 0 ? " to the right" : " to the left");
+                + (size == 180
+                        ? Labels.say("words.pose_angles.straight_against")
+                        : degrees > 0
+                                ? Labels.say("words.pose_angles.to_the_right")
+                                : Labels.say("words.pose_angles.to_the_left"));
     }
 }

@@ -3,6 +3,7 @@ package app.avrel.words;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.floor.Numbers;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.HeldLeg;
 import app.avrel.mechanics.HipTwist;
 import app.avrel.mechanics.Leg;
@@ -27,20 +28,25 @@ public final class PoseFigures {
         Spacing spacing = Spacing.of(pose);
         Stand stand = Stand.of(pose);
         figures.put(
-                "Weight",
-                Numbers.whole(pose.weight().middle(Side.LEFT)) + " left / "
-                        + Numbers.whole(pose.weight().middle(Side.RIGHT)) + " right");
-        sideways(pose, body).ifPresent(words -> figures.put("Across", words));
-        figures.put("Pelvis down", fists(pose.drop().value() / body.fist()));
-        figures.put("Length", cm(spacing.length()));
-        figures.put("Width", cm(spacing.width()));
-        figures.put("Trunk inclined", pose.lean().degrees() + "°");
+                Labels.say("words.pose_figures.weight"),
+                Labels.say(
+                        "rules.join_words.x_left_x_right",
+                        Numbers.whole(pose.weight().middle(Side.LEFT)),
+                        Numbers.whole(pose.weight().middle(Side.RIGHT))));
+        sideways(pose, body).ifPresent(words -> figures.put(Labels.say("words.pose_figures.across"), words));
+        figures.put(
+                Labels.say("words.pose_figures.pelvis_down"), fists(pose.drop().value() / body.fist()));
+        figures.put(Labels.say("words.pose_figures.length"), cm(spacing.length()));
+        figures.put(Labels.say("words.pose_figures.width"), cm(spacing.width()));
+        figures.put(Labels.say("words.pose_figures.trunk_inclined"), pose.lean().degrees() + "°");
         for (Side side : Side.values()) {
             leg(figures, pose, stand, side, body);
         }
         if (!(stand.left().lifted() && stand.right().lifted())) {
             Margins margins = Margins.of(stand, body);
-            figures.put("Nearest edge", cm(margins.distances().get(margins.weakest())));
+            figures.put(
+                    Labels.say("words.pose_figures.nearest_edge"),
+                    cm(margins.distances().get(margins.weakest())));
         }
         return figures;
     }
@@ -58,10 +64,12 @@ public final class PoseFigures {
             return Optional.empty();
         }
         String range = share.possible()
-                .map(possible -> " (" + percent(Math.max(0, possible.least())) + " to "
-                        + percent(Math.min(1, possible.most())) + " possible)")
+                .map(possible -> Labels.say(
+                        "words.pose_figures.x_to_x_possible",
+                        percent(Math.max(0, possible.least())),
+                        percent(Math.min(1, possible.most()))))
                 .orElse("");
-        return Optional.of("sideways " + percent(across.getAsDouble()) + " left" + range);
+        return Optional.of(Labels.say("words.pose_figures.sideways_x_left_x", percent(across.getAsDouble()), range));
     }
 
     private static String percent(double share) {
@@ -69,27 +77,39 @@ public final class PoseFigures {
     }
 
     private static void leg(Map<String, String> figures, Pose pose, Stand stand, Side side, Body body) {
-        String name = Character.toUpperCase(side.word().charAt(0)) + side.word().substring(1);
+        String name = Labels.of(side);
         if (pose.foot(side).lifted()) {
-            figures.put(name + " foot", "in the air");
+            figures.put(
+                    Labels.capital(Labels.say("words.pose_figures.x_foot", name)),
+                    Labels.say("words.pose_figures.in_the_air"));
             return;
         }
         Leg leg = HeldLeg.of(pose, stand, side, body);
         HipTwist twist = HipTwist.of(side, pose.foot(side).heading().value(), pose.pelvis());
-        figures.put(name + " knee bent", Numbers.whole(leg.bend()) + "°");
         figures.put(
-                name + " knee", cm(Math.abs(leg.pastToe())) + (leg.pastToe() > 0 ? " past" : " behind") + " the toes");
+                Labels.capital(Labels.say("words.pose_figures.x_knee_bent", name)), Numbers.whole(leg.bend()) + "°");
         figures.put(
-                name + " foot against the pelvis",
-                Numbers.whole(Math.abs(twist.turnout())) + "° " + (twist.turnout() < 0 ? "in" : "out"));
+                Labels.capital(Labels.say("rules.twist.x_knee", name)),
+                Labels.say(
+                        "words.pose_figures.x_the_toes",
+                        cm(Math.abs(leg.pastToe()))
+                                + (leg.pastToe() > 0
+                                        ? Labels.say("words.pose_figures.past")
+                                        : Labels.say("words.pose_figures.behind"))));
+        figures.put(
+                Labels.capital(Labels.say("words.pose_figures.x_foot_against_the_pelvis", name)),
+                Numbers.whole(Math.abs(twist.turnout())) + "° "
+                        + (twist.turnout() < 0
+                                ? Labels.say("rules.join_words.in")
+                                : Labels.say("rules.join_words.out")));
     }
 
     private static String fists(double number) {
         String tenths = Numbers.plain(Numbers.tenths(number));
-        return tenths + (tenths.equals("1") ? " fist" : " fists");
+        return tenths + (tenths.equals("1") ? Labels.say("rules.measures.fist") : Labels.say("rules.measures.fists"));
     }
 
     private static String cm(double metres) {
-        return Numbers.whole(metres * 100) + " cm";
+        return Labels.say("rules.join_words.x_cm", Numbers.whole(metres * 100));
     }
 }

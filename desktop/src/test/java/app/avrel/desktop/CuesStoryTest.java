@@ -127,7 +127,7 @@ class CuesStoryTest {
     @Test
     void aScriptIsWrittenAsCaptionsAndHeardAgain(FxRobot robot) throws IOException {
         press(robot, "call");
-        fire(robot, "Write…");
+        fire(robot, "Export…");
         String captions = Files.readString(workplace.file.resolveSibling("script.vtt"));
         assertThat(captions).startsWith("WEBVTT").contains("all left");
         Files.writeString(workplace.file, captions.replaceFirst("right foot forward", "left foot forward"));

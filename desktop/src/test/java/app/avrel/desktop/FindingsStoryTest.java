@@ -146,7 +146,7 @@ class FindingsStoryTest {
                         .anyMatch(node -> ((Labeled) node).getText().startsWith("Compare with")));
         press(robot, button("Compare with the fix"));
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(words()).contains("As recorded", "Mended", "Shift all the weight to the right foot first.");
+        assertThat(words()).contains("As recorded", "With the fix", "Shift all the weight to the right foot first.");
     }
 
     @Test
@@ -155,7 +155,7 @@ class FindingsStoryTest {
         keys.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.W);
         WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> "Left scale shows".equals(focused()));
         keys.type("42").press(KeyCode.TAB).type("28");
-        assertThat(words()).contains("The weight is 60 left / 40 right; claimed is 0 left / 100 right.");
+        assertThat(words()).contains("The weight is 60 left / 40 right; recorded is 0 left / 100 right.");
         keys.press(KeyCode.ENTER);
         assertThat(weightAtTheEnd()).isEqualTo(WeightShare.left(60));
     }

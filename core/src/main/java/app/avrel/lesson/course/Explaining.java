@@ -1,5 +1,6 @@
 package app.avrel.lesson.course;
 
+import app.avrel.label.Labels;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
@@ -25,12 +26,14 @@ public final class Explaining {
 
     private void neighbours(int unit, CoursePlan.Planned lesson, List<String> said) {
         if (lesson.settled()) {
-            said.add("Lesson " + (lesson.number() + 1) + " was taught, or is pinned: it stays as it is.");
+            said.add(Labels.say("lessons.explaining.lesson_x_was_taught_or_is", lesson.number() + 1));
             return;
         }
         Unit one = syllabus.units().get(unit);
         if (one.tied() && lesson.units().contains(unit - 1)) {
-            said.add("It stays with " + syllabus.units().get(unit - 1).name() + ": they belong together.");
+            said.add(Labels.say(
+                    "lessons.explaining.it_stays_with_x_they_belong",
+                    syllabus.units().get(unit - 1).name()));
         }
         with(lesson.number() - 1, lesson.units(), unit, true)
                 .ifPresent(load -> said.add(sentence(lesson.number(), load, roomOf(lesson.number() - 1))));
@@ -43,10 +46,10 @@ public final class Explaining {
     }
 
     private static String sentence(int number, int load, int room) {
-        String minutes = minutes(load) + " of " + room / 60 + " min";
+        String minutes = Labels.say("lessons.explaining.x_of_x_min", minutes(load), room / 60);
         return load > room
-                ? "In lesson " + number + " it would not fit: " + minutes + "."
-                : "In lesson " + number + " it would make " + minutes + ": less even.";
+                ? Labels.say("lessons.explaining.in_lesson_x_it_would_not", number, minutes)
+                : Labels.say("lessons.explaining.in_lesson_x_it_would_make", number, minutes);
     }
 
     /** The load of the lesson before, or after, were the units up to this one, or from it on, taught in it too. */
@@ -67,25 +70,27 @@ public final class Explaining {
     public String effort(int unit) {
         Unit one = syllabus.units().get(unit);
         Effort effort = one.effort();
-        String takes = one.name() + " takes " + minutes(effort.seconds()) + " min";
+        String takes = Labels.say("lessons.explaining.x_takes_x_min", one.name(), minutes(effort.seconds()));
         return switch (effort.why()) {
-            case NEW -> takes + ": it is new" + more(effort) + ".";
-            case LIKE -> takes + ": " + percent(effort) + " of it is unlike " + effort.like() + more(effort) + ".";
-            case OTHER_SIDE -> takes + ": the other side of what is known.";
-            case KNOWN -> takes + ": it is known already.";
-            case NEW_WAY -> takes + ": known, but for the way into it.";
+            case NEW -> Labels.say("lessons.explaining.x_it_is_new_x", takes, more(effort));
+            case LIKE ->
+                Labels.say(
+                        "lessons.explaining.x_x_of_it_is_unlike", takes, percent(effort), effort.like(), more(effort));
+            case OTHER_SIDE -> Labels.say("lessons.explaining.x_the_other_side_of_what", takes);
+            case KNOWN -> Labels.say("lessons.explaining.x_it_is_known_already", takes);
+            case NEW_WAY -> Labels.say("lessons.explaining.x_known_but_for_the_way", takes);
         };
     }
 
     private static String more(Effort effort) {
         List<String> more = new ArrayList<>();
         if (effort.turning() >= 30) {
-            more.add("it turns");
+            more.add(Labels.say("lessons.explaining.it_turns"));
         }
         if (effort.oneLeg() >= 30) {
-            more.add("it stands on one leg");
+            more.add(Labels.say("lessons.explaining.it_stands_on_one_leg"));
         }
-        return more.isEmpty() ? "" : ", " + String.join(" and ", more);
+        return more.isEmpty() ? "" : ", " + String.join(Labels.say("lessons.explaining.and"), more);
     }
 
     private static String percent(Effort effort) {

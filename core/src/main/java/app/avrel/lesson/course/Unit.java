@@ -2,6 +2,7 @@ package app.avrel.lesson.course;
 
 import app.avrel.form.EntryId;
 import app.avrel.form.Occurrence;
+import app.avrel.label.Labels;
 import java.util.List;
 
 /**
@@ -20,6 +21,7 @@ public record Unit(int number, EntryId entry, List<Occurrence> stretch, boolean 
 
     public String name() {
         var posture = stretch.getFirst().posture();
-        return posture.name() + posture.side().map(side -> ", " + side.word()).orElse("");
+        return posture.name()
+                + posture.side().map(side -> ", " + Labels.of(side)).orElse("");
     }
 }

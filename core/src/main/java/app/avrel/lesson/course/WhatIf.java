@@ -2,6 +2,7 @@ package app.avrel.lesson.course;
 
 import app.avrel.form.Form;
 import app.avrel.form.Track;
+import app.avrel.label.Labels;
 import app.avrel.lesson.Lesson;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,17 +23,27 @@ public record WhatIf(String what, Course course, CoursePlan plan) {
     public static List<WhatIf> of(Course course, Form form, Track track, List<Lesson> made) {
         List<WhatIf> all = new ArrayList<>();
         if (course.minutes() <= 590) {
-            all.add(of("10 minutes more", course.withMinutes(course.minutes() + 10), form, track, made));
+            all.add(of(
+                    Labels.say("lessons.what_if.10_minutes_more"),
+                    course.withMinutes(course.minutes() + 10),
+                    form,
+                    track,
+                    made));
         }
         if (course.count()
                 > Math.max(
                         1,
                         made.stream().filter(lesson -> lesson.log().isPresent()).count())) {
             Course fewer = course.withLessons(Math.max(1, course.count() - 1)).withUntil(Optional.empty());
-            all.add(of("One lesson fewer", fewer, form, track, made));
+            all.add(of(Labels.say("lessons.what_if.one_lesson_fewer"), fewer, form, track, made));
         }
         if (course.pace() * SLOWER >= 0.5) {
-            all.add(of("A slower pace", course.withPace(course.pace() * SLOWER), form, track, made));
+            all.add(of(
+                    Labels.say("lessons.what_if.a_slower_pace"),
+                    course.withPace(course.pace() * SLOWER),
+                    form,
+                    track,
+                    made));
         }
         return all;
     }
@@ -49,8 +60,11 @@ public record WhatIf(String what, Course course, CoursePlan plan) {
                 .max()
                 .orElse(0);
         return over > 0
-                ? what + ": does not fit, " + Explaining.minutes(over) + " min too long."
-                : what + ": the fullest lesson takes " + Explaining.minutes(plan.worst()) + " of " + course.minutes()
-                        + " min.";
+                ? Labels.say("lessons.what_if.x_does_not_fit_x_min", what, Explaining.minutes(over))
+                : Labels.say(
+                        "lessons.what_if.x_the_fullest_lesson_takes_x",
+                        what,
+                        Explaining.minutes(plan.worst()),
+                        course.minutes());
     }
 }

@@ -2,6 +2,7 @@ package app.avrel.rules.check;
 
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
+import app.avrel.label.Labels;
 import app.avrel.motion.Performer;
 import app.avrel.posture.count.Arrival;
 import app.avrel.posture.count.Count;
@@ -28,9 +29,7 @@ final class Arriving implements CountsRule {
                                 RuleId.ARRIVAL,
                                 Severity.NOTE,
                                 CountsRule.count(done, end.place().count()),
-                                "Hands are to arrive with the end of the count, but they move in stage " + (hands + 1)
-                                        + " and the feet go on until stage " + (feet + 1)
-                                        + ". Let the hands go on in the last stage, or let them wait for their own.")
+                                Labels.say("rules.arriving.hands_are_to_arrive_with_the", hands + 1, feet + 1))
                         .at(Spot.HANDS));
             }
         }

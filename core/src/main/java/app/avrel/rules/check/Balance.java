@@ -4,6 +4,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Numbers;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.Margins;
 import app.avrel.mechanics.Stand;
 import app.avrel.mechanics.Support;
@@ -19,17 +20,15 @@ import java.util.function.Consumer;
 /** Weight on a foot in the air, and a centre of mass outside what bears it or too near to its edge (±1.5 cm). */
 final class Balance implements MomentRule {
 
-    private static final String WHY = "A body whose centre of mass leaves its support tips, unless a foot catches it.";
-
     private static final List<String> EIGHTHS = List.of(
-            "ahead",
-            "ahead to the right",
-            "to the right",
-            "behind to the right",
-            "behind",
-            "behind to the left",
-            "to the left",
-            "ahead to the left");
+            "rules.balance.ahead",
+            "rules.balance.ahead_to_the_right",
+            "rules.balance.to_the_right",
+            "rules.balance.behind_to_the_right",
+            "rules.balance.behind",
+            "rules.balance.behind_to_the_left",
+            "rules.balance.to_the_left",
+            "rules.balance.ahead_to_the_left");
 
     @Override
     public void examine(Watched watched, Consumer<Finding> found) {
@@ -54,9 +53,8 @@ final class Balance implements MomentRule {
                         RuleId.IMPOSSIBLE_SHARE,
                         Severity.CAUTION,
                         watched.where(),
-                        "The " + side.word() + " foot is off the floor, but " + bears
-                                + " % of the weight is said to be on it. Shift all onto the "
-                                + side.other().word() + " foot first, or lower the foot.")
+                        Labels.say(
+                                "rules.balance.the_x_foot_is_off_the", Labels.of(side), bears, Labels.of(side.other())))
                 .at(Spot.foot(side)));
     }
 
@@ -93,19 +91,23 @@ final class Balance implements MomentRule {
         Margins margins = Margins.of(support, centre, stand.facing(), 1);
         double least = margins.distances().get(margins.weakest());
         if (least < limit) {
-            String toward = EIGHTHS.get(margins.weakest());
+            String toward = Labels.say(EIGHTHS.get(margins.weakest()));
             found.accept(Finding.of(
                             least < 0 ? RuleId.OUTSIDE_SUPPORT : RuleId.NEAR_EDGE,
                             least < 0 ? Severity.CAUTION : Severity.LOOK,
                             watched.where(),
                             least < 0
-                                    ? "The centre of mass is outside what bears it, by " + Measures.cm(least) + " "
-                                            + toward + "."
-                                    : "The centre of mass is only " + Numbers.plain(Math.round(least * 1000) / 10.0)
-                                            + " cm from the edge of the support " + toward
-                                            + "; the house rule is at least "
-                                            + Numbers.plain(limit * 100) + " cm.")
-                    .headed(least < 0 ? "Out of balance" : "Balance is thin")
+                                    ? Labels.say(
+                                            "rules.balance.the_centre_of_mass_is_outside", Measures.cm(least), toward)
+                                    : Labels.say(
+                                            "rules.balance.the_centre_of_mass_is_only",
+                                            Numbers.plain(Math.round(least * 1000) / 10.0),
+                                            toward,
+                                            Numbers.plain(limit * 100)))
+                    .headed(
+                            least < 0
+                                    ? Labels.say("rules.rule_id.out_of_balance")
+                                    : Labels.say("rules.rule_id.balance_is_thin"))
                     .at(Spot.BALANCE));
         }
     }

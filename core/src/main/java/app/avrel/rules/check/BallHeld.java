@@ -2,6 +2,7 @@ package app.avrel.rules.check;
 
 import app.avrel.body.Side;
 import app.avrel.floor.SpacePoint;
+import app.avrel.label.Labels;
 import app.avrel.motion.HandSpot;
 import app.avrel.posture.move.Move;
 import app.avrel.rules.Finding;
@@ -24,7 +25,7 @@ final class BallHeld implements MomentRule {
                 broken(watched, "ball hold", found);
                 ball.size().ifPresent(size -> size(watched, watched.body().metres(size), found));
             } else if (move instanceof Move.RelateHands hands) {
-                broken(watched, hands.relation().phrase(), found);
+                broken(watched, Labels.of(hands.relation()), found);
             }
         }
     }
@@ -37,8 +38,7 @@ final class BallHeld implements MomentRule {
                         RuleId.RELATION_BROKEN,
                         Severity.LOOK,
                         watched.where(),
-                        "This stage says \"" + relation + "\", but it also puts the " + side.word()
-                                + " hand somewhere else. Say only one of them, or say it after.")
+                        Labels.say("rules.ball_held.this_stage_says_x_but_it", relation, Labels.of(side)))
                 .at(Spot.HANDS)));
     }
 
@@ -60,8 +60,8 @@ final class BallHeld implements MomentRule {
                             RuleId.BALL_SIZE,
                             Severity.NOTE,
                             watched.where(),
-                            "The ball is said to be " + Measures.cm(wanted) + " wide, but the palms are "
-                                    + Measures.cm(apart) + " apart.")
+                            Labels.say(
+                                    "rules.ball_held.the_ball_is_said_to_be", Measures.cm(wanted), Measures.cm(apart)))
                     .at(Spot.HANDS));
         }
     }

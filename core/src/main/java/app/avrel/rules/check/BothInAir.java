@@ -1,5 +1,6 @@
 package app.avrel.rules.check;
 
+import app.avrel.label.Labels;
 import app.avrel.motion.Pose;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
@@ -21,8 +22,7 @@ final class BothInAir implements MomentRule {
                             RuleId.BOTH_IN_AIR,
                             Severity.CAUTION,
                             watched.where(),
-                            "Both feet are off the floor. Lower one of them, and shift the weight onto it, before the other"
-                                    + " is lifted.")
+                            Labels.say("rules.both_in_air.both_feet_are_off_the_floor"))
                     .at(Spot.FEET));
         }
     }

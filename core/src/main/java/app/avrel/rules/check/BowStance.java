@@ -5,6 +5,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.Numbers;
 import app.avrel.house.HouseRule;
 import app.avrel.house.Stance;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.Bow;
 import app.avrel.mechanics.Spacing;
 import app.avrel.motion.Pose;
@@ -46,8 +47,8 @@ final class BowStance implements MomentRule {
         size(
                 watched,
                 new Size(
-                        "too short",
-                        "too long",
+                        Labels.say("rules.bow_stance.too_short"),
+                        Labels.say("rules.bow_stance.too_long"),
                         HouseRule.BOW_LENGTH_LEAST,
                         HouseRule.BOW_LENGTH_MOST,
                         body.footLength(),
@@ -58,8 +59,8 @@ final class BowStance implements MomentRule {
         size(
                 watched,
                 new Size(
-                        "too narrow",
-                        "too wide",
+                        Labels.say("rules.bow_stance.too_narrow"),
+                        Labels.say("rules.bow_stance.too_wide"),
                         HouseRule.BOW_WIDTH_LEAST,
                         HouseRule.BOW_WIDTH_MOST,
                         body.shoulderWidth(),
@@ -102,18 +103,25 @@ final class BowStance implements MomentRule {
         }
         String how = under ? size.less() : size.more();
         String now = size.metres() < 0.005 && size.metres() > -0.005
-                ? "on one line"
+                ? Labels.say("rules.bow_stance.on_one_line")
                 : size.metres() < 0
-                        ? "crossed by " + Measures.cm(size.metres())
-                        : Measures.cm(size.metres()) + " apart";
+                        ? Labels.say("rules.join_words.crossed_by_x", Measures.cm(size.metres()))
+                        : Labels.say("rules.join_words.x_apart", Measures.cm(size.metres()));
         found.accept(Finding.of(
                         rule,
                         Severity.LOOK,
                         watched.where(),
-                        "The heels are " + now + " " + (rule == RuleId.STANCE_WIDTH ? "across" : "along")
-                                + " the facing, " + how + ": the house rule is " + Measures.cm(least) + " to "
-                                + Measures.cm(most) + " for this body." + fits)
-                .headed("Stance is " + how)
+                        Labels.say(
+                                "rules.bow_stance.the_heels_are_x_x_the",
+                                now,
+                                rule == RuleId.STANCE_WIDTH
+                                        ? Labels.say("rules.bow_stance.across")
+                                        : Labels.say("rules.bow_stance.along"),
+                                how,
+                                Measures.cm(least),
+                                Measures.cm(most),
+                                fits))
+                .headed(Labels.say("rules.bow_stance.stance_is_x", how))
                 .at(Spot.FEET));
     }
 
@@ -129,8 +137,10 @@ final class BowStance implements MomentRule {
         Optional<Bow.Lengths> lengths = Bow.flat(spacing.width(), out)
                 .lengths(after.weight().middle(front) / 100, after.drop().value(), watched.body());
         return lengths.filter(found -> found.longest() > 0)
-                .map(found -> " At this depth and share both legs reach " + Measures.cm(Math.max(0, found.shortest()))
-                        + " to " + Measures.cm(found.longest()) + ".")
+                .map(found -> Labels.say(
+                        "rules.bow_stance.at_this_depth_and_share_both",
+                        Measures.cm(Math.max(0, found.shortest())),
+                        Measures.cm(found.longest())))
                 .orElse("");
     }
 
@@ -146,9 +156,12 @@ final class BowStance implements MomentRule {
                             RuleId.REAR_FOOT,
                             Severity.NOTE,
                             watched.where(),
-                            "The " + rear.word() + " foot, behind, is turned " + Numbers.whole(Math.abs(out)) + "° "
-                                    + (out < 0 ? "in" : "out") + " from the facing; the house rule is " + wanted
-                                    + "° out.")
+                            Labels.say(
+                                    "rules.bow_stance.the_x_foot_behind_is_turned",
+                                    Labels.of(rear),
+                                    Numbers.whole(Math.abs(out)),
+                                    out < 0 ? Labels.say("rules.join_words.in") : Labels.say("rules.join_words.out"),
+                                    wanted))
                     .at(Spot.foot(rear)));
         }
     }

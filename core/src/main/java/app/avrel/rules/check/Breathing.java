@@ -4,6 +4,7 @@ import app.avrel.floor.Numbers;
 import app.avrel.form.Playing;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.label.Labels;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.Count;
 import app.avrel.rules.Finding;
@@ -35,7 +36,7 @@ final class Breathing implements LineRule {
         Breath breath = count.breath();
         if (breath.repeats(last)) {
             found.accept(step.found(RuleId.TWO_BREATHS, Severity.LOOK, twice(breath.begins()))
-                    .headed("Two " + breath(breath.begins()) + "s in a row")
+                    .headed(Labels.say("rules.breathing.two_x_s_in_a_row", breath(breath.begins())))
                     .at(Spot.BREATH));
         }
         lasting(step, breath, found);
@@ -43,7 +44,7 @@ final class Breathing implements LineRule {
             found.accept(step.found(
                             RuleId.BREATH_UNSAID,
                             Severity.NOTE,
-                            "The house says the breath on every count; here it is left free.")
+                            Labels.say("rules.breathing.the_house_says_the_breath_on"))
                     .at(Spot.BREATH));
         }
         last = breath;
@@ -60,10 +61,12 @@ final class Breathing implements LineRule {
             found.accept(step.found(
                             RuleId.LONG_BREATH,
                             Severity.LOOK,
-                            "The " + breath(breath.begins()) + " lasts " + Numbers.plain(beats)
-                                    + " beats; the house rule is at most " + limit
-                                    + ". Give it fewer beats, or another breath in between.")
-                    .headed("A long " + breath(breath.begins()))
+                            Labels.say(
+                                    "rules.breathing.the_x_lasts_x_beats_the",
+                                    breath(breath.begins()),
+                                    Numbers.plain(beats),
+                                    limit))
+                    .headed(Labels.say("rules.breathing.a_long_x", breath(breath.begins())))
                     .at(Spot.BREATH));
         }
         if (breath.both()) {
@@ -73,11 +76,10 @@ final class Breathing implements LineRule {
     }
 
     private static String breath(Breath breath) {
-        return breath == Breath.IN ? "in-breath" : "out-breath";
+        return breath == Breath.IN ? Labels.say("rules.breathing.in_breath") : Labels.say("rules.breathing.out_breath");
     }
 
     private static String twice(Breath breath) {
-        return "This count and the one before both begin an " + breath(breath)
-                + ". Let one of them be the other breath, leave it free, or say that it is still the same breath.";
+        return Labels.say("rules.breathing.this_count_and_the_one_before", breath(breath));
     }
 }

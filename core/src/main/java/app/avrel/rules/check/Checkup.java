@@ -8,6 +8,7 @@ import app.avrel.form.Occurrence;
 import app.avrel.form.Performance;
 import app.avrel.form.Track;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Placement;
 import app.avrel.posture.Start;
@@ -119,8 +120,10 @@ public record Checkup(Performer posing, Directions directions) {
                         count -> new Where.InPosture(done.posture().id(), Optional.of(count)))
                 .forEach(finding -> found.accept(finding.moved(
                         where,
-                        "Count " + (finding.where().count().orElse(0) + 1) + " under "
-                                + posing.rules().name() + ": ")));
+                        Labels.say(
+                                "rules.checkup.count_x_under_x",
+                                finding.where().count().orElse(0) + 1,
+                                posing.rules().name()))));
     }
 
     private static void wayIn(Form form, Occurrence done, InForce inForce, Consumer<Finding> found) {
@@ -138,8 +141,9 @@ public record Checkup(Performer posing, Directions directions) {
                 RuleId.MISSING_POSTURE,
                 Severity.CAUTION,
                 new Where.InForm(form.id(), entry, Optional.empty()),
-                "Entry " + (entry + 1) + " asks for the posture \""
-                        + form.entries().get(entry).posture()
-                        + "\", which is not on the shelf. Choose another posture for it, or take the entry out.");
+                Labels.say(
+                        "rules.checkup.entry_x_asks_for_the_posture",
+                        entry + 1,
+                        form.entries().get(entry).posture()));
     }
 }

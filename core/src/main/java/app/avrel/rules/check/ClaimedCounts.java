@@ -2,6 +2,7 @@ package app.avrel.rules.check;
 
 import app.avrel.floor.Directions;
 import app.avrel.form.Occurrence;
+import app.avrel.label.Labels;
 import app.avrel.motion.Performer;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
@@ -20,7 +21,6 @@ final class ClaimedCounts implements EndRule {
                 .ifPresent(claimed -> found.accept(EndRule.finding(
                         RuleId.CLAIMED_COUNTS,
                         done,
-                        "It is claimed to have " + claimed + (claimed == 1 ? " count" : " counts") + ", but " + recorded
-                                + (recorded == 1 ? " is" : " are") + " recorded.")));
+                        Labels.say("rules.claimed_counts.it_is_claimed_to_have_x", claimed, recorded))));
     }
 }

@@ -8,6 +8,7 @@ import app.avrel.form.Entry;
 import app.avrel.form.FormId;
 import app.avrel.form.Occurrence;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.motion.Performer;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
@@ -57,7 +58,10 @@ final class ClaimedFacing implements EndRule {
     }
 
     private static String sentence(Heading claimed, Heading leads, Directions directions) {
-        return "The end is claimed to face " + directions.say(claimed) + ", but the turns lead to "
-                + directions.say(leads) + ": " + Numbers.whole(claimed.degreesFrom(leads)) + "° apart.";
+        return Labels.say(
+                "rules.claimed_facing.the_end_is_claimed_to_face",
+                directions.say(claimed),
+                directions.say(leads),
+                Numbers.whole(claimed.degreesFrom(leads)));
     }
 }

@@ -11,6 +11,7 @@ import app.avrel.form.Part;
 import app.avrel.form.Track;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.label.Labels;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
@@ -47,7 +48,7 @@ final class ClaimedForm {
         for (int at = 0; at < form.parts().size(); at++) {
             Part part = form.parts().get(at);
             int past = first + part.entries().size();
-            String name = part.name().isEmpty() ? "Part " + (at + 1) : part.name();
+            String name = part.name().isEmpty() ? Labels.say("rules.claimed_form.part_x", at + 1) : part.name();
             whole(name, part.claim(), used.get(at), first, past);
             first = past;
         }
@@ -68,8 +69,12 @@ final class ClaimedForm {
                     .ifPresent(said -> tell(
                             entry,
                             RuleId.CLAIMED_NUMBER,
-                            "It is said to be number " + said + ", but counted the school's way it "
-                                    + (is == 0 ? "has no number." : "is number " + is + ".")));
+                            Labels.say(
+                                    "rules.claimed_form.it_is_said_to_be_number",
+                                    said,
+                                    is == 0
+                                            ? Labels.say("rules.claimed_form.has_no_number")
+                                            : Labels.say("rules.claimed_form.is_number_x", is))));
         }
     }
 
@@ -79,8 +84,7 @@ final class ClaimedForm {
                 .ifPresent(said -> tell(
                         first,
                         RuleId.CLAIMED_POSTURES,
-                        name + " is said to have " + said + " postures; counted the school's way there are " + postures
-                                + "."));
+                        Labels.say("rules.claimed_form.x_is_said_to_have_x", name, said, postures)));
         claim.counts().ifPresent(said -> counts(name, said, first, past));
         claim.facing().ifPresent(said -> facing(name, said, past - 1));
     }
@@ -94,7 +98,7 @@ final class ClaimedForm {
             tell(
                     first,
                     RuleId.CLAIMED_COUNTS,
-                    name + " is said to take " + said + " counts; with the ways in it takes " + counts + ".");
+                    Labels.say("rules.claimed_form.x_is_said_to_take_x", name, said, counts));
         }
     }
 
@@ -105,8 +109,11 @@ final class ClaimedForm {
                 .ifPresent(done -> tell(
                         last,
                         RuleId.CLAIMED_FACING,
-                        name + " is said to end facing " + directions.say(said) + ", but it ends facing "
-                                + directions.say(done.end().facing()) + "."));
+                        Labels.say(
+                                "rules.claimed_form.x_is_said_to_end_facing",
+                                name,
+                                directions.say(said),
+                                directions.say(done.end().facing()))));
     }
 
     private void tell(int entry, RuleId rule, String sentence) {

@@ -3,6 +3,7 @@ package app.avrel.rules.check;
 import app.avrel.floor.Directions;
 import app.avrel.form.Occurrence;
 import app.avrel.house.Stance;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.Naming;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
@@ -29,8 +30,10 @@ final class ClaimedStance implements EndRule {
             found.accept(EndRule.finding(
                     RuleId.CLAIMED_STANCE,
                     done,
-                    "The end is claimed to be " + claimed.get().label() + ", but feet and weight make it "
-                            + named.map(Stance::label).orElse("no named stance") + "."));
+                    Labels.say(
+                            "rules.claimed_stance.the_end_is_claimed_to_be",
+                            Labels.of(claimed.get()),
+                            named.map(Labels::of).orElse(Labels.say("rules.claimed_stance.no_named_stance")))));
         }
     }
 }

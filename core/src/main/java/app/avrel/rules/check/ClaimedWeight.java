@@ -4,6 +4,7 @@ import app.avrel.body.WeightShare;
 import app.avrel.floor.Directions;
 import app.avrel.form.Occurrence;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.motion.Performer;
 import app.avrel.rules.Finding;
 import app.avrel.rules.JoinWords;
@@ -22,8 +23,10 @@ final class ClaimedWeight implements EndRule {
                 found.accept(EndRule.finding(
                         RuleId.CLAIMED_WEIGHT,
                         done,
-                        "The end is claimed to have " + JoinWords.share(claimed) + ", but the counts lead to "
-                                + JoinWords.share(leads) + "."));
+                        Labels.say(
+                                "rules.claimed_weight.the_end_is_claimed_to_have",
+                                JoinWords.share(claimed),
+                                JoinWords.share(leads))));
             }
         });
     }

@@ -4,6 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.floor.SpacePoint;
 import app.avrel.house.Stance;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.Leg;
 import app.avrel.mechanics.Sole;
 import app.avrel.mechanics.Spacing;
@@ -47,20 +48,30 @@ final class CrossedRest implements MomentRule {
         }
         double now = Spacing.of(watched.after()).length();
         Optional<Double> nearest = nearest(watched, stand, front, now);
-        String rear = "The " + front.other().word() + " knee does not close on the " + front.word() + " calf: ";
+        String rear =
+                Labels.say("rules.crossed_rest.the_x_knee_does_not_close", Labels.of(front.other()), Labels.of(front));
         if (nearest.isEmpty()) {
             found.accept(finding(
-                    watched, front, "The rest does not close", rear + "at this depth no length does. Sink further."));
+                    watched,
+                    front,
+                    Labels.say("rules.rule_id.the_rest_does_not_close"),
+                    Labels.say("rules.crossed_rest.x_at_this_depth_no_length", rear)));
             return;
         }
         boolean near = now < nearest.get();
         found.accept(finding(
                 watched,
                 front,
-                near ? "Feet are too near to close" : "Feet are too far apart to close",
-                rear + "the feet are too " + (near ? "near" : "far apart") + ". It closes at "
-                        + Measures.length(nearest.get(), watched.body()) + " from heel to heel: step "
-                        + Measures.cm(nearest.get() - now) + (near ? " longer." : " shorter.")));
+                near
+                        ? Labels.say("rules.crossed_rest.feet_are_too_near_to_close")
+                        : Labels.say("rules.crossed_rest.feet_are_too_far_apart_to"),
+                Labels.say(
+                        "rules.crossed_rest.x_the_feet_are_too_x",
+                        rear,
+                        near ? Labels.say("rules.crossed_rest.near") : Labels.say("rules.crossed_rest.far_apart"),
+                        Measures.length(nearest.get(), watched.body()),
+                        Measures.cm(nearest.get() - now),
+                        near ? Labels.say("rules.crossed_rest.longer") : Labels.say("rules.crossed_rest.shorter"))));
     }
 
     /** It touches, and would touch sooner with the front foot a little further ahead: past that the knee goes under. */

@@ -2,6 +2,7 @@ package app.avrel.rules.check;
 
 import app.avrel.body.Side;
 import app.avrel.house.Stance;
+import app.avrel.label.Labels;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
 import app.avrel.posture.move.Contact;
@@ -42,10 +43,11 @@ final class EdgeLoad implements MomentRule {
                         RuleId.EDGE_LOAD,
                         Severity.LOOK,
                         watched.where(),
-                        "The " + side.word() + " foot bears "
-                                + watched.after().weight().least(side) + " % "
-                                + foot.contact().phrase()
-                                + " alone. Let the whole foot down before it bears so much.")
+                        Labels.say(
+                                "rules.edge_load.the_x_foot_bears_x_x",
+                                Labels.of(side),
+                                watched.after().weight().least(side),
+                                Labels.of(foot.contact())))
                 .at(Spot.foot(side));
     }
 }

@@ -3,6 +3,7 @@ package app.avrel.rules.check;
 import app.avrel.body.Side;
 import app.avrel.house.HouseRule;
 import app.avrel.house.Stance;
+import app.avrel.label.Labels;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
@@ -39,8 +40,9 @@ final class EvenWeight implements MomentRule {
                             RuleId.EVEN_WEIGHT,
                             Severity.LOOK,
                             watched.where(),
-                            "The weight is shared evenly here; the house wants even weight "
-                                    + HouseRule.EVEN_WEIGHT.say(wanted) + ". Say which leg bears more.")
+                            Labels.say(
+                                    "rules.even_weight.the_weight_is_shared_evenly_here",
+                                    HouseRule.EVEN_WEIGHT.say(wanted)))
                     .at(Spot.BALANCE));
         }
     }

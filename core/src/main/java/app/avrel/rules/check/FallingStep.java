@@ -5,6 +5,7 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Turn;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.Bisection;
 import app.avrel.mechanics.LeastDrop;
 import app.avrel.mechanics.Sole;
@@ -144,12 +145,16 @@ final class FallingStep implements MomentRule {
         double whole = heel.distance(standing);
         double least = LeastDrop.of(empty(pose, foot, heel), watched.body()).metres();
         String sink = Double.isFinite(least)
-                ? "Sink to " + Measures.fists(least, watched.body()) + " first, or step "
-                : "Step ";
-        return "The " + foot.word() + " foot cannot be set down empty " + Measures.cm(whole)
-                + " away (heel to heel) with the pelvis "
-                + Measures.fists(drop, watched.body()) + " down. " + sink + Measures.cm(reached) + ", which is "
-                + Measures.cm(whole - reached) + " less.";
+                ? Labels.say("rules.falling_step.sink_to_x_first_or_step", Measures.fists(least, watched.body()))
+                : Labels.say("rules.falling_step.step");
+        return Labels.say(
+                "rules.falling_step.the_x_foot_cannot_be_set",
+                Labels.of(foot),
+                Measures.cm(whole),
+                Measures.fists(drop, watched.body()),
+                sink,
+                Measures.cm(reached),
+                Measures.cm(whole - reached));
     }
 
     private static boolean reaches(Watched watched, Pose pose, Side foot, FloorPoint heel, double drop) {

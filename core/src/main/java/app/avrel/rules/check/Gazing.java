@@ -2,6 +2,7 @@ package app.avrel.rules.check;
 
 import app.avrel.body.Side;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.posture.move.Gaze;
 import app.avrel.posture.move.Move;
 import app.avrel.rules.Finding;
@@ -34,14 +35,18 @@ final class Gazing implements MomentRule {
                             RuleId.GAZE,
                             Severity.NOTE,
                             watched.where(),
-                            "The house has the eyes "
-                                    + switch (wanted) {
-                                        case FOLLOW -> "follow the leading hand: here the " + leading.word() + " one.";
+                            Labels.say(
+                                    "rules.gazing.the_house_has_the_eyes_x",
+                                    switch (wanted) {
+                                        case FOLLOW ->
+                                            Labels.say(
+                                                    "rules.gazing.follow_the_leading_hand_here_the",
+                                                    Labels.of(leading));
                                         case PAST ->
-                                            "go past the fingertips of the leading hand: here the " + leading.word()
-                                                    + " one.";
-                                        default -> "straight ahead with wide vision.";
-                                    })
+                                            Labels.say(
+                                                    "rules.gazing.go_past_the_fingertips_of_the", Labels.of(leading));
+                                        default -> Labels.say("rules.gazing.straight_ahead_with_wide_vision");
+                                    }))
                     .at(Spot.EYES));
         }
     }

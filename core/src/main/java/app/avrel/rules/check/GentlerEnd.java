@@ -4,6 +4,7 @@ import app.avrel.form.Join;
 import app.avrel.form.Mismatch;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
+import app.avrel.label.Labels;
 import app.avrel.motion.Performer;
 import app.avrel.posture.Posture;
 import app.avrel.posture.teaching.GentlerVersion;
@@ -42,7 +43,8 @@ final class GentlerEnd {
         return all.stream()
                 .filter(finding -> ofPosture.stream().noneMatch(known -> alike(known, finding)))
                 .map(finding -> finding.moved(
-                        at(gentler, gently.posture()), "In the gentler version \"" + gentler.name() + "\": "))
+                        at(gentler, gently.posture()),
+                        Labels.say("rules.gentler_end.in_the_gentler_version_x", gentler.name())))
                 .toList();
     }
 
@@ -61,8 +63,10 @@ final class GentlerEnd {
                 RuleId.GENTLER_END,
                 Severity.NOTE,
                 at(gentler, done.posture()),
-                "After \"" + gentler.name() + "\" the posture ends otherwise than as recorded. "
-                        + apart.stream().map(words::sentence).collect(Collectors.joining(" "))));
+                Labels.say(
+                        "rules.gentler_end.after_x_the_posture_ends_otherwise",
+                        gentler.name(),
+                        apart.stream().map(words::sentence).collect(Collectors.joining(" ")))));
     }
 
     private static Where at(GentlerVersion gentler, Posture posture) {

@@ -4,6 +4,7 @@ import app.avrel.floor.Bearing;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.Way;
 import app.avrel.form.Moment;
+import app.avrel.label.Labels;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Turning;
@@ -44,8 +45,7 @@ final class HalfTurn implements MomentRule {
                             RuleId.HALF_TURN,
                             Severity.LOOK,
                             where,
-                            "This is half a turn, and it is not said which way round. It is taken to the right; say \"going"
-                                    + " left\" or \"going right\".")
+                            Labels.say("rules.half_turn.this_is_half_a_turn_and"))
                     .at(Spot.TRUNK));
         }
     }
@@ -67,8 +67,10 @@ final class HalfTurn implements MomentRule {
                             RuleId.WAIST,
                             Severity.LOOK,
                             where,
-                            "The chest is turned " + Numbers.whole(after) + "° against the hips; a waist gives about "
-                                    + Numbers.whole(WAIST) + "°. Let the hips turn too.")
+                            Labels.say(
+                                    "rules.half_turn.the_chest_is_turned_x_against",
+                                    Numbers.whole(after),
+                                    Numbers.whole(WAIST)))
                     .at(Spot.TRUNK));
         }
     }

@@ -4,6 +4,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.SpacePoint;
 import app.avrel.house.HouseRule;
 import app.avrel.house.Stance;
+import app.avrel.label.Labels;
 import app.avrel.motion.HandSpot;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Measures;
@@ -34,9 +35,9 @@ final class HandLine implements MomentRule {
                             RuleId.HAND_LINE,
                             Severity.LOOK,
                             watched.where(),
-                            "The " + leading.word() + " hand leads, and is " + Measures.cm(off)
-                                    + " off the centre line. Bring it before the middle of the body.")
-                    .headed(Measures.capital(leading.word()) + " hand leaves the centre line")
+                            Labels.say("rules.hand_line.the_x_hand_leads_and_is", Labels.of(leading), Measures.cm(off)))
+                    .headed(Labels.capital(
+                            Labels.say("rules.hand_line.x_hand_leaves_the_centre_line", Labels.of(leading))))
                     .at(Spot.hand(leading)));
         }
     }

@@ -6,6 +6,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.SpacePoint;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.ArmReach;
 import app.avrel.motion.HandSpot;
 import app.avrel.motion.Pose;
@@ -56,18 +57,19 @@ final class HandReach implements MomentRule {
         if (hangs(place) || !near && span <= arm + LET_PASS) {
             return;
         }
-        String height = place.height().orElseThrow().word();
+        String height = Labels.of(place.height().orElseThrow());
         found.accept(Finding.of(
                         RuleId.HAND_REACH,
                         Severity.LOOK,
                         watched.where(),
                         near
-                                ? "The " + side.word() + " hand at " + height
-                                        + " height is nearer to its shoulder than the elbow bends. Hold it further out."
-                                : "The " + side.word() + " hand at " + height + " height is " + Measures.cm(span - arm)
-                                        + " further from its shoulder than the arm is long. Hold it closer, or change"
-                                        + " its height.")
-                .headed(Measures.capital(side.word()) + " hand cannot be there")
+                                ? Labels.say("rules.hand_reach.the_x_hand_at_x_height", Labels.of(side), height)
+                                : Labels.say(
+                                        "rules.hand_reach.the_x_hand_at_x_height_2",
+                                        Labels.of(side),
+                                        height,
+                                        Measures.cm(span - arm)))
+                .headed(Labels.capital(Labels.say("rules.hand_reach.x_hand_cannot_be_there", Labels.of(side))))
                 .at(Spot.hand(side)));
     }
 
@@ -105,11 +107,13 @@ final class HandReach implements MomentRule {
                             RuleId.ELBOW_HIGH,
                             Severity.NOTE,
                             watched.where(),
-                            "At " + place.height().get().word() + " height and "
-                                    + Numbers.whole(ahead * 100) + " % of the arm's reach the " + side.word()
-                                    + " elbow is " + Measures.cm(arm.elbowBelowWrist())
-                                    + " above the wrist. Raise the hand, or hold it closer.")
-                    .headed(Measures.capital(side.word()) + " elbow is above the wrist")
+                            Labels.say(
+                                    "rules.hand_reach.at_x_height_and_x_of",
+                                    Labels.of(place.height().get()),
+                                    Numbers.whole(ahead * 100),
+                                    Labels.of(side),
+                                    Measures.cm(arm.elbowBelowWrist())))
+                    .headed(Labels.capital(Labels.say("rules.hand_reach.x_elbow_is_above_the_wrist", Labels.of(side))))
                     .at(Spot.hand(side)));
         }
     }
@@ -126,10 +130,12 @@ final class HandReach implements MomentRule {
                             RuleId.HAND_GAP,
                             Severity.LOOK,
                             watched.where(),
-                            "The " + side.word() + " palm is " + Measures.cm(Math.max(0, gap))
-                                    + " from the trunk; the house rule is at least " + Measures.cm(wanted)
-                                    + ". Round the arm.")
-                    .headed(Measures.capital(side.word()) + " palm is too near the trunk")
+                            Labels.say(
+                                    "rules.hand_reach.the_x_palm_is_x_from",
+                                    Labels.of(side),
+                                    Measures.cm(Math.max(0, gap)),
+                                    Measures.cm(wanted)))
+                    .headed(Labels.capital(Labels.say("rules.hand_reach.x_palm_is_too_near_the", Labels.of(side))))
                     .at(Spot.hand(side)));
         }
     }

@@ -2,6 +2,7 @@ package app.avrel.rules.check;
 
 import app.avrel.floor.Numbers;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.posture.move.Move;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
@@ -23,10 +24,12 @@ final class HighKick implements MomentRule {
                                         RuleId.HIGH_KICK,
                                         Severity.CAUTION,
                                         watched.where(),
-                                        "The " + kick.foot().word() + " foot kicks at " + height.word() + " height, "
-                                                + Numbers.whole(height.shareOfStature() * 100)
-                                                + " % of the body's height; the house rule is at most " + limit
-                                                + " %. Kick lower, or let the heel only rest on the floor.")
+                                        Labels.say(
+                                                "rules.high_kick.the_x_foot_kicks_at_x",
+                                                Labels.of(kick.foot()),
+                                                Labels.of(height),
+                                                Numbers.whole(height.shareOfStature() * 100),
+                                                limit))
                                 .at(Spot.foot(kick.foot()))));
             }
         }

@@ -1,6 +1,7 @@
 package app.avrel.rules.check;
 
 import app.avrel.body.Side;
+import app.avrel.label.Labels;
 import app.avrel.motion.HandHold;
 import app.avrel.posture.move.Move;
 import app.avrel.rules.Finding;
@@ -30,10 +31,11 @@ final class HoldEnds implements MomentRule {
                             RuleId.HOLD_ENDS,
                             Severity.NOTE,
                             watched.where(),
-                            "The " + held.get().phrase() + " ends here: the " + hand.word()
-                                    + " hand goes elsewhere, and the "
-                                    + hand.other().word() + " one stays where it was."
-                                    + " Say where that goes, if it should go too.")
+                            Labels.say(
+                                    "rules.hold_ends.the_x_ends_here_the_x",
+                                    held.get().phrase(),
+                                    Labels.of(hand),
+                                    Labels.of(hand.other())))
                     .at(Spot.hand(hand)));
         }
     }

@@ -3,6 +3,7 @@ package app.avrel.rules.check;
 import app.avrel.body.Side;
 import app.avrel.house.HouseRule;
 import app.avrel.house.Stance;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.Spacing;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
@@ -43,8 +44,7 @@ final class HouseShare implements MomentRule {
                             RuleId.HOUSE_SHARE,
                             Severity.NOTE,
                             watched.where(),
-                            "The " + front.word() + " foot, in front in a" + ("empty".equals(stance) ? "n " : " ")
-                                    + stance + " stance, bears " + share + " %; the house has " + wanted + " % on it.")
+                            Labels.say("rules.house_share." + stance, Labels.of(front), share, wanted))
                     .at(Spot.foot(front)));
         }
     }

@@ -1,6 +1,7 @@
 package app.avrel.rules.check;
 
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
@@ -19,8 +20,7 @@ final class Inclined implements MomentRule {
                             RuleId.INCLINE,
                             Severity.CAUTION,
                             watched.where(),
-                            "The trunk inclines " + now + "°; the house rule is at most " + limit
-                                    + "°. Incline less, or bend the knees instead.")
+                            Labels.say("rules.inclined.the_trunk_inclines_x_the_house", now, limit))
                     .at(Spot.TRUNK));
         }
     }

@@ -6,6 +6,7 @@ import app.avrel.floor.Direction;
 import app.avrel.floor.Numbers;
 import app.avrel.floor.SpacePoint;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.motion.HandSpot;
 import app.avrel.motion.Pose;
 import app.avrel.posture.move.Move;
@@ -41,16 +42,21 @@ final class KickArms implements MomentRule {
         double leg = kick.toward().map(direction -> against(direction, after)).orElse(0.0);
         List<String> off = Stream.of(Side.values())
                 .filter(side -> apart(degrees(after, side, watched), leg) > NEAR == (wanted == ALONG))
-                .map(side -> "the " + side.word() + " arm is "
-                        + Numbers.whole(apart(degrees(after, side, watched), leg)) + "° from it")
+                .map(side -> Labels.say(
+                        "rules.kick_arms.the_x_arm_is_x_from",
+                        Labels.of(side),
+                        Numbers.whole(apart(degrees(after, side, watched), leg))))
                 .toList();
         if (!off.isEmpty()) {
             found.accept(Finding.of(
                             RuleId.KICK_ARMS,
                             Severity.LOOK,
                             watched.where(),
-                            "The house wants arms " + HouseRule.KICK_ARMS.say(wanted) + ". The "
-                                    + kick.foot().word() + " foot kicks, and " + String.join(", ", off) + ".")
+                            Labels.say(
+                                    "rules.kick_arms.the_house_wants_arms_x_the",
+                                    HouseRule.KICK_ARMS.say(wanted),
+                                    Labels.of(kick.foot()),
+                                    String.join(", ", off)))
                     .at(Spot.HANDS));
         }
     }

@@ -3,6 +3,7 @@ package app.avrel.rules.check;
 import app.avrel.body.Side;
 import app.avrel.floor.SpacePoint;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.Leg;
 import app.avrel.mechanics.Stand;
 import app.avrel.posture.move.Contact;
@@ -54,10 +55,12 @@ final class KneeLine implements MomentRule {
                             RuleId.KNEE_LINE,
                             Severity.LOOK,
                             watched.where(),
-                            "The " + side.word() + " knee is about " + Measures.cm(leg.inward())
-                                    + " inward of the line of its foot; the house rule is at most "
-                                    + Measures.cm(limit) + ". Turn the toes to where the knee points, or open the hip.")
-                    .headed(Measures.capital(side.word()) + " knee is off its foot's line")
+                            Labels.say(
+                                    "rules.knee_line.the_x_knee_is_about_x",
+                                    Labels.of(side),
+                                    Measures.cm(leg.inward()),
+                                    Measures.cm(limit)))
+                    .headed(Labels.capital(Labels.say("rules.knee_line.x_knee_is_off_its_foots", Labels.of(side))))
                     .at(Spot.knee(side)));
         }
     }
@@ -69,10 +72,8 @@ final class KneeLine implements MomentRule {
                             RuleId.KNEE_LOCKED,
                             Severity.NOTE,
                             watched.where(),
-                            "The " + side.word()
-                                    + " leg bears most of the weight and is nearly straight. Keep the knee soft:"
-                                    + " sink a little.")
-                    .headed(Measures.capital(side.word()) + " knee is nearly straight")
+                            Labels.say("rules.knee_line.the_x_leg_bears_most_of", Labels.of(side)))
+                    .headed(Labels.capital(Labels.say("rules.knee_line.x_knee_is_nearly_straight", Labels.of(side))))
                     .at(Spot.knee(side)));
         }
     }

@@ -3,6 +3,7 @@ package app.avrel.rules.check;
 import app.avrel.body.Side;
 import app.avrel.floor.Numbers;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.Leg;
 import app.avrel.mechanics.Spacing;
 import app.avrel.mechanics.Stand;
@@ -93,7 +94,7 @@ final class KneePast implements MomentRule {
                         severity(watched, stand, side),
                         watched.where(),
                         sentence(watched, stand, side, watched.leg(side)))
-                .headed(Measures.capital(side.word()) + " knee goes too far")
+                .headed(Labels.capital(Labels.say("rules.knee_past.x_knee_goes_too_far", Labels.of(side))))
                 .at(Spot.knee(side));
     }
 
@@ -104,10 +105,12 @@ final class KneePast implements MomentRule {
                         RuleId.KNEE_PAST,
                         severity(watched, stand, Side.LEFT),
                         watched.where(),
-                        "Both knees are about " + Measures.cm(past) + " past the tip of the toes, with the pelvis "
-                                + Measures.fists(stand.drop(), watched.body()) + " down; the house rule is "
-                                + said(watched.rule(HouseRule.KNEE_LIMIT)) + ". Stay higher, or sit back.")
-                .headed("Both knees go too far")
+                        Labels.say(
+                                "rules.knee_past.both_knees_are_about_x_past",
+                                Measures.cm(past),
+                                Measures.fists(stand.drop(), watched.body()),
+                                said(watched.rule(HouseRule.KNEE_LIMIT))))
+                .headed(Labels.say("rules.knee_past.both_knees_go_too_far"))
                 .at(Spot.KNEES);
     }
 
@@ -118,24 +121,27 @@ final class KneePast implements MomentRule {
     private static String sentence(Watched watched, Stand stand, Side side, Leg leg) {
         int limit = watched.rule(HouseRule.KNEE_LIMIT);
         String where = leg.pastToe() > 0.01
-                ? Measures.cm(leg.pastToe()) + " past the tip of the toes"
-                : Measures.cm(leg.pastBall()) + " past the base of the big toe";
-        return "The " + side.word() + " knee is about " + where + ", with "
-                + Numbers.whole(watched.after().weight().middle(side)) + " % on it and the pelvis "
-                + Measures.fists(stand.drop(), watched.body()) + " down; the house rule is " + said(limit)
-                + ". Shift less, stay higher, or sit back.";
+                ? Labels.say("rules.knee_past.x_past_the_tip_of_the", Measures.cm(leg.pastToe()))
+                : Labels.say("rules.knee_past.x_past_the_base_of_the", Measures.cm(leg.pastBall()));
+        return Labels.say(
+                "rules.knee_past.the_x_knee_is_about_x",
+                Labels.of(side),
+                where,
+                Numbers.whole(watched.after().weight().middle(side)),
+                Measures.fists(stand.drop(), watched.body()),
+                said(limit));
     }
 
     /** {@return the limit in words; the tip of the toes is 28 % past the base of the big toe} */
     static String said(int limit) {
         return switch (limit) {
-            case 0 -> "the base of the big toe";
-            case 28 -> "the tip of the toes";
-            case -47 -> "an upright shin";
+            case 0 -> Labels.say("rules.knee_past.the_base_of_the_big_toe");
+            case 28 -> Labels.say("rules.knee_past.the_tip_of_the_toes");
+            case -47 -> Labels.say("rules.knee_past.an_upright_shin");
             default ->
                 limit > 0
-                        ? limit + " % of a foot-length past the base of the big toe"
-                        : -limit + " % of a foot-length behind the base of the big toe";
+                        ? Labels.say("rules.knee_past.x_of_a_foot_length_past", limit)
+                        : Labels.say("rules.knee_past.x_of_a_foot_length_behind", -limit);
         };
     }
 }

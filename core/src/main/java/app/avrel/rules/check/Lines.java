@@ -7,6 +7,7 @@ import app.avrel.form.Performance;
 import app.avrel.form.Track;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.label.Labels;
 import app.avrel.posture.count.Breath;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
@@ -77,7 +78,7 @@ final class Lines {
                 all.forEach(rule -> rule.count(new LineRule.Step(end, where), here::add));
                 here.stream()
                         .filter(finding -> !alone.contains(new Told(finding.rule(), finding.spot(), count)))
-                        .map(finding -> finding.moved(where, "In count " + (count + 1) + ": "))
+                        .map(finding -> finding.moved(where, Labels.say("rules.lines.in_count_x", count + 1)))
                         .forEach(found);
             }
         }
@@ -94,8 +95,8 @@ final class Lines {
                                 RuleId.BREATH_UNSAID,
                                 Severity.NOTE,
                                 new Where.InForm(form.id(), one.entry(), Optional.empty()),
-                                "The house says the breath only in opening and closing; here it is said in between.")
-                        .headed("Breath is said")
+                                Labels.say("rules.lines.the_house_says_the_breath_only"))
+                        .headed(Labels.say("rules.lines.breath_is_said"))
                         .at(Spot.BREATH))
                 : Optional.empty();
     }

@@ -3,6 +3,7 @@ package app.avrel.rules.check;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.form.Moment;
+import app.avrel.label.Labels;
 import app.avrel.posture.move.Move;
 import java.util.Optional;
 
@@ -30,9 +31,12 @@ record Load(int least, int most) {
     /** {@return how the load is over a limit: "bears 50 %" or "may bear up to 40 %"; empty where it is not} */
     Optional<String> over(int limit) {
         if (least > limit) {
-            return Optional.of("bears " + (least == most ? "" : "at least ") + least + " %");
+            return Optional.of(
+                    Labels.say("rules.load.bears_x_x", least == most ? "" : Labels.say("rules.load.at_least"), least));
         }
         boolean guessed = least == 0 && most == 100;
-        return most > limit && !guessed ? Optional.of("may bear up to " + most + " %") : Optional.empty();
+        return most > limit && !guessed
+                ? Optional.of(Labels.say("rules.load.may_bear_up_to_x", most))
+                : Optional.empty();
     }
 }

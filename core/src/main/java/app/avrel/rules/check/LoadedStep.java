@@ -3,9 +3,9 @@ package app.avrel.rules.check;
 import app.avrel.body.Side;
 import app.avrel.form.Moment;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.posture.move.Move;
 import app.avrel.rules.Finding;
-import app.avrel.rules.Measures;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
 import app.avrel.rules.Spot;
@@ -27,12 +27,15 @@ final class LoadedStep implements MomentRule {
     private static void examine(Moment moment, Doing doing, int limit, Where where, Consumer<Finding> found) {
         Side foot = doing.foot();
         Load.of(moment, foot).over(limit).ifPresent(bears -> {
-            String sentence = "The " + foot.word() + " foot " + doing.verb() + " while it " + bears
-                    + "; it should bear at most " + limit + " %. Shift to the "
-                    + foot.other().word()
-                    + " foot first.";
+            String sentence = Labels.say(
+                    "rules.loaded_step.the_x_foot_x_while_it",
+                    Labels.of(foot),
+                    doing.verb(),
+                    bears,
+                    limit,
+                    Labels.of(foot.other()));
             found.accept(Finding.of(RuleId.LOADED_STEP, Severity.CAUTION, where, sentence)
-                    .headed(Measures.capital(foot.word()) + " foot moves under load")
+                    .headed(Labels.capital(Labels.say("rules.loaded_step.x_foot_moves_under_load", Labels.of(foot))))
                     .at(Spot.foot(foot)));
         });
     }
@@ -41,13 +44,13 @@ final class LoadedStep implements MomentRule {
 
     private static Optional<Doing> doing(Move move) {
         return switch (move) {
-            case Move.Step step -> Optional.of(new Doing(step.foot(), "steps"));
-            case Move.Slide slide -> Optional.of(new Doing(slide.foot(), "slides"));
-            case Move.Kicking kick -> Optional.of(new Doing(kick.foot(), "kicks"));
-            case Move.Stamp stamp -> Optional.of(new Doing(stamp.foot(), "stamps"));
-            case Move.DrawIn draw -> Optional.of(new Doing(draw.foot(), "is drawn in"));
-            case Move.HalfStep half -> Optional.of(new Doing(half.foot(), "follows"));
-            case Move.Lift lift -> Optional.of(new Doing(lift.foot(), "lifts"));
+            case Move.Step step -> Optional.of(new Doing(step.foot(), Labels.say("rules.loaded_step.steps")));
+            case Move.Slide slide -> Optional.of(new Doing(slide.foot(), Labels.say("rules.loaded_step.slides")));
+            case Move.Kicking kick -> Optional.of(new Doing(kick.foot(), Labels.say("rules.loaded_step.kicks")));
+            case Move.Stamp stamp -> Optional.of(new Doing(stamp.foot(), Labels.say("rules.loaded_step.stamps")));
+            case Move.DrawIn draw -> Optional.of(new Doing(draw.foot(), Labels.say("rules.loaded_step.is_drawn_in")));
+            case Move.HalfStep half -> Optional.of(new Doing(half.foot(), Labels.say("rules.loaded_step.follows")));
+            case Move.Lift lift -> Optional.of(new Doing(lift.foot(), Labels.say("rules.loaded_step.lifts")));
             case Move.Lower _,
                     Move.Raise _,
                     Move.TurnFoot _,

@@ -1,11 +1,11 @@
 package app.avrel.rules.check;
 
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Pivot;
 import app.avrel.rules.Finding;
-import app.avrel.rules.Measures;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
 import app.avrel.rules.Spot;
@@ -26,12 +26,12 @@ final class LoadedTurn implements MomentRule {
 
     private static void underLoad(Watched watched, Move.TurnFoot turn, Consumer<Finding> found) {
         int limit = watched.rule(rule(turn.on()));
-        String foot = turn.foot().word();
+        String foot = Labels.of(turn.foot());
         Load.of(watched.moment(), turn.foot()).over(limit).ifPresent(bears -> {
-            String sentence = "The " + foot + " foot turns on its " + turn.on().word() + " while it " + bears
-                    + "; the house rule is at most " + limit + " %. Shift off it first.";
+            String sentence =
+                    Labels.say("rules.loaded_turn.the_x_foot_turns_on_its", foot, Labels.of(turn.on()), bears, limit);
             found.accept(Finding.of(RuleId.LOADED_TURN, Severity.CAUTION, watched.where(), sentence)
-                    .headed(Measures.capital(foot) + " foot turns under load")
+                    .headed(Labels.capital(Labels.say("rules.loaded_turn.x_foot_turns_under_load", foot)))
                     .at(Spot.foot(turn.foot())));
         });
     }
@@ -41,14 +41,17 @@ final class LoadedTurn implements MomentRule {
         if (touches(contact, turn.on())) {
             return;
         }
-        String foot = turn.foot().word();
+        String foot = Labels.of(turn.foot());
         found.accept(Finding.of(
                         RuleId.TURN_WITHOUT_CONTACT,
                         Severity.LOOK,
                         watched.where(),
-                        "The " + foot + " foot is to turn on its " + turn.on().word() + ", but it is "
-                                + contact.phrase() + ". Lower it first, or turn it on the part that touches.")
-                .headed(Measures.capital(foot) + " foot cannot turn there")
+                        Labels.say(
+                                "rules.loaded_turn.the_x_foot_is_to_turn",
+                                foot,
+                                Labels.of(turn.on()),
+                                Labels.of(contact)))
+                .headed(Labels.capital(Labels.say("rules.loaded_turn.x_foot_cannot_turn_there", foot)))
                 .at(Spot.foot(turn.foot())));
     }
 

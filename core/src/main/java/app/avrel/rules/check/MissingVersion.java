@@ -4,6 +4,7 @@ import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
+import app.avrel.label.Labels;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
@@ -33,8 +34,10 @@ final class MissingVersion {
                 RuleId.MISSING_VERSION,
                 Severity.LOOK,
                 new Where.InForm(form.id(), done.entry(), Optional.empty()),
-                "Entry " + (done.entry() + 1) + " asks for \"" + name + "\", but "
-                        + done.posture().name()
-                        + " has no version of that name. It is done as it is; choose another version.");
+                Labels.say(
+                        "rules.missing_version.entry_x_asks_for_x_but",
+                        done.entry() + 1,
+                        name,
+                        done.posture().name()));
     }
 }

@@ -4,6 +4,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.Numbers;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.label.Labels;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
 import app.avrel.posture.move.Contact;
@@ -41,10 +42,11 @@ final class OneLegLong implements LineRule {
             found.accept(step.found(
                             RuleId.ONE_LEG_LONG,
                             Severity.LOOK,
-                            "By the end of this count the " + now.orElseThrow().word()
-                                    + " leg has borne everything for "
-                                    + Numbers.plain(beats) + " beats; the house rule is at most " + limit
-                                    + ". Set the foot down in between, or offer the gentler version.")
+                            Labels.say(
+                                    "rules.one_leg_long.by_the_end_of_this_count",
+                                    Labels.of(now.orElseThrow()),
+                                    Numbers.plain(beats),
+                                    limit))
                     .at(Spot.BALANCE));
         }
     }

@@ -3,6 +3,7 @@ package app.avrel.rules.check;
 import app.avrel.form.FormId;
 import app.avrel.form.Mismatch;
 import app.avrel.form.Occurrence;
+import app.avrel.label.Labels;
 import app.avrel.motion.Performer;
 import app.avrel.rules.Finding;
 import app.avrel.rules.JoinWords;
@@ -31,6 +32,8 @@ final class OpenJoin {
                         Severity.LOOK,
                         new Where.InForm(form, done.entry(), Optional.empty()),
                         sentence)
-                .headed("The way into " + done.posture().name() + " does not join"));
+                .headed(Labels.say(
+                        "rules.open_join.the_way_into_x_does_not",
+                        done.posture().name())));
     }
 }

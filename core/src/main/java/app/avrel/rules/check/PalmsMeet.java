@@ -2,6 +2,7 @@ package app.avrel.rules.check;
 
 import app.avrel.body.Side;
 import app.avrel.floor.SpacePoint;
+import app.avrel.label.Labels;
 import app.avrel.motion.HandSpot;
 import app.avrel.motion.Pose;
 import app.avrel.posture.hand.HandPlace;
@@ -34,8 +35,7 @@ final class PalmsMeet implements MomentRule {
                             RuleId.PALMS_MEET,
                             Severity.LOOK,
                             watched.where(),
-                            "Both palms are in one place. Say how they stand to each other: side by side, one above the"
-                                    + " other, or together.")
+                            Labels.say("rules.palms_meet.both_palms_are_in_one_place"))
                     .at(Spot.HANDS));
         }
     }

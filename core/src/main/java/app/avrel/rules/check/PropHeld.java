@@ -1,5 +1,6 @@
 package app.avrel.rules.check;
 
+import app.avrel.label.Labels;
 import app.avrel.posture.hand.HeldProp;
 import app.avrel.posture.hand.Prop;
 import app.avrel.posture.move.Move;
@@ -22,11 +23,12 @@ final class PropHeld implements MomentRule {
                                 RuleId.PROP_NOT_HELD,
                                 Severity.LOOK,
                                 watched.where(),
-                                "The " + handle.hand().word() + " hand is to move "
-                                        + handle.prop()
-                                                .map(prop -> "the " + prop.word())
-                                                .orElse("a prop")
-                                        + ", which nobody holds. Take it first, or let the start say that it is held.")
+                                Labels.say(
+                                        "rules.prop_held.the_x_hand_is_to_move",
+                                        Labels.of(handle.hand()),
+                                        handle.prop()
+                                                .map(prop -> Labels.say("rules.prop_held.the_x", Labels.of(prop)))
+                                                .orElse(Labels.say("rules.prop_held.a_prop"))))
                         .at(Spot.hand(handle.hand())));
             }
         }

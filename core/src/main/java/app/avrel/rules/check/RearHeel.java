@@ -1,6 +1,7 @@
 package app.avrel.rules.check;
 
 import app.avrel.body.Side;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.LeastDrop;
 import app.avrel.mechanics.Spacing;
 import app.avrel.mechanics.Stand;
@@ -50,9 +51,11 @@ final class RearHeel implements MomentRule {
                         RuleId.REAR_HEEL,
                         Severity.LOOK,
                         watched.where(),
-                        "With all the weight on the " + rear.other().word() + " foot the " + rear.word()
-                                + " one cannot stay flat " + Measures.cm(spacing.distance())
-                                + " behind it. Let its heel rise, bring it along, or leave some weight on it.")
+                        Labels.say(
+                                "rules.rear_heel.with_all_the_weight_on_the",
+                                Labels.of(rear.other()),
+                                Labels.of(rear),
+                                Measures.cm(spacing.distance())))
                 .at(Spot.foot(rear));
     }
 }

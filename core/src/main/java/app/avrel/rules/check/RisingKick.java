@@ -1,5 +1,6 @@
 package app.avrel.rules.check;
 
+import app.avrel.label.Labels;
 import app.avrel.posture.move.Move;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Measures;
@@ -25,9 +26,10 @@ final class RisingKick implements MomentRule {
                                 RuleId.RISING_KICK,
                                 Severity.LOOK,
                                 watched.where(),
-                                "The body rises by " + Measures.cm(risen) + " while the "
-                                        + kick.foot().word()
-                                        + " foot kicks. Stay at one height until the foot is back.")
+                                Labels.say(
+                                        "rules.rising_kick.the_body_rises_by_x_while",
+                                        Measures.cm(risen),
+                                        Labels.of(kick.foot())))
                         .at(Spot.foot(kick.foot())));
             }
         }

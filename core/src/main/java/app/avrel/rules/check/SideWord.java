@@ -4,6 +4,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.Directions;
 import app.avrel.form.Occurrence;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.Spacing;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
@@ -38,10 +39,7 @@ final class SideWord implements EndRule {
                 found.accept(EndRule.finding(
                         RuleId.SIDE_WORD,
                         done,
-                        "It is called " + said.word() + ", but at its end the "
-                                + said.other().word()
-                                + " foot is in front. Name it by the foot in front, or let the house name sides another"
-                                + " way."));
+                        Labels.say("rules.side_word.it_is_called_x_but_at", Labels.of(said), Labels.of(said.other()))));
             }
         });
     }

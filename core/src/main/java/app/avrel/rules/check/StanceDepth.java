@@ -1,6 +1,7 @@
 package app.avrel.rules.check;
 
 import app.avrel.body.Side;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.LeastDrop;
 import app.avrel.mechanics.Stand;
 import app.avrel.motion.Pose;
@@ -48,16 +49,21 @@ final class StanceDepth implements MomentRule {
 
     private static String sentence(Watched watched, LeastDrop least) {
         Pose after = watched.after();
-        String held = "With " + JoinWords.share(after.weight()) + " the "
-                + least.limiting().word()
-                + " leg does not reach its foot with the pelvis "
-                + Measures.fists(after.drop().value(), watched.body()) + " down";
+        String held = Labels.say(
+                "rules.stance_depth.with_x_the_x_leg_does",
+                JoinWords.share(after.weight()),
+                Labels.of(least.limiting()),
+                Measures.fists(after.drop().value(), watched.body()));
         Optional<String> sink = Double.isFinite(least.metres())
-                ? Optional.of("sink to " + Measures.fists(least.metres(), watched.body()))
+                ? Optional.of(
+                        Labels.say("rules.stance_depth.sink_to_x", Measures.fists(least.metres(), watched.body())))
                 : Optional.empty();
         String heel = after.foot(least.limiting()).contact() == Contact.FLAT
-                ? ", shift less, or let the heel rise."
-                : ", or shift less.";
-        return held + ": " + sink.map(words -> words + ", shorten the stance").orElse("shorten the stance") + heel;
+                ? Labels.say("rules.stance_depth.shift_less_or_let_the_heel")
+                : Labels.say("rules.stance_depth.or_shift_less");
+        return held + ": "
+                + sink.map(words -> Labels.say("rules.stance_depth.x_shorten_the_stance", words))
+                        .orElse(Labels.say("rules.stance_depth.shorten_the_stance"))
+                + heel;
     }
 }

@@ -3,6 +3,7 @@ package app.avrel.rules.check;
 import app.avrel.floor.FloorPoint;
 import app.avrel.house.HouseRule;
 import app.avrel.house.Stance;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.Sole;
 import app.avrel.mechanics.Spacing;
 import app.avrel.motion.FootPose;
@@ -45,15 +46,12 @@ final class StanceWidth implements MomentRule {
                 watched.stance().filter(stance -> stance == Stance.CROSSED_REST).isPresent() || onTheWayToARest(after);
         if (!crossedRest && overlap(watched, after)) {
             found.accept(finding(
-                    watched,
-                    RuleId.FEET_OVERLAP,
-                    "Both feet stand in one place. Set one of them at least a fist to its own side."));
+                    watched, RuleId.FEET_OVERLAP, Labels.say("rules.stance_width.both_feet_stand_in_one_place")));
         } else if (!crossedRest && spacing.width() < -watched.body().fist() - LET_PASS) {
             found.accept(finding(
                     watched,
                     RuleId.FEET_CROSSED,
-                    "The heels are crossed by " + Measures.cm(spacing.width())
-                            + " here. Let each foot step to a line of its own, or turn to where they do not cross."));
+                    Labels.say("rules.stance_width.the_heels_are_crossed_by_x", Measures.cm(spacing.width()))));
         }
         wide(watched, spacing, found);
     }
@@ -73,9 +71,11 @@ final class StanceWidth implements MomentRule {
             found.accept(finding(
                             watched,
                             RuleId.STANCE_WIDTH,
-                            "The heels are " + Measures.cm(spacing.width()) + " apart across the facing, too wide: the"
-                                    + " house rule is at most " + Measures.cm(most) + " for this body.")
-                    .headed("Stance is too wide"));
+                            Labels.say(
+                                    "rules.stance_width.the_heels_are_x_apart_across",
+                                    Measures.cm(spacing.width()),
+                                    Measures.cm(most)))
+                    .headed(Labels.say("rules.stance_width.stance_is_too_wide")));
         }
     }
 

@@ -3,11 +3,11 @@ package app.avrel.rules.check;
 import app.avrel.body.Side;
 import app.avrel.floor.Numbers;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.mechanics.HipTwist;
 import app.avrel.mechanics.Stand;
 import app.avrel.posture.move.Contact;
 import app.avrel.rules.Finding;
-import app.avrel.rules.Measures;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
 import app.avrel.rules.Spot;
@@ -79,11 +79,8 @@ final class Twist implements MomentRule {
                         RuleId.TWIST,
                         severity(level),
                         watched.where(),
-                        "The feet stayed behind when the body turned: after hips and waist have given what they can, "
-                                + Numbers.whole(beyond)
-                                + "° would go into the knees. Turn the feet first, one after the"
-                                + " other with the weight off it, or turn the body less.")
-                .headed("Both knees are twisted")
+                        Labels.say("rules.twist.the_feet_stayed_behind_when_the", Numbers.whole(beyond)))
+                .headed(Labels.say("rules.twist.both_knees_are_twisted"))
                 .at(Spot.KNEES);
     }
 
@@ -107,17 +104,22 @@ final class Twist implements MomentRule {
     }
 
     private static String headline(Side side, int level) {
-        String knee = Measures.capital(side.word()) + " knee";
-        return level > Severity.values().length - 1 ? knee + ": turn the foot first" : knee + " is twisted";
+        String knee = Labels.capital(Labels.say("rules.twist.x_knee", Labels.of(side)));
+        return level > Severity.values().length - 1
+                ? Labels.say("rules.twist.x_turn_the_foot_first", knee)
+                : Labels.say("rules.twist.x_is_twisted", knee);
     }
 
     private static String sentence(Side side, HipTwist twist, HipTwist.Range range) {
         boolean out = twist.turnout() > 0;
         String beyond = Numbers.whole(Math.abs(twist.excess(range)));
-        return "The " + side.word() + " foot points " + Numbers.whole(Math.abs(twist.turnout())) + "° "
-                + (out ? "out" : "in") + " against the pelvis; a hip gives about "
-                + Numbers.whole(Math.abs(twist.given(range))) + "°, so that " + beyond
-                + "° would go into the knee. Turn the " + side.word() + " toes " + (out ? "in" : "out") + " by "
-                + beyond + "° before, with the weight off them, or turn the body less.";
+        return Labels.say(
+                "rules.twist.the_x_foot_points_x_x",
+                Labels.of(side),
+                Numbers.whole(Math.abs(twist.turnout())),
+                out ? Labels.say("rules.join_words.out") : Labels.say("rules.join_words.in"),
+                Numbers.whole(Math.abs(twist.given(range))),
+                beyond,
+                out ? Labels.say("rules.join_words.in") : Labels.say("rules.join_words.out"));
     }
 }

@@ -9,6 +9,7 @@ import app.avrel.floor.Way;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.house.HouseRule;
+import app.avrel.label.Labels;
 import app.avrel.motion.Performer;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Breath;
@@ -115,7 +116,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
         return finding.spot().flatMap(Spot::side).stream().flatMap(foot -> {
             Side other = foot.other();
             Move all = new Move.Shift(Split.on(other, 100));
-            String words = "Shift all the weight to the " + other.word() + " foot first";
+            String words = Labels.say("rules.fix_candidates.shift_all_the_weight_to_the", Labels.of(other));
             return Stream.concat(
                     named(
                             words,
@@ -127,7 +128,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
     private static Stream<Draft> otherPivot(FixCandidate draft) {
         return Stream.of(Pivot.HEEL, Pivot.BALL)
                 .flatMap(on -> named(
-                        "Turn the foot on its " + on.word(),
+                        Labels.say("rules.fix_candidates.turn_the_foot_on_its_x", Labels.of(on)),
                         draft.editing(move -> move instanceof Move.TurnFoot turn
                                 ? Optional.of(new Move.TurnFoot(turn.foot(), on, turn.toes()))
                                 : Optional.empty())));
@@ -135,7 +136,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
 
     private static Stream<Draft> rightRound(FixCandidate draft) {
         return named(
-                "Say that it goes round to the right",
+                Labels.say("rules.fix_candidates.say_that_it_goes_round_to"),
                 draft.editing(move -> move instanceof Move.TurnBody(BodyPart part, Optional<Turning> turning)
                                 && turning.orElse(null) instanceof Turning.To(var heading, Way way)
                                 && way == Way.SHORTER
@@ -145,7 +146,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
 
     private static Stream<Draft> wholeBody(FixCandidate draft) {
         return named(
-                "Let the hips turn with the chest",
+                Labels.say("rules.fix_candidates.let_the_hips_turn_with_the"),
                 draft.editing(move -> move instanceof Move.TurnBody turn && turn.part() == BodyPart.CHEST
                         ? Optional.of(new Move.TurnBody(BodyPart.WHOLE, turn.turning()))
                         : Optional.empty()));
@@ -158,26 +159,39 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
                         .flatMap(by -> Stream.of(by, -by))
                         .flatMap(out -> Stream.of(Pivot.HEEL, Pivot.BALL)
                                 .flatMap(on -> named(
-                                        "Turn the " + foot.word() + " foot " + (out > 0 ? "out" : "in") + " by "
-                                                + Math.abs(out) + "° on its " + on.word() + " before the turn",
+                                        Labels.say(
+                                                "rules.fix_candidates.turn_the_x_foot_x_by",
+                                                Labels.of(foot),
+                                                out > 0
+                                                        ? Labels.say("rules.join_words.out")
+                                                        : Labels.say("rules.join_words.in"),
+                                                Math.abs(out),
+                                                Labels.of(on)),
                                         draft.inserting(
                                                 new Move.TurnFoot(foot, on, Optional.of(new Toes.Turned(out))))))));
     }
 
     private Stream<Draft> deeper(FixCandidate draft, double most) {
         return depths(
-                draft, IntStream.rangeClosed(1, (int) most).mapToObj(step -> drop(draft) + step * 0.1), "Sink to ");
+                draft,
+                IntStream.rangeClosed(1, (int) most).mapToObj(step -> drop(draft) + step * 0.1),
+                Labels.say("rules.fix_candidates.sink_to"));
     }
 
     private Stream<Draft> higher(FixCandidate draft) {
-        return depths(draft, IntStream.rangeClosed(1, 20).mapToObj(step -> drop(draft) - step * 0.1), "Stay up at ");
+        return depths(
+                draft,
+                IntStream.rangeClosed(1, 20).mapToObj(step -> drop(draft) - step * 0.1),
+                Labels.say("rules.fix_candidates.stay_up_at"));
     }
 
     private static Stream<Draft> depths(FixCandidate draft, Stream<Double> fists, String words) {
         return fists.filter(depth -> depth >= 0.3).flatMap(depth -> {
             double rounded = Math.round(depth * 10) / 10.0;
             Move to = new Move.ChangeDepth(new Depth.To(Length.limited(rounded, LengthUnit.FIST)));
-            String said = words + Numbers.plain(rounded) + (rounded == 1 ? " fist" : " fists");
+            String said = words
+                    + Numbers.plain(rounded)
+                    + (rounded == 1 ? Labels.say("rules.measures.fist") : Labels.say("rules.measures.fists"));
             boolean changes = draft.count().moves().anyMatch(Move.ChangeDepth.class::isInstance);
             return named(
                     said,
@@ -225,7 +239,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
                 .filter(share -> share >= 0 && share <= 100)
                 .boxed()
                 .flatMap(share -> named(
-                        "Shift to " + share + " left / " + (100 - share) + " right",
+                        Labels.say("rules.fix_candidates.shift_to_x_left_x_right", share, 100 - share),
                         draft.editing(move -> move instanceof Move.Shift
                                 ? Optional.of(new Move.Shift(Split.on(Side.LEFT, share)))
                                 : Optional.empty())));
@@ -241,8 +255,9 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
                                         ? Optional.of(new Move.Shift(claim))
                                         : Optional.empty())
                                 .map(count -> new Fix(
-                                        "Shift as claimed, to "
-                                                + JoinWords.share(Performer.share(claim, posing.rules())),
+                                        Labels.say(
+                                                "rules.fix_candidates.shift_as_claimed_to_x",
+                                                JoinWords.share(Performer.share(claim, posing.rules()))),
                                         at,
                                         count))));
     }
@@ -250,7 +265,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
     private Stream<Draft> upright(FixCandidate draft) {
         int limit = posing.rules().get(HouseRule.INCLINE_LIMIT);
         return named(
-                "Incline by " + limit + "° only",
+                Labels.say("rules.fix_candidates.incline_by_x_only", limit),
                 draft.editing(move -> move instanceof Move.Incline(var _, var toward)
                         ? Optional.of(new Move.Incline(Optional.of(limit), toward))
                         : Optional.empty()));
@@ -263,7 +278,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
                 .reduce((_, higher) -> higher)
                 .stream()
                 .flatMap(height -> named(
-                        "Kick at " + height.word() + " height",
+                        Labels.say("rules.fix_candidates.kick_at_x_height", Labels.of(height)),
                         draft.editing(move -> move instanceof Move.Kicking kick
                                 ? Optional.of(
                                         new Move.Kicking(kick.foot(), kick.kick(), kick.toward(), Optional.of(height)))
@@ -278,8 +293,8 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
                 .flatMap(gaze -> {
                     Move look = new Move.Look(gaze);
                     String words = gaze instanceof Gaze.AtHand(Side hand, var _)
-                            ? "Let the eyes follow the " + hand.word() + " hand"
-                            : "Look straight ahead";
+                            ? Labels.say("rules.fix_candidates.let_the_eyes_follow_the_x", Labels.of(hand))
+                            : Labels.say("rules.fix_candidates.look_straight_ahead");
                     return named(
                             words,
                             Stream.concat(
@@ -301,12 +316,12 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
 
     private static String breathWords(Breath breath) {
         return switch (breath) {
-            case IN -> "Make this the in-breath";
-            case OUT -> "Make this the out-breath";
-            case STILL_IN, STILL_OUT -> "Say that it is still the same breath";
-            case HOLD -> "Hold the breath here";
-            case FREE -> "Leave the breath free here";
-            case IN_THEN_OUT, OUT_THEN_IN -> "Breathe both ways here";
+            case IN -> Labels.say("rules.fix_candidates.make_this_the_in_breath");
+            case OUT -> Labels.say("rules.fix_candidates.make_this_the_out_breath");
+            case STILL_IN, STILL_OUT -> Labels.say("rules.fix_candidates.say_that_it_is_still_the");
+            case HOLD -> Labels.say("rules.fix_candidates.hold_the_breath_here");
+            case FREE -> Labels.say("rules.fix_candidates.leave_the_breath_free_here");
+            case IN_THEN_OUT, OUT_THEN_IN -> Labels.say("rules.fix_candidates.breathe_both_ways_here");
         };
     }
 

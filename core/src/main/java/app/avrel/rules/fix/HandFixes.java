@@ -2,6 +2,7 @@ package app.avrel.rules.fix;
 
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
+import app.avrel.label.Labels;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Reach;
 import app.avrel.posture.hand.Sideways;
@@ -24,7 +25,7 @@ final class HandFixes {
                 placed(
                         draft,
                         hand,
-                        "Bring the " + hand.word() + " hand to the centre line",
+                        Labels.say("rules.hand_fixes.bring_the_x_hand_to_the", Labels.of(hand)),
                         place -> place.withSideways(Sideways.CENTRE));
             case HAND_GAP -> reaches(draft, hand, IntStream.rangeClosed(8, 18));
             default ->
@@ -41,7 +42,7 @@ final class HandFixes {
                 .flatMap(percent -> placed(
                         draft,
                         hand,
-                        "Hold the " + hand.word() + " hand at " + percent + " % of the arm's reach",
+                        Labels.say("rules.hand_fixes.hold_the_x_hand_at_x", Labels.of(hand), percent),
                         place -> place.withReach(new Reach(percent))));
     }
 
@@ -51,7 +52,7 @@ final class HandFixes {
                 .flatMap(height -> placed(
                         draft,
                         hand,
-                        "Hold the " + hand.word() + " hand at " + height.word() + " height",
+                        Labels.say("rules.hand_fixes.hold_the_x_hand_at_x_2", Labels.of(hand), Labels.of(height)),
                         place -> place.withHeight(height)));
     }
 

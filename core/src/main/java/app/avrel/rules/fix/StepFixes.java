@@ -1,6 +1,7 @@
 package app.avrel.rules.fix;
 
 import app.avrel.body.Length;
+import app.avrel.label.Labels;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
 import java.util.Optional;
@@ -22,7 +23,7 @@ final class StepFixes {
                         .flatMap(length -> factors().map(factor -> {
                             Length other = scaled(length, factor);
                             return new Step(
-                                    "Step " + other + " instead of " + length,
+                                    Labels.say("rules.step_fixes.step_x_instead_of_x", other, length),
                                     at(
                                             step,
                                             new StepPlace.Along(along.direction(), Optional.of(other), along.width())));
@@ -36,7 +37,7 @@ final class StepFixes {
                 ? Stream.of(0.3, 0.4, 0.5, 0.7, 0.9, 1.0).map(share -> {
                     Length wide = Length.shoulderWidths(share);
                     return new Step(
-                            "Step to a line of its own, " + wide + " from the other heel",
+                            Labels.say("rules.step_fixes.step_to_a_line_of_its", wide),
                             at(step, new StepPlace.Along(along.direction(), along.distance(), Optional.of(wide))));
                 })
                 : Stream.empty();

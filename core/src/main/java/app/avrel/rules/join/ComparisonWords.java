@@ -4,6 +4,7 @@ import app.avrel.form.Comparison;
 import app.avrel.form.Difference;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
+import app.avrel.label.Labels;
 import app.avrel.posture.move.Move;
 import app.avrel.rules.Measures;
 import app.avrel.words.CountWords;
@@ -26,14 +27,18 @@ public record ComparisonWords(Wording words, Occurrence first, Occurrence second
     public String sentence(String name) {
         Comparison comparison = Comparison.of(first, second);
         if (comparison.alike()) {
-            return "As " + name + ".";
+            return Labels.say("rules.comparison_words.as_x", name);
         }
         String said = comparison.differences().stream()
                 .limit(MOST)
                 .map(this::difference)
                 .collect(Collectors.joining("; "));
         int more = comparison.differences().size() - MOST;
-        return "As " + name + ", but " + said + (more > 0 ? "; and " + more + " more" : "") + ".";
+        return Labels.say(
+                "rules.comparison_words.as_x_but_x_x",
+                name,
+                said,
+                more > 0 ? Labels.say("rules.comparison_words.and_x_more", more) : "");
     }
 
     /** {@return every difference, a line each} */
@@ -47,10 +52,16 @@ public record ComparisonWords(Wording words, Occurrence first, Occurrence second
 
     private String difference(Difference difference) {
         return switch (difference) {
-            case Difference.Added(Move move, int count) -> at(second, count) + " also " + said(move, second, count);
-            case Difference.Dropped(Move move, int count) -> "without " + said(move, sided(), count);
+            case Difference.Added(Move move, int count) ->
+                Labels.say("rules.comparison_words.x_also_x", at(second, count), said(move, second, count));
+            case Difference.Dropped(Move move, int count) ->
+                Labels.say("rules.comparison_words.without_x", said(move, sided(), count));
             case Difference.Changed(Move from, int fromCount, Move to, int count) ->
-                at(second, count) + " " + said(to, second, count) + " instead of " + said(from, sided(), fromCount);
+                Labels.say(
+                        "rules.comparison_words.x_x_instead_of_x",
+                        at(second, count),
+                        said(to, second, count),
+                        said(from, sided(), fromCount));
         };
     }
 
@@ -65,13 +76,17 @@ public record ComparisonWords(Wording words, Occurrence first, Occurrence second
 
     private static String at(Occurrence done, int count) {
         return switch (section(done, count)) {
-            case LINK -> "on the way in";
-            case POSTURE -> "at count " + (count + 1 - done.link().counts().size());
+            case LINK -> Labels.say("rules.comparison_words.on_the_way_in");
+            case POSTURE ->
+                Labels.say(
+                        "rules.comparison_words.at_count_x",
+                        count + 1 - done.link().counts().size());
         };
     }
 
     private String said(Move move, Occurrence done, int count) {
-        String sentence = new CountWords(words.withFront(done.front(section(done, count)))).sentence(move);
+        String sentence =
+                new CountWords(Labels.language(), words.withFront(done.front(section(done, count)))).sentence(move);
         String bare = sentence.endsWith(".") ? sentence.substring(0, sentence.length() - 1) : sentence;
         return "\"" + bare.substring(0, 1).toLowerCase(Locale.ROOT) + bare.substring(1) + "\"";
     }

@@ -2,6 +2,7 @@ package app.avrel.rules.join;
 
 import app.avrel.form.Join;
 import app.avrel.form.Moment;
+import app.avrel.label.Labels;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
@@ -119,9 +120,10 @@ public final class Linking {
             return new Way(LinkCounts.of(sound.get()), "");
         }
         String why = search(false).isPresent() && !blocked.isEmpty()
-                ? "Every way from here to there is worth a look itself: "
-                        + blocked.stream().limit(3).collect(Collectors.joining("; ")) + "."
-                : "No way was found: what the end or the start leaves open must be said first, or one of them changed.";
+                ? Labels.say(
+                        "rules.linking.every_way_from_here_to_there",
+                        blocked.stream().limit(3).collect(Collectors.joining("; ")))
+                : Labels.say("rules.linking.no_way_was_found_what_the");
         return new Way(List.of(), why);
     }
 

@@ -83,7 +83,7 @@ class SoundnessTest {
                 .orElseThrow();
         assertThat(falling.sentence())
                 .matches(
-                        "The left foot cannot be set down empty \\d+ cm away \\(heel to heel\\) with the pelvis 1 fist down\\."
+                        "The left foot cannot be set down empty \\d+ cm away \\(heel to heel\\) with the hips 1 fist lower\\."
                                 + " Sink to [\\d.]+ fists first, or step \\d+ cm, which is \\d+ cm less\\.");
     }
 

@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Moment;
 import app.avrel.posture.count.CueLevel;
@@ -25,10 +26,11 @@ final class CueCard extends VBox {
     private final Label title = Texts.wrapped("", "card-title");
     private final Label time = Texts.wrapped("", "card-note");
     private final VBox over = new VBox();
-    private final Label overHead = Texts.of("Too long for its movement", "over-head");
+    private final Label overHead = Texts.of(Words.of("cues.cue_card.too_long_for_its_movement"), "over-head");
     private final Label overWords = Texts.wrapped("", "over-words");
-    private final Button take = Buttons.words("", "Say the shorter words (Ctrl+Period)", this::takeShorter);
-    private final LinesField said = new LinesField("What is said in this count", "", "");
+    private final Button take =
+            Buttons.words("", Words.of("cues.cue_card.say_the_shorter_words_ctrl_period"), this::takeShorter);
+    private final LinesField said = new LinesField(Words.of("cues.cue_card.what_is_said_in_this_count"), "", "");
     private final Label instead = Texts.wrapped("", "card-note");
     private final Label checked = Texts.wrapped("", "cue-checked");
     private final Label why = Texts.wrapped("", "cue-why");
@@ -46,14 +48,14 @@ final class CueCard extends VBox {
                         title,
                         time,
                         over,
-                        Texts.of("Cue", "section"),
+                        Texts.of(Words.of("common.cue"), "section"),
                         said,
                         instead,
-                        Texts.of("Checked against the record", "section"),
+                        Texts.of(Words.of("cues.cue_card.checked_against_the_record"), "section"),
                         checked,
-                        Texts.of("Why so much", "section"),
+                        Texts.of(Words.of("cues.cue_card.why_so_much"), "section"),
                         why,
-                        Texts.of("All that is recorded", "section"),
+                        Texts.of(Words.of("cues.cue_card.all_that_is_recorded"), "section"),
                         moves);
     }
 
@@ -72,8 +74,12 @@ final class CueCard extends VBox {
     private void show(Session.Desk desk, CueSheet shown, Cue cue) {
         boolean wayIn = cue.place().section() == Moment.Section.LINK;
         Texts.set(title, CueSheet.name(shown.done(cue)));
-        time.setText((wayIn ? "way in, count " : "count ") + (cue.place().count() + 1) + ", at "
-                + CueClock.minutes(cue.start()) + ", " + CueClock.room(cue.speaking(), cue.length()));
+        time.setText(Words.of(
+                "cues.cue_card.x_at_x_x",
+                (wayIn ? Words.of("cues.cue_card.way_in_count") : Words.of("cues.cue_card.count"))
+                        + (cue.place().count() + 1),
+                CueClock.minutes(cue.start()),
+                CueClock.room(cue.speaking(), cue.length())));
         over(shown, cue);
         boolean own = !wayIn && cue.level() != CueLevel.COUNT;
         visible(said, own);
@@ -85,12 +91,14 @@ final class CueCard extends VBox {
         });
         instead.setText(
                 mine.isPresent()
-                        ? "yours instead of: “" + edits.generated(shown, cue) + "”"
-                        : own ? "Type here to say it in your own words." : "A way in is said from its moves.");
+                        ? Words.of("cues.cue_card.yours_instead_of_x", edits.generated(shown, cue))
+                        : own
+                                ? Words.of("cues.cue_card.type_here_to_say_it_in")
+                                : Words.of("cues.cue_card.a_way_in_is_said_from"));
         List<Slip> slips = shown.slips(cue, desk.project().setting().chosenBody());
         checked.setText(
                 slips.isEmpty()
-                        ? "✓ Nothing in it speaks against what is recorded."
+                        ? Words.of("cues.cue_card.nothing_in_it_speaks_against_what")
                         : String.join("\n", slips.stream().map(Slip::sentence).toList()));
         why.setText(cue.why().sentence() + (cue.why() == Reason.CHOSEN ? "" : level(cue)));
         moves.setText(edits.exactly(shown, cue));
@@ -108,11 +116,14 @@ final class CueCard extends VBox {
         }
         double wordsASecond = Math.max(1, cue.words().split(" ").length) / Math.max(0.1, cue.speaking());
         long tooMany = Math.max(1, Math.round((cue.speaking() - cue.length()) * wordsASecond));
-        overWords.setText("%.1f s of words for %s s: about %d word%s too many."
-                .formatted(cue.speaking(), Numbers.plain(cue.length()), tooMany, tooMany == 1 ? "" : "s"));
+        overWords.setText(Words.of(
+                "cues.cue_card.too_long",
+                Numbers.plain(Numbers.tenths(cue.speaking())),
+                Numbers.plain(cue.length()),
+                tooMany));
         Optional<String> shorter = shown.fitting(cue);
         visible(take, shorter.isPresent() && cue.place().section() == Moment.Section.POSTURE);
-        shorter.ifPresent(words -> take.setText("Say “" + words + "”"));
+        shorter.ifPresent(words -> take.setText(Words.of("cues.cue_card.say_x", words)));
     }
 
     /** Takes the longest words that find room as the instructor's own. */

@@ -5,6 +5,7 @@ import app.avrel.cue.Scripting;
 import app.avrel.cue.Viewpoint;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.posture.Posture;
@@ -72,7 +73,7 @@ record CueEdits(Session session) {
         Holder posture = new Holder.OfPosture(recorded.get().id());
         int count = cue.place().count();
         session.apply(Edit.running(
-                "Change what is said",
+                Words.of("common.change_what_is_said"),
                 posture + "/" + count + "/said" + language + level,
                 project -> posture.change(
                         project,

@@ -1,6 +1,7 @@
 package app.avrel.desktop.cues;
 
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import java.util.function.IntConsumer;
 import javafx.application.Platform;
@@ -25,8 +26,8 @@ final class CueList extends ListView<CueSheet.Row> {
     CueList() {
         getStyleClass().add("cue-list");
         setCellFactory(_ -> new Cell());
-        setAccessibleText("What is said, count by count");
-        setPlaceholder(Texts.wrapped("Nothing to say yet: the form has no postures.", "empty"));
+        setAccessibleText(Words.of("cues.cue_list.what_is_said_count_by_count"));
+        setPlaceholder(Texts.wrapped(Words.of("cues.cue_list.nothing_to_say_yet_the_form"), "empty"));
         getSelectionModel().selectedIndexProperty().addListener((_, _, at) -> {
             if (!showing && at.intValue() >= 0) {
                 choose.accept(at.intValue());

@@ -11,11 +11,11 @@ import app.avrel.cue.hear.Hearing;
 import app.avrel.cue.hear.ScriptLine;
 import app.avrel.cue.hear.Slip;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.lesson.Lesson;
 import app.avrel.posture.count.CueLevel;
-import app.avrel.posture.count.Language;
 import app.avrel.posture.count.SideWords;
 import app.avrel.project.Lessons;
 import app.avrel.words.Wording;
@@ -63,7 +63,7 @@ record CueSheet(
     }
 
     private static List<Occurrence> stretches(Session.Desk desk, Lesson lesson) {
-        return new Lessons(desk.survey(), Language.ENGLISH).run(lesson);
+        return new Lessons(desk.survey(), Words.language()).run(lesson);
     }
 
     private static List<Row> rows(CueScript script, List<Occurrence> stretch) {
@@ -101,12 +101,12 @@ record CueSheet(
     }
 
     private static String ordinal(int time) {
-        return new Calling(Language.ENGLISH).time(time);
+        return new Calling(Words.language()).time(time);
     }
 
     static String name(Occurrence done) {
-        return done.posture().name()
-                + done.posture().side().map(side -> ", " + side.word()).orElse("");
+        return Words.name(done.posture())
+                + done.posture().side().map(side -> ", " + Words.of(side)).orElse("");
     }
 
     /** {@return the chosen row; empty where nothing is said} */

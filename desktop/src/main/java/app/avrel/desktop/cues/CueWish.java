@@ -1,6 +1,7 @@
 package app.avrel.desktop.cues;
 
 import app.avrel.cue.CueOrder;
+import app.avrel.desktop.words.Words;
 
 /**
  * What the room is asked to show.
@@ -11,7 +12,10 @@ import app.avrel.cue.CueOrder;
  */
 record CueWish(CueOrder order, int lesson, int chosen) {
 
-    static final CueWish FIRST = new CueWish(CueOrder.USUAL, -1, 0);
+    /** {@return what is shown at first: the form, called in the language of the window} */
+    static CueWish first() {
+        return new CueWish(CueOrder.USUAL.withLanguage(Words.language()), -1, 0);
+    }
 
     CueWish withOrder(CueOrder asked) {
         return new CueWish(asked, lesson, chosen);

@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.lesson.Lesson;
 import app.avrel.posture.count.CueLevel;
@@ -27,37 +28,55 @@ import javafx.scene.layout.VBox;
 /** What is asked of the script: of what, how much, what of it, in which language. */
 final class CueWishes extends VBox {
 
-    private static final List<String> LANGUAGES = List.of("English", "Spanish", "Chinese");
-
-    private final MenuButton what = menu("Of what the script is");
-    private final MenuButton language = menu("Language of the script");
-    private final EntryField beat = new EntryField("Seconds per beat", "4", _ -> false);
+    private final MenuButton what = menu(Words.of("cues.cue_wishes.of_what_the_script_is"));
+    private final MenuButton language = menu(Words.of("cues.cue_wishes.language_of_the_script"));
+    private final EntryField beat = new EntryField(Words.of("common.seconds_per_beat"), "4", _ -> false);
     private final List<RadioButton> levels = new ArrayList<>();
     private final List<RadioButton> layers = new ArrayList<>();
-    private final MenuButton names = menu("Where names are called");
-    private final CheckBox numbers = new CheckBox("numbers of the counts");
-    private final CheckBox breath = new CheckBox("breath");
-    private final CheckBox mirror = new CheckBox("sides as in a mirror");
+    private final MenuButton names = menu(Words.of("cues.cue_wishes.where_names_are_called"));
+    private final CheckBox numbers = new CheckBox(Words.of("cues.cue_wishes.numbers_of_the_counts"));
+    private final CheckBox breath = new CheckBox(Words.of("common.breath"));
+    private final CheckBox mirror = new CheckBox(Words.of("common.sides_as_in_a_mirror"));
     private Consumer<UnaryOperator<CueWish>> ask = _ -> {};
     private boolean showing;
 
     CueWishes() {
         getStyleClass().add("cue-wishes");
-        getChildren().addAll(what, Texts.of("How much is said", "section"));
+        getChildren().addAll(what, Texts.of(Words.of("cues.cue_wishes.how_much_is_said"), "section"));
         ToggleGroup much = new ToggleGroup();
-        level(much, "shorter each time", "What was said at length before is called", Optional.empty());
-        level(much, "explain", "Whole sentences, with every number", Optional.of(CueLevel.EXPLAIN));
-        level(much, "guide", "Short sentences, only what is new", Optional.of(CueLevel.GUIDE));
-        level(much, "call", "Two or three words a call", Optional.of(CueLevel.PROMPT));
-        level(much, "count", "The numbers only", Optional.of(CueLevel.COUNT));
-        getChildren().add(Texts.of("What of it", "section"));
+        level(
+                much,
+                Words.of("cues.cue_wishes.shorter_each_time"),
+                Words.of("cues.cue_wishes.what_was_said_at_length_before"),
+                Optional.empty());
+        level(
+                much,
+                Words.of("cues.cue_wishes.explain"),
+                Words.of("cues.cue_wishes.whole_sentences_with_every_number"),
+                Optional.of(CueLevel.EXPLAIN));
+        level(
+                much,
+                Words.of("common.guide"),
+                Words.of("cues.cue_wishes.short_sentences_only_what_is_new"),
+                Optional.of(CueLevel.GUIDE));
+        level(
+                much,
+                Words.of("cues.call_strip.call"),
+                Words.of("cues.cue_wishes.two_or_three_words_a_call"),
+                Optional.of(CueLevel.PROMPT));
+        level(
+                much,
+                Words.of("common.count"),
+                Words.of("cues.cue_wishes.the_numbers_only"),
+                Optional.of(CueLevel.COUNT));
+        getChildren().add(Texts.of(Words.of("cues.cue_wishes.what_of_it"), "section"));
         ToggleGroup of = new ToggleGroup();
-        layer(of, "everything", Layer.EVERYTHING);
-        layer(of, "feet only", Layer.FEET);
-        layer(of, "feet and body", Layer.FEET_AND_BODY);
-        layer(of, "hands only", Layer.HANDS);
-        layer(of, "breath only", Layer.BREATH);
-        getChildren().add(Texts.of("Beside the moves", "section"));
+        layer(of, Words.of("cues.cue_wishes.everything"), Layer.EVERYTHING);
+        layer(of, Words.of("cues.cue_wishes.feet_only"), Layer.FEET);
+        layer(of, Words.of("cues.cue_wishes.feet_and_body"), Layer.FEET_AND_BODY);
+        layer(of, Words.of("cues.cue_wishes.hands_only"), Layer.HANDS);
+        layer(of, Words.of("cues.cue_wishes.breath_only"), Layer.BREATH);
+        getChildren().add(Texts.of(Words.of("cues.cue_wishes.beside_the_moves"), "section"));
         getChildren().add(names);
         for (NamePlace place : NamePlace.values()) {
             item(names, words(place), wish -> wish.withOrder(wish.order().withNames(place)));
@@ -65,12 +84,20 @@ final class CueWishes extends VBox {
         box(numbers, CueOrder::withNumbers);
         box(breath, CueOrder::withBreath);
         box(mirror, (order, on) -> order.withView(on ? Viewpoint.MIRROR : Viewpoint.OWN));
-        Tips.give(mirror, "Name the sides of those who face you and do it as in a mirror");
+        Tips.give(mirror, Words.of("cues.cue_wishes.name_the_sides_of_those_who"));
         beat.getStyleClass().add("beats");
-        getChildren().addAll(Texts.of("Language", "section"), language, Texts.of("Seconds per beat", "section"), beat);
-        for (int i = 0; i < LANGUAGES.size(); i++) {
+        getChildren()
+                .addAll(
+                        Texts.of(Words.of("common.language"), "section"),
+                        language,
+                        Texts.of(Words.of("common.seconds_per_beat"), "section"),
+                        beat);
+        for (int i = 0; i < languages().size(); i++) {
             Language chosen = Language.values()[i];
-            item(language, LANGUAGES.get(i), wish -> wish.withOrder(wish.order().withLanguage(chosen)));
+            item(
+                    language,
+                    languages().get(i),
+                    wish -> wish.withOrder(wish.order().withLanguage(chosen)));
         }
     }
 
@@ -84,9 +111,9 @@ final class CueWishes extends VBox {
 
     private static String words(NamePlace place) {
         return switch (place) {
-            case BEFORE -> "names before";
-            case LAST -> "names last";
-            case NEVER -> "no names";
+            case BEFORE -> Words.of("cues.cue_wishes.names_before");
+            case LAST -> Words.of("cues.cue_wishes.names_last");
+            case NEVER -> Words.of("cues.cue_wishes.no_names");
         };
     }
 
@@ -146,7 +173,7 @@ final class CueWishes extends VBox {
         numbers.setSelected(order.numbers());
         breath.setSelected(order.breath());
         mirror.setSelected(order.view() == Viewpoint.MIRROR);
-        language.setText(LANGUAGES.get(order.language().ordinal()));
+        language.setText(languages().get(order.language().ordinal()));
         beat.show(Numbers.plain(order.secondsPerBeat()), this::beat);
         showing = false;
     }
@@ -171,5 +198,10 @@ final class CueWishes extends VBox {
         }
         boolean ofForm = wish.lesson() < 0 || wish.lesson() >= lessons.size();
         what.setText(ofForm ? desk.form().name() : lessons.get(wish.lesson()).title());
+    }
+
+    private static List<String> languages() {
+        return List.of(
+                Words.of("common.english"), Words.of("cues.cue_wishes.spanish"), Words.of("cues.cue_wishes.chinese"));
     }
 }

@@ -11,6 +11,7 @@ import app.avrel.desktop.ribbon.RibbonCells;
 import app.avrel.desktop.session.Command;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.files.script.ScriptFormat;
 import app.avrel.files.script.ScriptIn;
 import app.avrel.files.script.ScriptOut;
@@ -43,7 +44,7 @@ public final class CuesRoom implements Room {
     private final CueCard card;
     private final Ribbon ribbon = new Ribbon();
     private final CallStrip strip = new CallStrip(ribbon);
-    private CueWish wish = CueWish.FIRST;
+    private CueWish wish = CueWish.first();
     private CueSheet sheet;
 
     /**
@@ -80,9 +81,18 @@ public final class CuesRoom implements Room {
 
     private VBox actions() {
         VBox actions = new VBox(
-                Buttons.words("Rehearse", "Rehearse full screen (F5)", rehearse),
-                Buttons.words("Write…", "Write the script as text, table or captions (Ctrl+Shift+W)", this::write),
-                Buttons.words("Check…", "Check what was said against what is recorded (Ctrl+Shift+C)", this::check));
+                Buttons.words(
+                        Words.of("cues.cues_room.rehearse"),
+                        Words.of("cues.cues_room.rehearse_full_screen_f5"),
+                        rehearse),
+                Buttons.words(
+                        Words.of("cues.cues_room.write"),
+                        Words.of("cues.cues_room.write_the_script_as_text_table"),
+                        this::write),
+                Buttons.words(
+                        Words.of("cues.cues_room.check"),
+                        Words.of("cues.cues_room.check_what_was_said_against_what"),
+                        this::check));
         actions.getStyleClass().add("cue-actions");
         return actions;
     }
@@ -97,10 +107,11 @@ public final class CuesRoom implements Room {
         sheet = CueSheet.of(desk, wish);
         wishes.show(desk, wish, this::ask);
         Texts.set(title, sheet.title());
-        total.setText(CueClock.minutes(sheet.script().speaking()) + " spoken in "
-                + CueClock.minutes(sheet.script().seconds()) + ", "
-                + Math.round(sheet.script().silence() * 100)
-                + " % silent");
+        total.setText(Words.of(
+                "cues.cues_room.x_spoken_in_x_x_silent",
+                CueClock.minutes(sheet.script().speaking()),
+                CueClock.minutes(sheet.script().seconds()),
+                Math.round(sheet.script().silence() * 100)));
         list.show(sheet, at -> ask(one -> one.withChosen(at)));
         card.show(desk, sheet);
         below(desk);
@@ -116,7 +127,7 @@ public final class CuesRoom implements Room {
                         : RibbonCells.ofForm(
                                 desk, List.of(sheet.done(run.getFirst().cue()))),
                 sheet.chosen().map(row -> row.at() - first).orElse(-1),
-                "The form has no postures yet.",
+                Words.of("cues.cues_room.the_form_has_no_postures_yet"),
                 at -> ask(one -> one.withChosen(first + at)));
         strip.show(
                 run.stream().map(CueSheet.Row::cue).toList(),
@@ -142,7 +153,10 @@ public final class CuesRoom implements Room {
             try {
                 Files.writeString(path, ScriptOut.of(sheet.script(), sheet.stretch(), format));
             } catch (IOException unwritable) {
-                Sheet.tell(over, "The script is not written", path + " cannot be written. Choose another folder.");
+                Sheet.tell(
+                        over,
+                        Words.of("cues.cues_room.the_script_is_not_written"),
+                        Words.of("common.x_cannot_be_written_choose_another", path));
             }
         });
     }
@@ -164,8 +178,8 @@ public final class CuesRoom implements Room {
         } catch (IOException unreadable) {
             Sheet.tell(
                     over,
-                    "The script cannot be read",
-                    path + " must be a text file in UTF-8: WebVTT, SRT or plain text.");
+                    Words.of("cues.cues_room.the_script_cannot_be_read"),
+                    Words.of("cues.cues_room.x_must_be_a_text_file", path));
         }
     }
 
@@ -177,13 +191,13 @@ public final class CuesRoom implements Room {
     @Override
     public List<Command> commands() {
         return List.of(
-                Command.of("Rehearse full screen", KeyCode.F5, "", rehearse),
-                Command.of("Say the shorter words", KeyCode.PERIOD, "Ctrl", card::takeShorter),
-                Command.of("Write the script", KeyCode.W, "Ctrl+Shift", this::write),
-                Command.of("Check a script", KeyCode.C, "Ctrl+Shift", this::check),
-                Command.of("To the count before", KeyCode.PAGE_UP, "", () -> step(-1))
+                Command.of(Words.of("cues.cues_room.rehearse_full_screen"), KeyCode.F5, "", rehearse),
+                Command.of(Words.of("cues.cues_room.say_the_shorter_words"), KeyCode.PERIOD, "Ctrl", card::takeShorter),
+                Command.of(Words.of("common.write_the_script"), KeyCode.W, "Ctrl+Shift", this::write),
+                Command.of(Words.of("cues.cues_room.check_a_script"), KeyCode.C, "Ctrl+Shift", this::check),
+                Command.of(Words.of("common.to_the_count_before"), KeyCode.PAGE_UP, "", () -> step(-1))
                         .repeating(),
-                Command.of("To the count after", KeyCode.PAGE_DOWN, "", () -> step(1))
+                Command.of(Words.of("common.to_the_count_after"), KeyCode.PAGE_DOWN, "", () -> step(1))
                         .repeating());
     }
 }

@@ -5,6 +5,7 @@ import app.avrel.cue.hear.Slip;
 import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import java.util.List;
 import javafx.scene.control.Label;
@@ -21,10 +22,15 @@ final class HeardSheet {
         lines.getStyleClass().add("heard-lines");
         lines.getChildren()
                 .add(Texts.wrapped(
-                        report.understood() + " of " + report.pieces() + " pieces say something that is recorded. "
-                                + (report.slips().isEmpty()
-                                        ? "Nothing in them speaks against the record."
-                                        : report.slips().size() + " to look at:"),
+                        Words.of(
+                                "cues.heard_sheet.x_of_x_pieces_say_something",
+                                report.understood(),
+                                report.pieces(),
+                                report.slips().isEmpty()
+                                        ? Words.of("cues.heard_sheet.nothing_in_them_speaks_against_the")
+                                        : Words.of(
+                                                "cues.heard_sheet.x_to_look_at",
+                                                report.slips().size())),
                         "sheet-text"));
         for (Slip slip : report.slips()) {
             Label where = Texts.wrapped(where(slip, sheet), "heard-where");
@@ -33,7 +39,11 @@ final class HeardSheet {
         }
         Scroller scroll = new Scroller(lines);
         scroll.setPrefHeight(420);
-        Sheet.show(over, "Heard: " + file, scroll, List.of(new Sheet.Answer("Done", () -> {})));
+        Sheet.show(
+                over,
+                Words.of("cues.heard_sheet.heard_x", file),
+                scroll,
+                List.of(new Sheet.Answer(Words.of("common.done"), () -> {})));
     }
 
     private static String where(Slip slip, CueSheet sheet) {
@@ -45,7 +55,9 @@ final class HeardSheet {
                 .findFirst()
                 .map(CueSheet::name)
                 .orElse("");
-        return time + name + (wayIn ? ", way in" : "") + ", count "
-                + (slip.place().count() + 1);
+        return Words.of(
+                "common.x_count_x",
+                time + name + (wayIn ? Words.of("cues.heard_sheet.way_in") : ""),
+                slip.place().count() + 1);
     }
 }

@@ -1,7 +1,9 @@
 package app.avrel.desktop.door;
 
 import app.avrel.desktop.shots.Shots;
+import app.avrel.posture.count.Language;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -26,6 +28,9 @@ final class ShotsCommand implements Callable<Integer> {
     @Option(names = "--dark", description = "in the dark theme")
     private boolean dark;
 
+    @Option(names = "--lang", paramLabel = "LANG", description = "language of the window: en, es or zh")
+    private String language = "en";
+
     @Override
     public Integer call() throws Exception {
         String[] parts = size.split("x");
@@ -33,8 +38,15 @@ final class ShotsCommand implements Callable<Integer> {
         if (shown.isEmpty()) {
             return Reports.FOUND;
         }
-        Shots.Look look = new Shots.Look(Integer.parseInt(parts[0]), Integer.parseInt(parts[1]), text, dark);
+        Shots.Look look = new Shots.Look(Integer.parseInt(parts[0]), Integer.parseInt(parts[1]), text, dark, spoken());
         Shots.take(shown.get(), folder, look).forEach(System.out::println);
         return Reports.FINE;
+    }
+
+    private Language spoken() {
+        return Arrays.stream(Language.values())
+                .filter(known -> known.code().equals(language))
+                .findFirst()
+                .orElse(Language.ENGLISH);
     }
 }

@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Form;
 import app.avrel.form.FormId;
 import app.avrel.posture.Posture;
@@ -28,7 +29,7 @@ public final class BringOverSheet {
     private final ProjectImport bringing;
     private final Map<FormId, CheckBox> forms = new LinkedHashMap<>();
     private final Map<PostureId, CheckBox> postures = new LinkedHashMap<>();
-    private final ChoiceField clashes = new ChoiceField("What clashes");
+    private final ChoiceField clashes = new ChoiceField(Words.of("exchange.bring_over_sheet.what_clashes"));
     private final Label report = Texts.wrapped("", "sheet-text");
     private ProjectImport.Clashes answer = ProjectImport.Clashes.KEEP_OURS;
 
@@ -44,38 +45,40 @@ public final class BringOverSheet {
 
     private void show(StackPane over) {
         Project there = bringing.there();
-        VBox content = new VBox(Texts.of("Forms", "section"));
+        VBox content = new VBox(Texts.of(Words.of("exchange.bring_over_sheet.forms"), "section"));
         content.getStyleClass().add("bring-over");
         for (Form form : there.forms()) {
-            CheckBox box = box(form.name() + ", with its postures and ways in");
+            CheckBox box = box(Words.of("exchange.bring_over_sheet.x_with_its_postures_and_ways", form.name()));
             forms.put(form.id(), box);
             content.getChildren().add(box);
         }
-        content.getChildren().add(Texts.of("Postures", "section"));
+        content.getChildren().add(Texts.of(Words.of("common.postures"), "section"));
         for (Posture posture : there.postures()) {
             String clash = bringing.clash(posture.id())
-                    .map(how -> " (clashes: " + how + ")")
+                    .map(how -> Words.of("exchange.bring_over_sheet.clashes_x", how))
                     .orElse("");
-            CheckBox box = box(posture.name() + clash);
+            CheckBox box = box(Words.name(posture) + clash);
             postures.put(posture.id(), box);
             content.getChildren().add(box);
         }
         clashes.show(
-                Arrays.stream(ProjectImport.Clashes.values())
-                        .map(ProjectImport.Clashes::words)
-                        .toList(),
-                answer.ordinal(),
-                at -> {
+                Arrays.stream(ProjectImport.Clashes.values()).map(Words::of).toList(), answer.ordinal(), at -> {
                     answer = ProjectImport.Clashes.values()[at];
                     told();
                 });
-        content.getChildren().addAll(Texts.of("What is here already and is otherwise", "section"), clashes, report);
+        content.getChildren()
+                .addAll(
+                        Texts.of(Words.of("exchange.bring_over_sheet.what_is_here_already_and_is"), "section"),
+                        clashes,
+                        report);
         told();
         Sheet.show(
                 over,
-                "Import from " + there.name(),
+                Words.of("exchange.bring_over_sheet.import_from_x", there.name()),
                 content,
-                List.of(new Sheet.Answer("Import", this::bring), new Sheet.Answer("Cancel", () -> {})));
+                List.of(
+                        new Sheet.Answer(Words.of("exchange.bring_over_sheet.import"), this::bring),
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
     }
 
     private CheckBox box(String words) {
@@ -100,7 +103,7 @@ public final class BringOverSheet {
         List<FormId> whole = chosen(forms);
         report.setText(
                 some.isEmpty() && whole.isEmpty()
-                        ? "Choose what shall come over."
+                        ? Words.of("exchange.bring_over_sheet.choose_what_shall_come_over")
                         : String.join("\n", bringing.of(some, whole, answer).report()));
     }
 
@@ -109,7 +112,9 @@ public final class BringOverSheet {
         List<FormId> whole = chosen(forms);
         if (!some.isEmpty() || !whole.isEmpty()) {
             session.apply(Edit.of(
-                    "Import from " + bringing.there().name(),
+                    Words.of(
+                            "exchange.bring_over_sheet.import_from_x",
+                            bringing.there().name()),
                     project -> new ProjectImport(project, bringing.there())
                             .of(some, whole, answer)
                             .project()));

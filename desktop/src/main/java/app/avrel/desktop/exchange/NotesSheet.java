@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.posture.count.Language;
 import app.avrel.project.Edit;
 import app.avrel.project.Project;
@@ -35,18 +36,17 @@ public final class NotesSheet {
     private final ListView<NotesLine> lines = new ListView<>();
     private final Label told = Texts.wrapped("", "sheet-text");
 
-    private Language language = Language.ENGLISH;
+    private Language language = Words.language();
 
     private NotesSheet(Session session) {
         this.session = session;
-        text.setPromptText(
-                "# The posture's name\nstart: shift 100 left\n1. right foot forward, heel first\n2. shift 70 right");
-        text.setAccessibleText("Notes");
+        text.setPromptText(Words.of("exchange.notes_sheet.the_postures_name_nstart_shift_100"));
+        text.setAccessibleText(Words.of("exchange.notes_sheet.notes"));
         text.setPrefRowCount(ROWS);
         text.getStyleClass().add("notes-text");
         text.textProperty().addListener((_, _, _) -> tell());
         lines.getStyleClass().add("notes-lines");
-        lines.setAccessibleText("What is understood");
+        lines.setAccessibleText(Words.of("exchange.notes_sheet.what_is_understood"));
         lines.setCellFactory(_ -> new Cell());
     }
 
@@ -54,10 +54,7 @@ public final class NotesSheet {
     public static void open(Session session, StackPane over, String notes) {
         NotesSheet sheet = new NotesSheet(session);
         sheet.text.setText(notes);
-        Label how = Texts.wrapped(
-                "A heading that begins with # and has the names, then a line a count. What is not understood"
-                        + " stays as a note on its count.",
-                "sheet-text");
+        Label how = Texts.wrapped(Words.of("exchange.notes_sheet.a_heading_that_begins_with_and"), "sheet-text");
         HBox.setHgrow(how, Priority.ALWAYS);
         HBox head = new HBox(how, sheet.languages());
         head.getStyleClass().add("notes-head");
@@ -65,14 +62,16 @@ public final class NotesSheet {
         content.getStyleClass().add("notes-sheet");
         Sheet.show(
                 over,
-                "Read notes",
+                Words.of("common.read_notes"),
                 content,
-                List.of(new Sheet.Answer("Record them", sheet::record), new Sheet.Answer("Cancel", () -> {})));
+                List.of(
+                        new Sheet.Answer(Words.of("exchange.notes_sheet.record_them"), sheet::record),
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
         sheet.tell();
     }
 
     private ChoiceField languages() {
-        ChoiceField choice = new ChoiceField("Language of the notes");
+        ChoiceField choice = new ChoiceField(Words.of("exchange.notes_sheet.language_of_the_notes"));
         choice.getStyleClass().add("line-language");
         choice.show(LANGUAGES, 0, chosen -> {
             language = Language.values()[chosen];
@@ -92,17 +91,23 @@ public final class NotesSheet {
                 - session.project().postures().size();
         told.setText(
                 result.lines().isEmpty()
-                        ? "Nothing is written yet."
-                        : postures + (postures == 1 ? " posture; of " : " postures; of ")
-                                + result.lines().size() + " lines "
-                                + result.count(NotesLine.Outcome.UNDERSTOOD) + " are understood, "
-                                + result.count(NotesLine.Outcome.KEPT) + " partly, "
-                                + result.count(NotesLine.Outcome.NOTED) + " stay as notes.");
+                        ? Words.of("exchange.notes_sheet.nothing_is_written_yet")
+                        : Words.of(
+                                "exchange.notes_sheet.x_lines_x_are_understood_x",
+                                postures
+                                        + (postures == 1
+                                                ? Words.of("exchange.notes_sheet.posture_of")
+                                                : Words.of("exchange.notes_sheet.postures_of"))
+                                        + result.lines().size(),
+                                result.count(NotesLine.Outcome.UNDERSTOOD),
+                                result.count(NotesLine.Outcome.KEPT),
+                                result.count(NotesLine.Outcome.NOTED)));
     }
 
     private void record() {
         if (!text.getText().isBlank()) {
-            session.apply(Edit.of("Read notes", project -> read(project).project()));
+            session.apply(Edit.of(
+                    Words.of("common.read_notes"), project -> read(project).project()));
         }
     }
 
@@ -126,9 +131,7 @@ public final class NotesSheet {
             }
             boolean whole = line.outcome() == NotesLine.Outcome.UNDERSTOOD;
             Texts.set(
-                    said,
-                    line.number() + "   " + line.said()
-                            + (whole ? "" : "   (" + line.outcome().words() + ")"));
+                    said, line.number() + "   " + line.said() + (whole ? "" : "   (" + Words.of(line.outcome()) + ")"));
             if (!whole) {
                 said.getStyleClass().add("notes-kept");
             }

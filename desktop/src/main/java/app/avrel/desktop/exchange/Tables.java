@@ -2,6 +2,7 @@ package app.avrel.desktop.exchange;
 
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.files.SafeFile;
 import app.avrel.files.TextFile;
 import app.avrel.files.table.Brought;
@@ -44,7 +45,10 @@ public final class Tables {
         try {
             SafeFile.write(file, table);
         } catch (IOException e) {
-            Sheet.tell(over, "The table is not written", file + ": " + e.getMessage() + ". Choose another folder.");
+            Sheet.tell(
+                    over,
+                    Words.of("exchange.tables.the_table_is_not_written"),
+                    Words.of("exchange.tables.x_x_choose_another_folder", file, e.getMessage()));
         }
     }
 
@@ -63,8 +67,9 @@ public final class Tables {
     private Optional<String> entries(String text) {
         return switch (EntryTable.read(session.project(), form().id(), text)) {
             case Brought.Taken<Form>(Form taken) -> {
-                session.apply(
-                        Edit.of("Take in a table of entries", project -> project.changeForm(taken.id(), _ -> taken)));
+                session.apply(Edit.of(
+                        Words.of("exchange.tables.take_in_a_table_of_entries"),
+                        project -> project.changeForm(taken.id(), _ -> taken)));
                 yield Optional.empty();
             }
             case Brought.Refused<Form>(String message) -> Optional.of(message);
@@ -74,7 +79,7 @@ public final class Tables {
     private Optional<String> counts(String text) {
         return switch (CountTable.read(session.project(), form().id(), text)) {
             case Brought.Taken<Project>(Project taken) -> {
-                session.apply(Edit.of("Take in a table of counts", _ -> taken));
+                session.apply(Edit.of(Words.of("exchange.tables.take_in_a_table_of_counts"), _ -> taken));
                 yield Optional.empty();
             }
             case Brought.Refused<Project>(String message) -> Optional.of(message);
@@ -82,6 +87,9 @@ public final class Tables {
     }
 
     private void refused(String message) {
-        Sheet.tell(over, "The table cannot be taken in", message + " Nothing was changed.");
+        Sheet.tell(
+                over,
+                Words.of("exchange.tables.the_table_cannot_be_taken_in"),
+                Words.of("exchange.tables.x_nothing_was_changed", message));
     }
 }

@@ -4,6 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.Drawing;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Directions;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
@@ -104,7 +105,8 @@ public final class FigureView extends Drawing {
     }
 
     private void describe() {
-        shown.ifPresent(picture -> setAccessibleText("Figure " + view.words() + ": " + picture.description()));
+        shown.ifPresent(picture ->
+                setAccessibleText(Words.of("figure.figure_view.figure_x_x", view.words(), picture.description())));
     }
 
     /** Rings the part of the body that a finding is about, or none. */
@@ -218,7 +220,7 @@ public final class FigureView extends Drawing {
         g.setFont(font(0.92, view.words()));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.TOP);
-        g.fillText("seen " + view.words(), getWidth() / 2, textSize() * 0.3);
+        g.fillText(Words.of("figure.figure_view.seen_x", view.words()), getWidth() / 2, textSize() * 0.3);
     }
 
     /** The heights a hand can go to, the one it is over marked. */
@@ -234,9 +236,9 @@ public final class FigureView extends Drawing {
             g.setLineWidth(over ? 2.5 : 1);
             g.strokeLine(textSize() * 0.5, y, getWidth() - textSize() * 0.5, y);
             if (over) {
-                g.setFont(bold(1.1, landmark.word()));
+                g.setFont(bold(1.1, Words.of(landmark)));
                 g.setFill(side(hand.hand()));
-                g.fillText(landmark.word(), textSize() * 0.6, y - textSize() * 0.8);
+                g.fillText(Words.of(landmark), textSize() * 0.6, y - textSize() * 0.8);
             }
         }
     }

@@ -1,5 +1,6 @@
 package app.avrel.desktop.figure;
 
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Heading;
 
 /**
@@ -41,21 +42,22 @@ public record Viewpoint(Heading from, double height, boolean mirrored) {
 
     /** {@return the place in words, such as {@code from the front}} */
     public String words() {
-        String words = height > 70 ? "from above" : "from " + side();
-        return mirrored ? words + ", mirrored" : words;
+        String words =
+                height > 70 ? Words.of("figure.viewpoint.from_above") : Words.of("figure.viewpoint.from_x", side());
+        return mirrored ? Words.of("figure.viewpoint.x_mirrored", words) : words;
     }
 
     private String side() {
         int eighth = (int) Math.round(from.degrees() / 45) % 8;
         return switch (eighth) {
-            case 0 -> "the front";
-            case 1 -> "the front right";
-            case 2 -> "the right";
-            case 3 -> "the back right";
-            case 4 -> "behind";
-            case 5 -> "the back left";
-            case 6 -> "the left";
-            default -> "the front left";
+            case 0 -> Words.of("figure.viewpoint.the_front");
+            case 1 -> Words.of("figure.viewpoint.the_front_right");
+            case 2 -> Words.of("figure.viewpoint.the_right");
+            case 3 -> Words.of("figure.viewpoint.the_back_right");
+            case 4 -> Words.of("common.behind");
+            case 5 -> Words.of("figure.viewpoint.the_back_left");
+            case 6 -> Words.of("figure.viewpoint.the_left");
+            default -> Words.of("figure.viewpoint.the_front_left");
         };
     }
 }

@@ -2,6 +2,7 @@ package app.avrel.desktop.findings;
 
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
@@ -28,8 +29,10 @@ record Beside(Posture posture, Finding finding, Fix fix, Setting setting) {
         Pose wrong = at(posture, stage);
         Pose right = at(mended, stage + more);
         PosePair pair = new PosePair(
-                new PosePair.Side("As recorded", finding.whole(), wrong, wrong, finding.spot()),
-                new PosePair.Side("Mended", fix.words() + ".", right, right, Optional.empty()),
+                new PosePair.Side(
+                        Words.of("findings.beside.as_recorded"), finding.whole(), wrong, wrong, finding.spot()),
+                new PosePair.Side(
+                        Words.of("findings.beside.mended"), fix.words() + ".", right, right, Optional.empty()),
                 setting);
         VBox content = pair.shown(false);
         posture.sheet().mistakes().stream()
@@ -40,11 +43,13 @@ record Beside(Posture posture, Finding finding, Fix fix, Setting setting) {
                 over,
                 finding.headline(),
                 content,
-                List.of(new Sheet.Answer("Apply this fix", mend), new Sheet.Answer("Close", () -> {})));
+                List.of(
+                        new Sheet.Answer(Words.of("findings.beside.apply_this_fix"), mend),
+                        new Sheet.Answer(Words.of("common.close"), () -> {})));
     }
 
     private static String said(Mistake mistake) {
-        return "Common here: " + mistake.looksLike() + ". " + mistake.putRight();
+        return Words.of("findings.beside.common_here_x_x", mistake.looksLike(), mistake.putRight());
     }
 
     private Pose at(Posture of, int stage) {

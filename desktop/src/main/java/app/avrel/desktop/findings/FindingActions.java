@@ -1,6 +1,7 @@
 package app.avrel.desktop.findings;
 
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.project.Analysis;
 import app.avrel.project.Edit;
 import app.avrel.rules.Finding;
@@ -77,12 +78,13 @@ public final class FindingActions {
     }
 
     void accept(Finding finding, String reason) {
-        session.apply(Edit.of("Let a finding stand", project -> project.accept(finding, reason)));
+        session.apply(Edit.of(
+                Words.of("findings.finding_actions.let_a_finding_stand"), project -> project.accept(finding, reason)));
     }
 
     void lookAgain(Finding finding) {
         session.apply(Edit.of(
-                "Look at a finding again",
+                Words.of("findings.finding_actions.look_at_a_finding_again"),
                 project -> project.withAccepted(project.accepted().stream()
                         .filter(one -> !one.about(finding))
                         .toList())));

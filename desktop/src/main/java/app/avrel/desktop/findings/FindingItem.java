@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
+import app.avrel.desktop.words.Words;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Fix;
 import app.avrel.rules.Severity;
@@ -52,7 +53,7 @@ final class FindingItem extends VBox {
         pseudoClassStateChanged(SELECTED, open);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.BUTTON);
-        setAccessibleText(finding.severity().word() + ": " + finding.headline() + ". " + finding.whole());
+        setAccessibleText(Words.of(finding.severity()) + ": " + finding.headline() + ". " + finding.whole());
         setOnMouseClicked(_ -> actions.select(finding));
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         if (open && !place.isEmpty()) {
@@ -103,7 +104,7 @@ final class FindingItem extends VBox {
     private void offer(Fix fix) {
         Button mend = Buttons.words(
                 fix.words(),
-                "Apply this fix; one step to undo (Ctrl+. for the selected finding)",
+                Words.of("findings.finding_item.apply_this_fix_one_step_to"),
                 () -> actions.apply(finding, fix));
         mend.getStyleClass().add("mend");
         mend.setWrapText(true);
@@ -111,19 +112,28 @@ final class FindingItem extends VBox {
         getChildren().add(getChildren().indexOf(buttons), mend);
         buttons.getChildren()
                 .addFirst(Buttons.words(
-                        "Compare with the fix",
-                        "How one stands as recorded and with the fix, side by side",
+                        Words.of("findings.finding_item.compare_with_the_fix"),
+                        Words.of("findings.finding_item.how_one_stands_as_recorded_and"),
                         () -> actions.beside(
                                 finding, fix, (StackPane) getScene().getRoot())));
     }
 
     private Button stand() {
-        return Buttons.words("Accept…", "Accept this for a reason; it comes back when the record changes", this::ask);
+        return Buttons.words(
+                Words.of("findings.finding_item.accept"),
+                Words.of("findings.finding_item.accept_this_for_a_reason_it"),
+                this::ask);
     }
 
     private void ask() {
-        EntryField reason = new EntryField("Why it is accepted", "a reason: shown so on purpose", _ -> true);
-        Button done = Buttons.words("Accept", "Accept this for the reason given", () -> accept(reason));
+        EntryField reason = new EntryField(
+                Words.of("findings.finding_item.why_it_is_accepted"),
+                Words.of("findings.finding_item.a_reason_shown_so_on_purpose"),
+                _ -> true);
+        Button done = Buttons.words(
+                Words.of("findings.finding_item.accept_2"),
+                Words.of("findings.finding_item.accept_this_for_the_reason_given"),
+                () -> accept(reason));
         reason.field().setOnAction(_ -> accept(reason));
         buttons.getChildren().setAll(reason, done);
         reason.field().requestFocus();

@@ -5,6 +5,7 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Severity;
 import app.avrel.rules.Where;
@@ -24,14 +25,10 @@ import org.kordamp.ikonli.feather.Feather;
  */
 public final class FindingsPanel extends VBox {
 
-    private static final String CARE =
-            "General teaching guidance from average bodies, not medical advice. A qualified instructor and the learner's"
-                    + " own doctor decide.";
-
     private final FindingActions actions;
     private final Label title = Texts.wrapped("", "card-title");
-    private final ChoiceField place = new ChoiceField("Which place");
-    private final ChoiceField weight = new ChoiceField("How serious");
+    private final ChoiceField place = new ChoiceField(Words.of("findings.findings_panel.which_place"));
+    private final ChoiceField weight = new ChoiceField(Words.of("findings.findings_panel.how_serious"));
     private final VBox list = new VBox();
     private final Scroller scroll = new Scroller(list);
     private int placeAt;
@@ -49,8 +46,8 @@ public final class FindingsPanel extends VBox {
         title.setMaxWidth(Double.MAX_VALUE);
         HBox head = new HBox(
                 title,
-                Buttons.icon(Feather.CHEVRON_DOWN, "The next finding (F9)", this::next),
-                Buttons.icon(Feather.X, "Put the findings away (F8)", close));
+                Buttons.icon(Feather.CHEVRON_DOWN, Words.of("findings.findings_panel.the_next_finding_f9"), this::next),
+                Buttons.icon(Feather.X, Words.of("findings.findings_panel.put_the_findings_away_f8"), close));
         head.getStyleClass().add("findings-head");
         HBox filters = new HBox(place, weight);
         filters.getStyleClass().add("findings-filters");
@@ -61,32 +58,44 @@ public final class FindingsPanel extends VBox {
 
     /** Shows the findings of a desk. */
     public void show(Session.Desk desk) {
-        place.show(List.of("everywhere", "this posture", "this form"), placeAt, at -> {
-            placeAt = at;
-            show(actions.session().desk().get());
-        });
-        weight.show(List.of("warnings", "cautions only", "notes too"), weightAt, at -> {
-            weightAt = at;
-            show(actions.session().desk().get());
-        });
+        place.show(
+                List.of(
+                        Words.of("findings.findings_panel.everywhere"),
+                        Words.of("findings.findings_panel.this_posture"),
+                        Words.of("findings.findings_panel.this_form")),
+                placeAt,
+                at -> {
+                    placeAt = at;
+                    show(actions.session().desk().get());
+                });
+        weight.show(
+                List.of(
+                        Words.of("findings.findings_panel.warnings"),
+                        Words.of("findings.findings_panel.cautions_only"),
+                        Words.of("findings.findings_panel.notes_too")),
+                weightAt,
+                at -> {
+                    weightAt = at;
+                    show(actions.session().desk().get());
+                });
         shown = desk.survey().findings().stream()
                 .filter(finding -> weighs(finding) && lies(finding, desk))
                 .sorted(Comparator.comparing(Finding::severity).reversed())
                 .toList();
         long more = desk.survey().findings().size() - shown.size();
-        Texts.set(title, shown.size() + (shown.size() == 1 ? " finding" : " findings"));
+        Texts.set(title, shown.size() + (shown.size() == 1 ? Words.of("common.finding") : Words.of("common.findings")));
         list.getChildren()
                 .setAll(shown.stream().map(finding -> item(finding, desk)).toList());
         if (shown.isEmpty()) {
             list.getChildren()
                     .add(Texts.wrapped(
                             more == 0
-                                    ? "No problems: the record agrees with itself and with the house rules."
-                                    : "Nothing here; " + more + " elsewhere or less serious.",
+                                    ? Words.of("findings.findings_panel.no_problems_the_record_agrees_with")
+                                    : Words.of("findings.findings_panel.nothing_here_x_elsewhere_or_less", more),
                             "empty"));
         }
         standing(desk);
-        list.getChildren().add(Texts.wrapped(CARE, "quiet"));
+        list.getChildren().add(Texts.wrapped(care(), "quiet"));
     }
 
     private boolean weighs(Finding finding) {
@@ -118,14 +127,17 @@ public final class FindingsPanel extends VBox {
     private void standing(Session.Desk desk) {
         List<Finding> standing = desk.survey().standing();
         if (!standing.isEmpty()) {
-            list.getChildren().add(Texts.of("Accepted", "section"));
+            list.getChildren().add(Texts.of(Words.of("findings.findings_panel.accepted"), "section"));
         }
         for (Finding finding : standing) {
             String reason = desk.project().reason(finding).orElse("");
             VBox box = new VBox(
                     Texts.wrapped(Places.words(finding.where(), desk.project()), "finding-place"),
                     Texts.wrapped(finding.headline() + ": " + reason, "finding-sentence"),
-                    Buttons.words("Reopen", "Take the acceptance back", () -> actions.lookAgain(finding)));
+                    Buttons.words(
+                            Words.of("findings.findings_panel.reopen"),
+                            Words.of("findings.findings_panel.take_the_acceptance_back"),
+                            () -> actions.lookAgain(finding)));
             box.getStyleClass().add("finding");
             box.pseudoClassStateChanged(PseudoClass.getPseudoClass("note"), true);
             list.getChildren().add(box);
@@ -157,5 +169,9 @@ public final class FindingsPanel extends VBox {
     /** Mends the selected finding, if it can be mended. */
     public void mend() {
         actions.session().desk().get().selected().filter(shown::contains).ifPresent(actions::mend);
+    }
+
+    private static String care() {
+        return Words.of("common.general_teaching_guidance_from_average_bodies");
     }
 }

@@ -1,6 +1,6 @@
 package app.avrel.desktop.findings;
 
-import app.avrel.posture.Posture;
+import app.avrel.desktop.words.Words;
 import app.avrel.project.Project;
 import app.avrel.rules.Where;
 
@@ -13,11 +13,15 @@ public final class Places {
     public static String words(Where where, Project project) {
         return switch (where) {
             case Where.InPosture(var id, var count) ->
-                project.posture(id).map(Posture::name).orElse(id.key())
-                        + count.map(at -> ", count " + (at + 1)).orElse("");
+                project.posture(id).map(Words::name).orElse(id.key())
+                        + count.map(at -> Words.of("common.count_x", at + 1)).orElse("");
             case Where.InForm(var form, int entry, var count) ->
-                project.form(form).map(found -> found.name()).orElse(form.key()) + ", entry " + (entry + 1)
-                        + count.map(at -> ", way in, count " + (at + 1)).orElse("");
+                Words.of(
+                        "findings.places.x_entry_x_x",
+                        project.form(form).map(found -> found.name()).orElse(form.key()),
+                        entry + 1,
+                        count.map(at -> Words.of("findings.places.way_in_count_x", at + 1))
+                                .orElse(""));
         };
     }
 }

@@ -2,6 +2,7 @@ package app.avrel.desktop.findings;
 
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
@@ -24,16 +25,21 @@ public record WrongAndRight(Posture posture, Mistake mistake, Setting setting) {
         }
         int count = mistake.count().orElseThrow();
         PosePair pair = new PosePair(
-                side("Not so", mistake.looksLike(), wrongly.get(), count),
-                side("But so", mistake.putRight(), posture, count),
+                side(Words.of("findings.wrong_and_right.not_so"), mistake.looksLike(), wrongly.get(), count),
+                side(Words.of("findings.wrong_and_right.but_so"), mistake.putRight(), posture, count),
                 setting);
         VBox content = pair.shown(true);
         if (!mistake.why().isBlank()) {
-            content.getChildren().add(Texts.wrapped("Why it matters: " + mistake.why() + ".", "sheet-text"));
+            content.getChildren()
+                    .add(Texts.wrapped(
+                            Words.of("findings.wrong_and_right.why_it_matters_x", mistake.why()), "sheet-text"));
         }
         content.getStyleClass().add("table-sheet");
         Sheet.show(
-                over, posture.name() + ", count " + (count + 1), content, List.of(new Sheet.Answer("Close", () -> {})));
+                over,
+                Words.of("common.x_count_x", Words.name(posture), count + 1),
+                content,
+                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
         return true;
     }
 

@@ -1,6 +1,7 @@
 package app.avrel.desktop.fitter;
 
 import app.avrel.body.Body;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.mechanics.StanceFit;
 
@@ -12,18 +13,24 @@ final class FitWords {
     private FitWords() {}
 
     static String size(StanceFit.Cell cell, Body body) {
-        return Numbers.whole(cell.length() * 100) + " cm long (" + Numbers.whole(cell.length() / INCH) + " in, "
-                + tenths(cell.length() / body.footLength()) + " foot-lengths), " + Numbers.whole(cell.width() * 100)
-                + " cm wide (" + Numbers.whole(cell.width() / INCH) + " in, "
-                + tenths(cell.width() / body.shoulderWidth()) + " shoulder widths)";
+        return Words.of(
+                "fitter.fit_words.x_cm_long_x_in_x",
+                Numbers.whole(cell.length() * 100),
+                Numbers.whole(cell.length() / INCH),
+                tenths(cell.length() / body.footLength()),
+                Numbers.whole(cell.width() * 100),
+                Numbers.whole(cell.width() / INCH),
+                tenths(cell.width() / body.shoulderWidth()));
     }
 
     static String centimetres(StanceFit.Cell cell) {
-        return Numbers.whole(cell.length() * 100) + " × " + Numbers.whole(cell.width() * 100) + " cm";
+        return Words.of(
+                "fitter.fit_words.x_x_cm", Numbers.whole(cell.length() * 100), Numbers.whole(cell.width() * 100));
     }
 
     static String inches(StanceFit.Cell cell) {
-        return Numbers.whole(cell.length() / INCH) + " × " + Numbers.whole(cell.width() / INCH) + " in";
+        return Words.of(
+                "fitter.fit_words.x_x_in", Numbers.whole(cell.length() / INCH), Numbers.whole(cell.width() / INCH));
     }
 
     static String ownMeasure(StanceFit.Cell cell, Body body) {

@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
@@ -32,10 +33,10 @@ public final class FitterSheet {
     private final Session session;
     private final List<Body> bodies;
     private final FieldGrid grid = new FieldGrid();
-    private final ChoiceField stanceField = grid.choice("Stance");
-    private final ChoiceField bodyField = grid.choice("Body");
-    private final EntryField shareField = grid.line("Weight on the front foot, %", "65");
-    private final EntryField dropField = grid.line("Pelvis down, fists", "1.5");
+    private final ChoiceField stanceField = grid.choice(Words.of("common.stance"));
+    private final ChoiceField bodyField = grid.choice(Words.of("common.body"));
+    private final EntryField shareField = grid.line(Words.of("fitter.fitter_sheet.weight_on_the_front_foot"), "65");
+    private final EntryField dropField = grid.line(Words.of("fitter.fitter_sheet.pelvis_down_fists"), "1.5");
     private final FitView picture = new FitView();
     private final Label words = Texts.wrapped("", "fit-words");
     private final GridPane table = new GridPane();
@@ -67,13 +68,15 @@ public final class FitterSheet {
         HBox top = new HBox(left, fitter.picture);
         top.getStyleClass().add("beside");
         HBox.setHgrow(fitter.picture, Priority.ALWAYS);
-        VBox content = new VBox(top, Texts.of("For everybody", "section"), fitter.table);
+        VBox content = new VBox(top, Texts.of(Words.of("fitter.fitter_sheet.for_everybody"), "section"), fitter.table);
         content.getStyleClass().add("beside-sheet");
         Sheet.show(
                 over,
-                "Which stance fits",
+                Words.of("fitter.fitter_sheet.which_stance_fits"),
                 content,
-                List.of(new Sheet.Answer("Use in this count", fitter::apply), new Sheet.Answer("Close", () -> {})));
+                List.of(
+                        new Sheet.Answer(Words.of("fitter.fitter_sheet.use_in_this_count"), fitter::apply),
+                        new Sheet.Answer(Words.of("common.close"), () -> {})));
         fitter.show();
     }
 
@@ -86,13 +89,11 @@ public final class FitterSheet {
         List<String> said = new ArrayList<>();
         for (StanceFit.Against against : StanceFit.Against.values()) {
             if (!FitView.letter(against).isEmpty()) {
-                said.add(FitView.letter(against) + ": " + against.words());
+                said.add(FitView.letter(against) + ": " + Words.of(against));
             }
         }
         return Texts.wrapped(
-                "Filled squares fit, the darker the harder to tip; empty ones are outside what the house has. "
-                        + String.join("; ", said) + ".",
-                "quiet");
+                Words.of("fitter.fitter_sheet.filled_squares_fit_the_darker_the", String.join("; ", said)), "quiet");
     }
 
     private HouseRules rules() {
@@ -104,12 +105,11 @@ public final class FitterSheet {
     }
 
     private void show() {
-        stanceField.show(
-                StanceFit.STANCES.stream().map(Stance::label).toList(), StanceFit.STANCES.indexOf(stance), at -> {
-                    stance = StanceFit.STANCES.get(at);
-                    share = StanceFit.housePercent(rules(), stance);
-                    again();
-                });
+        stanceField.show(StanceFit.STANCES.stream().map(Words::of).toList(), StanceFit.STANCES.indexOf(stance), at -> {
+            stance = StanceFit.STANCES.get(at);
+            share = StanceFit.housePercent(rules(), stance);
+            again();
+        });
         bodyField.show(bodies.stream().map(Body::label).toList(), body, at -> {
             body = at;
             again();
@@ -159,14 +159,14 @@ public final class FitterSheet {
 
     private String said(StanceFit fit) {
         if (chosen.isEmpty()) {
-            return "No length and width satisfies every rule at this depth and share. Sink, shift less, or ease a rule.";
+            return Words.of("fitter.fitter_sheet.no_length_and_width_satisfies_every");
         }
         StanceFit.Cell cell = chosen.get();
         String state = cell.fits()
-                ? "It fits; the weakest push that tips it is " + Numbers.whole(cell.push() * 100) + " %."
-                : "It does not fit: " + cell.against().words() + ".";
+                ? Words.of("fitter.fitter_sheet.it_fits_the_weakest_push_that", Numbers.whole(cell.push() * 100))
+                : Words.of("fitter.fitter_sheet.it_does_not_fit_x", Words.of(cell.against()));
         String most = fit.greatestPercent(cell.width())
-                .map(percent -> " At this width the front knee keeps its limit up to " + percent + " %.")
+                .map(percent -> Words.of("fitter.fitter_sheet.at_this_width_the_front_knee", percent))
                 .orElse("");
         return FitWords.size(cell, fit.body()) + "\n" + state + most;
     }
@@ -174,7 +174,13 @@ public final class FitterSheet {
     /** The best for every body and learner. */
     private void table() {
         table.getChildren().clear();
-        String[] heads = {"", "best", "inches", "feet × shoulders", "lengths that fit so wide"};
+        String[] heads = {
+            "",
+            Words.of("fitter.fitter_sheet.best"),
+            Words.of("fitter.fitter_sheet.inches"),
+            Words.of("fitter.fitter_sheet.feet_shoulders"),
+            Words.of("fitter.fitter_sheet.lengths_that_fit_so_wide")
+        };
         for (int i = 0; i < heads.length; i++) {
             table.add(Texts.of(heads[i], "field-label"), i, 0);
         }
@@ -190,13 +196,17 @@ public final class FitterSheet {
         table.addRow(
                 row,
                 label,
-                Texts.of(best.map(FitWords::centimetres).orElse("none so deep"), "fit-cell"),
+                Texts.of(
+                        best.map(FitWords::centimetres).orElse(Words.of("fitter.fitter_sheet.none_so_deep")),
+                        "fit-cell"),
                 Texts.of(best.map(FitWords::inches).orElse("–"), "fit-cell"),
                 Texts.of(best.map(cell -> FitWords.ownMeasure(cell, fit.body())).orElse("–"), "fit-cell"),
                 Texts.of(
                         best.flatMap(cell -> fit.fitting(cell.width()))
-                                .map(lengths -> Numbers.whole(lengths.shortest() * 100) + " to "
-                                        + Numbers.whole(lengths.longest() * 100) + " cm")
+                                .map(lengths -> Words.of(
+                                        "fitter.fitter_sheet.x_to_x_cm",
+                                        Numbers.whole(lengths.shortest() * 100),
+                                        Numbers.whole(lengths.longest() * 100)))
                                 .orElse("–"),
                         "fit-cell"));
     }
@@ -206,7 +216,8 @@ public final class FitterSheet {
         Body of = bodies.get(body);
         chosen.ifPresent(cell -> desk.posture()
                 .flatMap(posture -> FittedStep.in(posture, desk.choice().count(), cell, of))
-                .ifPresent(changed -> session.apply(
-                        Edit.of("Fit the stance", project -> project.changePosture(changed.id(), _ -> changed)))));
+                .ifPresent(changed -> session.apply(Edit.of(
+                        Words.of("fitter.fitter_sheet.fit_the_stance"),
+                        project -> project.changePosture(changed.id(), _ -> changed)))));
     }
 }

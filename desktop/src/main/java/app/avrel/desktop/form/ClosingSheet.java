@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.stagefloor.WalkPicture;
 import app.avrel.desktop.stagefloor.WalkView;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Heading;
 import app.avrel.form.Form;
 import app.avrel.form.Track;
@@ -50,7 +51,7 @@ final class ClosingSheet {
         walk.setMinSize(WALK_WIDTH, WALK_HEIGHT);
         walk.setPrefSize(WALK_WIDTH, WALK_HEIGHT);
         ways.setPrefSize(WALK_WIDTH, WALK_HEIGHT);
-        ways.setAccessibleText("Ways to close the form");
+        ways.setAccessibleText(Words.of("form.closing_sheet.ways_to_close_the_form"));
         ways.setPlaceholder(progress);
         progress.setMaxSize(48, 48);
         ways.setCellFactory(_ -> new Cell());
@@ -63,9 +64,11 @@ final class ClosingSheet {
         content.getStyleClass().addAll("table-sheet", "closing-sheet");
         Sheet sheet = Sheet.show(
                 over,
-                "Close " + closing.form.name(),
+                Words.of("form.closing_sheet.close_x", closing.form.name()),
                 content,
-                List.of(new Sheet.Answer("Use this change", closing::take), new Sheet.Answer("Cancel", () -> {})));
+                List.of(
+                        new Sheet.Answer(Words.of("form.closing_sheet.use_this_change"), closing::take),
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
         sheet.parentProperty().addListener((_, _, parent) -> closing.cancelled.set(parent == null));
         closing.search();
     }
@@ -76,8 +79,9 @@ final class ClosingSheet {
 
     private void search() {
         Closing search = new Closing(form, project.shelf(), project.posing(form), cancelled::get);
-        told.setText(ClosingWords.gap(search.gap(), project.setting().directions())
-                + " Looking for the fewest and smallest changes…");
+        told.setText(Words.of(
+                "form.closing_sheet.x_looking_for_the_fewest_and",
+                ClosingWords.gap(search.gap(), project.setting().directions())));
         show(Optional.empty());
         behind.ask(search::search, found -> found(search, found));
     }
@@ -88,9 +92,8 @@ final class ClosingSheet {
         if (found.isEmpty()) {
             ways.setPlaceholder(Texts.wrapped(
                     search.gap().closed()
-                            ? "It is closed already."
-                            : "No three amounts close it within the house rules. Bring it nearer by hand first: the line"
-                                    + " below the walk says since when it is away.",
+                            ? Words.of("form.closing_sheet.it_is_closed_already")
+                            : Words.of("form.closing_sheet.no_three_amounts_close_it_within"),
                     "empty"));
         }
         told.setText(gap);
@@ -123,7 +126,7 @@ final class ClosingSheet {
 
     private Edit edit(Closure way) {
         return Edit.of(
-                "Close the form",
+                Words.of("form.closing_sheet.close_the_form"),
                 now -> now.withPostures(now.postures().stream()
                         .map(posture -> way.in(posture, body()))
                         .toList()));

@@ -1,5 +1,6 @@
 package app.avrel.desktop.form;
 
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Form;
@@ -7,7 +8,6 @@ import app.avrel.form.Track;
 import app.avrel.form.Unroll;
 import app.avrel.form.closing.Closure;
 import app.avrel.form.closing.Gap;
-import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.project.Project;
 
@@ -19,41 +19,55 @@ final class ClosingWords {
     /** {@return how the form ends, against how it began} */
     static String gap(Gap gap, Directions directions) {
         if (gap.closed()) {
-            return "It ends where and as it began.";
+            return Words.of("form.closing_words.it_ends_where_and_as_it");
         }
-        String place = "It ends " + cm(Math.abs(gap.ahead())) + (gap.ahead() < 0 ? " behind and " : " ahead and ")
-                + cm(Math.abs(gap.right())) + (gap.right() < 0 ? " to the left of" : " to the right of")
-                + " its start";
+        String place = Words.of(
+                "form.closing_words.it_ends_x_x_x_x",
+                cm(Math.abs(gap.ahead())),
+                gap.ahead() < 0 ? Words.of("form.closing_words.behind_and") : Words.of("form.closing_words.ahead_and"),
+                cm(Math.abs(gap.right())),
+                gap.right() < 0
+                        ? Words.of("form.closing_words.to_the_left_of")
+                        : Words.of("form.closing_words.to_the_right_of"));
         long turned = Math.round(Math.abs(gap.turned()));
         return turned == 0
-                ? place + ", facing as it began."
-                : place + ", turned " + turned + "° to the " + (gap.turned() < 0 ? "left." : "right.");
+                ? Words.of("form.closing_words.x_facing_as_it_began", place)
+                : Words.of(
+                        "form.closing_words.x_turned_x_to_the_x",
+                        place,
+                        turned,
+                        gap.turned() < 0 ? Words.of("form.closing_words.left") : Words.of("form.closing_words.right"));
     }
 
     /** {@return a change, such as {@code Wade Back, count 2: step 44 → 50 cm (done 3 times)}} */
     static String change(Closure.Change change, Project project, Form form) {
         PostureId id = change.amount().posture();
-        String name = project.posture(id).map(Posture::name).orElse(id.key());
+        String name = project.posture(id).map(Words::name).orElse(id.key());
         long times = form.entries().stream()
                 .filter(entry -> entry.posture().equals(id))
                 .mapToLong(entry -> entry.times())
                 .sum();
-        return name + ", count " + (change.amount().count() + 1) + ": " + amount(change)
-                + (times == 1 ? "" : " (done " + times + " times)");
+        return Words.of(
+                "form.closing_words.x_count_x_x_x",
+                name,
+                change.amount().count() + 1,
+                amount(change),
+                times == 1 ? "" : Words.of("form.closing_words.done_x_times", times));
     }
 
     private static String amount(Closure.Change change) {
         double from = change.amount().said();
         double to = change.to();
         return switch (change.amount().kind()) {
-            case DISTANCE -> "step " + Numbers.whole(from * 100) + " → " + cm(to);
-            case WIDTH -> "width " + Numbers.whole(from * 100) + " → " + cm(to);
-            case TURN -> "turn " + turn(from) + " → " + turn(to);
+            case DISTANCE -> Words.of("form.closing_words.step_x_x", Numbers.whole(from * 100), cm(to));
+            case WIDTH -> Words.of("form.closing_words.width_x_x", Numbers.whole(from * 100), cm(to));
+            case TURN -> Words.of("form.closing_words.turn_x_x", turn(from), turn(to));
         };
     }
 
     private static String turn(double degrees) {
-        return Math.round(Math.abs(degrees)) + "° " + (degrees < 0 ? "left" : "right");
+        return Math.round(Math.abs(degrees)) + "° "
+                + (degrees < 0 ? Words.of("common.left") : Words.of("common.right"));
     }
 
     /** {@return how it ends then, and what that does to the joins} */
@@ -62,9 +76,15 @@ final class ClosingWords {
         String joins = opened == 0
                 ? ""
                 : opened > 0
-                        ? " Opens " + opened + (opened == 1 ? " join." : " joins.")
-                        : " Closes " + -opened + (opened == -1 ? " join." : " joins.");
-        return "Then it ends " + cm(way.gap().distance()) + " from its start." + joins;
+                        ? Words.of("form.closing_words.opens_x_x", opened)
+                        : Words.of(
+                                "form.closing_words.closes_x_x",
+                                -opened,
+                                opened == -1
+                                        ? Words.of("form.closing_words.join")
+                                        : Words.of("form.closing_words.joins"));
+        return Words.of(
+                "form.closing_words.then_it_ends_x_from_its", cm(way.gap().distance()), joins);
     }
 
     private static long open(Project project, Form form) {
@@ -73,6 +93,6 @@ final class ClosingWords {
     }
 
     private static String cm(double metres) {
-        return Numbers.whole(metres * 100) + " cm";
+        return Words.of("common.x_cm", Numbers.whole(metres * 100));
     }
 }

@@ -7,6 +7,7 @@ import app.avrel.desktop.ribbon.PairedRibbon;
 import app.avrel.desktop.ribbon.RibbonCell;
 import app.avrel.desktop.ribbon.RibbonCells;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Alignment;
 import app.avrel.form.Comparison;
 import app.avrel.form.Form;
@@ -28,8 +29,8 @@ final class CompareSheet {
 
     private final Session.Desk desk;
     private final List<Comparable> all;
-    private final ChoiceField first = new ChoiceField("The first");
-    private final ChoiceField second = new ChoiceField("The second");
+    private final ChoiceField first = new ChoiceField(Words.of("form.compare_sheet.the_first"));
+    private final ChoiceField second = new ChoiceField(Words.of("form.compare_sheet.the_second"));
     private final PairedRibbon ribbon = new PairedRibbon();
     private final Label headline = Texts.wrapped("", "card-title");
     private final VBox lines = new VBox();
@@ -52,7 +53,10 @@ final class CompareSheet {
         Session.Desk desk = session.desk().get();
         List<Occurrence> doings = desk.formTrack().occurrences();
         if (doings.isEmpty()) {
-            Sheet.tell(over, "Nothing to compare yet", "Add postures to the form first; then any two can be compared.");
+            Sheet.tell(
+                    over,
+                    Words.of("form.compare_sheet.nothing_to_compare_yet"),
+                    Words.of("form.compare_sheet.add_postures_to_the_form_first"));
             return;
         }
         int chosen = chosen(doings, desk.choice().entry());
@@ -60,14 +64,18 @@ final class CompareSheet {
         CompareSheet sheet = new CompareSheet(desk, before < 0 ? chosen : before, chosen);
         sheet.first.setPrefWidth(320);
         sheet.second.setPrefWidth(320);
-        HBox choices = new HBox(sheet.first, Texts.of("beside", "field-label"), sheet.second);
+        HBox choices = new HBox(sheet.first, Texts.of(Words.of("common.beside"), "field-label"), sheet.second);
         choices.getStyleClass().add("compare-choices");
         HBox.setHgrow(sheet.first, Priority.ALWAYS);
         HBox.setHgrow(sheet.second, Priority.ALWAYS);
         VBox content = new VBox(choices, sheet.ribbon, sheet.headline, sheet.lines);
         content.getStyleClass().add("table-sheet");
         sheet.show();
-        Sheet.show(over, "Side by side", content, List.of(new Sheet.Answer("Close", () -> {})));
+        Sheet.show(
+                over,
+                Words.of("form.compare_sheet.side_by_side"),
+                content,
+                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
     }
 
     private static int chosen(List<Occurrence> doings, int entry) {
@@ -97,24 +105,27 @@ final class CompareSheet {
         List<Comparable> all = new ArrayList<>();
         List<Occurrence> doings = desk.formTrack().occurrences();
         for (Occurrence done : doings) {
-            String side = done.posture().side().map(of -> ", " + of.word()).orElse("");
+            String side = done.posture().side().map(of -> ", " + Words.of(of)).orElse("");
             all.add(new Comparable(EntryLine.title(desk, done) + side, List.of(done)));
         }
         int half = doings.size() / 2;
-        all.add(new Comparable("The first half of " + desk.form().name(), doings.subList(0, half)));
-        all.add(new Comparable("The second half of " + desk.form().name(), doings.subList(half, doings.size())));
+        all.add(new Comparable(
+                Words.of("form.compare_sheet.the_first_half_of_x", desk.form().name()), doings.subList(0, half)));
+        all.add(new Comparable(
+                Words.of("form.compare_sheet.the_second_half_of_x", desk.form().name()),
+                doings.subList(half, doings.size())));
         Form form = desk.form();
         for (int part = 0; part < form.parts().size() && form.parts().size() > 1; part++) {
             int at = part;
             all.add(new Comparable(
-                    "Part: " + form.parts().get(part).name(),
+                    Words.of("form.compare_sheet.part_x", form.parts().get(part).name()),
                     doings.stream()
                             .filter(done -> form.partOf(done.entry()) == at)
                             .toList()));
         }
         for (Form other : desk.project().forms()) {
             Track track = desk.survey().track(other.id()).orElseThrow();
-            all.add(new Comparable("The whole of " + other.name(), track.occurrences()));
+            all.add(new Comparable(Words.of("form.compare_sheet.the_whole_of_x", other.name()), track.occurrences()));
         }
         return all;
     }
@@ -138,7 +149,11 @@ final class CompareSheet {
         pairs.forEach(pair -> columns.addAll(columns(pair)));
         ribbon.show(columns);
         long differ = columns.stream().filter(PairedRibbon.Column::lit).count();
-        Texts.set(headline, differ == 0 ? "Nothing differs." : differ + " of " + columns.size() + " counts differ");
+        Texts.set(
+                headline,
+                differ == 0
+                        ? Words.of("form.compare_sheet.nothing_differs")
+                        : Words.of("form.compare_sheet.x_of_x_counts_differ", differ, columns.size()));
         lines.getChildren().clear();
         pairs.forEach(this::lines);
     }
@@ -185,14 +200,16 @@ final class CompareSheet {
             if (comparison.alike()) {
                 return;
             }
-            lines.getChildren().add(Texts.of(pair.second().get().posture().name(), "section"));
+            lines.getChildren().add(Texts.of(Words.name(pair.second().get().posture()), "section"));
             new ComparisonWords(desk.saying(), pair.first().get(), pair.second().get())
                     .lines()
                     .forEach(line -> lines.getChildren().add(Texts.wrapped(line, "join-words")));
         } else {
-            String only = pair.first().isPresent() ? "Only in the first: " : "Only in the second: ";
+            String only = pair.first().isPresent()
+                    ? Words.of("form.compare_sheet.only_in_the_first")
+                    : Words.of("form.compare_sheet.only_in_the_second");
             Occurrence done = pair.first().or(pair::second).orElseThrow();
-            lines.getChildren().add(Texts.wrapped(only + done.posture().name() + ".", "join-words"));
+            lines.getChildren().add(Texts.wrapped(only + Words.name(done.posture()) + ".", "join-words"));
         }
     }
 }

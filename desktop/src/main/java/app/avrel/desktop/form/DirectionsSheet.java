@@ -3,6 +3,7 @@ package app.avrel.desktop.form;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Directions;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
@@ -42,24 +43,28 @@ final class DirectionsSheet {
         Session.Desk desk = session.desk().get();
         TableView<Line> table = new TableView<>();
         table.getStyleClass().add("plain-table");
-        table.setAccessibleText("Directions after every count");
-        table.setPlaceholder(Texts.wrapped("The form has no counts yet.", "empty"));
-        column(table, "Posture", 190, Line::posture);
-        column(table, "Count", 60, Line::count);
-        column(table, "Faces", 80, Line::facing);
-        column(table, "Hips", 80, Line::hips);
-        column(table, "Left toes", 90, Line::left);
-        column(table, "Right toes", 90, Line::right);
-        column(table, "Turns", 90, Line::turned);
-        column(table, "In all", 90, Line::running);
-        column(table, "Travels", 160, Line::travels);
+        table.setAccessibleText(Words.of("form.directions_sheet.directions_after_every_count"));
+        table.setPlaceholder(Texts.wrapped(Words.of("form.directions_sheet.the_form_has_no_counts_yet"), "empty"));
+        column(table, Words.of("common.posture"), 190, Line::posture);
+        column(table, Words.of("form.directions_sheet.count"), 60, Line::count);
+        column(table, Words.of("form.directions_sheet.faces"), 80, Line::facing);
+        column(table, Words.of("form.directions_sheet.hips"), 80, Line::hips);
+        column(table, Words.of("form.directions_sheet.left_toes"), 90, Line::left);
+        column(table, Words.of("form.directions_sheet.right_toes"), 90, Line::right);
+        column(table, Words.of("common.turns"), 90, Line::turned);
+        column(table, Words.of("form.directions_sheet.in_all"), 90, Line::running);
+        column(table, Words.of("form.directions_sheet.travels"), 160, Line::travels);
         List<Line> lines = lines(desk);
         table.getItems().setAll(lines);
         table.setPrefHeight(460);
         table.setPrefWidth(960);
         VBox content = new VBox(Texts.wrapped(ReturnWords.of(desk, desk.formTrack()), "sheet-text"), table);
         content.getStyleClass().add("table-sheet");
-        Sheet.show(over, "Directions of " + desk.form().name(), content, List.of(new Sheet.Answer("Close", () -> {})));
+        Sheet.show(
+                over,
+                Words.of("form.directions_sheet.directions_of_x", desk.form().name()),
+                content,
+                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
     }
 
     private static void column(TableView<Line> table, String name, double width, Function<Line, String> value) {
@@ -106,20 +111,24 @@ final class DirectionsSheet {
 
     private static String toes(Estimate<Heading> toes, Directions directions) {
         String said = directions.say(toes.value());
-        return !toes.known() ? "open" : toes.assumed() ? "about " + said : said;
+        return !toes.known()
+                ? Words.of("form.directions_sheet.open")
+                : toes.assumed() ? Words.of("common.about_x", said) : said;
     }
 
     private static String turn(double degrees) {
         long size = Math.round(Math.abs(degrees));
-        return size == 0 ? "–" : size + "° " + (degrees > 0 ? "right" : "left");
+        return size == 0 ? "–" : size + "° " + (degrees > 0 ? Words.of("common.right") : Words.of("common.left"));
     }
 
     private static String travels(Occurrence done, Directions directions) {
         FloorVector way = done.travel();
         return way.length() < 0.03
-                ? "stays"
-                : Numbers.plain(Math.round(way.length() * 100) / 100.0) + " m toward "
-                        + directions.say(rounded(way.heading()));
+                ? Words.of("form.directions_sheet.stays")
+                : Words.of(
+                        "form.directions_sheet.x_m_toward_x",
+                        Numbers.plain(Math.round(way.length() * 100) / 100.0),
+                        directions.say(rounded(way.heading())));
     }
 
     private static Heading rounded(Heading heading) {

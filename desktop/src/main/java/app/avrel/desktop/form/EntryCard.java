@@ -6,6 +6,7 @@ import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.form.Entry;
@@ -40,7 +41,7 @@ final class EntryCard extends VBox {
     private final EntryField part;
     private final EntryField number;
     private final EntryField group;
-    private final MenuButton replace = new MenuButton("Replace it everywhere by");
+    private final MenuButton replace = new MenuButton(Words.of("form.entry_card.replace_it_everywhere_by"));
     private final WaysIn ways;
     private final Repeats repeats = new Repeats();
     private final JoinBox joins;
@@ -51,23 +52,23 @@ final class EntryCard extends VBox {
         this.ways = ways;
         this.joins = new JoinBox(session);
         getStyleClass().add("entry-card");
-        posture = grid.choice("Posture");
-        side = grid.choice("Side");
-        version = grid.choice("Version");
-        times = grid.line("Times", "1");
-        facing = grid.line("Should end facing", "1:30");
-        number = grid.line("Hand-out number", "1");
-        group = grid.line("Group", "a name, for what is taught as one");
-        part = grid.line("Part", "a name for this part");
+        posture = grid.choice(Words.of("common.posture"));
+        side = grid.choice(Words.of("common.side"));
+        version = grid.choice(Words.of("common.version"));
+        times = grid.line(Words.of("common.times"), "1");
+        facing = grid.line(Words.of("form.entry_card.should_end_facing"), "1:30");
+        number = grid.line(Words.of("form.entry_card.hand_out_number"), "1");
+        group = grid.line(Words.of("form.entry_card.group"), Words.of("form.entry_card.a_name_for_what_is_taught"));
+        part = grid.line(Words.of("form.entry_card.part"), Words.of("form.entry_card.a_name_for_this_part"));
         getChildren().addAll(title, joins, grid, replace, ways, repeats);
         replace.getStyleClass().addAll("flat", "word-button");
-        Tips.give(replace, "Put another posture in the place of this one wherever the form has it");
+        Tips.give(replace, Words.of("form.entry_card.put_another_posture_in_the_place"));
     }
 
     void show(Session.Desk desk, int index) {
         Entry entry = desk.form().entries().get(index);
         Optional<Posture> recorded = desk.project().posture(entry.posture());
-        String name = recorded.map(Posture::name).orElse(entry.posture().key());
+        String name = recorded.map(Words::name).orElse(entry.posture().key());
         String numbered = new Numbering(desk.project().rules(desk.form()))
                 .of(desk.form())
                 .get(index)
@@ -75,9 +76,11 @@ final class EntryCard extends VBox {
         Texts.set(title, numbered.isEmpty() ? name : numbered + "  " + name);
         List<Posture> shelf = desk.project().postures();
         posture.show(
-                shelf.stream().map(Posture::name).toList(),
+                shelf.stream().map(Words::name).toList(),
                 recorded.map(shelf::indexOf).orElse(-1),
-                at -> change("posture", whole -> whole.withPosture(shelf.get(at).id())));
+                at -> change(
+                        Words.of("form.entry_card.posture"),
+                        whole -> whole.withPosture(shelf.get(at).id())));
         side.show(
                 sides(recorded),
                 entry.played().ordinal(),
@@ -104,7 +107,7 @@ final class EntryCard extends VBox {
                 .flatMap(of -> of.sheet().gentler().stream())
                 .map(GentlerVersion::name)
                 .toList();
-        List<String> words = new ArrayList<>(List.of("standard"));
+        List<String> words = new ArrayList<>(List.of(Words.of("form.entry_card.standard")));
         words.addAll(gentler);
         version.setDisable(gentler.isEmpty() && entry.gentler().isEmpty());
         int chosen = entry.gentler().map(name -> 1 + gentler.indexOf(name)).orElse(0);
@@ -121,7 +124,7 @@ final class EntryCard extends VBox {
                 .setAll(shelf.stream()
                         .filter(other -> !other.id().equals(entry.posture()))
                         .map(other -> {
-                            MenuItem item = new MenuItem(other.name());
+                            MenuItem item = new MenuItem(Words.name(other));
                             item.setOnAction(_ -> stretches.replaceEverywhere(entry.posture(), other.id()));
                             return item;
                         })
@@ -140,8 +143,8 @@ final class EntryCard extends VBox {
 
     private static List<String> sides(Optional<Posture> posture) {
         return posture.flatMap(Posture::side)
-                .map(side -> List.of(side.word(), side.other().word()))
-                .orElse(List.of("as recorded", "mirrored"));
+                .map(side -> List.of(Words.of(side), Words.of(side.other())))
+                .orElse(List.of(Words.of("common.as_recorded"), Words.of("common.mirrored")));
     }
 
     private boolean takeTimes(String text) {
@@ -167,7 +170,7 @@ final class EntryCard extends VBox {
 
     private boolean renamePart(int index, String text) {
         session.apply(Edit.running(
-                "Rename a part",
+                Words.of("form.entry_card.rename_a_part"),
                 session.choice().form() + "/part/" + index,
                 project -> project.changeForm(session.choice().form(), form -> {
                     List<Part> parts = new ArrayList<>(form.parts());
@@ -181,7 +184,7 @@ final class EntryCard extends VBox {
     private void change(String field, UnaryOperator<Entry> edit) {
         var choice = session.choice();
         session.apply(Edit.running(
-                "Change an entry",
+                Words.of("form.entry_card.change_an_entry"),
                 choice.form() + "/" + choice.entry() + "/" + field,
                 project -> project.changeForm(choice.form(), form -> form.change(choice.entry(), edit))));
     }

@@ -1,6 +1,7 @@
 package app.avrel.desktop.form;
 
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -53,8 +54,11 @@ final class EntryCell extends ListCell<EntryLine> {
     }
 
     private void showHead(EntryLine.Head of) {
-        Texts.set(part, of.name().isEmpty() ? "Unnamed part" : of.name());
-        entries.setText(of.entries() == 1 ? "1 entry" : of.entries() + " entries");
+        Texts.set(part, of.name().isEmpty() ? Words.of("form.entry_cell.unnamed_part") : of.name());
+        entries.setText(
+                of.entries() == 1
+                        ? Words.of("form.entry_cell.1_entry")
+                        : Words.of("form.entry_cell.x_entries", of.entries()));
         setGraphic(head);
     }
 
@@ -66,8 +70,13 @@ final class EntryCell extends ListCell<EntryLine> {
         below.setVisible(!of.below().isEmpty());
         below.setManaged(!of.below().isEmpty());
         facing.setText(of.facing());
-        setAccessibleText(of.number() + " " + of.name() + " " + of.below() + ", ends facing " + of.facing()
-                + (of.joins() ? "" : ", does not join"));
+        setAccessibleText(Words.of(
+                "form.entry_cell.x_x_x_ends_facing_x",
+                of.number(),
+                of.name(),
+                of.below(),
+                of.facing(),
+                of.joins() ? "" : Words.of("form.entry_cell.does_not_join")));
         setGraphic(entry);
     }
 }

@@ -1,6 +1,7 @@
 package app.avrel.desktop.form;
 
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Numbering;
 import app.avrel.form.Occurrence;
 import java.util.List;
@@ -32,6 +33,6 @@ sealed interface EntryLine {
         Numbering.Numbers numbers =
                 new Numbering(desk.project().rules(desk.form())).of(desk.form()).get(done.entry());
         String number = numbers.first() == 0 ? "" : numbers.of(done.repeat()) + ", ";
-        return number + done.posture().name();
+        return number + Words.name(done.posture());
     }
 }

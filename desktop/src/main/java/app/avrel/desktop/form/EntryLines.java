@@ -1,6 +1,7 @@
 package app.avrel.desktop.form;
 
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Directions;
 import app.avrel.form.Entry;
 import app.avrel.form.EntryRange;
@@ -75,15 +76,19 @@ final class EntryLines {
         return new EntryLine.Of(
                 index,
                 numbers.get(index).toString(),
-                posture == null ? "Not on the shelf: " + entry.posture() : posture.name(),
+                posture == null
+                        ? Words.of("form.entry_lines.not_on_the_shelf_x", entry.posture())
+                        : Words.name(posture),
                 below(entry, index, last),
                 last.map(done -> directions.say(done.end().facing())).orElse(""),
                 joins);
     }
 
     private String below(Entry entry, int index, Optional<Occurrence> done) {
-        String side = done.flatMap(sides::of).orElse("");
-        String mirrored = side.isEmpty() && entry.played() == Played.OTHER_SIDE ? "mirrored" : side;
+        String side = done.flatMap(sides::of)
+                .map(word -> Words.of("form.side." + word))
+                .orElse("");
+        String mirrored = side.isEmpty() && entry.played() == Played.OTHER_SIDE ? Words.of("common.mirrored") : side;
         return joined(
                 joined(joined(mirrored, times(entry.times())), entry.gentler().orElse("")), group(entry, index));
     }
@@ -95,15 +100,17 @@ final class EntryLines {
     private static String times(int times) {
         return switch (times) {
             case 1 -> "";
-            case 2 -> "twice";
-            case 3 -> "three times";
-            default -> times + " times";
+            case 2 -> Words.of("form.entry_lines.twice");
+            case 3 -> Words.of("form.entry_lines.three_times");
+            default -> Words.of("form.entry_lines.x_times", times);
         };
     }
 
     /** Which one it is of the group it is taught in. */
     private String group(Entry entry, int index) {
         EntryRange stretch = groups.get(index);
-        return stretch == null ? "" : entry.group() + " " + (index - stretch.first() + 1) + " of " + stretch.size();
+        return stretch == null
+                ? ""
+                : Words.of("form.entry_lines.x_x_of_x", entry.group(), index - stretch.first() + 1, stretch.size());
     }
 }

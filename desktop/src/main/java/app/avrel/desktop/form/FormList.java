@@ -8,6 +8,7 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Entry;
 import app.avrel.form.EntryRange;
 import app.avrel.form.Form;
@@ -44,11 +45,12 @@ final class FormList extends VBox {
     private static final int FEW = 24;
 
     private final Session session;
-    private final ChoiceField forms = new ChoiceField("Form");
-    private final EntryField name = new EntryField("Name of the form", "Name of the form", _ -> false);
+    private final ChoiceField forms = new ChoiceField(Words.of("common.form"));
+    private final EntryField name = new EntryField(
+            Words.of("form.form_list.name_of_the_form"), Words.of("form.form_list.name_of_the_form"), _ -> false);
     private final Label totals = Texts.wrapped("", "list-totals");
     private final ListView<EntryLine> list = new ListView<>();
-    private final MenuButton add = new MenuButton("Add");
+    private final MenuButton add = new MenuButton(Words.of("form.form_list.add"));
     private final StretchEdits stretches;
     private List<Posture> offered = List.of();
     private boolean showing;
@@ -67,22 +69,30 @@ final class FormList extends VBox {
         });
         list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         list.addEventFilter(KeyEvent.KEY_PRESSED, this::clipboard);
-        list.setAccessibleText("Entries of the form");
-        list.setPlaceholder(Texts.wrapped("No entry yet. Press “Add” to begin the form.", "empty"));
+        list.setAccessibleText(Words.of("form.form_list.entries_of_the_form"));
+        list.setPlaceholder(Texts.wrapped(Words.of("form.form_list.no_entry_yet_press_add_to"), "empty"));
         list.getSelectionModel().getSelectedItems().addListener((ListChangeListener<EntryLine>) _ -> chosen());
         VBox.setVgrow(list, Priority.ALWAYS);
         add.getStyleClass().addAll("flat", "word-button");
-        Tips.give(add, "Add a posture after the chosen entry (Ctrl+M)");
+        Tips.give(add, Words.of("form.form_list.add_a_posture_after_the_chosen"));
         FlowPane foot = new FlowPane(
                 add,
-                Buttons.icon(Feather.ARROW_UP, "Move what is chosen up (Alt+Up)", () -> stretches.nudge(-1)),
-                Buttons.icon(Feather.ARROW_DOWN, "Move what is chosen down (Alt+Down)", () -> stretches.nudge(1)),
-                Buttons.icon(Feather.COPY, "Copy what is chosen after it (Ctrl+D)", stretches::duplicate),
+                Buttons.icon(
+                        Feather.ARROW_UP,
+                        Words.of("form.form_list.move_what_is_chosen_up_alt"),
+                        () -> stretches.nudge(-1)),
+                Buttons.icon(
+                        Feather.ARROW_DOWN,
+                        Words.of("form.form_list.move_what_is_chosen_down_alt"),
+                        () -> stretches.nudge(1)),
+                Buttons.icon(
+                        Feather.COPY, Words.of("form.form_list.copy_what_is_chosen_after_it"), stretches::duplicate),
                 Buttons.icon(
                         Feather.CORNER_DOWN_RIGHT,
-                        "Copy what is chosen, mirrored, to the end of its part (Ctrl+Shift+D)",
+                        Words.of("form.form_list.copy_what_is_chosen_mirrored_to"),
                         stretches::appendMirrored),
-                Buttons.icon(Feather.TRASH_2, "Take out what is chosen (Ctrl+Delete)", stretches::takeOut));
+                Buttons.icon(
+                        Feather.TRASH_2, Words.of("form.form_list.take_out_what_is_chosen_ctrl"), stretches::takeOut));
         foot.getStyleClass().add("list-foot");
         VBox head = new VBox(forms, name, totals);
         head.getStyleClass().add("list-head");
@@ -135,14 +145,18 @@ final class FormList extends VBox {
     private static String totals(Track track, Body body) {
         int postures = track.occurrences().size();
         long seconds = Math.round(4 * Totals.of(track.occurrences(), body).measures());
-        return postures + (postures == 1 ? " posture · " : " postures · ") + track.counts() + " counts · "
-                + lasts(seconds) + " at 4 s a beat";
+        return Words.of(
+                "form.form_list.x_counts_x_at_4_s",
+                postures
+                        + (postures == 1 ? Words.of("form.form_list.posture") : Words.of("form.form_list.postures"))
+                        + track.counts(),
+                lasts(seconds));
     }
 
     private static String lasts(long seconds) {
         return seconds < 3600
-                ? seconds / 60 + " min " + seconds % 60 + " s"
-                : seconds / 3600 + " h " + seconds % 3600 / 60 + " min";
+                ? Words.of("form.form_list.x_min_x_s", seconds / 60, seconds % 60)
+                : Words.of("form.form_list.x_h_x_min", seconds / 3600, seconds % 3600 / 60);
     }
 
     /** How many postures of the form have no count yet. */
@@ -155,7 +169,7 @@ final class FormList extends VBox {
                         .filter(posture -> posture.counts().isEmpty())
                         .isPresent())
                 .count();
-        return bare == 0 ? "" : " · " + bare + (bare == 1 ? " posture" : " postures") + " still to record";
+        return bare == 0 ? "" : Words.of("form.form_list.x_x_still_to_record", bare);
     }
 
     private boolean rename(String text) {
@@ -163,7 +177,7 @@ final class FormList extends VBox {
             return false;
         }
         session.apply(Edit.running(
-                "Rename the form",
+                Words.of("form.form_list.rename_the_form"),
                 session.choice().form() + "/name",
                 project -> project.changeForm(session.choice().form(), form -> form.withName(text.strip()))));
         return true;
@@ -179,9 +193,9 @@ final class FormList extends VBox {
     private MenuItem item(Posture posture, Played played) {
         String side = played.of(posture)
                 .side()
-                .map(s -> ", " + s.word())
-                .orElse(played == Played.OTHER_SIDE ? ", mirrored" : "");
-        MenuItem item = new MenuItem(posture.name() + side);
+                .map(s -> ", " + Words.of(s))
+                .orElse(played == Played.OTHER_SIDE ? Words.of("form.form_list.mirrored") : "");
+        MenuItem item = new MenuItem(Words.name(posture) + side);
         item.setOnAction(_ -> add(posture, played));
         return item;
     }
@@ -190,7 +204,7 @@ final class FormList extends VBox {
         Choice choice = session.choice();
         session.apply(
                 Edit.of(
-                        "Add to the form",
+                        Words.of("form.form_list.add_to_the_form"),
                         project -> project.changeForm(choice.form(), form -> {
                             Entry entry = Entry.of(form.freshId(), posture.id(), played);
                             return form.entries().isEmpty()
@@ -292,11 +306,12 @@ final class FormList extends VBox {
     }
 
     void addForm() {
-        var id = session.project().freshFormId("Form");
+        var id = session.project().freshFormId(Words.of("common.form"));
         session.apply(
-                Edit.of("Add a form", project -> {
+                Edit.of(Words.of("form.form_list.add_a_form"), project -> {
                     List<Form> all = new ArrayList<>(project.forms());
-                    all.add(new Form(id, "New form", List.of(), Optional.empty(), Optional.empty()));
+                    all.add(new Form(
+                            id, Words.of("form.form_list.new_form"), List.of(), Optional.empty(), Optional.empty()));
                     return project.withForms(all);
                 }),
                 session.choice().withForm(id));
@@ -306,9 +321,10 @@ final class FormList extends VBox {
 
     void addPart() {
         session.apply(Edit.of(
-                "Add a part",
+                Words.of("form.form_list.add_a_part"),
                 project -> project.changeForm(
                         session.choice().form(),
-                        form -> form.withPart("Part " + (form.parts().size() + 1)))));
+                        form -> form.withPart(
+                                Words.of("form.form_list.part_x", form.parts().size() + 1)))));
     }
 }

@@ -16,6 +16,7 @@ import app.avrel.desktop.session.CommandMenu;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Track;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Where;
@@ -98,7 +99,7 @@ public final class FormRoom implements Room {
                 chosen = i;
             }
         }
-        ribbon.show(cells, chosen, "No postures in this form yet: press Ctrl+M to add the first.", at -> {
+        ribbon.show(cells, chosen, Words.of("form.form_room.no_postures_in_this_form_yet"), at -> {
             int wanted = at < 0 ? 0 : entryOf(track, cells.get(at));
             int now = session.choice().entry();
             boolean byKey = at == chosenCell(cells, track, now) + 1;
@@ -122,7 +123,7 @@ public final class FormRoom implements Room {
     private void card(Session.Desk desk) {
         int chosen = desk.choice().entry();
         if (chosen < 0) {
-            card.getChildren().setAll(Texts.wrapped("Nothing is chosen: the form is empty.", "empty"));
+            card.getChildren().setAll(Texts.wrapped(Words.of("form.form_room.nothing_is_chosen_the_form_is"), "empty"));
             return;
         }
         findings.show(desk.survey().findings().stream()
@@ -143,10 +144,11 @@ public final class FormRoom implements Room {
     }
 
     private Node back() {
-        return Buttons.words("‹ Back to the entry", "Back to the entry", () -> {
-            open = Optional.empty();
-            show(session.desk().get());
-        });
+        return Buttons.words(
+                Words.of("form.form_room.back_to_the_entry"), Words.of("form.form_room.back_to_the_entry_2"), () -> {
+                    open = Optional.empty();
+                    show(session.desk().get());
+                });
     }
 
     private void put(Node... nodes) {
@@ -168,38 +170,62 @@ public final class FormRoom implements Room {
 
     private List<Command> ofEntries() {
         return List.of(
-                Command.of("Add a posture to the form", KeyCode.M, "Ctrl", list::openAdd),
-                Command.of("Move what is chosen up", KeyCode.UP, "Alt", () -> stretches.nudge(-1)),
-                Command.of("Move what is chosen down", KeyCode.DOWN, "Alt", () -> stretches.nudge(1)),
-                Command.of("Copy what is chosen after it", KeyCode.D, "Ctrl", stretches::duplicate),
+                Command.of(Words.of("form.form_room.add_a_posture_to_the_form"), KeyCode.M, "Ctrl", list::openAdd),
                 Command.of(
-                        "Copy what is chosen, mirrored, to the end of its part",
+                        Words.of("form.form_room.move_what_is_chosen_up"),
+                        KeyCode.UP,
+                        "Alt",
+                        () -> stretches.nudge(-1)),
+                Command.of(
+                        Words.of("form.form_room.move_what_is_chosen_down"),
+                        KeyCode.DOWN,
+                        "Alt",
+                        () -> stretches.nudge(1)),
+                Command.of(
+                        Words.of("form.form_room.copy_what_is_chosen_after_it"),
+                        KeyCode.D,
+                        "Ctrl",
+                        stretches::duplicate),
+                Command.of(
+                        Words.of("form.form_room.copy_what_is_chosen_mirrored_to"),
                         KeyCode.D,
                         "Ctrl+Shift",
                         stretches::appendMirrored),
-                Command.of("Do what is chosen on the other side", KeyCode.O, "Ctrl+Shift", stretches::mirror),
-                Command.of("Take out what is chosen", KeyCode.DELETE, "Ctrl", stretches::takeOut));
+                Command.of(
+                        Words.of("form.form_room.do_what_is_chosen_on_the"),
+                        KeyCode.O,
+                        "Ctrl+Shift",
+                        stretches::mirror),
+                Command.of(
+                        Words.of("form.form_room.take_out_what_is_chosen"),
+                        KeyCode.DELETE,
+                        "Ctrl",
+                        stretches::takeOut));
     }
 
     private List<Command> ofWalk() {
         return List.of(
-                Command.of("Play the form, or stop", KeyCode.P, "Ctrl", stage::play),
-                Command.of("Halls", KeyCode.H, "Ctrl+Shift", stage::openHalls),
-                Command.of("Directions, count by count", KeyCode.I, "Ctrl+Shift", stage::openDirections),
-                Command.of("Totals", KeyCode.T, "Ctrl", stage::openTotals),
-                Command.of("Close the form", KeyCode.L, "Alt", stage::openClosing),
-                Command.of("Compare side by side", KeyCode.E, "Ctrl", stage::openCompare));
+                Command.of(Words.of("form.form_room.play_the_form_or_stop"), KeyCode.P, "Ctrl", stage::play),
+                Command.of(Words.of("form.form_room.halls"), KeyCode.H, "Ctrl+Shift", stage::openHalls),
+                Command.of(
+                        Words.of("form.form_room.directions_count_by_count"),
+                        KeyCode.I,
+                        "Ctrl+Shift",
+                        stage::openDirections),
+                Command.of(Words.of("form.form_room.totals"), KeyCode.T, "Ctrl", stage::openTotals),
+                Command.of(Words.of("form.closing_sheet.close_the_form"), KeyCode.L, "Alt", stage::openClosing),
+                Command.of(Words.of("form.form_room.compare_side_by_side"), KeyCode.E, "Ctrl", stage::openCompare));
     }
 
     private List<Command> ofOrder() {
         return List.of(
-                Command.of("New part", KeyCode.P, "Ctrl+Shift", list::addPart),
-                Command.of("New form", KeyCode.N, "Ctrl+Shift", list::addForm),
-                Command.of("To the entry before", KeyCode.PAGE_UP, "", () -> step(-1))
+                Command.of(Words.of("form.form_room.new_part"), KeyCode.P, "Ctrl+Shift", list::addPart),
+                Command.of(Words.of("form.form_list.new_form"), KeyCode.N, "Ctrl+Shift", list::addForm),
+                Command.of(Words.of("form.form_room.to_the_entry_before"), KeyCode.PAGE_UP, "", () -> step(-1))
                         .repeating(),
-                Command.of("To the entry after", KeyCode.PAGE_DOWN, "", () -> step(1))
+                Command.of(Words.of("form.form_room.to_the_entry_after"), KeyCode.PAGE_DOWN, "", () -> step(1))
                         .repeating(),
-                Command.of("To the next open join", KeyCode.F7, "", this::nextOpenJoin));
+                Command.of(Words.of("form.form_room.to_the_next_open_join"), KeyCode.F7, "", this::nextOpenJoin));
     }
 
     private void step(int by) {

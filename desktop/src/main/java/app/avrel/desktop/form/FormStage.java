@@ -10,6 +10,7 @@ import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.stagefloor.WalkPicture;
 import app.avrel.desktop.stagefloor.WalkView;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.form.Form;
@@ -58,7 +59,7 @@ final class FormStage extends VBox implements Player.Shown {
     private final Session session;
     private final HallChoice halls;
     private final Ribbon ribbon;
-    private final Label title = Texts.of("The walk", "room-title");
+    private final Label title = Texts.of(Words.of("form.form_stage.the_walk"), "room-title");
     private final Pills views = new Pills();
     private final WalkView walk = new WalkView();
     private final WalkView inset = WalkView.small();
@@ -82,16 +83,35 @@ final class FormStage extends VBox implements Player.Shown {
         VBox.setVgrow(floor, Priority.ALWAYS);
         floor.setMinHeight(120);
         walk.onChoose(entry -> session.choose(session.choice().withEntry(entry)));
-        views.of(List.of("walk", "hall"), "What the floor shows", this::look);
+        views.of(
+                List.of(Words.of("common.walk"), Words.of("common.hall")),
+                Words.of("common.what_the_floor_shows"),
+                this::look);
         views.down(0);
-        views.and(Buttons.pill("▶ play", "Play the form from the chosen entry, or stop (Ctrl+P)", this::play))
+        views.and(Buttons.pill(
+                        Words.of("form.form_stage.play"),
+                        Words.of("form.form_stage.play_the_form_from_the_chosen"),
+                        this::play))
                 .and(Buttons.pill(
-                        "directions", "Where everything points, count by count (Ctrl+Shift+I)", this::openDirections))
-                .and(Buttons.pill("totals", "What the form adds up to (Ctrl+T)", this::openTotals))
+                        Words.of("form.form_stage.directions"),
+                        Words.of("form.form_stage.where_everything_points_count_by_count"),
+                        this::openDirections))
                 .and(Buttons.pill(
-                        "compare", "Two performances, halves or forms side by side (Ctrl+E)", this::openCompare))
-                .and(Buttons.pill("close…", "Let the form end where and as it began (Alt+L)", this::openClosing))
-                .and(Buttons.pill("halls…", "The halls of the project (Ctrl+Shift+H)", this::openHalls));
+                        Words.of("form.form_stage.totals"),
+                        Words.of("form.form_stage.what_the_form_adds_up_to"),
+                        this::openTotals))
+                .and(Buttons.pill(
+                        Words.of("form.form_stage.compare"),
+                        Words.of("form.form_stage.two_performances_halves_or_forms_side"),
+                        this::openCompare))
+                .and(Buttons.pill(
+                        Words.of("form.form_stage.close"),
+                        Words.of("form.form_stage.let_the_form_end_where_and"),
+                        this::openClosing))
+                .and(Buttons.pill(
+                        Words.of("form.form_stage.halls"),
+                        Words.of("form.form_stage.the_halls_of_the_project_ctrl"),
+                        this::openHalls));
         VBox head = new VBox(title, views);
         head.getStyleClass().add("walk-head");
         Scroller words = new Scroller(said);

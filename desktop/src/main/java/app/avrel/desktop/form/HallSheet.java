@@ -9,6 +9,7 @@ import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.form.hall.Arrangement;
 import app.avrel.form.hall.Hall;
@@ -31,46 +32,61 @@ final class HallSheet {
 
     private final Session session;
     private final HallChoice choice;
-    private final ChoiceField which = new ChoiceField("Hall");
+    private final ChoiceField which = new ChoiceField(Words.of("form.hall_sheet.hall"));
     private final FieldGrid grid = new FieldGrid();
     private final EntryField name;
     private final EntryField width;
     private final EntryField depth;
     private final ChoiceField front;
     private final EntryField clearance;
-    private final LinesField doors =
-            new LinesField("Doors", "back wall, 6.1 m along it, 1 m wide", "A wall and two numbers.");
-    private final LinesField pillars =
-            new LinesField("Pillars", "3 m from the left, 2 m from the front, 0.4 m wide", "Three numbers.");
+    private final LinesField doors = new LinesField(
+            Words.of("form.hall_sheet.doors"),
+            Words.of("form.hall_sheet.back_wall_6_1_m_along"),
+            Words.of("form.hall_sheet.a_wall_and_two_numbers"));
+    private final LinesField pillars = new LinesField(
+            Words.of("form.hall_sheet.pillars"),
+            Words.of("form.hall_sheet.3_m_from_the_left_2"),
+            Words.of("form.hall_sheet.three_numbers"));
     private final ChoiceField arrangement;
     private final EntryField spacing;
-    private final VBox none = new VBox(Texts.wrapped("No hall yet. Add one to see whether the form fits.", "empty"));
+    private final VBox none = new VBox(Texts.wrapped(Words.of("form.hall_sheet.no_hall_yet_add_one_to"), "empty"));
 
     private HallSheet(Session session, HallChoice choice) {
         this.session = session;
         this.choice = choice;
-        name = grid.line("Name", "the mill room");
-        width = grid.line("Width, m", "9");
-        depth = grid.line("Front to back, m", "6.5");
-        front = grid.choice("The front wall is to the");
-        clearance = grid.line("Kept free around, cm", "30");
-        grid.node("Doors", doors);
-        grid.node("Pillars", pillars);
-        arrangement = grid.choice("Learners stand");
-        spacing = grid.line("Metres apart", "as little as the form allows");
+        name = grid.line(Words.of("common.name"), Words.of("form.hall_sheet.the_mill_room"));
+        width = grid.line(Words.of("form.hall_sheet.width_m"), "9");
+        depth = grid.line(Words.of("form.hall_sheet.front_to_back_m"), "6.5");
+        front = grid.choice(Words.of("form.hall_sheet.the_front_wall_is_to_the"));
+        clearance = grid.line(Words.of("form.hall_sheet.kept_free_around_cm"), "30");
+        grid.node(Words.of("form.hall_sheet.doors"), doors);
+        grid.node(Words.of("form.hall_sheet.pillars"), pillars);
+        arrangement = grid.choice(Words.of("form.hall_sheet.learners_stand"));
+        spacing = grid.line(
+                Words.of("form.hall_sheet.metres_apart"), Words.of("form.hall_sheet.as_little_as_the_form_allows"));
     }
 
     static void open(Session session, HallChoice choice, StackPane over) {
         HallSheet halls = new HallSheet(session, choice);
         HBox buttons = new HBox(
-                Buttons.words("Add a hall", "Add a hall of 8 by 6 m", halls::add),
-                Buttons.words("Remove this hall", "Remove this hall from the project", halls::takeOut));
+                Buttons.words(
+                        Words.of("form.hall_sheet.add_a_hall"),
+                        Words.of("form.hall_sheet.add_a_hall_of_8_by"),
+                        halls::add),
+                Buttons.words(
+                        Words.of("form.hall_sheet.remove_this_hall"),
+                        Words.of("form.hall_sheet.remove_this_hall_from_the_project"),
+                        halls::takeOut));
         VBox content = new VBox(halls.which, halls.none, halls.grid, buttons);
         content.getStyleClass().add("hall-sheet");
         ChangeListener<Session.Desk> listener = (_, _, desk) -> halls.show(desk.project());
         session.desk().addListener(listener);
         halls.show(session.project());
-        Sheet sheet = Sheet.show(over, "Halls", content, List.of(new Sheet.Answer("Done", () -> {})));
+        Sheet sheet = Sheet.show(
+                over,
+                Words.of("form.form_room.halls"),
+                content,
+                List.of(new Sheet.Answer(Words.of("common.done"), () -> {})));
         sheet.parentProperty().addListener((_, _, parent) -> {
             if (parent == null) {
                 session.desk().removeListener(listener);
@@ -99,9 +115,9 @@ final class HallSheet {
         number(width, hall.width(), (of, metres) -> of.withSize(metres, of.depth()));
         number(depth, hall.depth(), (of, metres) -> of.withSize(of.width(), metres));
         front.show(
-                Compass.BEARINGS,
+                Compass.bearings(),
                 Compass.bearing(hall.front()),
-                at -> change("front", of -> of.withFront(Compass.bearing(at))));
+                at -> change(Words.of("common.front"), of -> of.withFront(Compass.bearing(at))));
         number(clearance, hall.clearance() * 100, (of, cm) -> of.withClearance(cm / 100));
         doors.show(
                 hall.doors().stream().map(HallText::say).toList(),
@@ -110,7 +126,7 @@ final class HallSheet {
                 hall.pillars().stream().map(HallText::say).toList(),
                 lines -> all(lines, HallText::pillar, (of, found) -> of.withPillars(found)));
         arrangement.show(
-                Arrays.stream(Arrangement.values()).map(Arrangement::words).toList(),
+                Arrays.stream(Arrangement.values()).map(Words::of).toList(),
                 hall.arrangement().ordinal(),
                 at -> change("class", of -> of.withClass(Arrangement.values()[at], of.spacing())));
         spacing.show(
@@ -151,7 +167,7 @@ final class HallSheet {
 
     private boolean change(String field, UnaryOperator<Hall> edit) {
         int at = choice.at(session.project());
-        session.apply(Edit.running("Change the hall", "hall/" + at + "/" + field, project -> {
+        session.apply(Edit.running(Words.of("form.hall_sheet.change_the_hall"), "hall/" + at + "/" + field, project -> {
             List<Hall> halls = new ArrayList<>(project.halls());
             halls.set(at, edit.apply(halls.get(at)));
             return project.withHalls(halls);
@@ -161,9 +177,9 @@ final class HallSheet {
 
     private void add() {
         choice.choose(session.project().halls().size());
-        session.apply(Edit.of("Add a hall", project -> {
+        session.apply(Edit.of(Words.of("form.hall_sheet.add_a_hall"), project -> {
             List<Hall> halls = new ArrayList<>(project.halls());
-            halls.add(Hall.of("Hall " + (halls.size() + 1), 8, 6));
+            halls.add(Hall.of(Words.of("form.hall_sheet.hall_x", halls.size() + 1), 8, 6));
             return project.withHalls(halls);
         }));
         name.field().requestFocus();
@@ -174,7 +190,7 @@ final class HallSheet {
         int at = choice.at(session.project());
         if (choice.of(session.project()).isPresent()) {
             choice.choose(0);
-            session.apply(Edit.of("Take a hall out", project -> {
+            session.apply(Edit.of(Words.of("form.hall_sheet.take_a_hall_out"), project -> {
                 List<Hall> halls = new ArrayList<>(project.halls());
                 halls.remove(at);
                 return project.withHalls(halls);

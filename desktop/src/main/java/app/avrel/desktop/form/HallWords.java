@@ -1,6 +1,7 @@
 package app.avrel.desktop.form;
 
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Form;
@@ -25,14 +26,22 @@ final class HallWords {
     static String room(Session.Desk desk, HallPlan plan) {
         Hall hall = plan.hall();
         Walk walk = plan.walk();
-        String needs = "In " + hall.name() + " it needs " + metres(walk.width(hall.clearance())) + " by "
-                + metres(walk.depth(hall.clearance())) + " m with arms and kicks";
+        String needs = Words.of(
+                "form.hall_words.in_x_it_needs_x_by",
+                hall.name(),
+                metres(walk.width(hall.clearance())),
+                metres(walk.depth(hall.clearance())));
         if (!plan.fits()) {
-            return needs + ": it does not fit, whichever way it is begun.";
+            return Words.of("form.hall_words.x_it_does_not_fit_whichever", needs);
         }
-        String turned = plan.asked() ? "" : " (it fits only this way)";
-        return needs + ": fits. Start " + metres(plan.from().right()) + " m from the left wall and "
-                + metres(-plan.from().ahead()) + " m from the front, facing " + startFacing(desk, plan) + turned + ".";
+        String turned = plan.asked() ? "" : Words.of("form.hall_words.it_fits_only_this_way");
+        return Words.of(
+                "form.hall_words.x_fits_start_x_m_from",
+                needs,
+                metres(plan.from().right()),
+                metres(-plan.from().ahead()),
+                startFacing(desk, plan),
+                turned);
     }
 
     private static String startFacing(Session.Desk desk, HallPlan plan) {
@@ -48,9 +57,12 @@ final class HallWords {
             return "";
         }
         String fit = many == 1
-                ? "One learner fits."
-                : many + " learners fit, " + metres(plan.spacing()) + " m apart, "
-                        + plan.hall().arrangement().words() + ", all moving at once.";
+                ? Words.of("form.hall_words.one_learner_fits")
+                : Words.of(
+                        "form.hall_words.x_learners_fit_x_m_apart",
+                        many,
+                        metres(plan.spacing()),
+                        Words.of(plan.hall().arrangement()));
         return fit;
     }
 
@@ -68,10 +80,10 @@ final class HallWords {
                     .findFirst()
                     .orElse(best);
             String name = form.parts().get(part).name();
-            said.add((name.isEmpty() ? "" : name + ": ") + best.from().name() + " " + percent(best)
-                    + (front.equals(best) ? "" : " (front middle " + percent(front) + ")"));
+            said.add((name.isEmpty() ? "" : name + ": ") + place(best) + " " + percent(best)
+                    + (front.equals(best) ? "" : Words.of("form.hall_words.front_middle_x", percent(front))));
         }
-        return said.isEmpty() ? "" : "Seen longest from: " + String.join("; ", said) + ".";
+        return said.isEmpty() ? "" : Words.of("form.hall_words.seen_longest_from_x", String.join("; ", said));
     }
 
     /** {@return a sentence on when the class has its back to the front; empty where it never has} */
@@ -87,9 +99,10 @@ final class HallWords {
             return "";
         }
         int more = said.size() - MOST_NUMBERS;
-        return "The class has its back to the front in "
-                + String.join(", ", said.subList(0, Math.min(MOST_NUMBERS, said.size())))
-                + (more > 0 ? " and " + more + " more." : ".");
+        return Words.of(
+                "form.hall_words.the_class_has_its_back_to",
+                String.join(", ", said.subList(0, Math.min(MOST_NUMBERS, said.size()))),
+                more > 0 ? Words.of("form.hall_words.and_x_more", more) : ".");
     }
 
     private static String percent(Sightlines.Seen seen) {
@@ -98,5 +111,9 @@ final class HallWords {
 
     private static String metres(double metres) {
         return Numbers.plain(Math.round(metres * 10) / 10.0);
+    }
+
+    private static String place(Sightlines.Seen seen) {
+        return Words.of("form.lookout." + seen.from().name().replace(' ', '_'));
     }
 }

@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.motion.Pose;
@@ -71,7 +72,7 @@ final class JoinBox extends VBox {
 
     private static VBox differences(Session.Desk desk, Occurrence done) {
         JoinWords words = new JoinWords(desk.project().setting().chosenBody());
-        VBox box = new VBox(Texts.wrapped("They do not join", "finding-headline"));
+        VBox box = new VBox(Texts.wrapped(Words.of("form.join_box.they_do_not_join"), "finding-headline"));
         box.getStyleClass().add("join-differences");
         done.join()
                 .mismatches()
@@ -80,7 +81,7 @@ final class JoinBox extends VBox {
     }
 
     private void look(JoinMending mending, Session.Desk desk, Occurrence done) {
-        proposals.getChildren().setAll(Texts.wrapped("Looking for ways to join them…", "quiet"));
+        proposals.getChildren().setAll(Texts.wrapped(Words.of("form.join_box.looking_for_ways_to_join_them"), "quiet"));
         search.ask(() -> answer(mending), answer -> show(answer, mending, desk, done));
     }
 
@@ -98,25 +99,37 @@ final class JoinBox extends VBox {
         answer.noLink()
                 .ifPresent(why -> proposals
                         .getChildren()
-                        .addAll(Texts.of("No link joins them", "section"), Texts.wrapped(why, "join-words")));
+                        .addAll(
+                                Texts.of(Words.of("form.join_box.no_link_joins_them"), "section"),
+                                Texts.wrapped(why, "join-words")));
         answer.proposals().forEach(one -> proposal(one, mending, desk, done));
     }
 
     private void proposal(Weighed weighed, JoinMending mending, Session.Desk desk, Occurrence done) {
         switch (weighed.proposal()) {
             case JoinProposal.InsertLink(List<Count> counts) -> {
-                proposals.getChildren().add(Texts.of("A link that would join them", "section"));
+                proposals.getChildren().add(Texts.of(Words.of("form.join_box.a_link_that_would_join_them"), "section"));
                 lines(counts, desk, done);
-                button("Insert the link", "Put these counts between the two", true, weighed, mending);
+                button(
+                        Words.of("form.join_box.insert_the_link"),
+                        Words.of("form.join_box.put_these_counts_between_the_two"),
+                        true,
+                        weighed,
+                        mending);
             }
             case JoinProposal.AdjustEnd(Posture before, Posture becomes) -> {
-                button("Adjust the end of " + before.name(), "Change how the one before ends", false, weighed, mending);
+                button(
+                        Words.of("form.join_box.adjust_the_end_of_x", Words.name(before)),
+                        Words.of("form.join_box.change_how_the_one_before_ends"),
+                        false,
+                        weighed,
+                        mending);
                 said(weighed, ended(before, becomes));
             }
             case JoinProposal.AdjustStart(Posture before, Posture _) -> {
                 button(
-                        "Adjust the start of " + before.name(),
-                        "Let this posture start where one arrives",
+                        Words.of("form.join_box.adjust_the_start_of_x", Words.name(before)),
+                        Words.of("form.join_box.let_this_posture_start_where_one"),
                         false,
                         weighed,
                         mending);
@@ -127,14 +140,14 @@ final class JoinBox extends VBox {
 
     private static String ended(Posture before, Posture becomes) {
         int more = becomes.counts().size() - before.counts().size();
-        return more == 0 ? "in its last count" : "with " + more + (more == 1 ? " count more" : " counts more");
+        return more == 0 ? Words.of("form.join_box.in_its_last_count") : Words.of("form.join_box.with_x_x", more);
     }
 
     private void said(Weighed weighed, String how) {
         int joins = weighed.effects().joins();
         int findings = weighed.effects().findings();
-        String elsewhere = joins > 0 ? "opens " + joins + (joins == 1 ? " other join" : " other joins") : "";
-        String more = findings > 0 ? "brings " + findings + (findings == 1 ? " finding" : " findings") : "";
+        String elsewhere = joins > 0 ? Words.of("form.join_box.opens_x_x", joins) : "";
+        String more = findings > 0 ? Words.of("form.join_box.brings_x_x", findings) : "";
         List<String> all = Stream.of(how, elsewhere, more)
                 .filter(words -> !words.isEmpty())
                 .toList();
@@ -156,7 +169,7 @@ final class JoinBox extends VBox {
     }
 
     private void lines(List<Count> counts, Session.Desk desk, Occurrence done) {
-        CountWords words = new CountWords(desk.saying(done, Moment.Section.LINK));
+        CountWords words = new CountWords(Words.language(), desk.saying(done, Moment.Section.LINK));
         for (int i = 0; i < counts.size(); i++) {
             proposals
                     .getChildren()

@@ -6,6 +6,7 @@ import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.files.TextFile;
 import app.avrel.form.NameList;
 import app.avrel.project.Edit;
@@ -22,10 +23,11 @@ import javafx.scene.layout.VBox;
 public final class NameListSheet {
 
     private final Session session;
-    private final EntryField name = new EntryField("Name of the form", "Form", _ -> true);
+    private final EntryField name =
+            new EntryField(Words.of("form.form_list.name_of_the_form"), Words.of("common.form"), _ -> true);
     private final LinesField names = new LinesField(
-            "Names of postures, one a line",
-            "1. Lean on the Gate (right, left)\n2. Turn the Millwheel x2\nThe mill:\nBar the Door",
+            Words.of("form.name_list_sheet.names_of_postures_one_a_line"),
+            Words.of("form.name_list_sheet.1_lean_on_the_gate_right"),
             "");
     private final Label told = Texts.wrapped("", "quiet");
     private NameList list = new NameList(List.of());
@@ -49,24 +51,28 @@ public final class NameListSheet {
     private void show(StackPane over) {
         names.area().setPrefRowCount(8);
         names.area().textProperty().addListener((_, _, text) -> read(text));
-        name.field().setText("Form " + (session.project().forms().size() + 1));
+        name.field()
+                .setText(Words.of(
+                        "form.name_list_sheet.form_x", session.project().forms().size() + 1));
         VBox content = new VBox(
-                Texts.wrapped(
-                        "Paste a list or lines of a table, or take them from a file: a posture a line, with side and repeats as you write them. A"
-                                + " line that ends in a colon begins a part.",
-                        "sheet-text"),
-                Texts.of("Name of the form", "field-label"),
+                Texts.wrapped(Words.of("form.name_list_sheet.paste_a_list_or_lines_of"), "sheet-text"),
+                Texts.of(Words.of("form.form_list.name_of_the_form"), "field-label"),
                 name,
-                Texts.of("Postures", "field-label"),
+                Texts.of(Words.of("common.postures"), "field-label"),
                 names,
-                Buttons.words("From a file…", "Take the list from a text or CSV file", this::fromFile),
+                Buttons.words(
+                        Words.of("form.name_list_sheet.from_a_file"),
+                        Words.of("form.name_list_sheet.take_the_list_from_a_text"),
+                        this::fromFile),
                 told);
         content.getStyleClass().add("name-list");
         Sheet.show(
                 over,
-                "Import a list of names",
+                Words.of("common.import_a_list_of_names"),
                 content,
-                List.of(new Sheet.Answer("Make the form", this::make), new Sheet.Answer("Cancel", () -> {})));
+                List.of(
+                        new Sheet.Answer(Words.of("form.name_list_sheet.make_the_form"), this::make),
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
         names.area().requestFocus();
     }
 
@@ -81,12 +87,15 @@ public final class NameListSheet {
 
     private void read(String text) {
         list = NameList.parse(text);
-        ImportedPostures result = ImportedPostures.of(session.project(), list, "Form");
+        ImportedPostures result = ImportedPostures.of(session.project(), list, Words.of("common.form"));
         told.setText(
                 list.postures().isEmpty()
                         ? ""
-                        : list.postures().size() + " entries; " + result.known() + " postures are recorded already, "
-                                + result.fresh() + " will be empty cards to fill.");
+                        : Words.of(
+                                "form.name_list_sheet.x_entries_x_postures_are_recorded",
+                                list.postures().size(),
+                                result.known(),
+                                result.fresh()));
     }
 
     private void make() {
@@ -94,12 +103,12 @@ public final class NameListSheet {
             return;
         }
         String formName = name.field().getText().isBlank()
-                ? "Form"
+                ? Words.of("common.form")
                 : name.field().getText().strip();
         ImportedPostures result = ImportedPostures.of(session.project(), list, formName);
         session.apply(
                 Edit.of(
-                        "Import a list of names",
+                        Words.of("common.import_a_list_of_names"),
                         project -> ImportedPostures.of(project, list, formName).project()),
                 session.choice().withForm(result.form().id()));
     }

@@ -2,6 +2,7 @@ package app.avrel.desktop.form;
 
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Occurrence;
 import app.avrel.rules.join.ComparisonWords;
 import java.util.List;
@@ -10,11 +11,6 @@ import javafx.scene.layout.VBox;
 
 /** Which time this is that a posture comes, of how many, and what is different from the time before. */
 final class Repeats extends VBox {
-
-    private static final List<String> ORDINALS =
-            List.of("First", "Second", "Third", "Fourth", "Fifth", "Sixth", "Seventh", "Eighth", "Ninth", "Tenth");
-    private static final List<String> CARDINALS =
-            List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten");
 
     Repeats() {
         getStyleClass().add("repeats");
@@ -43,7 +39,7 @@ final class Repeats extends VBox {
         if (same.size() < 2) {
             return;
         }
-        getChildren().add(Texts.wrapped(ordinal(time) + " of " + cardinal(same.size()), "section"));
+        getChildren().add(Texts.wrapped(Words.of("common.x_of_x", ordinal(time), cardinal(same.size())), "section"));
         if (time > 0) {
             Occurrence before = same.get(time - 1);
             getChildren()
@@ -61,19 +57,47 @@ final class Repeats extends VBox {
     private static String onward(List<Occurrence> all, Occurrence before, Occurrence done) {
         String then = next(all, before);
         String now = next(all, done);
-        return now.equals(then) ? "" : "It goes on to " + now + "; that one went on to " + then + ".";
+        return now.equals(then) ? "" : Words.of("form.repeats.it_goes_on_to_x_that", now, then);
     }
 
     private static String next(List<Occurrence> all, Occurrence done) {
         int at = all.indexOf(done) + 1;
-        return at < all.size() ? all.get(at).posture().name() : "the end";
+        return at < all.size() ? Words.name(all.get(at).posture()) : Words.of("form.repeats.the_end");
     }
 
     private static String ordinal(int time) {
-        return time < ORDINALS.size() ? ORDINALS.get(time) : "Time " + (time + 1);
+        return time < ordinals().size() ? ordinals().get(time) : Words.of("form.repeats.time_x", time + 1);
     }
 
     private static String cardinal(int many) {
-        return many <= CARDINALS.size() ? CARDINALS.get(many - 1) : Integer.toString(many);
+        return many <= cardinals().size() ? cardinals().get(many - 1) : Integer.toString(many);
+    }
+
+    private static List<String> ordinals() {
+        return List.of(
+                Words.of("form.repeats.first"),
+                Words.of("form.repeats.second"),
+                Words.of("form.repeats.third"),
+                Words.of("form.repeats.fourth"),
+                Words.of("form.repeats.fifth"),
+                Words.of("form.repeats.sixth"),
+                Words.of("form.repeats.seventh"),
+                Words.of("form.repeats.eighth"),
+                Words.of("form.repeats.ninth"),
+                Words.of("form.repeats.tenth"));
+    }
+
+    private static List<String> cardinals() {
+        return List.of(
+                Words.of("form.repeats.one"),
+                Words.of("form.repeats.two"),
+                Words.of("form.repeats.three"),
+                Words.of("form.repeats.four"),
+                Words.of("form.repeats.five"),
+                Words.of("form.repeats.six"),
+                Words.of("form.repeats.seven"),
+                Words.of("form.repeats.eight"),
+                Words.of("form.repeats.nine"),
+                Words.of("form.repeats.ten"));
     }
 }

@@ -1,6 +1,7 @@
 package app.avrel.desktop.form;
 
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Returning;
@@ -13,17 +14,20 @@ final class ReturnWords {
 
     static String of(Session.Desk desk, Track track) {
         if (track.occurrences().isEmpty()) {
-            return "Add postures to see where they lead.";
+            return Words.of("form.return_words.add_postures_to_see_where_they");
         }
         Returning returning = Returning.of(track);
-        String facing = "Ends facing "
-                + desk.project().setting().directions().say(track.end().facing()) + ", net turn "
-                + turn(returning.netTurn().degrees());
+        String facing = Words.of(
+                "form.return_words.ends_facing_x_net_turn_x",
+                desk.project().setting().directions().say(track.end().facing()),
+                turn(returning.netTurn().degrees()));
         if (!track.placed()) {
-            return facing + ". Where it ends is open: a distance or a width is not said.";
+            return Words.of("form.return_words.x_where_it_ends_is_open", facing);
         }
-        String ends = ", " + way(returning.offset().ahead(), "ahead", "back") + " and "
-                + way(returning.offset().right(), "to the right", "to the left") + " of where it began";
+        String ends = Words.of(
+                "form.return_words.x_and_x_of_where_it",
+                way(returning.offset().ahead(), Words.of("common.ahead"), Words.of("form.return_words.back")),
+                way(returning.offset().right(), Words.of("common.to_the_right"), Words.of("common.to_the_left")));
         return facing
                 + ends
                 + (returning.home()
@@ -38,15 +42,22 @@ final class ReturnWords {
         String farthest = returning
                 .farthest()
                 .filter(done -> done != since)
-                .map(done -> "; " + EntryLine.title(desk, done) + " travels farthest, "
-                        + metres(done.travel().length()))
+                .map(done -> Words.of(
+                        "form.return_words.x_travels_farthest_x",
+                        EntryLine.title(desk, done),
+                        metres(done.travel().length())))
                 .orElse("");
-        return ": away since " + EntryLine.title(desk, since) + farthest + ".";
+        return Words.of("form.return_words.away_since_x_x", EntryLine.title(desk, since), farthest);
     }
 
     private static String turn(double degrees) {
         long size = Math.round(Math.abs(degrees));
-        return size == 0 ? "0°" : size + "° to the " + (degrees > 0 ? "right" : "left");
+        return size == 0
+                ? "0°"
+                : Words.of(
+                        "form.return_words.x_to_the_x",
+                        size,
+                        degrees > 0 ? Words.of("common.right") : Words.of("common.left"));
     }
 
     private static String way(double along, String plus, String minus) {
@@ -54,6 +65,6 @@ final class ReturnWords {
     }
 
     private static String metres(double metres) {
-        return Numbers.plain(Math.round(metres * 100) / 100.0) + " m";
+        return Words.of("form.return_words.x_m", Numbers.plain(Math.round(metres * 100) / 100.0));
     }
 }

@@ -2,6 +2,7 @@ package app.avrel.desktop.form;
 
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Entry;
 import app.avrel.form.EntryRange;
 import app.avrel.form.Form;
@@ -44,16 +45,18 @@ final class StretchEdits {
     void nudge(int by) {
         chosen().ifPresent(stretch -> {
             Form moved = stretch.nudged(form(), by);
-            apply("Move", moved, stretch.of(form()));
+            apply(Words.of("form.stretch_edits.move"), moved, stretch.of(form()));
         });
     }
 
     void moveTo(FormPlace place) {
-        chosen().ifPresent(stretch -> apply("Move", stretch.moved(form(), place), stretch.of(form())));
+        chosen().ifPresent(stretch ->
+                apply(Words.of("form.stretch_edits.move"), stretch.moved(form(), place), stretch.of(form())));
     }
 
     void copyTo(FormPlace place) {
-        chosen().ifPresent(stretch -> added("Copy", stretch.copied(form(), place), place, stretch.size()));
+        chosen().ifPresent(stretch ->
+                added(Words.of("form.stretch_edits.copy"), stretch.copied(form(), place), place, stretch.size()));
     }
 
     void duplicate() {
@@ -67,20 +70,24 @@ final class StretchEdits {
             FormPlace end =
                     new FormPlace(part, form().parts().get(part).entries().size());
             Project project = session.project();
-            added("Copy mirrored", stretch.copiedMirrored(form(), end, project.shelf()), end, stretch.size());
+            added(
+                    Words.of("form.stretch_edits.copy_mirrored"),
+                    stretch.copiedMirrored(form(), end, project.shelf()),
+                    end,
+                    stretch.size());
         });
     }
 
     void mirror() {
         change(
-                "Do on the other side",
+                Words.of("form.stretch_edits.do_on_the_other_side"),
                 (stretch, form) -> stretch.mirrored(form, session.project().shelf()));
     }
 
     /** Typing a name is one step to undo. */
     void group(String name) {
         chosen().ifPresent(stretch -> session.apply(Edit.running(
-                "Name a group",
+                Words.of("form.stretch_edits.name_a_group"),
                 session.choice().form() + "/group/" + stretch,
                 changing(stretch.grouped(form(), name)))));
     }
@@ -89,7 +96,9 @@ final class StretchEdits {
         chosen().ifPresent(stretch -> {
             Choice choice = session.choice();
             session.apply(
-                    Edit.of(named("Take out", stretch), changing(stretch.takenOut(form()))),
+                    Edit.of(
+                            named(Words.of("form.stretch_edits.take_out"), stretch),
+                            changing(stretch.takenOut(form()))),
                     choice.withEntry(Math.max(0, stretch.first())));
         });
     }
@@ -112,13 +121,14 @@ final class StretchEdits {
             changed = changed.insertAt(place, copied.get(i).withId(changed.freshId()));
         }
         if (!copied.isEmpty()) {
-            added("Paste", changed, place, copied.size());
+            added(Words.of("form.stretch_edits.paste"), changed, place, copied.size());
         }
     }
 
     /** One posture in place of another wherever the form has it. */
     void replaceEverywhere(PostureId old, PostureId by) {
-        session.apply(Edit.of("Replace a posture everywhere", changing(form().replacing(old, by))));
+        session.apply(Edit.of(
+                Words.of("form.stretch_edits.replace_a_posture_everywhere"), changing(form().replacing(old, by))));
     }
 
     private void change(String name, BiFunction<EntryRange, Form, Form> edit) {
@@ -143,7 +153,9 @@ final class StretchEdits {
     }
 
     private static String named(String name, EntryRange stretch) {
-        return stretch.size() == 1 ? name + " an entry" : name + " " + stretch.size() + " entries";
+        return stretch.size() == 1
+                ? Words.of("form.stretch_edits.x_an_entry", name)
+                : Words.of("form.stretch_edits.x_x_entries", name, stretch.size());
     }
 
     private UnaryOperator<Project> changing(Form changed) {

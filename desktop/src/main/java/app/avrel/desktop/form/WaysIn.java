@@ -6,6 +6,7 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.postures.CountEdits;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Entry;
 import app.avrel.form.Link;
 import app.avrel.form.LinkId;
@@ -40,7 +41,9 @@ final class WaysIn extends VBox {
     void show(Session.Desk desk, int index, Entry entry) {
         getChildren().clear();
         for (int repeat = 0; repeat < entry.times(); repeat++) {
-            String title = entry.times() == 1 ? "The way in" : "The way into time " + (repeat + 1);
+            String title = entry.times() == 1
+                    ? Words.of("form.ways_in.the_way_in")
+                    : Words.of("form.ways_in.the_way_into_time_x", repeat + 1);
             getChildren().add(Texts.of(title, "section"));
             way(
                     desk,
@@ -50,15 +53,17 @@ final class WaysIn extends VBox {
     }
 
     private void way(Session.Desk desk, Holder.OfWay holder, WayIn way) {
-        List<String> words = new ArrayList<>(List.of("direct", "its own"));
+        List<String> words =
+                new ArrayList<>(List.of(Words.of("form.ways_in.direct"), Words.of("form.ways_in.its_own")));
         List<WayIn> ways = new ArrayList<>(List.of(WayIn.DIRECT, own(desk, way)));
         for (Map.Entry<LinkId, Link> link : desk.project().links().entrySet()) {
             for (Played played : Played.values()) {
                 ways.add(new WayIn.Shared(link.getKey(), played));
-                words.add(link.getValue().name() + (played == Played.OTHER_SIDE ? ", other side" : ""));
+                words.add(link.getValue().name()
+                        + (played == Played.OTHER_SIDE ? Words.of("form.ways_in.other_side") : ""));
             }
         }
-        ChoiceField choice = new ChoiceField("Way in");
+        ChoiceField choice = new ChoiceField(Words.of("form.ways_in.way_in"));
         choice.show(words, chosen(way, ways), at -> change(holder, ways.get(at)));
         getChildren().add(choice);
         counts(desk, holder, way);
@@ -74,24 +79,25 @@ final class WaysIn extends VBox {
     /** A shared link made its own keeps its counts, so that it can be changed here alone. */
     private static WayIn own(Session.Desk desk, WayIn way) {
         Link link = desk.project().shelf().link(way);
-        return new WayIn.Own(link.counts().isEmpty() ? new Link("Way in", List.of(Count.blank())) : link);
+        return new WayIn.Own(
+                link.counts().isEmpty() ? new Link(Words.of("form.ways_in.way_in"), List.of(Count.blank())) : link);
     }
 
     private void change(Holder.OfWay at, WayIn way) {
         session.apply(Edit.of(
-                "Change the way in",
+                Words.of("form.ways_in.change_the_way_in"),
                 project -> project.changeForm(
                         at.form(), form -> form.change(at.entry(), entry -> entry.withWay(at.repeat(), way)))));
     }
 
     private void counts(Session.Desk desk, Holder.OfWay holder, WayIn way) {
         List<Count> counts = holder.counts(desk.project());
-        CountWords words = new CountWords(saying(desk, holder));
+        CountWords words = new CountWords(Words.language(), saying(desk, holder));
         for (int i = 0; i < counts.size(); i++) {
             int at = i;
             Button line = Buttons.words(
                     (i + 1) + "  " + words.say(counts.get(i), CueLevel.PROMPT),
-                    "Open this count of the way in",
+                    Words.of("form.ways_in.open_this_count_of_the_way"),
                     () -> open.accept(holder, at));
             line.getStyleClass().add("way-count");
             line.setMaxWidth(Double.MAX_VALUE);
@@ -99,8 +105,10 @@ final class WaysIn extends VBox {
             getChildren().add(line);
         }
         boolean shared = way instanceof WayIn.Shared;
-        String says = shared ? "Add a count for all who share this way in" : "Add a count to the way in";
-        getChildren().add(Buttons.words("Add a linking count", says, () -> {
+        String says = shared
+                ? Words.of("form.ways_in.add_a_count_for_all_who")
+                : Words.of("form.ways_in.add_a_count_to_the_way");
+        getChildren().add(Buttons.words(Words.of("form.ways_in.add_a_linking_count"), says, () -> {
             session.apply(CountEdits.insert(holder, counts.size()));
             open.accept(holder, counts.size());
         }));

@@ -1,6 +1,7 @@
 package app.avrel.desktop.hall;
 
 import app.avrel.desktop.parts.Drawing;
+import app.avrel.desktop.words.Words;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.shape.ArcType;
 
@@ -12,7 +13,7 @@ final class BeatView extends Drawing {
 
     BeatView() {
         super("beat");
-        setAccessibleText("Beat");
+        setAccessibleText(Words.of("hall.beat_view.beat"));
     }
 
     void show(double newShare, int newBeats) {

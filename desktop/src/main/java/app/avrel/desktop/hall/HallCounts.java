@@ -2,10 +2,10 @@ package app.avrel.desktop.hall;
 
 import app.avrel.cue.Scripting;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.posture.count.CueLevel;
-import app.avrel.posture.count.Language;
 import app.avrel.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,15 +38,18 @@ final class HallCounts {
 
     private static HallCount count(Occurrence done, List<Moment> moments, Wording saying) {
         Moment.Place place = moments.getFirst().place();
-        String side = done.posture().side().map(some -> ", " + some.word()).orElse("");
+        String side = done.posture().side().map(some -> ", " + Words.of(some)).orElse("");
         String number = place.section() == Moment.Section.LINK
-                ? "way in"
-                : (place.count() + 1) + " of " + done.posture().counts().size();
+                ? Words.of("hall.hall_counts.way_in")
+                : Words.of(
+                        "common.x_of_x",
+                        place.count() + 1,
+                        done.posture().counts().size());
         return new HallCount(
-                done.posture().name() + side,
+                Words.name(done.posture()) + side,
                 number,
-                Scripting.words(done, place, CueLevel.PROMPT, Language.ENGLISH, saying),
-                Scripting.words(done, place, CueLevel.GUIDE, Language.ENGLISH, saying),
+                Scripting.words(done, place, CueLevel.PROMPT, Words.language(), saying),
+                Scripting.words(done, place, CueLevel.GUIDE, Words.language(), saying),
                 moments);
     }
 }

@@ -10,6 +10,7 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.stagefloor.FloorPicture;
 import app.avrel.desktop.stagefloor.FloorView;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Directions;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
@@ -152,12 +153,16 @@ public final class HallView extends BorderPane implements Player.Shown {
     private boolean hide() {
         hidden = !hidden;
         text(counts.isEmpty() ? null : counts.get(at));
-        return tell(hidden ? "words hidden: what comes?" : "words shown");
+        return tell(
+                hidden ? Words.of("hall.hall_view.words_hidden_what_comes") : Words.of("hall.hall_view.words_shown"));
     }
 
     private boolean loop() {
         loops = !loops;
-        return tell(loops ? "this posture over and over" : "through the form");
+        return tell(
+                loops
+                        ? Words.of("hall.hall_view.this_posture_over_and_over")
+                        : Words.of("hall.hall_view.through_the_form"));
     }
 
     private boolean away() {
@@ -169,16 +174,14 @@ public final class HallView extends BorderPane implements Player.Shown {
     }
 
     private void tell() {
-        tempo.setText(
-                ("%s%.1f seconds a beat · space plays · page keys step · + and − tempo · V voice · H hide the words"
-                                + " · L one posture over and over · Esc leaves")
-                        .formatted(told.isEmpty() ? "" : told + "   ·   ", secondsABeat));
+        tempo.setText((Words.of("hall.hall_view.s_1f_seconds_a_beat_space"))
+                .formatted(told.isEmpty() ? "" : told + "   ·   ", secondsABeat));
     }
 
     /** Shows the end of the count that one is at. */
     private void stand() {
         if (counts.isEmpty()) {
-            words.setText("There is no count to show yet.");
+            words.setText(Words.of("hall.hall_view.there_is_no_count_to_show"));
             return;
         }
         text(counts.get(at));
@@ -194,10 +197,11 @@ public final class HallView extends BorderPane implements Player.Shown {
         int following = counts.indexOf(count) + 1;
         next.setText(
                 following < counts.size() && !hidden
-                        ? "then: " + counts.get(following).words()
+                        ? Words.of(
+                                "hall.hall_view.then_x", counts.get(following).words())
                         : "");
         Texts.set(posture, count.posture());
-        number.setText("count " + count.number());
+        number.setText(Words.of("hall.hall_view.count_x", count.number()));
         words.setText(hidden ? "…" : count.words());
         guide.setText(hidden ? "" : count.guide());
     }

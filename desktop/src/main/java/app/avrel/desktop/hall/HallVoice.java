@@ -1,9 +1,9 @@
 package app.avrel.desktop.hall;
 
+import app.avrel.desktop.words.Words;
 import app.avrel.files.voice.Sound;
 import app.avrel.files.voice.Voice;
 import app.avrel.files.voice.Voices;
-import app.avrel.posture.count.Language;
 import java.io.IOException;
 import java.util.Map;
 import java.util.Optional;
@@ -33,13 +33,13 @@ final class HallVoice {
 
     /** {@return what to say about the voice: that it is on, off, or cannot be heard} */
     String toggle() {
-        voice = voice.or(() -> Voices.find(Language.ENGLISH, Optional.empty()));
+        voice = voice.or(() -> Voices.find(Words.language(), Optional.empty()));
         boolean heard = AudioSystem.isLineSupported(new DataLine.Info(Clip.class, FORMAT));
         if (voice.isEmpty() || !heard) {
-            return "no sound here: the words are shown";
+            return Words.of("hall.hall_voice.no_sound_here_the_words_are");
         }
         on = !on;
-        return on ? "voice on" : "voice off";
+        return on ? Words.of("hall.hall_voice.voice_on") : Words.of("hall.hall_voice.voice_off");
     }
 
     /** Says some words, after those that are being said. */
@@ -53,7 +53,7 @@ final class HallVoice {
         try {
             Sound sound = known.get(words);
             if (sound == null) {
-                sound = voice.orElseThrow().say(words, Language.ENGLISH);
+                sound = voice.orElseThrow().say(words, Words.language());
                 known.put(words, sound);
             }
             play(sound);

@@ -1,6 +1,7 @@
 package app.avrel.desktop.help;
 
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -49,16 +50,10 @@ public final class About {
 
     static Region view() {
         VBox view = new VBox(
-                Texts.of("Avrel " + version(), "guide-heading-1"),
-                Texts.wrapped(
-                        "For tai chi instructors: postures, forms, lessons and what is said. Everything stays on this"
-                                + " machine; nothing is ever sent anywhere.",
-                        "sheet-text"),
-                Texts.wrapped(
-                        "General teaching guidance from average bodies, not medical advice. A qualified instructor and"
-                                + " the learner's own doctor decide.",
-                        "sheet-text"),
-                Texts.of("Licences", "section"));
+                Texts.of(Words.of("help.about.avrel_x", version()), "guide-heading-1"),
+                Texts.wrapped(Words.of("help.about.for_tai_chi_instructors_postures_forms"), "sheet-text"),
+                Texts.wrapped(Words.of("common.general_teaching_guidance_from_average_bodies"), "sheet-text"),
+                Texts.of(Words.of("help.about.licences"), "section"));
         view.getStyleClass().add("about");
         INSIDE.forEach(line -> view.getChildren().add(Texts.wrapped(line, "sheet-text")));
         return view;

@@ -3,6 +3,7 @@ package app.avrel.desktop.help;
 import app.avrel.desktop.parts.Pills;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.session.Command;
+import app.avrel.desktop.words.Words;
 import java.util.List;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -11,8 +12,6 @@ import javafx.scene.layout.VBox;
 /** Help: the keys of the room one is in, the guide, and about. */
 public final class HelpSheet {
 
-    private static final List<String> SIDES = List.of("Keys", "Guide", "About");
-
     private final List<Command> commands;
     private final Pills sides = new Pills();
     private final VBox content = new VBox(sides);
@@ -20,7 +19,7 @@ public final class HelpSheet {
     private HelpSheet(List<Command> commands) {
         this.commands = commands;
         content.getStyleClass().addAll("table-sheet", "help-sheet");
-        sides.of(SIDES, "Help", this::side);
+        sides.of(sides(), Words.of("common.help"), this::side);
         side(0);
     }
 
@@ -31,7 +30,11 @@ public final class HelpSheet {
      */
     public static void open(List<Command> commands, StackPane over) {
         HelpSheet sheet = new HelpSheet(commands);
-        Sheet.show(over, "Help", sheet.content, List.of(new Sheet.Answer("Close", () -> {})));
+        Sheet.show(
+                over,
+                Words.of("common.help"),
+                sheet.content,
+                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
     }
 
     private void side(int at) {
@@ -42,5 +45,10 @@ public final class HelpSheet {
             default -> new KeyTable(commands);
         };
         content.getChildren().setAll(sides, shown);
+    }
+
+    private static List<String> sides() {
+        return List.of(
+                Words.of("help.help_sheet.keys"), Words.of("help.help_sheet.guide"), Words.of("help.help_sheet.about"));
     }
 }

@@ -6,6 +6,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.project.Care;
 import app.avrel.project.Learner;
@@ -30,10 +31,16 @@ import org.kordamp.ikonli.feather.Feather;
 /** One learner: label, stature, measures that differ, and what to take care of. */
 final class LearnerRow extends VBox {
 
-    private final EntryField label = new EntryField("Label of the learner", "a label, not a name", _ -> false);
-    private final EntryField stature = new EntryField("Stature in cm", "170", _ -> false);
-    private final ChoiceField measure = new ChoiceField("A measure that differs");
-    private final EntryField size = new EntryField("Its size in cm", "as the stature says", _ -> false);
+    private final EntryField label = new EntryField(
+            Words.of("learners.learner_row.label_of_the_learner"),
+            Words.of("learners.learner_row.a_label_not_a_name"),
+            _ -> false);
+    private final EntryField stature = new EntryField(Words.of("common.stature_in_cm"), "170", _ -> false);
+    private final ChoiceField measure = new ChoiceField(Words.of("learners.learner_row.a_measure_that_differs"));
+    private final EntryField size = new EntryField(
+            Words.of("learners.learner_row.its_size_in_cm"),
+            Words.of("learners.learner_row.as_the_stature_says"),
+            _ -> false);
     private final FlowPane cares = new FlowPane();
     private int measureAt;
     private Runnable remove = () -> {};
@@ -49,7 +56,7 @@ final class LearnerRow extends VBox {
                 unit(),
                 measure,
                 size,
-                Buttons.icon(Feather.X, "Take this learner out", () -> remove.run()));
+                Buttons.icon(Feather.X, Words.of("learners.learner_row.take_this_learner_out"), () -> remove.run()));
         first.setAlignment(Pos.CENTER_LEFT);
         first.getStyleClass().add("body-row");
         getChildren().addAll(first, cares);
@@ -84,7 +91,7 @@ final class LearnerRow extends VBox {
 
     private void measure(Learner learner, BiConsumer<String, Learner> change) {
         List<Measure> all = List.of(Measure.values());
-        measure.show(all.stream().map(Measure::label).toList(), measureAt, at -> {
+        measure.show(all.stream().map(Words::of).toList(), measureAt, at -> {
             measureAt = at;
             measure(learner, change);
         });
@@ -131,7 +138,7 @@ final class LearnerRow extends VBox {
         if (cares.getChildren().isEmpty()) {
             for (Care care : CARES) {
                 CheckBox box = new CheckBox(care.words());
-                box.setAccessibleText("Take care: " + care.words());
+                box.setAccessibleText(Words.of("learners.learner_row.take_care_x", care.words()));
                 cares.getChildren().add(box);
             }
         }

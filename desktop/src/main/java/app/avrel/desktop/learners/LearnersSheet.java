@@ -5,6 +5,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.project.Edit;
 import app.avrel.project.Learner;
 import app.avrel.project.Precautions;
@@ -21,10 +22,6 @@ import javafx.scene.layout.VBox;
 /** Those who learn, and what the chosen form asks of whom. Every change is made at once and can be undone. */
 public final class LearnersSheet {
 
-    private static final String CARE =
-            "Only a label, measures and cautions are kept. This is general teaching guidance, not medical advice: a qualified"
-                    + " instructor and the learner's own doctor decide.";
-
     private final Session session;
     private final VBox rows = new VBox();
     private final VBox raised = new VBox();
@@ -39,15 +36,22 @@ public final class LearnersSheet {
     public static void open(Session session, StackPane over) {
         LearnersSheet learners = new LearnersSheet(session);
         VBox content = new VBox(
-                Texts.wrapped(CARE, "quiet"),
+                Texts.wrapped(care(), "quiet"),
                 learners.raised,
-                Texts.of("Who learns", "section"),
+                Texts.of(Words.of("learners.learners_sheet.who_learns"), "section"),
                 learners.rows,
-                Buttons.words("Add a learner", "Add a learner of 170 cm", learners::add));
+                Buttons.words(
+                        Words.of("learners.learners_sheet.add_a_learner"),
+                        Words.of("learners.learners_sheet.add_a_learner_of_170_cm"),
+                        learners::add));
         content.getStyleClass().add("learners");
         ChangeListener<Session.Desk> listener = (_, _, desk) -> learners.show(desk);
         session.desk().addListener(listener);
-        Sheet sheet = Sheet.show(over, "Learners", content, List.of(new Sheet.Answer("Done", () -> {})));
+        Sheet sheet = Sheet.show(
+                over,
+                Words.of("common.learners"),
+                content,
+                List.of(new Sheet.Answer(Words.of("common.done"), () -> {})));
         learners.show(session.desk().get());
         sheet.parentProperty().addListener((_, _, parent) -> {
             if (parent == null) {
@@ -83,18 +87,21 @@ public final class LearnersSheet {
 
     /** What the chosen form asks, posture by posture. */
     private void raised(Session.Desk desk) {
-        raised.getChildren().setAll(Texts.of("In " + desk.form().name(), "section"));
+        raised.getChildren()
+                .setAll(Texts.of(
+                        Words.of("learners.learners_sheet.in_x", desk.form().name()), "section"));
         List<Precautions.Raised> all = new Precautions(desk.project()).in(desk.form());
         if (all.isEmpty()) {
             raised.getChildren()
                     .add(Texts.wrapped(
                             desk.project().learners().isEmpty()
-                                    ? "Add a learner and tick what to take care of: the postures that ask it are listed here."
-                                    : "No posture of this form asks anything that is to be taken care of.",
+                                    ? Words.of("learners.learners_sheet.add_a_learner_and_tick_what")
+                                    : Words.of("learners.learners_sheet.no_posture_of_this_form_asks"),
                             "empty"));
         }
         Map<String, List<Precautions.Raised>> byPosture = all.stream()
-                .collect(Collectors.groupingBy(one -> one.posture().name(), LinkedHashMap::new, Collectors.toList()));
+                .collect(Collectors.groupingBy(
+                        one -> Words.name(one.posture()), LinkedHashMap::new, Collectors.toList()));
         byPosture.forEach((posture, ones) -> {
             raised.getChildren().add(Texts.wrapped(posture, "raised-posture"));
             ones.forEach(one -> raised.getChildren().add(Texts.wrapped(said(one), "raised-line")));
@@ -105,21 +112,26 @@ public final class LearnersSheet {
         String care = one.care().map(of -> ", " + of.words()).orElse("");
         String answer = one.gentler()
                 .map(name -> " → " + name)
-                .orElse(one.care().isPresent() ? " → no gentler version yet" : "");
+                .orElse(one.care().isPresent() ? Words.of("learners.learners_sheet.no_gentler_version_yet") : "");
         return one.learner().label() + care + ": " + one.because() + answer;
     }
 
     private void add() {
         change("learners", list -> {
-            list.add(new Learner(new Body("Learner " + (list.size() + 1), 1.70), List.of()));
+            list.add(new Learner(
+                    new Body(Words.of("learners.learners_sheet.learner_x", list.size() + 1), 1.70), List.of()));
             return list;
         });
     }
 
     private void change(String field, UnaryOperator<List<Learner>> edit) {
         session.apply(Edit.running(
-                "Change the learners",
+                Words.of("learners.learners_sheet.change_the_learners"),
                 "learners/" + field,
                 project -> project.withLearners(edit.apply(new ArrayList<>(project.learners())))));
+    }
+
+    private static String care() {
+        return Words.of("learners.learners_sheet.only_a_label_measures_and_cautions");
     }
 }

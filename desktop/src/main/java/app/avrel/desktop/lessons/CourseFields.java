@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Figures;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Form;
 import app.avrel.lesson.course.Course;
@@ -42,38 +43,77 @@ final class CourseFields extends VBox {
             DoubleFunction<UnaryOperator<TeachingFactors>> with) {}
 
     private static final List<Factor> FACTORS = List.of(
-            new Factor("Seconds per beat", 0.2, 30, f -> f.secondsPerBeat(), v -> f -> f.withSecondsPerBeat(v)),
-            new Factor("An explained pass lasts, plain runs", 1, 20, f -> f.explained(), v -> f -> f.withExplained(v)),
-            new Factor("Feet alone, times", 0, 20, f -> f.feet(), v -> f -> f.withFeet((int) v)),
-            new Factor("Hands alone, times", 0, 20, f -> f.hands(), v -> f -> f.withHands((int) v)),
-            new Factor("The whole, times", 1, 20, f -> f.whole(), v -> f -> f.withWhole((int) v)),
-            new Factor("The other side takes, %", 0, 100, f -> f.otherSide() * 100, v -> f -> f.withOtherSide(v / 100)),
-            new Factor("What is known takes, %", 0, 100, f -> f.least() * 100, v -> f -> f.withLeast(v / 100)),
+            new Factor("common.seconds_per_beat", 0.2, 30, f -> f.secondsPerBeat(), v -> f -> f.withSecondsPerBeat(v)),
             new Factor(
-                    "A quarter turn, seconds more", 0, 600, f -> f.turnSeconds(), v -> f -> f.withTurnSeconds((int) v)),
-            new Factor("A second on one leg, seconds more", 0, 60, f -> f.oneLeg(), v -> f -> f.withOneLeg(v)),
+                    "lessons.course_fields.an_explained_pass_lasts_plain_runs",
+                    1,
+                    20,
+                    f -> f.explained(),
+                    v -> f -> f.withExplained(v)),
+            new Factor("lessons.course_fields.feet_alone_times", 0, 20, f -> f.feet(), v -> f -> f.withFeet((int) v)),
             new Factor(
-                    "Pause after a run, seconds", 0, 600, f -> f.pauseSeconds(), v -> f -> f.withPauseSeconds((int) v)),
+                    "lessons.course_fields.hands_alone_times", 0, 20, f -> f.hands(), v -> f -> f.withHands((int) v)),
+            new Factor("lessons.course_fields.the_whole_times", 1, 20, f -> f.whole(), v -> f -> f.withWhole((int) v)),
             new Factor(
-                    "Arriving, minutes",
+                    "lessons.course_fields.the_other_side_takes",
+                    0,
+                    100,
+                    f -> f.otherSide() * 100,
+                    v -> f -> f.withOtherSide(v / 100)),
+            new Factor(
+                    "lessons.course_fields.what_is_known_takes",
+                    0,
+                    100,
+                    f -> f.least() * 100,
+                    v -> f -> f.withLeast(v / 100)),
+            new Factor(
+                    "lessons.course_fields.a_quarter_turn_seconds_more",
+                    0,
+                    600,
+                    f -> f.turnSeconds(),
+                    v -> f -> f.withTurnSeconds((int) v)),
+            new Factor(
+                    "lessons.course_fields.a_second_on_one_leg_seconds",
+                    0,
+                    60,
+                    f -> f.oneLeg(),
+                    v -> f -> f.withOneLeg(v)),
+            new Factor(
+                    "lessons.course_fields.pause_after_a_run_seconds",
+                    0,
+                    600,
+                    f -> f.pauseSeconds(),
+                    v -> f -> f.withPauseSeconds((int) v)),
+            new Factor(
+                    "lessons.course_fields.arriving_minutes",
                     0,
                     60,
                     f -> f.arrivalSeconds() / 60.0,
                     v -> f -> f.withArrivalSeconds((int) (v * 60))),
             new Factor(
-                    "Closing, minutes",
+                    "lessons.course_fields.closing_minutes",
                     0,
                     60,
                     f -> f.closingSeconds() / 60.0,
                     v -> f -> f.withClosingSeconds((int) (v * 60))),
             new Factor(
-                    "A name of the list so far, seconds",
+                    "lessons.course_fields.a_name_of_the_list_so",
                     0,
                     30,
                     f -> f.secondsPerName(),
                     v -> f -> f.withSecondsPerName(v)),
-            new Factor("Entries that are reviewed", 0, 50, f -> f.reviewed(), v -> f -> f.withReviewed((int) v)),
-            new Factor("Times of the review", 0, 20, f -> f.reviewTimes(), v -> f -> f.withReviewTimes((int) v)));
+            new Factor(
+                    "lessons.course_fields.entries_that_are_reviewed",
+                    0,
+                    50,
+                    f -> f.reviewed(),
+                    v -> f -> f.withReviewed((int) v)),
+            new Factor(
+                    "lessons.course_fields.times_of_the_review",
+                    0,
+                    20,
+                    f -> f.reviewTimes(),
+                    v -> f -> f.withReviewTimes((int) v)));
 
     private final FieldGrid grid = new FieldGrid();
     private final FieldGrid figures = new FieldGrid();
@@ -87,37 +127,45 @@ final class CourseFields extends VBox {
         this.changed = changed;
         getStyleClass().add("course-fields");
         text(
-                "Name",
-                "Tuesday beginners",
+                Words.of("common.name"),
+                Words.of("lessons.course_fields.tuesday_beginners"),
                 course.name(),
                 typed -> typed.isBlank() ? Optional.empty() : Optional.of(of -> of.withName(typed.strip())));
         forms();
         text(
-                "First lesson",
+                Words.of("lessons.course_fields.first_lesson"),
                 "2026-10-08",
                 course.first().toString(),
                 typed -> day(typed).map(day -> of -> of.withFirst(day).withDays(weekday(of, day))));
-        grid.node("Days", days());
-        text("Begins at", "18:30", course.at().toString(), typed -> time(typed).map(at -> of -> of.withAt(at)));
+        grid.node(Words.of("lessons.course_fields.days"), days());
         text(
-                "No lesson on",
+                Words.of("lessons.course_fields.begins_at"),
+                "18:30",
+                course.at().toString(),
+                typed -> time(typed).map(at -> of -> of.withAt(at)));
+        text(
+                Words.of("lessons.course_fields.no_lesson_on"),
                 "2026-12-24, 2026-12-31",
                 off(course),
                 typed -> days(typed).map(off -> of -> of.withOff(off)));
-        text("Lessons", "12, or until 2026-12-31", lessons(course), CourseFields::lessons);
         text(
-                "Minutes",
+                Words.of("common.lessons"),
+                Words.of("lessons.course_fields.12_or_until_2026_12_31"),
+                lessons(course),
+                CourseFields::lessons);
+        text(
+                Words.of("lessons.course_fields.minutes"),
                 "50",
                 Integer.toString(course.minutes()),
                 typed -> Figures.whole(typed, 1, 600).map(minutes -> of -> of.withMinutes(minutes)));
         text(
-                "Pace, %",
-                "100; 80 is slower",
+                Words.of("lessons.course_fields.pace"),
+                Words.of("lessons.course_fields.100_80_is_slower"),
                 Numbers.whole(course.pace() * 100),
                 typed -> Figures.of(typed, 50, 200).map(pace -> of -> of.withPace(pace / 100)));
         recipes();
         FACTORS.forEach(this::factor);
-        TitledPane more = new TitledPane("What teaching takes", figures);
+        TitledPane more = new TitledPane(Words.of("lessons.course_fields.what_teaching_takes"), figures);
         more.setExpanded(false);
         getChildren().addAll(grid, more);
     }
@@ -143,7 +191,7 @@ final class CourseFields extends VBox {
     private void forms() {
         List<Form> forms = project.forms();
         int chosen = forms.stream().map(Form::id).toList().indexOf(course.form());
-        ChoiceField field = grid.choice("Form");
+        ChoiceField field = grid.choice(Words.of("common.form"));
         field.show(
                 forms.stream().map(Form::name).toList(),
                 chosen,
@@ -153,16 +201,16 @@ final class CourseFields extends VBox {
     private void recipes() {
         List<Recipe> recipes = Recipes.all(project.recipes());
         int chosen = recipes.indexOf(Recipes.called(course.recipe(), project.recipes()));
-        ChoiceField field = grid.choice("Recipe");
+        ChoiceField field = grid.choice(Words.of("lessons.course_fields.recipe"));
         field.show(
-                recipes.stream().map(Recipe::name).toList(),
+                recipes.stream().map(RecipeWords::name).toList(),
                 chosen,
                 at -> change(of -> of.withRecipe(recipes.get(at).name())));
     }
 
     private void factor(Factor factor) {
         EntryField field =
-                figures.line(factor.label(), Numbers.plain(factor.of().applyAsDouble(TeachingFactors.USUAL)));
+                figures.line(Words.of(factor.label()), Numbers.plain(factor.of().applyAsDouble(TeachingFactors.USUAL)));
         double shown = Math.round(factor.of().applyAsDouble(course.factors()) * 100) / 100.0;
         field.show(
                 Numbers.plain(shown),
@@ -235,7 +283,9 @@ final class CourseFields extends VBox {
     }
 
     private static String lessons(Course course) {
-        return course.until().map(day -> "until " + day).orElse(Integer.toString(course.lessons()));
+        return course.until()
+                .map(day -> Words.of("lessons.course_fields.until_x", day))
+                .orElse(Integer.toString(course.lessons()));
     }
 
     private static Optional<UnaryOperator<Course>> lessons(String typed) {

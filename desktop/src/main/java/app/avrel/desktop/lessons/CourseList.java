@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.course.Course;
 import app.avrel.lesson.log.LessonLog;
@@ -44,14 +45,16 @@ public final class CourseList extends VBox {
 
         String state() {
             if (lesson.missed()) {
-                return "missed";
+                return Words.of("lessons.course_list.missed");
             }
             int planned = (int) Math.round(share * lesson.minutes());
             if (lesson.taught()) {
                 int over = lesson.log().map(LessonLog::seconds).orElse(0) / 60 - lesson.minutes();
-                return over > 0 ? "✓ " + over + " over" : "✓";
+                return over > 0 ? Words.of("lessons.course_list.x_over", over) : "✓";
             }
-            return (lesson.pinned() ? "pinned · " : "") + planned + " min";
+            return Words.of(
+                    "lessons.course_list.x_min",
+                    (lesson.pinned() ? Words.of("lessons.course_list.pinned") : "") + planned);
         }
     }
 
@@ -67,12 +70,12 @@ public final class CourseList extends VBox {
         this.session = session;
         getStyleClass().addAll("side-list", "course-list");
         course.getStyleClass().addAll("flat", "wide-menu", "course-menu");
-        course.setAccessibleText("Course");
+        course.setAccessibleText(Words.of("lessons.course_list.course"));
         course.setOnShowing(_ -> fill(about));
-        course.getItems().add(new MenuItem("New course…"));
+        course.getItems().add(new MenuItem(Words.of("lessons.course_list.new_course")));
         list.setCellFactory(_ -> new Cell());
-        list.setAccessibleText("Lessons");
-        list.setPlaceholder(Texts.wrapped("No lesson yet. Plan a course, or press “New lesson”.", "empty"));
+        list.setAccessibleText(Words.of("common.lessons"));
+        list.setPlaceholder(Texts.wrapped(Words.of("lessons.course_list.no_lesson_yet_plan_a_course"), "empty"));
         list.getSelectionModel().selectedItemProperty().addListener((_, _, row) -> {
             if (!showing && row != null) {
                 session.choose(session.choice().withLesson(row.at()));
@@ -89,9 +92,18 @@ public final class CourseList extends VBox {
     void foot(LessonActions actions, Runnable replan) {
         foot.getChildren()
                 .setAll(
-                        Buttons.words("New lesson", "Make the next lesson (Ctrl+Shift+N)", actions::addLesson),
-                        Buttons.words("Re-plan…", "Plan what is left of the course anew", replan),
-                        Buttons.icon(Feather.TRASH_2, "Delete this lesson", actions::deleteLesson));
+                        Buttons.words(
+                                Words.of("lessons.course_list.new_lesson"),
+                                Words.of("lessons.course_list.make_the_next_lesson_ctrl_shift"),
+                                actions::addLesson),
+                        Buttons.words(
+                                Words.of("lessons.course_list.re_plan"),
+                                Words.of("lessons.course_list.plan_what_is_left_of_the"),
+                                replan),
+                        Buttons.icon(
+                                Feather.TRASH_2,
+                                Words.of("lessons.course_list.delete_this_lesson"),
+                                actions::deleteLesson));
     }
 
     private void fill(Consumer<Optional<Course>> about) {
@@ -101,13 +113,14 @@ public final class CourseList extends VBox {
         }
         if (session.project().lessons().stream()
                 .anyMatch(lesson -> lesson.course().isEmpty())) {
-            item("Single lessons", () -> first(Optional.empty()));
+            item(Words.of("lessons.course_list.single_lessons"), () -> first(Optional.empty()));
         }
         session.desk()
                 .get()
                 .course()
-                .ifPresent(one -> item("Change this course…", () -> about.accept(Optional.of(one))));
-        item("New course…", () -> about.accept(Optional.empty()));
+                .ifPresent(one ->
+                        item(Words.of("lessons.course_list.change_this_course"), () -> about.accept(Optional.of(one))));
+        item(Words.of("lessons.course_list.new_course"), () -> about.accept(Optional.empty()));
     }
 
     private void item(String words, Runnable action) {
@@ -130,7 +143,11 @@ public final class CourseList extends VBox {
     public void show(Session.Desk desk) {
         showing = true;
         Optional<Course> shown = desk.course();
-        course.setText(shown.map(Course::name).orElse(desk.lesson().isPresent() ? "Single lessons" : "Courses"));
+        course.setText(shown.map(Course::name)
+                .orElse(
+                        desk.lesson().isPresent()
+                                ? Words.of("lessons.course_list.single_lessons")
+                                : Words.of("lessons.course_list.courses")));
         under.setText(shown.map(CourseList::about).orElse(""));
         under.setManaged(shown.isPresent());
         List<Row> rows = rows(desk);
@@ -147,7 +164,8 @@ public final class CourseList extends VBox {
     }
 
     private static String about(Course course) {
-        return course.count() + " × " + course.minutes() + " min · from " + DAY.format(course.first());
+        return Words.of(
+                "lessons.course_list.x_x_min_from_x", course.count(), course.minutes(), DAY.format(course.first()));
     }
 
     private List<Row> rows(Session.Desk desk) {
@@ -202,7 +220,11 @@ public final class CourseList extends VBox {
                 Texts.set(name, row.lesson().title());
                 state.setText(row.state());
                 bar.show(row.share());
-                setAccessibleText("Lesson " + row.number() + ", " + row.lesson().title() + ", " + row.state());
+                setAccessibleText(Words.of(
+                        "lessons.course_list.lesson_x_x_x",
+                        row.number(),
+                        row.lesson().title(),
+                        row.state()));
                 box.setOpacity(row.lesson().log().isPresent() ? 0.8 : 1);
                 row.day().ifPresent(day -> Tips.give(name, DAY.format(day)));
             }

@@ -2,6 +2,7 @@ package app.avrel.desktop.lessons;
 
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Form;
 import app.avrel.form.Track;
 import app.avrel.lesson.Lesson;
@@ -34,8 +35,8 @@ final class CourseSheet {
     static void open(Session session, LessonActions actions, StackPane over, Optional<Course> known) {
         Project project = session.project();
         Course begun = known.orElseGet(() -> Course.of(
-                project.freshCourseId("course"),
-                "New course",
+                project.freshCourseId(Words.of("lessons.course_sheet.course")),
+                Words.of("lessons.course_sheet.new_course"),
                 session.desk().get().form().id(),
                 LocalDate.now().plusWeeks(1)));
         CourseSheet sheet = new CourseSheet(session, begun);
@@ -45,12 +46,14 @@ final class CourseSheet {
         sheet.show();
         List<Sheet.Answer> answers = new ArrayList<>();
         answers.add(new Sheet.Answer(
-                known.isEmpty() ? "Plan it" : "Change and re-plan",
+                known.isEmpty()
+                        ? Words.of("lessons.course_sheet.plan_it")
+                        : Words.of("lessons.course_sheet.change_and_re_plan"),
                 () -> actions.keep(sheet.fields.course(), known.isEmpty())));
-        answers.add(new Sheet.Answer("Cancel", () -> {}));
-        known.ifPresent(
-                course -> answers.add(new Sheet.Answer("Delete the course", () -> actions.deleteCourse(course.id()))));
-        Sheet.show(over, known.map(Course::name).orElse("New course"), content, answers);
+        answers.add(new Sheet.Answer(Words.of("common.cancel"), () -> {}));
+        known.ifPresent(course -> answers.add(new Sheet.Answer(
+                Words.of("lessons.course_sheet.delete_the_course"), () -> actions.deleteCourse(course.id()))));
+        Sheet.show(over, known.map(Course::name).orElse(Words.of("lessons.course_sheet.new_course")), content, answers);
     }
 
     private void show() {

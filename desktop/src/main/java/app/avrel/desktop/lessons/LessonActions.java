@@ -2,6 +2,7 @@ package app.avrel.desktop.lessons;
 
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.EntryId;
 import app.avrel.form.Form;
 import app.avrel.lesson.Lesson;
@@ -47,20 +48,24 @@ final class LessonActions {
                 .orElse(desk.project().lessons().size());
         session.apply(
                 Edit.of(
-                        "Add a lesson",
+                        Words.of("lessons.lesson_actions.add_a_lesson"),
                         project -> LessonEdits.added(
-                                session.lessons(project), course, desk.form().id(), "Lesson " + (already + 1))),
+                                session.lessons(project),
+                                course,
+                                desk.form().id(),
+                                Words.of("lessons.lesson_actions.lesson_x", already + 1))),
                 choice().withLesson(desk.project().lessons().size()));
     }
 
     void deleteLesson() {
-        lesson().ifPresent(lesson ->
-                session.apply(Edit.of("Delete a lesson", project -> LessonEdits.deleted(project, lesson.id()))));
+        lesson().ifPresent(lesson -> session.apply(Edit.of(
+                Words.of("lessons.lesson_actions.delete_a_lesson"),
+                project -> LessonEdits.deleted(project, lesson.id()))));
     }
 
     void change(String field, UnaryOperator<Lesson> edit) {
         lesson().ifPresent(lesson -> session.apply(Edit.running(
-                "Change a lesson",
+                Words.of("lessons.lesson_actions.change_a_lesson"),
                 "lesson/" + lesson.id() + "/" + field,
                 project -> project.changeLesson(lesson.id(), edit))));
     }
@@ -68,7 +73,7 @@ final class LessonActions {
     void changeSegment(String field, UnaryOperator<Segment> edit) {
         int segment = choice().segment();
         lesson().ifPresent(lesson -> session.apply(Edit.running(
-                "Change a segment",
+                Words.of("lessons.lesson_actions.change_a_segment"),
                 "lesson/" + lesson.id() + "/" + segment + "/" + field,
                 project -> project.changeLesson(lesson.id(), one -> one.change(segment, edit)))));
     }
@@ -81,7 +86,7 @@ final class LessonActions {
     /** A segment after the chosen one, about the same stretch where there is one. */
     void add(SegmentKind kind) {
         int at = choice().segment() + 1;
-        step("Add a segment", lesson -> lesson.insert(at, fresh(kind, lesson)), at);
+        step(Words.of("lessons.lesson_actions.add_a_segment"), lesson -> lesson.insert(at, fresh(kind, lesson)), at);
     }
 
     private Segment fresh(SegmentKind kind, Lesson lesson) {
@@ -118,24 +123,28 @@ final class LessonActions {
 
     void move(int from, int to) {
         lesson().filter(lesson -> from >= 0 && to >= 0 && to < lesson.segments().size() && from != to)
-                .ifPresent(_ -> step("Move a segment", lesson -> lesson.move(from, to), to));
+                .ifPresent(_ ->
+                        step(Words.of("lessons.lesson_actions.move_a_segment"), lesson -> lesson.move(from, to), to));
     }
 
     void split() {
         int at = choice().segment();
-        step("Split a segment", lesson -> lesson.split(at), at);
+        step(Words.of("lessons.lesson_actions.split_a_segment"), lesson -> lesson.split(at), at);
     }
 
     void deleteSegment() {
         int at = choice().segment();
         if (at >= 0) {
-            step("Delete a segment", lesson -> lesson.delete(at), at);
+            step(Words.of("lessons.lesson_actions.delete_a_segment"), lesson -> lesson.delete(at), at);
         }
     }
 
     /** A segment done more or less often, or longer or shorter, as its end is dragged. */
     void stretch(int segment, double share) {
-        step("Stretch a segment", lesson -> lesson.change(segment, one -> stretched(one, share)), segment);
+        step(
+                Words.of("lessons.lesson_actions.stretch_a_segment"),
+                lesson -> lesson.change(segment, one -> stretched(one, share)),
+                segment);
     }
 
     private static Segment stretched(Segment segment, double share) {
@@ -147,7 +156,7 @@ final class LessonActions {
     /** What does not fit goes, what is spared first first. */
     void cut(List<Integer> segments) {
         step(
-                "Cut what does not fit",
+                Words.of("lessons.lesson_actions.cut_what_does_not_fit"),
                 lesson ->
                         lesson.withSegments(IntStream.range(0, lesson.segments().size())
                                 .filter(i -> !segments.contains(i))
@@ -158,7 +167,9 @@ final class LessonActions {
 
     void make(LessonId id, List<Integer> fresh, Recipe recipe) {
         session.apply(
-                Edit.of("Make a lesson", project -> LessonEdits.made(session.lessons(project), id, fresh, recipe)),
+                Edit.of(
+                        Words.of("lessons.lesson_actions.make_a_lesson"),
+                        project -> LessonEdits.made(session.lessons(project), id, fresh, recipe)),
                 choice().withSegment(0));
     }
 
@@ -166,44 +177,55 @@ final class LessonActions {
     void review() {
         lesson().ifPresent(lesson -> {
             session.apply(Edit.of(
-                    "Review what is due", project -> LessonEdits.reviewed(session.lessons(project), lesson.id())));
+                    Words.of("lessons.lesson_actions.review_what_is_due"),
+                    project -> LessonEdits.reviewed(session.lessons(project), lesson.id())));
         });
     }
 
     void deleteRecipe(String name) {
-        session.apply(Edit.of("Delete a recipe", project -> LessonEdits.withoutRecipe(project, name)));
+        session.apply(Edit.of(
+                Words.of("lessons.lesson_actions.delete_a_recipe"),
+                project -> LessonEdits.withoutRecipe(project, name)));
     }
 
     void keepAsRecipe(String name) {
         lesson().ifPresent(lesson -> {
             Syllabus syllabus = session.lessons().syllabus(lesson);
             session.apply(Edit.of(
-                    "Keep a recipe", project -> LessonEdits.kept(project, RecipeOf.lesson(name, lesson, syllabus))));
+                    Words.of("lessons.lesson_actions.keep_a_recipe"),
+                    project -> LessonEdits.kept(project, RecipeOf.lesson(name, lesson, syllabus))));
         });
     }
 
     void pin() {
-        change("pinned", lesson -> lesson.withPinned(!lesson.pinned()));
+        change(Words.of("lessons.lesson_actions.pinned"), lesson -> lesson.withPinned(!lesson.pinned()));
     }
 
     /** A course with its lessons, or one changed and planned anew, in one step to undo. */
     void keep(Course course, boolean fresh) {
         if (fresh) {
             session.apply(
-                    Edit.of("Add a course", project -> LessonEdits.course(session.lessons(project), course)),
+                    Edit.of(
+                            Words.of("lessons.lesson_actions.add_a_course"),
+                            project -> LessonEdits.course(session.lessons(project), course)),
                     choice().withLesson(session.project().lessons().size()));
         } else {
-            session.apply(Edit.of("Change a course", project -> LessonEdits.changed(session.lessons(project), course)));
+            session.apply(Edit.of(
+                    Words.of("lessons.lesson_actions.change_a_course"),
+                    project -> LessonEdits.changed(session.lessons(project), course)));
         }
     }
 
     void replan(CourseId course) {
-        session.apply(
-                Edit.of("Re-plan what is left", project -> LessonEdits.replanned(session.lessons(project), course)));
+        session.apply(Edit.of(
+                Words.of("lessons.lesson_actions.re_plan_what_is_left"),
+                project -> LessonEdits.replanned(session.lessons(project), course)));
     }
 
     void deleteCourse(CourseId course) {
-        session.apply(Edit.of("Delete a course", project -> LessonEdits.withoutCourse(project, course)));
+        session.apply(Edit.of(
+                Words.of("lessons.lesson_actions.delete_a_course"),
+                project -> LessonEdits.withoutCourse(project, course)));
     }
 
     /** The lesson before or after, of the same course. */

@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Figures;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.LessonPlan;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -21,10 +22,13 @@ final class LessonHead extends VBox {
     private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
 
     private final LessonActions actions;
-    private final EntryField title = new EntryField("Title of the lesson", "Title", _ -> false);
-    private final EntryField minutes = new EntryField("Minutes of the lesson", "50", _ -> false);
+    private final EntryField title = new EntryField(
+            Words.of("lessons.lesson_head.title_of_the_lesson"), Words.of("lessons.lesson_head.title"), _ -> false);
+    private final EntryField minutes =
+            new EntryField(Words.of("lessons.lesson_head.minutes_of_the_lesson"), "50", _ -> false);
     private final Label total = Texts.wrapped("", "room-state");
-    private final Button cut = Buttons.words("Cut", "Leave out what would be cut first", () -> {});
+    private final Button cut = Buttons.words(
+            Words.of("lessons.lesson_head.cut"), Words.of("lessons.lesson_head.leave_out_what_would_be_cut"), () -> {});
     private final HBox state = new HBox(total, cut);
 
     LessonHead(LessonActions actions) {
@@ -36,7 +40,7 @@ final class LessonHead extends VBox {
         HBox.setHgrow(total, Priority.ALWAYS);
         total.setMaxWidth(Double.MAX_VALUE);
         cut.setMinWidth(Button.USE_PREF_SIZE);
-        Label unit = Texts.of("minutes", "field-label");
+        Label unit = Texts.of(Words.of("common.minutes"), "field-label");
         unit.setMinWidth(Label.USE_PREF_SIZE);
         HBox head = new HBox(title, minutes, unit);
         head.getStyleClass().add("lesson-head");
@@ -71,16 +75,18 @@ final class LessonHead extends VBox {
     private static String planned(LessonPlan plan) {
         long whole = Math.round(plan.seconds() / 60);
         long left = plan.lesson().minutes() - whole;
-        String spare = left > 0 ? ", " + left + " free" : left < 0 ? ", " + -left + " too many" : "";
-        return whole + " of " + plan.lesson().minutes() + " min planned" + spare;
+        String spare = left > 0
+                ? Words.of("lessons.lesson_head.x_free", left)
+                : left < 0 ? Words.of("lessons.lesson_head.x_too_many", -left) : "";
+        return Words.of(
+                "lessons.lesson_head.x_of_x_min_planned_x", whole, plan.lesson().minutes(), spare);
     }
 
     private static String cut(LessonPlan plan, List<Integer> first) {
         return first.isEmpty()
                 ? ""
-                : ". Cut first: "
-                        + first.stream()
-                                .map(i -> plan.segments().get(i).title())
-                                .collect(Collectors.joining("; "));
+                : Words.of(
+                        "lessons.lesson_head.cut_first_x",
+                        first.stream().map(i -> plan.segments().get(i).title()).collect(Collectors.joining("; ")));
     }
 }

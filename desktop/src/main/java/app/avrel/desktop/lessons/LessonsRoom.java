@@ -10,9 +10,9 @@ import app.avrel.desktop.ribbon.RibbonCells;
 import app.avrel.desktop.session.Command;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.LessonPlan;
 import app.avrel.lesson.SegmentKind;
-import app.avrel.posture.count.Language;
 import app.avrel.words.say.LessonWords;
 import java.util.List;
 import java.util.Optional;
@@ -70,29 +70,49 @@ public final class LessonsRoom implements Room {
     }
 
     private FlowPane foot(Runnable print) {
-        MenuButton add = new MenuButton("Add a segment");
+        MenuButton add = new MenuButton(Words.of("lessons.lesson_actions.add_a_segment"));
         add.getStyleClass().addAll("flat", "word-button");
-        LessonWords words = new LessonWords(Language.ENGLISH);
+        LessonWords words = new LessonWords(Words.language());
         for (SegmentKind kind : SegmentKind.values()) {
             add.getItems().add(item(words.say(kind.key()), () -> actions.add(kind)));
         }
-        MenuButton more = new MenuButton("More");
+        MenuButton more = new MenuButton(Words.of("lessons.lessons_room.more"));
         more.getStyleClass().addAll("flat", "word-button");
         more.getItems()
                 .addAll(
-                        item("Keep this lesson as a recipe…", this::keepAsRecipe),
-                        item("Pin or unpin this lesson", actions::pin),
-                        item("New course…", () -> CourseSheet.open(session, actions, over, Optional.empty())));
+                        item(Words.of("lessons.lessons_room.keep_this_lesson_as_a_recipe"), this::keepAsRecipe),
+                        item(Words.of("lessons.lessons_room.pin_or_unpin_this_lesson"), actions::pin),
+                        item(
+                                Words.of("lessons.course_list.new_course"),
+                                () -> CourseSheet.open(session, actions, over, Optional.empty())));
         FlowPane foot = new FlowPane(
-                Buttons.words("Make…", "Choose what is new, and a recipe (Ctrl+M)", this::make),
+                Buttons.words(
+                        Words.of("lessons.lessons_room.make"),
+                        Words.of("lessons.lessons_room.choose_what_is_new_and_a"),
+                        this::make),
                 add,
-                Buttons.icon(Feather.ARROW_UP, "Move the segment up (Alt+Up)", () -> actions.move(-1)),
-                Buttons.icon(Feather.ARROW_DOWN, "Move the segment down (Alt+Down)", () -> actions.move(1)),
-                Buttons.icon(Feather.SCISSORS, "Split the segment", actions::split),
-                Buttons.icon(Feather.TRASH_2, "Delete the segment (Ctrl+Delete)", actions::deleteSegment),
+                Buttons.icon(
+                        Feather.ARROW_UP,
+                        Words.of("lessons.lessons_room.move_the_segment_up_alt_up"),
+                        () -> actions.move(-1)),
+                Buttons.icon(
+                        Feather.ARROW_DOWN,
+                        Words.of("lessons.lessons_room.move_the_segment_down_alt_down"),
+                        () -> actions.move(1)),
+                Buttons.icon(Feather.SCISSORS, Words.of("lessons.lessons_room.split_the_segment"), actions::split),
+                Buttons.icon(
+                        Feather.TRASH_2,
+                        Words.of("lessons.lessons_room.delete_the_segment_ctrl_delete"),
+                        actions::deleteSegment),
                 more,
-                Buttons.words("Teach ▶", "Tick along while you teach (Ctrl+T)", teach),
-                Buttons.words("Sheet…", "The lesson's sheet as PDF or Markdown (Ctrl+P)", print));
+                Buttons.words(
+                        Words.of("lessons.lessons_room.teach"),
+                        Words.of("lessons.lessons_room.tick_along_while_you_teach_ctrl"),
+                        teach),
+                Buttons.words(
+                        Words.of("lessons.lessons_room.sheet"),
+                        Words.of("lessons.lessons_room.the_lessons_sheet_as_pdf_or"),
+                        print));
         foot.getStyleClass().add("list-foot");
         return foot;
     }
@@ -112,23 +132,22 @@ public final class LessonsRoom implements Room {
     }
 
     private void keepAsRecipe() {
-        TextField name = new TextField("Our usual lesson");
-        name.setAccessibleText("Name of the recipe");
-        VBox content = new VBox(
-                Texts.wrapped("A lesson made by this recipe does with other postures what this one does.", "quiet"),
-                name);
+        TextField name = new TextField(Words.of("lessons.lessons_room.our_usual_lesson"));
+        name.setAccessibleText(Words.of("lessons.lessons_room.name_of_the_recipe"));
+        VBox content =
+                new VBox(Texts.wrapped(Words.of("lessons.lessons_room.a_lesson_made_by_this_recipe"), "quiet"), name);
         content.getStyleClass().add("make-sheet");
         Sheet.show(
                 over,
-                "Keep this lesson as a recipe",
+                Words.of("lessons.lessons_room.keep_this_lesson_as_a_recipe_2"),
                 content,
                 List.of(
-                        new Sheet.Answer("Keep it", () -> {
+                        new Sheet.Answer(Words.of("common.keep_it"), () -> {
                             if (!name.getText().isBlank()) {
                                 actions.keepAsRecipe(name.getText().strip());
                             }
                         }),
-                        new Sheet.Answer("Cancel", () -> {})));
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
     }
 
     @Override
@@ -142,7 +161,7 @@ public final class LessonsRoom implements Room {
         middle.setVisible(desk.lesson().isPresent());
         if (desk.lesson().isEmpty()) {
             card.getChildren().clear();
-            ribbon.show(List.of(), -1, "No lesson yet: press Ctrl+Shift+N for the next one.", _ -> {});
+            ribbon.show(List.of(), -1, Words.of("lessons.lessons_room.no_lesson_yet_press_ctrl_shift"), _ -> {});
             return;
         }
         LessonPlan plan = session.lessons().plan(desk.lesson().get());
@@ -152,7 +171,7 @@ public final class LessonsRoom implements Room {
         segments.show(plan, chosen, this::choose);
         if (chosen < 0) {
             card.getChildren().clear();
-            ribbon.show(List.of(), -1, "No segment yet.", _ -> {});
+            ribbon.show(List.of(), -1, Words.of("lessons.lessons_room.no_segment_yet"), _ -> {});
             return;
         }
         segmentCard.show(desk, plan, chosen);
@@ -162,7 +181,7 @@ public final class LessonsRoom implements Room {
         ribbon.show(
                 RibbonCells.ofForm(desk, plan.segments().get(chosen).stretch()),
                 -1,
-                "This segment has no postures.",
+                Words.of("lessons.lessons_room.this_segment_has_no_postures"),
                 _ -> {});
     }
 
@@ -192,20 +211,41 @@ public final class LessonsRoom implements Room {
     @Override
     public List<Command> commands() {
         return List.of(
-                Command.of("New lesson", KeyCode.N, "Ctrl+Shift", actions::addLesson),
-                Command.of("Make the lesson…", KeyCode.M, "Ctrl", this::make),
-                Command.of("Teach this lesson", KeyCode.T, "Ctrl", teach),
+                Command.of(Words.of("lessons.course_list.new_lesson"), KeyCode.N, "Ctrl+Shift", actions::addLesson),
+                Command.of(Words.of("lessons.lessons_room.make_the_lesson"), KeyCode.M, "Ctrl", this::make),
+                Command.of(Words.of("lessons.lessons_room.teach_this_lesson"), KeyCode.T, "Ctrl", teach),
                 Command.of(
-                        "The course…",
+                        Words.of("lessons.lessons_room.the_course"),
                         KeyCode.O,
                         "Ctrl+Shift",
                         () -> CourseSheet.open(
                                 session, actions, over, session.desk().get().course())),
-                Command.of("Re-plan what is left…", KeyCode.R, "Ctrl+Shift", this::replan),
-                Command.of("Move the segment up", KeyCode.UP, "Alt", () -> actions.move(-1)),
-                Command.of("Move the segment down", KeyCode.DOWN, "Alt", () -> actions.move(1)),
-                Command.of("Delete the segment", KeyCode.DELETE, "Ctrl", actions::deleteSegment),
-                Command.of("To the lesson before", KeyCode.PAGE_UP, "", () -> actions.go(-1)),
-                Command.of("To the lesson after", KeyCode.PAGE_DOWN, "", () -> actions.go(1)));
+                Command.of(
+                        Words.of("lessons.lessons_room.re_plan_what_is_left"), KeyCode.R, "Ctrl+Shift", this::replan),
+                Command.of(
+                        Words.of("lessons.lessons_room.move_the_segment_up"),
+                        KeyCode.UP,
+                        "Alt",
+                        () -> actions.move(-1)),
+                Command.of(
+                        Words.of("lessons.lessons_room.move_the_segment_down"),
+                        KeyCode.DOWN,
+                        "Alt",
+                        () -> actions.move(1)),
+                Command.of(
+                        Words.of("lessons.lessons_room.delete_the_segment"),
+                        KeyCode.DELETE,
+                        "Ctrl",
+                        actions::deleteSegment),
+                Command.of(
+                        Words.of("lessons.lessons_room.to_the_lesson_before"),
+                        KeyCode.PAGE_UP,
+                        "",
+                        () -> actions.go(-1)),
+                Command.of(
+                        Words.of("lessons.lessons_room.to_the_lesson_after"),
+                        KeyCode.PAGE_DOWN,
+                        "",
+                        () -> actions.go(1)));
     }
 }

@@ -5,6 +5,7 @@ import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonPlan;
 import app.avrel.lesson.course.Course;
@@ -56,8 +57,8 @@ final class MakeSheet {
 
     private void open(StackPane over) {
         FieldGrid grid = new FieldGrid();
-        ChoiceField which = grid.choice("Recipe");
-        which.show(recipes.stream().map(Recipe::name).toList(), recipe, at -> {
+        ChoiceField which = grid.choice(Words.of("lessons.course_fields.recipe"));
+        which.show(recipes.stream().map(RecipeWords::name).toList(), recipe, at -> {
             recipe = at;
             show();
         });
@@ -77,23 +78,25 @@ final class MakeSheet {
         VBox content = new VBox(
                 grid,
                 about,
-                Texts.of("New in this lesson (✓ was taught before)", "section"),
+                Texts.of(Words.of("lessons.make_sheet.new_in_this_lesson_was_taught"), "section"),
                 units,
-                Texts.of("What comes of it", "section"),
+                Texts.of(Words.of("lessons.make_sheet.what_comes_of_it"), "section"),
                 preview);
         content.getStyleClass().addAll("make-sheet", "table-sheet");
         show();
-        Sheet.show(over, "Make " + lesson.title(), content, answers());
+        Sheet.show(over, Words.of("lessons.make_sheet.make_x", lesson.title()), content, answers());
     }
 
     /** A recipe of the school's own may be deleted; those that come with the program stay. */
     private List<Sheet.Answer> answers() {
         List<Sheet.Answer> answers = new ArrayList<>(List.of(
-                new Sheet.Answer("Make it", () -> actions.make(lesson.id(), fresh(), recipes.get(recipe))),
-                new Sheet.Answer("Cancel", () -> {})));
+                new Sheet.Answer(
+                        Words.of("lessons.make_sheet.make_it"),
+                        () -> actions.make(lesson.id(), fresh(), recipes.get(recipe))),
+                new Sheet.Answer(Words.of("common.cancel"), () -> {})));
         if (!session.project().recipes().isEmpty()) {
             answers.add(new Sheet.Answer(
-                    "Delete this recipe",
+                    Words.of("lessons.make_sheet.delete_this_recipe"),
                     () -> actions.deleteRecipe(recipes.get(recipe).name())));
         }
         return answers;
@@ -107,7 +110,7 @@ final class MakeSheet {
     }
 
     private void show() {
-        about.setText(recipes.get(recipe).about());
+        about.setText(RecipeWords.about(recipes.get(recipe)));
         Lessons lessons = session.lessons();
         LessonMaker maker = new LessonMaker(
                 lessons.timing(lesson), syllabus, lessons.secondsPerBeat(lesson), fresh(), lessons.known(lesson));
@@ -121,7 +124,7 @@ final class MakeSheet {
                                 "make-line")));
         preview.getChildren()
                 .add(Texts.of(
-                        LessonWords.clock(plan.seconds()) + " of " + lesson.minutes() + " min",
+                        Words.of("lessons.make_sheet.x_of_x_min", LessonWords.clock(plan.seconds()), lesson.minutes()),
                         plan.minutesLeft() < 0 ? "over-line" : "section"));
     }
 }

@@ -1,6 +1,7 @@
 package app.avrel.desktop.lessons;
 
 import app.avrel.desktop.parts.Drawing;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.lesson.LessonPlan;
 import app.avrel.lesson.Segment;
@@ -57,8 +58,10 @@ final class MinutesBar extends Drawing {
         plan = newPlan;
         chosen = segment;
         taker = newTaker;
-        setAccessibleText("The lesson takes " + Numbers.whole(plan.seconds() / 60) + " of "
-                + plan.lesson().minutes() + " minutes");
+        setAccessibleText(Words.of(
+                "lessons.minutes_bar.the_lesson_takes_x_of_x",
+                Numbers.whole(plan.seconds() / 60),
+                plan.lesson().minutes()));
         requestLayout();
     }
 

@@ -2,6 +2,7 @@ package app.avrel.desktop.lessons;
 
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.course.Course;
 import app.avrel.lesson.course.CoursePlan;
 import app.avrel.lesson.course.Explaining;
@@ -31,17 +32,23 @@ final class PlanView extends VBox {
         chart = new BarChart<>(numbers, minutes);
         chart.setAnimated(false);
         chart.setLegendVisible(false);
-        chart.setAccessibleText("Minutes of each lesson");
+        chart.setAccessibleText(Words.of("lessons.plan_view.minutes_of_each_lesson"));
         chart.getStyleClass().add("load-chart");
-        minutes.setLabel("minutes");
+        minutes.setLabel(Words.of("common.minutes"));
         minutes.setAutoRanging(false);
         minutes.setTickUnit(10);
         minutes.setMinorTickVisible(false);
-        numbers.setLabel("lesson");
+        numbers.setLabel(Words.of("common.lesson"));
         lessons.getStyleClass().add("plan-lessons");
         others.getStyleClass().add("plan-lessons");
         getStyleClass().add("plan-view");
-        getChildren().addAll(state, chart, lessons, Texts.of("What another choice would change", "section"), others);
+        getChildren()
+                .addAll(
+                        state,
+                        chart,
+                        lessons,
+                        Texts.of(Words.of("lessons.plan_view.what_another_choice_would_change"), "section"),
+                        others);
     }
 
     void show(Course course, CoursePlan plan, Syllabus syllabus, List<WhatIf> ifs) {
@@ -70,7 +77,9 @@ final class PlanView extends VBox {
 
     private static String line(CoursePlan.Planned lesson, Syllabus syllabus) {
         String what = lesson.units().isEmpty()
-                ? lesson.settled() && lesson.load() == 0 ? "missed" : "nothing new: all so far"
+                ? lesson.settled() && lesson.load() == 0
+                        ? Words.of("lessons.course_list.missed")
+                        : Words.of("lessons.plan_view.nothing_new_all_so_far")
                 : lesson.units().stream()
                         .map(unit -> syllabus.units().get(unit).name())
                         .collect(Collectors.joining(", "));
@@ -79,18 +88,24 @@ final class PlanView extends VBox {
 
     private static String state(Course course, CoursePlan plan) {
         if (plan.fits()) {
-            return "It fits: the fullest lesson takes " + (plan.worst() + 59) / 60 + " of " + course.minutes()
-                    + " min.";
+            return Words.of(
+                    "lessons.plan_view.it_fits_the_fullest_lesson_takes", (plan.worst() + 59) / 60, course.minutes());
         }
-        String help = plan.help().stream().map(PlanView::help).collect(Collectors.joining(", or "));
-        return "It does not fit." + (help.isEmpty() ? "" : " The least that would help: " + help + ".");
+        String help =
+                plan.help().stream().map(PlanView::help).collect(Collectors.joining(Words.of("lessons.plan_view.or")));
+        return Words.of(
+                "lessons.plan_view.it_does_not_fit_x",
+                help.isEmpty() ? "" : Words.of("lessons.plan_view.the_least_that_would_help_x", help));
     }
 
     private static String help(CoursePlan.Help help) {
         return switch (help) {
-            case CoursePlan.Help.Minutes(int more) -> more + " min more a lesson";
-            case CoursePlan.Help.Lessons(int more) -> more == 1 ? "one lesson more" : more + " lessons more";
-            case CoursePlan.Help.Pace(double pace) -> "a pace of " + Math.round(pace * 100) + " %";
+            case CoursePlan.Help.Minutes(int more) -> Words.of("lessons.plan_view.x_min_more_a_lesson", more);
+            case CoursePlan.Help.Lessons(int more) ->
+                more == 1
+                        ? Words.of("lessons.plan_view.one_lesson_more")
+                        : Words.of("lessons.plan_view.x_lessons_more", more);
+            case CoursePlan.Help.Pace(double pace) -> Words.of("lessons.plan_view.a_pace_of_x", Math.round(pace * 100));
         };
     }
 

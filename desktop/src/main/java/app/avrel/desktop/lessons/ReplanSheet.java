@@ -3,6 +3,7 @@ package app.avrel.desktop.lessons;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.course.Course;
 import app.avrel.lesson.course.CoursePlan;
@@ -31,8 +32,8 @@ final class ReplanSheet {
                         course -> open(session, actions, over, course),
                         () -> Sheet.tell(
                                 over,
-                                "No course",
-                                "This lesson belongs to no course. Choose “New course…” above the list of lessons."));
+                                Words.of("lessons.replan_sheet.no_course"),
+                                Words.of("lessons.replan_sheet.this_lesson_belongs_to_no_course")));
     }
 
     private static void open(Session session, LessonActions actions, StackPane over, Course course) {
@@ -47,7 +48,11 @@ final class ReplanSheet {
             column.setPercentWidth(share);
             table.getColumnConstraints().add(column);
         }
-        table.addRow(0, Texts.of("", "section"), Texts.of("As it is", "section"), Texts.of("Planned anew", "section"));
+        table.addRow(
+                0,
+                Texts.of("", "section"),
+                Texts.of(Words.of("lessons.replan_sheet.as_it_is"), "section"),
+                Texts.of(Words.of("lessons.replan_sheet.planned_anew"), "section"));
         boolean changes = false;
         for (int i = 0; i < Math.max(before.size(), plan.lessons().size()); i++) {
             String was =
@@ -67,17 +72,19 @@ final class ReplanSheet {
         }
         VBox content = new VBox(Texts.wrapped(
                 changes
-                        ? "Lessons that were taught, missed or pinned stay. What is marked changes; its segments are made anew."
-                        : "The plan is as good as it can be: nothing changes.",
+                        ? Words.of("lessons.replan_sheet.lessons_that_were_taught_missed_or")
+                        : Words.of("lessons.replan_sheet.the_plan_is_as_good_as"),
                 "quiet"));
         content.getChildren().add(table);
         content.getStyleClass().add("table-sheet");
         List<Sheet.Answer> answers = new ArrayList<>();
         if (changes) {
-            answers.add(new Sheet.Answer("Plan it so", () -> actions.replan(course.id())));
+            answers.add(
+                    new Sheet.Answer(Words.of("lessons.replan_sheet.plan_it_so"), () -> actions.replan(course.id())));
         }
-        answers.add(new Sheet.Answer(changes ? "Leave it" : "Close", () -> {}));
-        Sheet.show(over, "Re-plan what is left of " + course.name(), content, answers);
+        answers.add(new Sheet.Answer(
+                changes ? Words.of("lessons.replan_sheet.leave_it") : Words.of("common.close"), () -> {}));
+        Sheet.show(over, Words.of("lessons.replan_sheet.re_plan_what_is_left_of", course.name()), content, answers);
     }
 
     private static List<Integer> units(Syllabus syllabus, Lesson lesson) {
@@ -85,19 +92,19 @@ final class ReplanSheet {
     }
 
     private static String state(Lesson lesson) {
-        return lesson.missed() ? " (missed)" : lesson.taught() ? " ✓" : "";
+        return lesson.missed() ? Words.of("lessons.replan_sheet.missed") : lesson.taught() ? " ✓" : "";
     }
 
     private static String planned(Syllabus syllabus, List<Lesson> before, CoursePlan.Planned planned) {
         boolean missed =
                 planned.number() < before.size() && before.get(planned.number()).missed();
-        String minutes = planned.settled() ? "" : " · " + (planned.load() + 59) / 60 + " min";
-        return (missed ? "missed" : named(syllabus, planned.units())) + minutes;
+        String minutes = planned.settled() ? "" : Words.of("lessons.replan_sheet.x_min", (planned.load() + 59) / 60);
+        return (missed ? Words.of("lessons.course_list.missed") : named(syllabus, planned.units())) + minutes;
     }
 
     private static String named(Syllabus syllabus, List<Integer> units) {
         return units.isEmpty()
-                ? "nothing new"
+                ? Words.of("lessons.replan_sheet.nothing_new")
                 : units.stream().map(unit -> syllabus.units().get(unit).name()).collect(Collectors.joining(", "));
     }
 }

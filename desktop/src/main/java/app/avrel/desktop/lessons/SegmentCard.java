@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.lesson.Lesson;
@@ -56,7 +57,10 @@ final class SegmentCard extends VBox {
         SegmentPlan segment = plan.segments().get(at);
         Lesson of = plan.lesson();
         Texts.set(title, segment.title());
-        box(lesson, "Before this lesson", at == 0 ? WatchNotes.ofLesson(session, of) : List.of());
+        box(
+                lesson,
+                Words.of("lessons.segment_card.before_this_lesson"),
+                at == 0 ? WatchNotes.ofLesson(session, of) : List.of());
         watch(desk.project(), of, segment);
         due(of, segment);
         beside(segment);
@@ -68,11 +72,11 @@ final class SegmentCard extends VBox {
     /** What went wrong before is shown at once; for whom to take care once that is worked out behind. */
     private void watch(Project project, Lesson of, SegmentPlan segment) {
         List<String> seen = WatchNotes.seen(session, of, segment);
-        box(watch, "Watch for", seen);
+        box(watch, Words.of("lessons.segment_card.watch_for"), seen);
         behind.ask(() -> WatchNotes.cares(project, book, segment), cares -> {
             List<String> all = new ArrayList<>(seen);
             all.addAll(cares);
-            box(watch, "Watch for", all);
+            box(watch, Words.of("lessons.segment_card.watch_for"), all);
         });
     }
 
@@ -83,9 +87,12 @@ final class SegmentCard extends VBox {
         if (!names.isEmpty()) {
             due.getChildren()
                     .addAll(
-                            Texts.of("Due, and there is time for it", "section"),
+                            Texts.of(Words.of("lessons.segment_card.due_and_there_is_time_for"), "section"),
                             Texts.wrapped(String.join(", ", names), "watch-line"),
-                            Buttons.words("Review these", "Add a short review of each", actions::review));
+                            Buttons.words(
+                                    Words.of("lessons.segment_card.review_these"),
+                                    Words.of("lessons.segment_card.add_a_short_review_of_each"),
+                                    actions::review));
         }
         due.setVisible(!names.isEmpty());
         due.setManaged(!names.isEmpty());
@@ -101,8 +108,10 @@ final class SegmentCard extends VBox {
                         .filter(mistake -> posture.wrongly(mistake).isPresent())
                         .forEach(mistake -> beside.getChildren()
                                 .add(Buttons.words(
-                                        "Compare with the right one: " + mistake.looksLike(),
-                                        "Both poses, their feet and their numbers",
+                                        Words.of(
+                                                "lessons.segment_card.compare_with_the_right_one_x",
+                                                mistake.looksLike()),
+                                        Words.of("common.both_poses_their_feet_and_their"),
                                         () -> lay(posture, mistake)))));
     }
 
@@ -128,7 +137,10 @@ final class SegmentCard extends VBox {
         if (!segment.opening().isEmpty()) {
             said.getChildren()
                     .addAll(
-                            Texts.of("Said first · " + LessonWords.clock(segment.speaking()), "section"),
+                            Texts.of(
+                                    Words.of(
+                                            "lessons.segment_card.said_first_x", LessonWords.clock(segment.speaking())),
+                                    "section"),
                             Texts.wrapped(segment.opening(), "cue-opening"));
         }
         CueScript script = plan.script(at, time);
@@ -139,8 +151,10 @@ final class SegmentCard extends VBox {
         if (segment.passes().size() > 1) {
             said.getChildren()
                     .add(Buttons.words(
-                            time == 0 ? "Show a later time" : "Show the first time",
-                            "What is said the first time, and later",
+                            time == 0
+                                    ? Words.of("lessons.segment_card.show_a_later_time")
+                                    : Words.of("lessons.segment_card.show_the_first_time"),
+                            Words.of("lessons.segment_card.what_is_said_the_first_time"),
                             () -> {
                                 time = time == 0 ? 1 : 0;
                                 said(plan, at);
@@ -151,9 +165,11 @@ final class SegmentCard extends VBox {
 
     private String time(SegmentPlan segment) {
         if (segment.passes().size() <= 1) {
-            return "Said along";
+            return Words.of("lessons.segment_card.said_along");
         }
-        return time == 0 ? "Said the first time" : "Said later";
+        return time == 0
+                ? Words.of("lessons.segment_card.said_the_first_time")
+                : Words.of("lessons.segment_card.said_later");
     }
 
     private static Label cue(SegmentPlan plan, Cue cue) {
@@ -167,7 +183,7 @@ final class SegmentCard extends VBox {
     private static String name(SegmentPlan plan, Cue cue) {
         return plan.stretch().stream()
                 .filter(done -> done.index() == cue.occurrence())
-                .map(done -> done.posture().name())
+                .map(done -> Words.name(done.posture()))
                 .findFirst()
                 .orElse("");
     }

@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Figures;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
@@ -16,7 +17,6 @@ import app.avrel.lesson.Showing;
 import app.avrel.lesson.Stretch;
 import app.avrel.lesson.Version;
 import app.avrel.posture.count.CueLevel;
-import app.avrel.posture.count.Language;
 import app.avrel.project.Project;
 import app.avrel.words.say.Layer;
 import app.avrel.words.say.LessonWords;
@@ -59,30 +59,31 @@ final class SegmentFields extends VBox {
         }
     }
 
-    private static final LessonWords WORDS = new LessonWords(Language.ENGLISH);
-
     private final LessonActions actions;
     private final FieldGrid grid = new FieldGrid();
-    private final ChoiceField kind = grid.choice("What for");
-    private final EntryField title = grid.line("Title", "its own title");
+    private final ChoiceField kind = grid.choice(Words.of("lessons.segment_fields.what_for"));
+    private final EntryField title =
+            grid.line(Words.of("lessons.lesson_head.title"), Words.of("lessons.segment_fields.its_own_title"));
     private final FieldGrid ofForm = new FieldGrid();
-    private final ChoiceField first = ofForm.choice("From");
-    private final ChoiceField last = ofForm.choice("To");
-    private final EntryField counts = ofForm.line("Counts", "all, or 1 to 3");
-    private final ChoiceField layer = ofForm.choice("Layer");
-    private final ChoiceField side = ofForm.choice("Side");
-    private final ChoiceField from = ofForm.choice("Seen from");
-    private final ChoiceField said = ofForm.choice("Words");
-    private final ChoiceField doing = ofForm.choice("Done");
-    private final ChoiceField version = ofForm.choice("Version");
-    private final CheckBox mirrored = new CheckBox("sides as in a mirror");
-    private final CheckBox lead = new CheckBox("begins with the last count before");
+    private final ChoiceField first = ofForm.choice(Words.of("common.from"));
+    private final ChoiceField last = ofForm.choice(Words.of("common.to"));
+    private final EntryField counts =
+            ofForm.line(Words.of("common.counts"), Words.of("lessons.segment_fields.all_or_1_to_3"));
+    private final ChoiceField layer = ofForm.choice(Words.of("lessons.segment_fields.layer"));
+    private final ChoiceField side = ofForm.choice(Words.of("common.side"));
+    private final ChoiceField from = ofForm.choice(Words.of("lessons.segment_fields.seen_from"));
+    private final ChoiceField said = ofForm.choice(Words.of("lessons.segment_fields.words"));
+    private final ChoiceField doing = ofForm.choice(Words.of("common.done"));
+    private final ChoiceField version = ofForm.choice(Words.of("common.version"));
+    private final CheckBox mirrored = new CheckBox(Words.of("common.sides_as_in_a_mirror"));
+    private final CheckBox lead = new CheckBox(Words.of("lessons.segment_fields.begins_with_the_last_count_before"));
     private final FieldGrid rhythm = new FieldGrid();
-    private final EntryField times = rhythm.line("Times", "6");
-    private final EntryField tempo = rhythm.line("Seconds per beat", "4");
-    private final EntryField beats = rhythm.line("Beats", "16");
-    private final EntryField pause = rhythm.line("Pause (s)", "20");
-    private final EntryField words = rhythm.line("You say first", "in your own words");
+    private final EntryField times = rhythm.line(Words.of("common.times"), "6");
+    private final EntryField tempo = rhythm.line(Words.of("common.seconds_per_beat"), "4");
+    private final EntryField beats = rhythm.line(Words.of("common.beats"), "16");
+    private final EntryField pause = rhythm.line(Words.of("lessons.segment_fields.pause_s"), "20");
+    private final EntryField words = rhythm.line(
+            Words.of("lessons.segment_fields.you_say_first"), Words.of("lessons.segment_fields.in_your_own_words"));
 
     SegmentFields(LessonActions actions) {
         this.actions = actions;
@@ -108,7 +109,7 @@ final class SegmentFields extends VBox {
     }
 
     private static <T extends Enum<T>> List<String> words(T[] values, Function<T, String> key) {
-        return Stream.of(values).map(key).map(WORDS::say).toList();
+        return Stream.of(values).map(key).map(lessonWords()::say).toList();
     }
 
     private static String key(String stem, Enum<?> value) {
@@ -129,7 +130,9 @@ final class SegmentFields extends VBox {
                 showing.layer().ordinal(),
                 at -> showing("layer", one -> one.withLayer(Layer.values()[at])));
         side.show(
-                List.of("as in the form", "the other side"),
+                List.of(
+                        Words.of("lessons.segment_fields.as_in_the_form"),
+                        Words.of("lessons.segment_fields.the_other_side")),
                 showing.side().ordinal(),
                 at -> showing("side", one -> one.withSide(Played.values()[at])));
         from.show(
@@ -142,25 +145,31 @@ final class SegmentFields extends VBox {
                 at -> showing(
                         "said", one -> one.withFirst(Said.values()[at].first).withLater(Said.values()[at].later)));
         doing.show(
-                List.of("moved and spoken", "moved without words", "said, nobody moves"),
+                List.of(
+                        Words.of("lessons.segment_fields.moved_and_spoken"),
+                        Words.of("lessons.segment_fields.moved_without_words"),
+                        Words.of("lessons.segment_fields.said_nobody_moves")),
                 showing.doing().ordinal(),
                 at -> showing("doing", one -> one.withDoing(Doing.values()[at])));
         version.show(
-                List.of("full", "gentler", "not the whole of it yet"),
+                List.of(
+                        Words.of("lessons.segment_fields.full"),
+                        Words.of("common.gentler"),
+                        Words.of("lessons.segment_fields.not_the_whole_of_it_yet")),
                 showing.version().ordinal(),
                 at -> showing("version", one -> one.withVersion(Version.values()[at])));
         lead.setSelected(stretch.fromLastCount());
         lead.setOnAction(_ -> stretch("lead", one -> one.withFromLastCount(lead.isSelected())));
         mirrored.setSelected(showing.mirrored());
-        mirrored.setOnAction(_ -> showing("mirrored", one -> one.withMirrored(mirrored.isSelected())));
+        mirrored.setOnAction(_ -> showing(Words.of("common.mirrored"), one -> one.withMirrored(mirrored.isSelected())));
     }
 
     private static List<String> said() {
         List<String> all = new ArrayList<>();
         for (Said one : Said.values()) {
-            String begins = WORDS.say(key("level", one.first));
-            String goesOn = WORDS.say(key("level", one.later));
-            all.add(begins.equals(goesOn) ? begins : begins + ", then " + goesOn);
+            String begins = lessonWords().say(key("level", one.first));
+            String goesOn = lessonWords().say(key("level", one.later));
+            all.add(begins.equals(goesOn) ? begins : Words.of("lessons.segment_fields.x_then_x", begins, goesOn));
         }
         return all;
     }
@@ -168,15 +177,15 @@ final class SegmentFields extends VBox {
     private static String name(Project project, Entry entry) {
         return project.posture(entry.posture())
                 .map(entry::done)
-                .map(posture -> posture.name()
-                        + posture.side().map(side -> ", " + side.word()).orElse(""))
-                .orElse("not on the shelf");
+                .map(posture -> Words.name(posture)
+                        + posture.side().map(side -> ", " + Words.of(side)).orElse(""))
+                .orElse(Words.of("lessons.segment_fields.not_on_the_shelf"));
     }
 
     private static String counts(Stretch stretch) {
         return stretch.counts()
-                .map(some -> (some.first() + 1) + " to " + (some.last() + 1))
-                .orElse("all");
+                .map(some -> Words.of("common.x_to_x", some.first() + 1, some.last() + 1))
+                .orElse(Words.of("lessons.segment_fields.all"));
     }
 
     private boolean counts(String text) {
@@ -213,7 +222,7 @@ final class SegmentFields extends VBox {
                 text -> Figures.taken(text, 0.2, 30, value -> change("tempo", one -> one.withSecondsPerBeat(value))));
         beats.setDisable(segment.stretch().isPresent());
         beats.show(
-                segment.stretch().isPresent() ? "as recorded" : Numbers.plain(segment.beats()),
+                segment.stretch().isPresent() ? Words.of("common.as_recorded") : Numbers.plain(segment.beats()),
                 text -> Figures.taken(text, 0, 10000, value -> change("beats", one -> one.withBeats(value))));
         pause.show(
                 Integer.toString(segment.pauseSeconds()),
@@ -235,5 +244,9 @@ final class SegmentFields extends VBox {
 
     private void stretch(String field, UnaryOperator<Stretch> edit) {
         change(field, one -> one.withStretch(one.stretch().map(edit)));
+    }
+
+    private static LessonWords lessonWords() {
+        return new LessonWords(Words.language());
     }
 }

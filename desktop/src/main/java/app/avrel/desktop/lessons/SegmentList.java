@@ -1,6 +1,7 @@
 package app.avrel.desktop.lessons;
 
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.LessonPlan;
 import app.avrel.lesson.SegmentPlan;
 import app.avrel.words.say.LessonWords;
@@ -22,8 +23,8 @@ final class SegmentList extends ListView<SegmentPlan> {
     SegmentList() {
         getStyleClass().add("segment-list");
         setCellFactory(_ -> new Cell());
-        setAccessibleText("Segments of the lesson");
-        setPlaceholder(Texts.wrapped("No segment yet. Press “Make…” or “Add a segment”.", "empty"));
+        setAccessibleText(Words.of("lessons.segment_list.segments_of_the_lesson"));
+        setPlaceholder(Texts.wrapped(Words.of("lessons.segment_list.no_segment_yet_press_make_or"), "empty"));
         getSelectionModel().selectedIndexProperty().addListener((_, _, at) -> {
             if (!showing && at.intValue() >= 0) {
                 choose.accept(at.intValue());

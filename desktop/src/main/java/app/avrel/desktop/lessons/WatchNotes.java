@@ -1,6 +1,7 @@
 package app.avrel.desktop.lessons;
 
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Occurrence;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.SegmentPlan;
@@ -41,10 +42,11 @@ public final class WatchNotes {
     public static String said(Session session, Seen seen) {
         String where = session.project()
                 .posture(seen.posture())
-                .map(Posture::name)
+                .map(Words::name)
                 .orElse(seen.posture().key());
-        String side = seen.side().map(one -> ", " + one.word()).orElse("");
-        String count = seen.count().map(at -> ", count " + (at + 1)).orElse("");
+        String side = seen.side().map(one -> ", " + Words.of(one)).orElse("");
+        String count =
+                seen.count().map(at -> Words.of("common.count_x", at + 1)).orElse("");
         return seen.times() + "× " + where + side + count + ": " + seen.what();
     }
 
@@ -57,8 +59,9 @@ public final class WatchNotes {
                 .flatMap(id -> project.posture(id).stream())
                 .flatMap(posture -> book.of(project, posture).stream())
                 .forEach(raised -> byWay.computeIfAbsent(
-                                raised.posture().name() + ": " + raised.because() + " → "
-                                        + raised.gentler().orElse("no gentler version yet"),
+                                Words.name(raised.posture()) + ": " + raised.because() + " → "
+                                        + raised.gentler()
+                                                .orElse(Words.of("lessons.watch_notes.no_gentler_version_yet")),
                                 _ -> new ArrayList<>())
                         .add(raised.learner().label()));
         return byWay.entrySet().stream()
@@ -70,7 +73,7 @@ public final class WatchNotes {
     static List<String> due(Session session, Lesson lesson) {
         return LessonEdits.due(session.lessons(), lesson).stream()
                 .flatMap(id -> session.project().posture(id).stream())
-                .map(Posture::name)
+                .map(Words::name)
                 .toList();
     }
 
@@ -80,27 +83,36 @@ public final class WatchNotes {
         List<Lesson> before = lessons.before(lesson);
         List<String> lines = new ArrayList<>();
         for (Prerequisites.Missing missing : Prerequisites.missing(lesson, before, lessons.syllabus(lesson))) {
-            lines.add(missing.needs() + " needs " + missing.what() + ", which is not taught yet"
-                    + missing.entry()
-                            .map(at -> ": it comes at " + (at + 1) + " in the form")
-                            .orElse("")
-                    + ".");
+            lines.add(Words.of(
+                    "lessons.watch_notes.x_needs_x_which_is_not",
+                    missing.needs(),
+                    missing.what(),
+                    missing.entry()
+                            .map(at -> Words.of("lessons.watch_notes.it_comes_at_x_in_the", at + 1))
+                            .orElse("")));
         }
         for (Prerequisites.Unfinished open : Prerequisites.unfinished(before, lessons.form(lesson))) {
             String name = session.project()
                     .posture(new PostureId(open.posture()))
-                    .map(Posture::name)
+                    .map(Words::name)
                     .orElse(open.posture());
-            lines.add(name + " was taught knowingly incomplete in lesson " + (open.lesson() + 1)
-                    + (open.what().isBlank() ? "." : ": " + open.what()));
+            lines.add(Words.of(
+                    "lessons.watch_notes.x_was_taught_knowingly_incomplete_in",
+                    name,
+                    open.lesson() + 1,
+                    open.what().isBlank() ? "." : ": " + open.what()));
         }
         List<Question> open = WatchFor.open(before);
         if (!open.isEmpty()) {
             lines.add(
                     open.size() == 1
-                            ? "A question is open: " + open.getFirst().asked()
-                            : open.size() + " questions are open, the first: "
-                                    + open.getFirst().asked());
+                            ? Words.of(
+                                    "lessons.watch_notes.a_question_is_open_x",
+                                    open.getFirst().asked())
+                            : Words.of(
+                                    "lessons.watch_notes.x_questions_are_open_the_first",
+                                    open.size(),
+                                    open.getFirst().asked()));
         }
         return lines;
     }

@@ -1,6 +1,7 @@
 package app.avrel.desktop.log;
 
 import app.avrel.desktop.parts.Drawing;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.SegmentKind;
 import app.avrel.lesson.course.Syllabus;
@@ -27,7 +28,7 @@ final class CourseProgress extends Drawing {
     CourseProgress() {
         super("course-progress");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        setAccessibleText("The course over the form");
+        setAccessibleText(Words.of("log.course_progress.the_course_over_the_form"));
     }
 
     /** @param chosen which of the lessons is on the desk */
@@ -49,7 +50,13 @@ final class CourseProgress extends Drawing {
         double high = textSize() * 1.1;
         g.setTextBaseline(VPos.CENTER);
         g.setFont(font(0.87, ""));
-        String[] words = {"whole", "hands", "feet", "wrong", "lesson"};
+        String[] words = {
+            Words.of("log.course_progress.whole"),
+            Words.of("log.course_progress.hands"),
+            Words.of("log.course_progress.feet"),
+            Words.of("common.wrong"),
+            "lesson"
+        };
         g.setTextAlign(TextAlignment.LEFT);
         g.setFill(soft());
         for (int row = 0; row < words.length; row++) {

@@ -1,6 +1,7 @@
 package app.avrel.desktop.log;
 
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.EntryId;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.course.Course;
@@ -53,21 +54,24 @@ final class LogActions {
     }
 
     void tick(int segment, int seconds) {
-        log("Tick a segment", Optional.empty(), log -> log.withTaught(true).ticked(segment, seconds));
+        log(
+                Words.of("log.log_actions.tick_a_segment"),
+                Optional.empty(),
+                log -> log.withTaught(true).ticked(segment, seconds));
     }
 
     void untick(int segment) {
-        log("Untick a segment", Optional.empty(), log -> log.unticked(segment));
+        log(Words.of("log.log_actions.untick_a_segment"), Optional.empty(), log -> log.unticked(segment));
     }
 
     void saw(Seen mistake) {
-        log("Note a mistake", Optional.empty(), log -> log.saw(mistake));
+        log(Words.of("log.log_actions.note_a_mistake"), Optional.empty(), log -> log.saw(mistake));
     }
 
     /** One time fewer; the last one goes. */
     void unsaw(Seen mistake) {
         log(
-                "Take a mistake back",
+                Words.of("log.log_actions.take_a_mistake_back"),
                 Optional.empty(),
                 log -> log.withSeen(log.seen().stream()
                         .flatMap(seen -> !seen.same(mistake)
@@ -79,19 +83,28 @@ final class LogActions {
     }
 
     void ask(Question question) {
-        log("Note a question", Optional.empty(), log -> log.asked(question));
+        log(Words.of("log.log_actions.note_a_question"), Optional.empty(), log -> log.asked(question));
     }
 
     void answer(int question, String answer) {
-        log("Answer a question", Optional.of("answer" + question), log -> log.answered(question, answer));
+        log(
+                Words.of("log.log_actions.answer_a_question"),
+                Optional.of("answer" + question),
+                log -> log.answered(question, answer));
     }
 
     void present(String label, boolean there) {
-        log("Who was there", Optional.of("present"), log -> log.withPresent(with(log.present(), label, there)));
+        log(
+                Words.of("log.log_actions.who_was_there"),
+                Optional.of("present"),
+                log -> log.withPresent(with(log.present(), label, there)));
     }
 
     void left(EntryId entry, boolean left) {
-        log("What was left over", Optional.of("left"), log -> log.withLeft(with(log.left(), entry, left)));
+        log(
+                Words.of("log.log_actions.what_was_left_over"),
+                Optional.of(Words.of("common.left")),
+                log -> log.withLeft(with(log.left(), entry, left)));
     }
 
     private static <T> List<T> with(List<T> all, T one, boolean in) {
@@ -104,22 +117,22 @@ final class LogActions {
     }
 
     void note(String text) {
-        log("Note", Optional.of("note"), log -> log.withNote(text));
+        log(Words.of("common.note"), Optional.of("note"), log -> log.withNote(text));
     }
 
     void date(LocalDate day) {
-        log("Change the day", Optional.of("day"), log -> log.withDate(day));
+        log(Words.of("log.log_actions.change_the_day"), Optional.of("day"), log -> log.withDate(day));
     }
 
     void missed(boolean missed) {
         log(
-                missed ? "Mark as missed" : "Mark as taught",
+                missed ? Words.of("log.log_actions.mark_as_missed") : Words.of("log.log_actions.mark_as_taught"),
                 Optional.empty(),
                 log -> log.withTaught(!missed).withTicks(missed ? List.of() : log.ticks()));
     }
 
     void clear() {
-        lesson().ifPresent(lesson ->
-                session.apply(Edit.of("Clear the log", project -> LessonEdits.unlogged(project, lesson.id()))));
+        lesson().ifPresent(lesson -> session.apply(Edit.of(
+                Words.of("log.log_actions.clear_the_log"), project -> LessonEdits.unlogged(project, lesson.id()))));
     }
 }

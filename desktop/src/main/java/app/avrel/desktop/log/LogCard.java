@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.course.Syllabus;
 import app.avrel.lesson.log.LessonLog;
@@ -22,12 +23,13 @@ final class LogCard extends VBox {
 
     private final Session session;
     private final LogActions actions;
-    private final EntryField day = new EntryField("Day of the lesson", "2026-10-08", _ -> false);
+    private final EntryField day = new EntryField(Words.of("log.log_card.day_of_the_lesson"), "2026-10-08", _ -> false);
     private final MistakesPane mistakes;
     private final QuestionsPane questions;
     private final FlowPane present = new FlowPane();
     private final VBox left = new VBox();
-    private final EntryField note = new EntryField("Note", "a note on this lesson", _ -> false);
+    private final EntryField note =
+            new EntryField(Words.of("common.note"), Words.of("log.log_card.a_note_on_this_lesson"), _ -> false);
 
     LogCard(Session session, LogActions actions) {
         this.session = session;
@@ -41,14 +43,17 @@ final class LogCard extends VBox {
                 .addAll(
                         mistakes,
                         questions,
-                        Texts.of("Left for another lesson", "section"),
+                        Texts.of(Words.of("log.log_card.left_for_another_lesson"), "section"),
                         left,
-                        Texts.of("There", "section"),
+                        Texts.of(Words.of("log.log_card.there"), "section"),
                         present,
-                        Texts.of("Day and note", "section"),
+                        Texts.of(Words.of("log.log_card.day_and_note"), "section"),
                         day,
                         note,
-                        Buttons.words("Clear the log", "As if nothing had become of this lesson", actions::clear));
+                        Buttons.words(
+                                Words.of("log.log_actions.clear_the_log"),
+                                Words.of("log.log_card.as_if_nothing_had_become_of"),
+                                actions::clear));
     }
 
     void show(Lesson lesson) {
@@ -83,7 +88,7 @@ final class LogCard extends VBox {
             left.getChildren().add(box);
         }
         if (left.getChildren().isEmpty()) {
-            left.getChildren().add(Texts.wrapped("Nothing was new in this lesson.", "quiet"));
+            left.getChildren().add(Texts.wrapped(Words.of("log.log_card.nothing_was_new_in_this_lesson"), "quiet"));
         }
     }
 
@@ -92,14 +97,15 @@ final class LogCard extends VBox {
         List<String> there = lesson.log().map(LessonLog::present).orElse(List.of());
         for (Learner learner : session.project().learners()) {
             ToggleButton button = new ToggleButton(learner.label());
-            button.setAccessibleText(learner.label() + " was there");
+            button.setAccessibleText(Words.of("log.log_card.x_was_there", learner.label()));
             button.getStyleClass().add("there");
             button.setSelected(there.contains(learner.label()));
             button.setOnAction(_ -> actions.present(learner.label(), button.isSelected()));
             present.getChildren().add(button);
         }
         if (present.getChildren().isEmpty()) {
-            present.getChildren().add(Texts.wrapped("Labels come from “Learners” in the menu.", "quiet"));
+            present.getChildren()
+                    .add(Texts.wrapped(Words.of("log.log_card.labels_come_from_learners_in_the"), "quiet"));
         }
     }
 }

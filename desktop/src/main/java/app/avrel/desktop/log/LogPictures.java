@@ -3,11 +3,11 @@ package app.avrel.desktop.log;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.log.LessonLog;
 import app.avrel.lesson.log.Review;
 import app.avrel.lesson.log.Seen;
-import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -38,33 +38,34 @@ final class LogPictures {
                     .toList();
             LogPictures pictures = new LogPictures(session, all);
             VBox content = new VBox(
-                    Texts.of("Mistakes by posture", "section"),
+                    Texts.of(Words.of("log.log_pictures.mistakes_by_posture"), "section"),
                     pictures.mistakes(),
-                    Texts.of("When each posture was last done", "section"),
-                    Texts.wrapped(
-                            "Due in the next lesson after it was taught; every time it is done without a mistake the distance"
-                                    + " doubles, a mistake brings it back to one lesson.",
-                            "quiet"),
+                    Texts.of(Words.of("log.log_pictures.when_each_posture_was_last_done"), "section"),
+                    Texts.wrapped(Words.of("log.log_pictures.due_in_the_next_lesson_after"), "quiet"),
                     pictures.review(lesson));
             content.getStyleClass().addAll("plan-view", "table-sheet");
-            Sheet.show(over, "What the log says", content, List.of(new Sheet.Answer("Close", () -> {})));
+            Sheet.show(
+                    over,
+                    Words.of("log.log_pictures.what_the_log_says"),
+                    content,
+                    List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
         });
     }
 
     private String name(PostureId id) {
-        return session.project().posture(id).map(Posture::name).orElse(id.key());
+        return session.project().posture(id).map(Words::name).orElse(id.key());
     }
 
     private StackedBarChart<String, Number> mistakes() {
         CategoryAxis numbers = new CategoryAxis();
         NumberAxis times = new NumberAxis();
-        numbers.setLabel("lesson");
-        times.setLabel("times seen");
+        numbers.setLabel(Words.of("common.lesson"));
+        times.setLabel(Words.of("log.log_pictures.times_seen"));
         times.setMinorTickVisible(false);
         StackedBarChart<String, Number> chart = new StackedBarChart<>(numbers, times);
         chart.setAnimated(false);
         chart.getStyleClass().add("load-chart");
-        chart.setAccessibleText("Mistakes by posture, lesson by lesson");
+        chart.setAccessibleText(Words.of("log.log_pictures.mistakes_by_posture_lesson_by_lesson"));
         Map<PostureId, Map<Integer, Integer>> all = new LinkedHashMap<>();
         for (int i = 0; i < lessons.size(); i++) {
             for (Seen seen : lessons.get(i).log().map(LessonLog::seen).orElse(List.of())) {
@@ -97,18 +98,18 @@ final class LogPictures {
         Review review = new Review(session.lessons().form(lesson), lessons);
         table.addRow(
                 0,
-                Texts.of("Posture", "field-label"),
-                Texts.of("taught", "field-label"),
-                Texts.of("last done", "field-label"),
-                Texts.of("lessons ago", "field-label"),
-                Texts.of("due after", "field-label"),
-                Texts.of("went wrong", "field-label"));
+                Texts.of(Words.of("common.posture"), "field-label"),
+                Texts.of(Words.of("common.taught"), "field-label"),
+                Texts.of(Words.of("log.log_pictures.last_done"), "field-label"),
+                Texts.of(Words.of("log.log_pictures.lessons_ago"), "field-label"),
+                Texts.of(Words.of("log.log_pictures.due_after"), "field-label"),
+                Texts.of(Words.of("log.log_pictures.went_wrong"), "field-label"));
         int row = 1;
         for (Review.Known known : review.all()) {
             String style = known.due() ? "replan-changed" : "make-line";
             table.addRow(
                     row++,
-                    Texts.of(name(known.posture()) + (known.due() ? " · due" : ""), style),
+                    Texts.of(name(known.posture()) + (known.due() ? Words.of("log.log_pictures.due") : ""), style),
                     Texts.of(known.taught().toString(), "make-line"),
                     Texts.of(known.last().toString(), "make-line"),
                     Texts.of(Integer.toString(known.since()), "make-line"),

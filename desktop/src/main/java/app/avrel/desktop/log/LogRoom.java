@@ -8,6 +8,7 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Command;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonPlan;
 import app.avrel.words.say.LessonWords;
@@ -45,8 +46,10 @@ public final class LogRoom implements Room {
     private final Label title = Texts.wrapped("", "card-title");
     private final Label state = Texts.wrapped("", "room-state");
     private final Label time = Texts.of("", "teach-clock");
-    private final Button teach = Buttons.words("Start ▶", "Start the clock (Ctrl+T)", this::teach);
-    private final Button missed = Buttons.words("Missed", "This lesson did not take place", this::missed);
+    private final Button teach =
+            Buttons.words(Words.of("log.log_room.start"), Words.of("log.log_room.start_the_clock_ctrl_t"), this::teach);
+    private final Button missed = Buttons.words(
+            Words.of("log.log_room.missed"), Words.of("log.log_room.this_lesson_did_not_take_place"), this::missed);
     private final TickList ticks = new TickList();
     private final VBox card = new VBox();
     private final LogCard logCard;
@@ -73,10 +76,18 @@ public final class LogRoom implements Room {
         FlowPane foot = new FlowPane(
                 teach,
                 Buttons.words(
-                        "Done, next", "Tick the segment that is on (Page Down, as a remote sends it)", this::next),
-                Buttons.words("Back", "Take the last tick back (Page Up)", this::back),
+                        Words.of("log.log_room.done_next"),
+                        Words.of("log.log_room.tick_the_segment_that_is_on"),
+                        this::next),
+                Buttons.words(
+                        Words.of("log.log_room.back"),
+                        Words.of("log.log_room.take_the_last_tick_back_page"),
+                        this::back),
                 missed,
-                Buttons.words("What it says…", "Mistakes over time, and what it is time to review", this::pictures));
+                Buttons.words(
+                        Words.of("log.log_room.what_it_says"),
+                        Words.of("log.log_room.mistakes_over_time_and_what_it"),
+                        this::pictures));
         foot.getStyleClass().add("list-foot");
         middle.getChildren().addAll(head, scrolled, foot);
         middle.getStyleClass().addAll("room-middle", "log-middle");
@@ -113,8 +124,8 @@ public final class LogRoom implements Room {
             card.getChildren().setAll(logCard);
         }
         logCard.show(lesson);
-        teach.setText(clock.running(lesson) ? "Stop ■" : "Start ▶");
-        missed.setText(lesson.missed() ? "Not missed" : "Missed");
+        teach.setText(clock.running(lesson) ? Words.of("log.log_room.stop") : Words.of("log.log_room.start"));
+        missed.setText(lesson.missed() ? Words.of("log.log_room.not_missed") : Words.of("log.log_room.missed"));
         List<Lesson> course = desk.project().lessons().stream()
                 .filter(one -> one.course().equals(lesson.course()))
                 .toList();
@@ -133,13 +144,13 @@ public final class LogRoom implements Room {
 
     private String became(Lesson lesson) {
         if (lesson.missed()) {
-            return "missed: re-plan what is left in the lessons room";
+            return Words.of("log.log_room.missed_re_plan_what_is_left");
         }
         if (!lesson.taught()) {
-            return "not taught yet";
+            return Words.of("log.log_room.not_taught_yet");
         }
         int minutes = Math.round(lesson.log().orElseThrow().seconds() / 60f);
-        return "taught, " + minutes + " of " + lesson.minutes() + " min";
+        return Words.of("log.log_room.taught_x_of_x_min", minutes, lesson.minutes());
     }
 
     /** While the clock runs a segment took what has gone since the last one; otherwise what was planned. */
@@ -194,10 +205,10 @@ public final class LogRoom implements Room {
     @Override
     public List<Command> commands() {
         return List.of(
-                Command.of("Start or stop the clock", KeyCode.T, "Ctrl", this::teach),
-                Command.of("Done, next segment", KeyCode.PAGE_DOWN, "", this::next),
-                Command.of("Take the last tick back", KeyCode.PAGE_UP, "", this::back),
-                Command.of("What the log says…", KeyCode.I, "Ctrl", this::pictures),
-                Command.of("Mark the lesson as missed", KeyCode.M, "Ctrl+Shift", this::missed));
+                Command.of(Words.of("log.log_room.start_or_stop_the_clock"), KeyCode.T, "Ctrl", this::teach),
+                Command.of(Words.of("log.log_room.done_next_segment"), KeyCode.PAGE_DOWN, "", this::next),
+                Command.of(Words.of("log.log_room.take_the_last_tick_back"), KeyCode.PAGE_UP, "", this::back),
+                Command.of(Words.of("log.log_room.what_the_log_says"), KeyCode.I, "Ctrl", this::pictures),
+                Command.of(Words.of("log.log_room.mark_the_lesson_as_missed"), KeyCode.M, "Ctrl+Shift", this::missed));
     }
 }

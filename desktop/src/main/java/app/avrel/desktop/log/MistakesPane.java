@@ -5,6 +5,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.log.LessonLog;
 import app.avrel.lesson.log.Seen;
@@ -26,7 +27,7 @@ final class MistakesPane extends VBox {
     private final LogActions actions;
     private final VBox known = new VBox();
     private final VBox seen = new VBox();
-    private final ChoiceField posture = new ChoiceField("Posture of the mistake");
+    private final ChoiceField posture = new ChoiceField(Words.of("log.mistakes_pane.posture_of_the_mistake"));
     private final TextField fresh = new TextField();
     private List<Posture> postures = List.of();
     private int chosen;
@@ -36,12 +37,13 @@ final class MistakesPane extends VBox {
         this.actions = actions;
         getStyleClass().add("log-pane");
         known.getStyleClass().add("log-pane");
-        fresh.setPromptText("another mistake, then Enter");
-        fresh.setAccessibleText("Another mistake");
+        fresh.setPromptText(Words.of("log.mistakes_pane.another_mistake_then_enter"));
+        fresh.setAccessibleText(Words.of("log.mistakes_pane.another_mistake"));
         Texts.follow(fresh);
         fresh.setOnAction(_ -> add());
         HBox.setHgrow(fresh, Priority.ALWAYS);
-        getChildren().addAll(Texts.of("Mistakes seen", "section"), seen, known, posture, fresh);
+        getChildren()
+                .addAll(Texts.of(Words.of("log.mistakes_pane.mistakes_seen"), "section"), seen, known, posture, fresh);
     }
 
     private void add() {
@@ -66,18 +68,17 @@ final class MistakesPane extends VBox {
             for (Mistake mistake : one.sheet().mistakes()) {
                 Seen tapped = new Seen(one.id(), one.side(), mistake.count(), mistake.looksLike(), 1);
                 if (!mistake.looksLike().isBlank() && noted.stream().noneMatch(tapped::same)) {
-                    known.getChildren().add(tap(one.name() + ": " + mistake.looksLike(), tapped));
+                    known.getChildren().add(tap(Words.name(one) + ": " + mistake.looksLike(), tapped));
                 }
             }
         }
-        posture.show(
-                postures.stream().map(Posture::name).toList(), postures.isEmpty() ? -1 : chosen, at -> chosen = at);
+        posture.show(postures.stream().map(Words::name).toList(), postures.isEmpty() ? -1 : chosen, at -> chosen = at);
         posture.setDisable(postures.isEmpty());
         fresh.setDisable(postures.isEmpty());
     }
 
     private Button tap(String words, Seen mistake) {
-        Button button = Buttons.words(words, "Seen once more", () -> actions.saw(mistake));
+        Button button = Buttons.words(words, Words.of("log.mistakes_pane.seen_once_more"), () -> actions.saw(mistake));
         button.getStyleClass().add("tap");
         button.setWrapText(true);
         button.setMaxWidth(Double.MAX_VALUE);
@@ -88,6 +89,8 @@ final class MistakesPane extends VBox {
         Button more = tap(WatchNotes.said(session, one), one.withTimes(1));
         more.getStyleClass().add("noted");
         HBox.setHgrow(more, Priority.ALWAYS);
-        return new HBox(more, Buttons.icon(Feather.MINUS, "Seen once less", () -> actions.unsaw(one)));
+        return new HBox(
+                more,
+                Buttons.icon(Feather.MINUS, Words.of("log.mistakes_pane.seen_once_less"), () -> actions.unsaw(one)));
     }
 }

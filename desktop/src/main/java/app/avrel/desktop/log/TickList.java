@@ -1,6 +1,7 @@
 package app.avrel.desktop.log;
 
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.LessonPlan;
 import app.avrel.lesson.SegmentPlan;
 import app.avrel.lesson.log.LessonLog;
@@ -75,7 +76,7 @@ final class TickList extends VBox {
             box.setAccessibleText(plan.title());
             box.setOnAction(_ -> tick.accept(box.isSelected()));
             String planned = LessonWords.clock(plan.seconds());
-            minutes.setText(done.map(ticked -> LessonWords.clock(ticked.seconds()) + " of " + planned)
+            minutes.setText(done.map(ticked -> Words.of("common.x_of_x", LessonWords.clock(ticked.seconds()), planned))
                     .orElse(planned));
             pseudoClassStateChanged(ON, on);
         }

@@ -1,5 +1,6 @@
 package app.avrel.desktop.parts;
 
+import app.avrel.desktop.words.Words;
 import java.util.function.Predicate;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
@@ -83,7 +84,7 @@ public final class EntryField extends VBox {
         field.pseudoClassStateChanged(WRONG, !understood);
         getChildren().remove(hint);
         if (!understood) {
-            hint.setText("Not understood. For example: " + example);
+            hint.setText(Words.of("parts.entry_field.not_understood_for_example_x", example));
             getChildren().add(hint);
         }
     }

@@ -27,6 +27,7 @@ public final class Fonts {
             "SourceSerif4_600SemiBold.ttf");
 
     private static boolean chineseLoaded;
+    private static boolean always;
 
     private Fonts() {}
 
@@ -37,11 +38,19 @@ public final class Fonts {
 
     /** {@return the family to set a run of text in: the Chinese one where it has Chinese characters} */
     public static String familyFor(String text, String otherwise) {
-        if (!chinese(text)) {
+        if (!always && !chinese(text)) {
             return otherwise;
         }
         loadChinese();
         return CHINESE;
+    }
+
+    /** Sets everything in the Chinese font, which has Latin letters too, or only what has Chinese characters. */
+    public static void speakChinese(boolean speaks) {
+        always = speaks;
+        if (speaks) {
+            loadChinese();
+        }
     }
 
     /** {@return whether the text has Chinese characters} */

@@ -1,6 +1,8 @@
 package app.avrel.desktop.parts;
 
+import app.avrel.desktop.words.Words;
 import app.avrel.house.HouseRule;
+import app.avrel.house.RuleWords;
 import java.util.function.IntPredicate;
 import javafx.scene.layout.StackPane;
 
@@ -13,14 +15,15 @@ public final class RuleField extends StackPane {
 
     public RuleField(HouseRule rule) {
         this.rule = rule;
-        this.number = new EntryField(rule.label(), rule.least() + " to " + rule.most(), _ -> false);
-        this.way = new ChoiceField(rule.label());
+        this.number =
+                new EntryField(RuleWords.label(rule), Words.of("common.x_to_x", rule.least(), rule.most()), _ -> false);
+        this.way = new ChoiceField(RuleWords.label(rule));
         getChildren().add(rule.ways().isEmpty() ? number : way);
     }
 
     /** {@return what the rule asks, with its unit} */
     public static String label(HouseRule rule) {
-        return rule.ways().isEmpty() ? rule.label() + " (" + rule.unit() + ")" : rule.label();
+        return RuleWords.asked(rule);
     }
 
     /** Shows an answer; {@code take} is told another one that is in range. */
@@ -28,7 +31,7 @@ public final class RuleField extends StackPane {
         if (rule.ways().isEmpty()) {
             number.show(Integer.toString(answer), text -> taken(text, take));
         } else {
-            way.show(rule.ways(), answer, take::test);
+            way.show(RuleWords.ways(rule), answer, take::test);
         }
     }
 

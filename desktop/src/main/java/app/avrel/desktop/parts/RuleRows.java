@@ -1,5 +1,6 @@
 package app.avrel.desktop.parts;
 
+import app.avrel.desktop.words.Words;
 import app.avrel.house.HouseRule;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -15,7 +16,7 @@ import org.kordamp.ikonli.feather.Feather;
 /** House rules that are otherwise for one posture or one stance: a row each, and a way to add another. */
 public final class RuleRows extends VBox {
 
-    private final ChoiceField add = new ChoiceField("Add a rule of its own");
+    private final ChoiceField add = new ChoiceField(Words.of("parts.rule_rows.add_a_rule_of_its_own"));
     private Map<HouseRule, Integer> shown = Map.of();
 
     public RuleRows() {
@@ -49,7 +50,7 @@ public final class RuleRows extends VBox {
         List<HouseRule> others = Arrays.stream(HouseRule.values())
                 .filter(rule -> !own.containsKey(rule))
                 .toList();
-        add.setPromptText("Add a rule of its own…");
+        add.setPromptText(Words.of("parts.rule_rows.add_a_rule_of_its_own_2"));
         add.show(
                 others.stream().map(RuleField::label).toList(),
                 -1,
@@ -66,7 +67,10 @@ public final class RuleRows extends VBox {
         HBox row = new HBox(
                 label,
                 new RuleField(rule),
-                Buttons.icon(Feather.X, "As everywhere again", () -> change.accept(without(rule))));
+                Buttons.icon(
+                        Feather.X,
+                        Words.of("parts.rule_rows.as_everywhere_again"),
+                        () -> change.accept(without(rule))));
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("rule-row");
         return row;

@@ -1,5 +1,6 @@
 package app.avrel.desktop.parts;
 
+import app.avrel.desktop.words.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -102,7 +103,11 @@ public final class Sheet extends StackPane {
 
     /** Lays a message over a pane. */
     public static void tell(StackPane over, String title, String message) {
-        show(over, title, Texts.wrapped(message, "sheet-text"), List.of(new Answer("Close", () -> {})));
+        show(
+                over,
+                title,
+                Texts.wrapped(message, "sheet-text"),
+                List.of(new Answer(Words.of("common.close"), () -> {})));
     }
 
     private void keep(Node focused) {

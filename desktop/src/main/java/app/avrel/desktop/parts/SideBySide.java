@@ -1,5 +1,6 @@
 package app.avrel.desktop.parts;
 
+import app.avrel.desktop.words.Words;
 import javafx.geometry.Orientation;
 import javafx.scene.layout.Region;
 
@@ -22,7 +23,7 @@ public final class SideBySide extends Region {
         this.left = left;
         this.right = right;
         divider = new Divider(id, Orientation.VERTICAL, share, LEAST, 1 - LEAST, x -> x / Math.max(1, getWidth()));
-        divider.setAccessibleText("Divider");
+        divider.setAccessibleText(Words.of("parts.side_by_side.divider"));
         divider.placeProperty().addListener(_ -> requestLayout());
         getChildren().addAll(left, right, divider);
     }

@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Bearing;
 import app.avrel.words.PoseAngles;
 import java.util.List;
@@ -19,8 +20,8 @@ final class AnglesSheet {
     private final Map<String, Bearing> directions;
     private final List<String> names;
     private final FieldGrid grid = new FieldGrid();
-    private final ChoiceField from = grid.choice("From");
-    private final ChoiceField to = grid.choice("To");
+    private final ChoiceField from = grid.choice(Words.of("common.from"));
+    private final ChoiceField to = grid.choice(Words.of("common.to"));
     private final Label angle = Texts.wrapped("", "angle-words");
     private final Label all = Texts.wrapped("", "fit-words");
     private int chosenFrom = 1;
@@ -35,14 +36,18 @@ final class AnglesSheet {
     static void open(Map<String, Bearing> directions, StackPane over) {
         AnglesSheet sheet = new AnglesSheet(directions);
         VBox content = new VBox(
-                Texts.wrapped("Where everything points at the end of the chosen count, seen from above.", "sheet-text"),
+                Texts.wrapped(Words.of("postures.angles_sheet.where_everything_points_at_the_end"), "sheet-text"),
                 sheet.grid,
                 sheet.angle,
-                Texts.of("Against the first of the two", "section"),
+                Texts.of(Words.of("postures.angles_sheet.against_the_first_of_the_two"), "section"),
                 sheet.all);
         content.getStyleClass().add("beside-sheet");
         sheet.show();
-        Sheet.show(over, "Angle between two directions", content, List.of(new Sheet.Answer("Close", () -> {})));
+        Sheet.show(
+                over,
+                Words.of("postures.angles_sheet.angle_between_two_directions"),
+                content,
+                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
     }
 
     private void show() {
@@ -56,7 +61,7 @@ final class AnglesSheet {
         });
         String first = names.get(chosenFrom);
         String second = names.get(chosenTo);
-        angle.setText("From the " + first + " to the " + second + ": " + between(first, second) + ".");
+        angle.setText(Words.of("postures.angles_sheet.from_the_x_to_the_x", first, second, between(first, second)));
         all.setText(names.stream()
                 .filter(name -> !name.equals(first))
                 .map(name -> name + ": " + between(first, name))

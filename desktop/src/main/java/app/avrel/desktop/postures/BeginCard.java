@@ -2,6 +2,7 @@ package app.avrel.desktop.postures;
 
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -29,16 +30,21 @@ final class BeginCard extends VBox {
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         getChildren()
                 .addAll(
-                        Texts.of("Begin with the first count", "sheet-title"),
-                        Texts.wrapped(
-                                "Type below what you would say to a learner, and press Enter. For example:",
-                                "sheet-text"));
-        EXAMPLES.forEach(
-                line -> getChildren().add(Buttons.pill(line, "Put this into the line below", () -> type.accept(line))));
+                        Texts.of(Words.of("postures.begin_card.begin_with_the_first_count"), "sheet-title"),
+                        Texts.wrapped(Words.of("postures.begin_card.type_below_what_you_would_say"), "begin-text"));
+        EXAMPLES.forEach(line -> getChildren()
+                .add(Buttons.pill(
+                        line, Words.of("postures.begin_card.put_this_into_the_line_below"), () -> type.accept(line))));
         getChildren()
                 .addAll(
-                        Texts.of("Or", "section"),
-                        Buttons.words("Paste notes…", "Read whole postures from notes (Ctrl+Alt+N)", notes),
-                        Buttons.words("Open the demo", "A made-up hall with a form and a course to look at", demo));
+                        Texts.of(Words.of("postures.begin_card.or"), "section"),
+                        Buttons.words(
+                                Words.of("postures.begin_card.paste_notes"),
+                                Words.of("postures.begin_card.read_whole_postures_from_notes_ctrl"),
+                                notes),
+                        Buttons.words(
+                                Words.of("common.open_the_demo"),
+                                Words.of("postures.begin_card.a_made_up_hall_with_a"),
+                                demo));
     }
 }

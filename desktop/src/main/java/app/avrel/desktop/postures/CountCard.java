@@ -5,13 +5,16 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Language;
 import app.avrel.posture.move.Move;
 import app.avrel.project.Edit;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
+import app.avrel.words.say.Saying;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -30,8 +33,10 @@ public final class CountCard extends VBox {
     private final Session session;
     private final CountHead head;
     private final VBox stages = new VBox();
-    private final MenuButton add = menu("Add a move", "Add a move to the last stage (Ctrl+M)");
-    private final MenuButton then = menu("Then…", "Add a move after all the others (Ctrl+Shift+M)");
+    private final MenuButton add =
+            menu(Words.of("postures.count_card.add_a_move"), Words.of("postures.count_card.add_a_move_to_the_last"));
+    private final MenuButton then =
+            menu(Words.of("postures.count_card.then"), Words.of("postures.count_card.add_a_move_after_all_the"));
     private final CountNote note;
     private final CountSaid said;
     private final List<MoveRow> rows = new ArrayList<>();
@@ -131,7 +136,9 @@ public final class CountCard extends VBox {
             for (int m = 0; m < moves.size(); m++) {
                 Move move = moves.get(m);
                 boolean opened = open.equals(new MovePlace(s, m));
-                String summary = Summary.of(move, words);
+                String summary = Words.language() == Language.ENGLISH
+                        ? Summary.of(move, words)
+                        : Saying.exact(Words.language(), saying).words(move);
                 rows.get(row++).show(move, summary, opened, opened ? fields.of(move) : List.of());
             }
         }
@@ -156,7 +163,7 @@ public final class CountCard extends VBox {
         stages.getChildren().clear();
         for (int s = 0; s < count.stages().size(); s++) {
             if (s > 0) {
-                stages.getChildren().add(Texts.of("then", "then"));
+                stages.getChildren().add(Texts.of(Words.of("postures.count_card.then_2"), "then"));
             }
             for (int m = 0; m < count.stages().get(s).moves().size(); m++) {
                 MoveRow row = row(new MovePlace(s, m));
@@ -166,7 +173,7 @@ public final class CountCard extends VBox {
         }
         if (rows.isEmpty()) {
             stages.getChildren()
-                    .add(Texts.wrapped("Nothing moves yet. Add what the feet, the body and the hands do.", "empty"));
+                    .add(Texts.wrapped(Words.of("postures.count_card.nothing_moves_yet_add_what_the"), "empty"));
         }
     }
 

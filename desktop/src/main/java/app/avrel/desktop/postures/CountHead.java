@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.Count;
@@ -14,7 +15,6 @@ import app.avrel.posture.count.Pace;
 import app.avrel.project.Edit;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.UnaryOperator;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
@@ -34,9 +34,9 @@ final class CountHead extends VBox {
     private final Button later;
     private final Button split;
     private final Button merge;
-    private final EntryField beats = new EntryField("Beats", "1", _ -> false);
-    private final ChoiceField pace = new ChoiceField("Pace");
-    private final ChoiceField breath = new ChoiceField("Breath");
+    private final EntryField beats = new EntryField(Words.of("common.beats"), "1", _ -> false);
+    private final ChoiceField pace = new ChoiceField(Words.of("postures.count_head.pace"));
+    private final ChoiceField breath = new ChoiceField(Words.of("postures.count_head.breath"));
     private Holder holder;
     private int index;
     private List<Count> counts = List.of();
@@ -44,14 +44,19 @@ final class CountHead extends VBox {
     CountHead(Session session) {
         this.session = session;
         getStyleClass().add("count-head");
-        delete = Buttons.icon(Feather.TRASH_2, "Delete this count (Ctrl+Delete)", this::delete);
-        earlier = Buttons.icon(Feather.ARROW_LEFT, "Move this count earlier (Alt+Left)", () -> move(-1));
-        later = Buttons.icon(Feather.ARROW_RIGHT, "Move this count later (Alt+Right)", () -> move(1));
-        split = Buttons.icon(Feather.SCISSORS, "Split this count before its last stage (Ctrl+T)", this::split);
-        merge = Buttons.icon(Feather.LINK, "Merge this count with the next (Ctrl+J)", this::merge);
+        delete = Buttons.icon(
+                Feather.TRASH_2, Words.of("postures.count_head.delete_this_count_ctrl_delete"), this::delete);
+        earlier = Buttons.icon(
+                Feather.ARROW_LEFT, Words.of("postures.count_head.move_this_count_earlier_alt_left"), () -> move(-1));
+        later = Buttons.icon(
+                Feather.ARROW_RIGHT, Words.of("postures.count_head.move_this_count_later_alt_right"), () -> move(1));
+        split = Buttons.icon(
+                Feather.SCISSORS, Words.of("postures.count_head.split_this_count_before_its_last"), this::split);
+        merge = Buttons.icon(Feather.LINK, Words.of("postures.count_head.merge_this_count_with_the_next"), this::merge);
         HBox actions = new HBox(
-                Buttons.icon(Feather.PLUS, "Add a count after this one (Ctrl+Enter)", this::insert),
-                Buttons.icon(Feather.COPY, "Duplicate this count (Ctrl+D)", this::duplicate),
+                Buttons.icon(Feather.PLUS, Words.of("postures.count_head.add_a_count_after_this_one"), this::insert),
+                Buttons.icon(
+                        Feather.COPY, Words.of("postures.count_head.duplicate_this_count_ctrl_d"), this::duplicate),
                 earlier,
                 later,
                 split,
@@ -61,7 +66,7 @@ final class CountHead extends VBox {
         top.setRowValignment(VPos.CENTER);
         top.getStyleClass().add("rhythm");
         beats.getStyleClass().add("beats");
-        FlowPane rhythm = new FlowPane(beats, Texts.of("beats", "field-label"), pace, breath);
+        FlowPane rhythm = new FlowPane(beats, Texts.of(Words.of("common.beats"), "field-label"), pace, breath);
         rhythm.getStyleClass().add("rhythm");
         getChildren().addAll(top, rhythm);
     }
@@ -71,7 +76,10 @@ final class CountHead extends VBox {
         index = at;
         counts = newCounts;
         Count count = counts.get(at);
-        title.setText((holder instanceof Holder.OfPosture ? "Count " : "Way in ") + (at + 1));
+        title.setText((holder instanceof Holder.OfPosture
+                        ? Words.of("postures.count_head.count")
+                        : Words.of("postures.count_head.way_in"))
+                + (at + 1));
         earlier.setDisable(at == 0);
         later.setDisable(at == counts.size() - 1);
         merge.setDisable(at == counts.size() - 1);
@@ -80,17 +88,21 @@ final class CountHead extends VBox {
         pace.show(
                 words(Pace.values()),
                 count.pace().ordinal(),
-                i -> change("Change the pace", "pace", whole -> whole.withPace(Pace.values()[i])));
+                i -> change(
+                        Words.of("postures.count_head.change_the_pace"),
+                        "pace",
+                        whole -> whole.withPace(Pace.values()[i])));
         breath.show(
-                Arrays.stream(Breath.values()).map(Breath::phrase).toList(),
+                Arrays.stream(Breath.values()).map(Words::of).toList(),
                 count.breath().ordinal(),
-                i -> change("Change the breath", "breath", whole -> whole.withBreath(Breath.values()[i])));
+                i -> change(
+                        Words.of("postures.count_head.change_the_breath"),
+                        Words.of("common.breath"),
+                        whole -> whole.withBreath(Breath.values()[i])));
     }
 
-    private static List<String> words(Enum<?>[] values) {
-        return Arrays.stream(values)
-                .map(value -> value.name().toLowerCase(Locale.ROOT))
-                .toList();
+    private static List<String> words(Pace[] values) {
+        return Arrays.stream(values).map(Words::of).toList();
     }
 
     private boolean takeBeats(String text) {
@@ -99,7 +111,7 @@ final class CountHead extends VBox {
             if (!(value > 0 && value <= 64)) {
                 return false;
             }
-            change("Change the beats", "beats", count -> count.withBeats(value));
+            change(Words.of("postures.count_head.change_the_beats"), "beats", count -> count.withBeats(value));
             return true;
         } catch (NumberFormatException e) {
             return false;

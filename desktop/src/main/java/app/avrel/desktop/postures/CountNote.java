@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.posture.count.Count;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -21,10 +22,13 @@ final class CountNote extends VBox {
 
     CountNote(Session session) {
         this.session = session;
-        Button clear = Buttons.words("Clear the note", "Take this note off the count", this::clear);
+        Button clear = Buttons.words(
+                Words.of("postures.count_note.clear_the_note"),
+                Words.of("postures.count_note.take_this_note_off_the_count"),
+                this::clear);
         HBox.setHgrow(text, Priority.ALWAYS);
         getStyleClass().add("noted");
-        getChildren().addAll(Texts.of("Note", "section"), text, clear);
+        getChildren().addAll(Texts.of(Words.of("common.note"), "section"), text, clear);
     }
 
     void show(Holder in, int count, Count shown) {
@@ -38,7 +42,8 @@ final class CountNote extends VBox {
 
     private void clear() {
         if (session.settled()) {
-            session.apply(CountEdits.change(holder, index, "Clear a note", "note", count -> count.withNote("")));
+            session.apply(CountEdits.change(
+                    holder, index, Words.of("postures.count_note.clear_a_note"), "note", count -> count.withNote("")));
         }
     }
 }

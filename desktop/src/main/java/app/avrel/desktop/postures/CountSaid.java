@@ -4,9 +4,9 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
-import app.avrel.posture.count.Language;
 import app.avrel.posture.count.OwnWords;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
@@ -21,19 +21,19 @@ final class CountSaid extends VBox {
 
     private final Session session;
     private final Label guide = Texts.wrapped("", "said-guide");
-    private final EntryField ownGuide = field("Your words, full");
-    private final EntryField ownPrompt = field("Your words, short");
+    private final EntryField ownGuide = field(Words.of("postures.count_said.your_words_full"));
+    private final EntryField ownPrompt = field(Words.of("postures.count_said.your_words_short"));
 
     CountSaid(Session session) {
         this.session = session;
         getStyleClass().add("said");
         getChildren()
                 .addAll(
-                        Texts.of("Cue", "section"),
+                        Texts.of(Words.of("common.cue"), "section"),
                         guide,
-                        Texts.of("Your words, full", "field-label"),
+                        Texts.of(Words.of("postures.count_said.your_words_full"), "field-label"),
                         ownGuide,
-                        Texts.of("Your words, short", "field-label"),
+                        Texts.of(Words.of("postures.count_said.your_words_short"), "field-label"),
                         ownPrompt);
     }
 
@@ -43,7 +43,7 @@ final class CountSaid extends VBox {
 
     void show(Session.Desk desk, Holder holder, int index, Wording saying) {
         Count count = holder.counts(desk.project()).get(index);
-        CountWords words = new CountWords(saying);
+        CountWords words = new CountWords(Words.language(), saying);
         List<Scene> done = scenes(desk, holder, index);
         guide.setText(words.generated(done, CueLevel.EXPLAIN));
         show(ownGuide, CueLevel.GUIDE, holder, index, count, words, done);
@@ -73,7 +73,11 @@ final class CountSaid extends VBox {
             boolean settled = session.settled();
             if (settled) {
                 session.apply(CountEdits.change(
-                        holder, index, "Change what is said", "said" + level, whole -> withOwn(whole, level, text)));
+                        holder,
+                        index,
+                        Words.of("common.change_what_is_said"),
+                        "said" + level,
+                        whole -> withOwn(whole, level, text)));
             }
             return settled;
         });
@@ -81,10 +85,10 @@ final class CountSaid extends VBox {
 
     private static Count withOwn(Count count, CueLevel level, String text) {
         Stream<OwnWords> others =
-                count.words().stream().filter(own -> own.language() != Language.ENGLISH || own.level() != level);
+                count.words().stream().filter(own -> own.language() != Words.language() || own.level() != level);
         List<OwnWords> words = text.isBlank()
                 ? others.toList()
-                : Stream.concat(others, Stream.of(new OwnWords(Language.ENGLISH, level, text)))
+                : Stream.concat(others, Stream.of(new OwnWords(Words.language(), level, text)))
                         .toList();
         return count.withWords(words);
     }

@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.house.Stance;
 import app.avrel.posture.EndClaim;
 import app.avrel.posture.Posture;
@@ -27,11 +28,11 @@ final class EndFields {
 
     EndFields(Session session, FieldGrid grid) {
         this.session = session;
-        grid.section("End, as you would state it");
-        stance = grid.choice("Stance");
-        weight = grid.line("Weight", "70 left");
-        facing = grid.line("Facing", "1:30");
-        counts = grid.line("Counts", "5");
+        grid.section(Words.of("postures.end_fields.end_as_you_would_state_it"));
+        stance = grid.choice(Words.of("common.stance"));
+        weight = grid.line(Words.of("postures.end_fields.weight"), Words.of("postures.end_fields.70_left"));
+        facing = grid.line(Words.of("postures.end_fields.facing"), "1:30");
+        counts = grid.line(Words.of("common.counts"), "5");
     }
 
     void show(Session.Desk desk, Posture posture) {
@@ -39,7 +40,7 @@ final class EndFields {
         Wording saying = desk.saying();
         List<String> stances = Stream.concat(
                         Stream.of(MoveFields.UNSAID),
-                        Arrays.stream(Stance.values()).map(Stance::label))
+                        Arrays.stream(Stance.values()).map(Words::of))
                 .toList();
         stance.show(
                 stances,
@@ -84,7 +85,7 @@ final class EndFields {
 
     private void change(Posture posture, String field, EndClaim end) {
         session.apply(Edit.running(
-                "Change what is claimed",
+                Words.of("postures.end_fields.change_what_is_claimed"),
                 posture.id() + "/end/" + field,
                 project -> project.changePosture(posture.id(), whole -> whole.withEnd(end))));
     }

@@ -1,5 +1,6 @@
 package app.avrel.desktop.postures;
 
+import app.avrel.desktop.words.Words;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Kick;
 import app.avrel.posture.move.Move;
@@ -28,9 +29,9 @@ final class FreeFootFields {
         fields.addAll(new StepPlaceFields(saying)
                 .of(slide.place(), place -> new Move.Slide(slide.foot(), place, slide.landing(), slide.toes())));
         fields.add(MoveFields.choice(
-                "On its",
+                Words.of("postures.free_foot_fields.on_its"),
                 Contact.values(),
-                Contact::phrase,
+                Words::of,
                 slide.landing(),
                 landing -> new Move.Slide(slide.foot(), slide.place(), landing, slide.toes())));
         fields.add(new MoveFields(saying)
@@ -42,21 +43,21 @@ final class FreeFootFields {
         return List.of(
                 MoveFields.foot(kick.foot(), side -> new Move.Kicking(side, kick.kick(), kick.toward(), kick.height())),
                 MoveFields.oneOf(
-                        "With",
-                        Stream.of(Kick.values()).map(Kick::phrase).toList(),
+                        Words.of("postures.free_foot_fields.with"),
+                        Stream.of(Kick.values()).map(Words::of).toList(),
                         kick.kick().ordinal(),
                         at -> new Move.Kicking(kick.foot(), Kick.values()[at], kick.toward(), kick.height())),
                 MoveFields.line(
-                        "Toward",
+                        Words.of("postures.free_foot_fields.toward"),
                         kick.toward()
                                 .map(direction -> DirectionText.say(direction, saying))
                                 .orElse(""),
-                        "forward · 1:30",
+                        Words.of("postures.free_foot_fields.forward_1_30"),
                         MoveFields.unsaidOr(
                                 text -> DirectionText.parse(text, saying),
                                 toward -> new Move.Kicking(kick.foot(), kick.kick(), toward, kick.height()))),
                 MoveFields.landmark(
-                        "Height",
+                        Words.of("postures.free_foot_fields.height"),
                         kick.height(),
                         height -> new Move.Kicking(kick.foot(), kick.kick(), kick.toward(), height)));
     }
@@ -72,8 +73,10 @@ final class FreeFootFields {
     List<MoveField> placed(Optional<StepPlace> place, Function<Optional<StepPlace>, Move> change) {
         List<MoveField> fields = new ArrayList<>();
         fields.add(MoveFields.oneOf(
-                "Where",
-                List.of("where it is", "another place"),
+                Words.of("postures.free_foot_fields.where"),
+                List.of(
+                        Words.of("postures.free_foot_fields.where_it_is"),
+                        Words.of("postures.free_foot_fields.another_place")),
                 place.isPresent() ? 1 : 0,
                 at -> change.apply(at == 0 ? Optional.empty() : place.or(() -> Optional.of(StepPlaceFields.FORWARD)))));
         place.ifPresent(some ->

@@ -5,9 +5,9 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
-import app.avrel.posture.count.Language;
 import app.avrel.posture.teaching.GentlerVersion;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Saying;
@@ -26,19 +26,23 @@ final class GentlerRow extends HBox {
     private static final Pattern RANGE = Pattern.compile("([1-9]\\d?)(?:\\s*[-–]\\s*([1-9]\\d?))?");
 
     private final FieldGrid grid = new FieldGrid();
-    private final EntryField name = grid.line("Called", "stay high");
-    private final EntryField range = grid.line("In place of", "2 - 3");
+    private final EntryField name = grid.line(Words.of("common.called"), Words.of("postures.gentler_row.stay_high"));
+    private final EntryField range = grid.line(Words.of("postures.gentler_row.in_place_of"), "2 - 3");
     private final LinesField counts = new LinesField(
-            "Counts of the gentler version",
-            "one count a line: left heel down in front",
-            "A line is not understood. Try it in the line at the top.");
+            Words.of("postures.gentler_row.counts_of_the_gentler_version"),
+            Words.of("postures.gentler_row.one_count_a_line_left_heel"),
+            Words.of("postures.gentler_row.a_line_is_not_understood_try"));
     private Runnable remove = () -> {};
 
     GentlerRow() {
         getStyleClass().add("sheet-row");
-        grid.node("Counts", counts);
+        grid.node(Words.of("common.counts"), counts);
         HBox.setHgrow(grid, Priority.ALWAYS);
-        getChildren().addAll(grid, Buttons.icon(Feather.X, "Take this version out", () -> remove.run()));
+        getChildren()
+                .addAll(
+                        grid,
+                        Buttons.icon(
+                                Feather.X, Words.of("postures.gentler_row.take_this_version_out"), () -> remove.run()));
     }
 
     void show(
@@ -57,7 +61,7 @@ final class GentlerRow extends HBox {
                 : (gentler.from() + 1) + " - " + gentler.to();
         range.show(said, text -> ranged(text, gentler, change));
         Wording saying = desk.saying();
-        Saying words = Saying.exact(Language.ENGLISH, saying);
+        Saying words = Saying.exact(Words.language(), saying);
         counts.show(gentler.counts().stream().map(words::line).toList(), lines -> {
             Optional<List<Count>> read =
                     new TypedCounts(posture, desk.project().setting(), saying).read(lines, gentler.from());

@@ -1,6 +1,7 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.body.Side;
+import app.avrel.desktop.words.Words;
 import app.avrel.posture.hand.HandAt;
 import app.avrel.posture.hand.HandPath;
 import app.avrel.posture.hand.HandPlace;
@@ -31,43 +32,68 @@ final class HandFields {
     private List<MoveField> fields(Wording saying) {
         return List.of(
                 MoveFields.oneOf(
-                        "Hand",
-                        List.of("left", "right"),
+                        Words.of("postures.hand_fields.hand"),
+                        List.of(Words.of("common.left"), Words.of("common.right")),
                         hand.hand().ordinal(),
                         at -> new Move.PlaceHand(Side.values()[at], to, hand.path())),
-                MoveFields.landmark("Height", to.height(), height -> placed(to.withHeight(height))),
+                MoveFields.landmark(
+                        Words.of("postures.free_foot_fields.height"),
+                        to.height(),
+                        height -> placed(to.withHeight(height))),
                 MoveFields.line(
-                        "Sideways",
+                        Words.of("postures.hand_fields.sideways"),
                         to.sideways()
                                 .map(sideways -> HandText.say(sideways, saying))
                                 .orElse(""),
-                        "own side · centre line · across · toward 1:30",
+                        Words.of("postures.hand_fields.own_side_centre_line_across_toward"),
                         MoveFields.unsaidOr(
                                 text -> HandText.sideways(text, saying),
                                 sideways -> placed(to.withSideways(sideways)))),
                 MoveFields.line(
-                        "Reach",
+                        Words.of("postures.hand_fields.reach"),
                         to.reach().map(HandText::say).orElse(""),
-                        "close · rounded · extended · 75 %",
+                        Words.of("postures.hand_fields.close_rounded_extended_75"),
                         MoveFields.unsaidOr(HandText::reach, reach -> placed(to.withReach(reach)))),
-                MoveFields.choice("Palm", Palm.values(), Palm::word, to.palm(), palm -> placed(to.withPalm(palm))),
                 MoveFields.choice(
-                        "Fingers", Pointing.values(), Pointing::word, to.fingers(), way -> placed(to.withFingers(way))),
+                        Words.of("postures.hand_fields.palm"),
+                        Palm.values(),
+                        Words::of,
+                        to.palm(),
+                        palm -> placed(to.withPalm(palm))),
                 MoveFields.choice(
-                        "Elbow", Pointing.values(), Pointing::word, to.elbow(), way -> placed(to.withElbow(way))),
+                        Words.of("postures.hand_fields.fingers"),
+                        Pointing.values(),
+                        Words::of,
+                        to.fingers(),
+                        way -> placed(to.withFingers(way))),
                 MoveFields.choice(
-                        "Shape", HandShape.values(), HandShape::word, to.shape(), shape -> placed(to.withShape(shape))),
+                        Words.of("postures.hand_fields.elbow"),
+                        Pointing.values(),
+                        Words::of,
+                        to.elbow(),
+                        way -> placed(to.withElbow(way))),
                 MoveFields.choice(
-                        "Measured at",
+                        Words.of("postures.hand_fields.shape"),
+                        HandShape.values(),
+                        Words::of,
+                        to.shape(),
+                        shape -> placed(to.withShape(shape))),
+                MoveFields.choice(
+                        Words.of("postures.hand_fields.measured_at"),
                         HandPoint.values(),
-                        HandPoint::word,
+                        Words::of,
                         to.point(),
                         point -> placed(to.withPoint(point))),
-                MoveFields.choice("Against", HandAt.values(), HandAt::phrase, to.at(), at -> placed(to.withAt(at))),
                 MoveFields.choice(
-                        "Way",
+                        Words.of("postures.hand_fields.against"),
+                        HandAt.values(),
+                        Words::of,
+                        to.at(),
+                        at -> placed(to.withAt(at))),
+                MoveFields.choice(
+                        Words.of("postures.hand_fields.way"),
                         HandPath.values(),
-                        HandPath::phrase,
+                        Words::of,
                         hand.path(),
                         path -> new Move.PlaceHand(hand.hand(), to, path)));
     }

@@ -5,9 +5,9 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
-import app.avrel.posture.count.Language;
 import app.avrel.posture.teaching.Mistake;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Saying;
@@ -23,25 +23,34 @@ import org.kordamp.ikonli.feather.Feather;
 final class MistakeRow extends HBox {
 
     private final FieldGrid grid = new FieldGrid();
-    private final EntryField looksLike = grid.line("Looks like", "the knee falls in");
-    private final EntryField why = grid.line("Why", "it twists the knee");
-    private final EntryField putRight = grid.line("Put right", "turn the foot first");
-    private final EntryField count = grid.line("At count", "2");
+    private final EntryField looksLike =
+            grid.line(Words.of("postures.mistake_row.looks_like"), Words.of("postures.mistake_row.the_knee_falls_in"));
+    private final EntryField why =
+            grid.line(Words.of("postures.mistake_row.why"), Words.of("postures.mistake_row.it_twists_the_knee"));
+    private final EntryField putRight =
+            grid.line(Words.of("postures.mistake_row.put_right"), Words.of("postures.mistake_row.turn_the_foot_first"));
+    private final EntryField count = grid.line(Words.of("postures.mistake_row.at_count"), "2");
     private final LinesField shown = new LinesField(
-            "The count as it is done wrongly",
-            "that count, done wrongly: shift 95 right",
-            "The line is not understood. Try it in the line at the top.");
-    private final Button beside =
-            Buttons.words("Compare with the right one", "Both poses, their feet and their numbers", this::beside);
+            Words.of("postures.mistake_row.the_count_as_it_is_done"),
+            Words.of("postures.mistake_row.that_count_done_wrongly_shift_95"),
+            Words.of("postures.mistake_row.the_line_is_not_understood_try"));
+    private final Button beside = Buttons.words(
+            Words.of("postures.mistake_row.compare_with_the_right_one"),
+            Words.of("common.both_poses_their_feet_and_their"),
+            this::beside);
     private Runnable lay = () -> {};
     private Runnable remove = () -> {};
 
     MistakeRow() {
         getStyleClass().add("sheet-row");
-        grid.node("Done wrongly", shown);
+        grid.node(Words.of("postures.mistake_row.done_wrongly"), shown);
         grid.wide(beside);
         HBox.setHgrow(grid, Priority.ALWAYS);
-        getChildren().addAll(grid, Buttons.icon(Feather.X, "Take this mistake out", () -> remove.run()));
+        getChildren()
+                .addAll(
+                        grid,
+                        Buttons.icon(
+                                Feather.X, Words.of("postures.mistake_row.take_this_mistake_out"), () -> remove.run()));
     }
 
     private void beside() {
@@ -61,7 +70,7 @@ final class MistakeRow extends HBox {
         Wording saying = desk.saying();
         shown.setDisable(mistake.count().isEmpty());
         shown.show(
-                mistake.shown().map(Saying.exact(Language.ENGLISH, saying)::line).stream()
+                mistake.shown().map(Saying.exact(Words.language(), saying)::line).stream()
                         .toList(),
                 lines -> read(lines, new TypedCounts(posture, desk.project().setting(), saying), mistake, change));
         beside.setVisible(posture.wrongly(mistake).isPresent());
@@ -75,14 +84,14 @@ final class MistakeRow extends HBox {
             return true;
         });
         putRight.show(mistake.putRight(), text -> {
-            change.accept("right", mistake.withPutRight(text));
+            change.accept(Words.of("common.right"), mistake.withPutRight(text));
             return true;
         });
         count.show(mistake.count().map(at -> Integer.toString(at + 1)).orElse(""), text -> {
             Optional<Integer> at = number(text);
             boolean understood = text.isBlank() || at.isPresent();
             if (understood) {
-                change.accept("count", mistake.withCount(at));
+                change.accept(Words.of("common.count"), mistake.withCount(at));
             }
             return understood;
         });

@@ -3,6 +3,7 @@ package app.avrel.desktop.postures;
 import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
+import app.avrel.desktop.words.Words;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.DrawnTo;
@@ -45,8 +46,10 @@ public final class MoveFields {
                 List.of(
                         foot(draw.foot(), side -> new Move.DrawIn(side, draw.to())),
                         oneOf(
-                                "To",
-                                List.of("ball beside", "hovering"),
+                                Words.of("common.to"),
+                                List.of(
+                                        Words.of("postures.move_fields.ball_beside"),
+                                        Words.of("postures.move_fields.hovering")),
                                 draw.to().ordinal(),
                                 at -> new Move.DrawIn(draw.foot(), DrawnTo.values()[at])));
             case Move.Slide slide -> new FreeFootFields(saying).slide(slide);
@@ -65,41 +68,46 @@ public final class MoveFields {
                 List.of(
                         foot(raise.foot(), side -> new Move.Raise(side, raise.part())),
                         oneOf(
-                                "Raise",
-                                List.of("heel", "toes"),
+                                Words.of("postures.move_fields.raise"),
+                                List.of(Words.of("postures.move_fields.heel"), Words.of("postures.move_fields.toes")),
                                 raise.part().ordinal(),
                                 at -> new Move.Raise(raise.foot(), FootPart.values()[at])));
             case Move.Lift lift ->
                 List.of(
                         foot(lift.foot(), side -> new Move.Lift(side, lift.knee(), lift.toes())),
-                        landmark("Knee at", lift.knee(), knee -> new Move.Lift(lift.foot(), knee, lift.toes())),
+                        landmark(
+                                Words.of("postures.move_fields.knee_at"),
+                                lift.knee(),
+                                knee -> new Move.Lift(lift.foot(), knee, lift.toes())),
                         choice(
-                                "Toes",
+                                Words.of("postures.move_fields.toes_2"),
                                 HangingToes.values(),
-                                toes -> toes.phrase().substring("toes ".length()),
+                                toes -> Words.of(toes)
+                                        .substring(Words.of("postures.move_fields.toes_3")
+                                                .length()),
                                 lift.toes(),
                                 toes -> new Move.Lift(lift.foot(), lift.knee(), toes)));
             case Move.TurnFoot turn -> turnFoot(turn);
             case Move.Shift shift ->
                 List.of(line(
-                        "To",
+                        Words.of("common.to"),
                         SplitText.say(shift.split()),
-                        "70 left · even · house front-loaded left",
+                        Words.of("postures.move_fields.70_left_even_house_front_loaded"),
                         text -> SplitText.parse(text).map(Move.Shift::new)));
             case Move.TurnBody turn -> turnBody(turn);
             case Move.ChangeDepth depth ->
                 List.of(line(
-                        "Depth",
+                        Words.of("postures.move_fields.depth"),
                         DepthText.say(depth.depth()),
-                        "sink 1 fist · rise · to 2 fists · low",
+                        Words.of("postures.move_fields.sink_1_fist_rise_to_2"),
                         text -> DepthText.parse(text).map(Move.ChangeDepth::new)));
             case Move.PlaceHand hand -> HandFields.of(hand, saying);
             case Move.HoldBall ball -> new RelatedFields(saying).ball(ball);
             case Move.Look look ->
                 List.of(line(
-                        "At",
+                        Words.of("postures.move_fields.at"),
                         HandText.say(look.at(), saying),
-                        "ahead · left hand · toward 1:30",
+                        Words.of("postures.move_fields.ahead_left_hand_toward_1_30"),
                         text -> HandText.gaze(text, saying).map(Move.Look::new)));
         };
     }
@@ -116,24 +124,24 @@ public final class MoveFields {
         fields.add(
                 toes(step.toes(), toes -> new Move.Step(step.foot(), step.place(), step.landing(), toes, step.way())));
         fields.add(choice(
-                "Way",
+                Words.of("postures.hand_fields.way"),
                 FootWay.values(),
-                FootWay::phrase,
+                Words::of,
                 step.way(),
                 way -> new Move.Step(step.foot(), step.place(), step.landing(), step.toes(), way)));
         return fields;
     }
 
     private static MoveField lands(Optional<Contact> landing, Function<Optional<Contact>, Move> change) {
-        return choice("Lands", Contact.values(), MoveFields::landing, landing, change);
+        return choice(Words.of("postures.move_fields.lands"), Contact.values(), MoveFields::landing, landing, change);
     }
 
     private static String landing(Contact contact) {
         return switch (contact) {
             case FLAT -> "flat";
-            case HEEL -> "heel first";
-            case BALL -> "ball first";
-            case LIFTED -> "not down";
+            case HEEL -> Words.of("postures.move_fields.heel_first");
+            case BALL -> Words.of("postures.move_fields.ball_first");
+            case LIFTED -> Words.of("postures.move_fields.not_down");
         };
     }
 
@@ -141,8 +149,11 @@ public final class MoveFields {
         List<MoveField> fields = new ArrayList<>();
         fields.add(foot(lower.foot(), side -> new Move.Lower(side, lower.to(), lower.place(), lower.toes())));
         fields.add(oneOf(
-                "Until",
-                List.of("flat", "on the heel", "on the ball"),
+                Words.of("postures.move_fields.until"),
+                List.of(
+                        "flat",
+                        Words.of("postures.move_fields.on_the_heel"),
+                        Words.of("postures.move_fields.on_the_ball")),
                 lower.to().ordinal(),
                 at -> new Move.Lower(lower.foot(), Contact.values()[at], lower.place(), lower.toes())));
         fields.addAll(new FreeFootFields(saying)
@@ -155,8 +166,8 @@ public final class MoveFields {
         return List.of(
                 foot(turn.foot(), side -> new Move.TurnFoot(side, turn.on(), turn.toes())),
                 oneOf(
-                        "On its",
-                        Stream.of(Pivot.values()).map(Pivot::word).toList(),
+                        Words.of("postures.free_foot_fields.on_its"),
+                        Stream.of(Pivot.values()).map(Words::of).toList(),
                         turn.on().ordinal(),
                         at -> new Move.TurnFoot(turn.foot(), Pivot.values()[at], turn.toes())),
                 toes(turn.toes(), toes -> new Move.TurnFoot(turn.foot(), turn.on(), toes)));
@@ -165,16 +176,19 @@ public final class MoveFields {
     private List<MoveField> turnBody(Move.TurnBody turn) {
         return List.of(
                 oneOf(
-                        "Turns",
-                        List.of("body", "hips, chest with them", "chest alone"),
+                        Words.of("common.turns"),
+                        List.of(
+                                Words.of("postures.move_fields.body"),
+                                Words.of("postures.move_fields.hips_chest_with_them"),
+                                Words.of("postures.move_fields.chest_alone")),
                         turn.part().ordinal(),
                         at -> new Move.TurnBody(BodyPart.values()[at], turn.turning())),
                 line(
-                        "By or to",
+                        Words.of("postures.move_fields.by_or_to"),
                         turn.turning()
                                 .map(turning -> TurningText.say(turning, saying))
                                 .orElse(""),
-                        "45 right · to 1:30 · to 6 going left",
+                        Words.of("postures.move_fields.45_right_to_1_30_to"),
                         unsaidOr(
                                 text -> TurningText.parse(text, saying),
                                 turning -> new Move.TurnBody(turn.part(), turning))));
@@ -182,19 +196,22 @@ public final class MoveFields {
 
     MoveField toes(Optional<Toes> toes, Function<Optional<Toes>, Move> change) {
         return line(
-                "Toes",
+                Words.of("postures.move_fields.toes_2"),
                 toes.map(value -> ToesText.say(value, saying)).orElse(""),
-                "forward · out 45 · 45 out · 1:30",
+                Words.of("postures.move_fields.forward_out_45_45_out_1"),
                 unsaidOr(text -> ToesText.parse(text, saying), change));
     }
 
     static MoveField foot(Side foot, Function<Side, Move> change) {
-        return oneOf("Foot", List.of("left", "right"), foot.ordinal(), at -> change.apply(Side.values()[at]));
+        return oneOf(
+                Words.of("postures.move_fields.foot"),
+                List.of(Words.of("common.left"), Words.of("common.right")),
+                foot.ordinal(),
+                at -> change.apply(Side.values()[at]));
     }
 
     static MoveField landmark(String label, Optional<Landmark> at, Function<Optional<Landmark>, Move> change) {
-        List<String> words =
-                Arrays.stream(Landmark.values()).map(Landmark::word).toList();
+        List<String> words = Arrays.stream(Landmark.values()).map(Words::of).toList();
         return maybe(
                 label, words, at.map(Landmark::ordinal), i -> change.apply(i.map(index -> Landmark.values()[index])));
     }

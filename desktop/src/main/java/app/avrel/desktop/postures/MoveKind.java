@@ -2,6 +2,7 @@ package app.avrel.desktop.postures;
 
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Direction;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HandRelation;
@@ -22,33 +23,33 @@ import java.util.Optional;
 
 /** The kinds of move that can be added to a stage, in the order of the menu. */
 public enum MoveKind {
-    STEP("Step", Group.OFTEN),
-    SHIFT("Shift the weight", Group.OFTEN),
-    TURN_BODY("Turn the body", Group.OFTEN),
-    TURN_FOOT("Turn a foot", Group.OFTEN),
-    DRAW_IN("Draw a foot in", Group.FEET),
-    HALF_STEP("Half step", Group.FEET),
-    SLIDE("Slide a foot", Group.FEET),
-    LOWER("Lower a foot", Group.FEET),
-    RAISE("Raise heel or toes", Group.FEET),
-    LIFT("Lift a knee", Group.FEET),
-    KICK("Kick", Group.FEET),
-    DRAW_BACK("Draw a raised foot back", Group.FEET),
-    STAMP("Stamp", Group.FEET),
-    DEPTH("Sink or rise", Group.TRUNK),
-    INCLINE("Incline the trunk", Group.TRUNK),
-    LOOK("Look", Group.TRUNK),
-    HAND("Place a hand", Group.HANDS),
-    BALL("Hold a ball", Group.HANDS),
-    RELATION("Both hands together", Group.HANDS),
-    PROP("Use a prop", Group.HANDS);
+    STEP("postures.move_kind.step", Group.OFTEN),
+    SHIFT("postures.move_kind.shift_the_weight", Group.OFTEN),
+    TURN_BODY("postures.move_kind.turn_the_body", Group.OFTEN),
+    TURN_FOOT("postures.move_kind.turn_a_foot", Group.OFTEN),
+    DRAW_IN("postures.move_kind.draw_a_foot_in", Group.FEET),
+    HALF_STEP("postures.move_kind.half_step", Group.FEET),
+    SLIDE("postures.move_kind.slide_a_foot", Group.FEET),
+    LOWER("postures.move_kind.lower_a_foot", Group.FEET),
+    RAISE("postures.move_kind.raise_heel_or_toes", Group.FEET),
+    LIFT("postures.move_kind.lift_a_knee", Group.FEET),
+    KICK("postures.move_kind.kick", Group.FEET),
+    DRAW_BACK("postures.move_kind.draw_a_raised_foot_back", Group.FEET),
+    STAMP("postures.move_kind.stamp", Group.FEET),
+    DEPTH("postures.move_kind.sink_or_rise", Group.TRUNK),
+    INCLINE("postures.move_kind.incline_the_trunk", Group.TRUNK),
+    LOOK("postures.move_kind.look", Group.TRUNK),
+    HAND("postures.move_kind.place_a_hand", Group.HANDS),
+    BALL("postures.move_kind.hold_a_ball", Group.HANDS),
+    RELATION("postures.move_kind.both_hands_together", Group.HANDS),
+    PROP("postures.move_kind.use_a_prop", Group.HANDS);
 
     /** Where a kind stands in the menu. */
     public enum Group {
-        OFTEN("Often"),
-        FEET("The feet"),
-        TRUNK("The trunk and the eyes"),
-        HANDS("The hands");
+        OFTEN("postures.move_kind.often"),
+        FEET("postures.move_kind.the_feet"),
+        TRUNK("postures.move_kind.the_trunk_and_the_eyes"),
+        HANDS("postures.move_kind.the_hands");
 
         private final String label;
 
@@ -57,7 +58,7 @@ public enum MoveKind {
         }
 
         public String label() {
-            return label;
+            return Words.of(label);
         }
     }
 
@@ -74,7 +75,7 @@ public enum MoveKind {
     }
 
     public String label() {
-        return label;
+        return Words.of(label);
     }
 
     /**
@@ -161,20 +162,26 @@ public enum MoveKind {
     /** {@return what a row of the card is called} */
     static String title(Move move) {
         return switch (move) {
-            case Move.OfFoot ofFoot -> ofFoot.foot() == Side.LEFT ? "Left foot" : "Right foot";
-            case Move.PlaceHand hand -> hand.hand() == Side.LEFT ? "Left hand" : "Right hand";
-            case Move.Shift _ -> "Weight";
+            case Move.OfFoot ofFoot ->
+                ofFoot.foot() == Side.LEFT
+                        ? Words.of("postures.move_kind.left_foot")
+                        : Words.of("postures.move_kind.right_foot");
+            case Move.PlaceHand hand ->
+                hand.hand() == Side.LEFT
+                        ? Words.of("postures.move_kind.left_hand")
+                        : Words.of("postures.move_kind.right_hand");
+            case Move.Shift _ -> Words.of("postures.end_fields.weight");
             case Move.TurnBody turn ->
                 switch (turn.part()) {
-                    case WHOLE -> "Body";
-                    case HIPS -> "Hips, chest";
-                    case CHEST -> "Chest";
+                    case WHOLE -> Words.of("common.body");
+                    case HIPS -> Words.of("postures.move_kind.hips_chest");
+                    case CHEST -> Words.of("postures.move_kind.chest");
                 };
-            case Move.ChangeDepth _ -> "Depth";
-            case Move.HoldBall _, Move.RelateHands _ -> "Both hands";
-            case Move.HandleProp _ -> "Prop";
-            case Move.Incline _ -> "Trunk";
-            case Move.Look _ -> "Gaze";
+            case Move.ChangeDepth _ -> Words.of("postures.move_fields.depth");
+            case Move.HoldBall _, Move.RelateHands _ -> Words.of("postures.move_kind.both_hands");
+            case Move.HandleProp _ -> Words.of("postures.move_kind.prop");
+            case Move.Incline _ -> Words.of("postures.move_kind.trunk");
+            case Move.Look _ -> Words.of("postures.move_kind.gaze");
         };
     }
 }

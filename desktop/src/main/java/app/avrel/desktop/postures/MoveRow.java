@@ -5,6 +5,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.posture.move.Move;
 import java.util.List;
 import java.util.Optional;
@@ -53,7 +54,7 @@ final class MoveRow extends VBox {
             }
         });
         HBox.setHgrow(head, Priority.ALWAYS);
-        HBox top = new HBox(head, Buttons.icon(Feather.X, "Take this move out", remove));
+        HBox top = new HBox(head, Buttons.icon(Feather.X, Words.of("postures.move_row.take_this_move_out"), remove));
         top.setAlignment(Pos.CENTER_LEFT);
         getChildren().add(top);
         ColumnConstraints second = new ColumnConstraints();
@@ -66,7 +67,8 @@ final class MoveRow extends VBox {
     void show(Move move, String words, boolean open, List<MoveField> of) {
         title.setText(MoveKind.title(move));
         Optional<Side> side = MoveKind.side(move);
-        title.getStyleClass().setAll("label", "move-title", side.map(Side::word).orElse("body"));
+        title.getStyleClass()
+                .setAll("label", "move-title", side.map(Words::of).orElse(Words.of("postures.move_fields.body")));
         summary.setText(words);
         head.setAccessibleText(title.getText() + ": " + words);
         getChildren().remove(fields);

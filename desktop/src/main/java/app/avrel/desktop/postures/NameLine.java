@@ -1,6 +1,7 @@
 package app.avrel.desktop.postures;
 
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureName;
 import java.util.List;
@@ -27,7 +28,7 @@ final class NameLine extends FlowPane {
             return;
         }
         shown = posture.names();
-        Texts.set(name, posture.name());
+        Texts.set(name, Words.name(posture));
         getChildren().setAll(name);
         PostureHeading.otherNames(posture).forEach(words -> getChildren().add(Texts.of(words, "room-other-names")));
     }

@@ -3,6 +3,7 @@ package app.avrel.desktop.postures;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
@@ -11,7 +12,6 @@ import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;
 import app.avrel.posture.SideDifference;
 import app.avrel.posture.count.Count;
-import app.avrel.posture.count.Language;
 import app.avrel.project.Edit;
 import app.avrel.project.Setting;
 import app.avrel.words.Wording;
@@ -28,13 +28,16 @@ import javafx.scene.layout.VBox;
 final class OtherSideBox extends VBox {
 
     private final Session session;
-    private final EntryField words = new EntryField("The other side in words", "as the mirror", _ -> false);
+    private final EntryField words = new EntryField(
+            Words.of("postures.other_side_box.the_other_side_in_words"),
+            Words.of("postures.other_side_box.as_the_mirror"),
+            _ -> false);
     private final Label state = Texts.wrapped("", "quiet");
 
     OtherSideBox(Session session) {
         this.session = session;
         getStyleClass().add("other-side");
-        getChildren().addAll(Texts.of("Other side", "section"), words, state);
+        getChildren().addAll(Texts.of(Words.of("postures.other_side_box.other_side"), "section"), words, state);
     }
 
     void show(Posture posture, int count) {
@@ -48,7 +51,7 @@ final class OtherSideBox extends VBox {
         Wording saying = session.desk().get().saying();
         Posture other = Mirror.of(posture);
         words.show(
-                Saying.exact(Language.ENGLISH, saying).line(other.counts().get(count)),
+                Saying.exact(Words.language(), saying).line(other.counts().get(count)),
                 text -> take(text, posture, other, count, saying));
         state.setText(differences(posture));
     }
@@ -58,7 +61,9 @@ final class OtherSideBox extends VBox {
                 .map(difference -> Integer.toString(difference.count() + 1))
                 .sorted()
                 .collect(Collectors.joining(", "));
-        return counts.isEmpty() ? "The mirror in every count." : "Not the mirror in count " + counts + ".";
+        return counts.isEmpty()
+                ? Words.of("postures.other_side_box.the_mirror_in_every_count")
+                : Words.of("postures.other_side_box.not_the_mirror_in_count_x", counts);
     }
 
     private boolean take(String text, Posture posture, Posture other, int count, Wording saying) {
@@ -67,7 +72,7 @@ final class OtherSideBox extends VBox {
             return true;
         }
         Setting setting = session.project().setting();
-        LineReading reading = new Line(Language.ENGLISH, saying, setting.chosenBody())
+        LineReading reading = new Line(Words.language(), saying, setting.chosenBody())
                 .knowing(setting.taught())
                 .read(text, before(other, count, setting));
         if (!reading.understood()) {
@@ -86,7 +91,7 @@ final class OtherSideBox extends VBox {
                 .toList());
         all.addAll(difference);
         session.apply(Edit.running(
-                "Change the other side",
+                Words.of("postures.other_side_box.change_the_other_side"),
                 posture.id() + "/other/" + count,
                 project -> project.changePosture(posture.id(), whole -> whole.withOtherSide(all))));
     }

@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.RuleRows;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureName;
 import app.avrel.posture.count.Language;
@@ -42,25 +43,26 @@ final class PostureCard extends VBox {
     PostureCard(Session session, Consumer<Where> go) {
         this.session = session;
         getStyleClass().add("posture-card");
-        grid.section("Names");
-        name = grid.line("English", "A name");
-        meaning = grid.line("Meaning", "what it means");
+        grid.section(Words.of("postures.posture_card.names"));
+        name = grid.line(Words.of("common.english"), Words.of("postures.posture_card.a_name"));
+        meaning = grid.line(Words.of("postures.posture_card.meaning"), Words.of("postures.posture_card.what_it_means"));
         chinese = grid.line("中文", "名");
-        romanised = grid.line("Romanised", "with tone marks");
+        romanised = grid.line(
+                Words.of("postures.posture_card.romanised"), Words.of("postures.posture_card.with_tone_marks"));
         spanish = grid.line("Español", "un nombre");
-        grid.section("Sides");
-        side = grid.choice("Side");
-        mirroring = grid.choice("Taught");
+        grid.section(Words.of("postures.posture_card.sides"));
+        side = grid.choice(Words.of("common.side"));
+        mirroring = grid.choice(Words.of("postures.posture_card.taught"));
         start = new StartFields(session, grid);
         end = new EndFields(session, grid);
-        grid.section("Note");
-        note = new EntryField("Note", "for yourself", _ -> false);
+        grid.section(Words.of("common.note"));
+        note = new EntryField(Words.of("common.note"), Words.of("postures.posture_card.for_yourself"), _ -> false);
         grid.wide(note);
-        grid.section("House rules of its own");
+        grid.section(Words.of("postures.posture_card.house_rules_of_its_own"));
         grid.wide(ownRules);
         teaching = new TeachingFields(session);
         ways = new WaysHere(go);
-        getChildren().addAll(Texts.of("Posture", "count-number"), ways, grid, teaching);
+        getChildren().addAll(Texts.of(Words.of("common.posture"), "count-number"), ways, grid, teaching);
     }
 
     /** Puts the keyboard into the name, all of it selected. */
@@ -73,16 +75,21 @@ final class PostureCard extends VBox {
         ways.show(desk, posture);
         names(posture);
         side.show(
-                List.of("neither", "left", "right"),
+                List.of(Words.of("postures.posture_card.neither"), Words.of("common.left"), Words.of("common.right")),
                 posture.side().map(s -> s.ordinal() + 1).orElse(0),
                 i -> change(
                         posture,
                         "side",
                         whole -> whole.withSide(i == 0 ? Optional.empty() : Optional.of(Side.values()[i - 1]))));
         mirroring.show(
-                List.of("on both sides", "on this side only"),
+                List.of(
+                        Words.of("postures.posture_card.on_both_sides"),
+                        Words.of("postures.posture_card.on_this_side_only")),
                 posture.mirroring().ordinal(),
-                i -> change(posture, "taught", whole -> whole.withMirroring(Posture.Mirroring.values()[i])));
+                i -> change(
+                        posture,
+                        Words.of("common.taught"),
+                        whole -> whole.withMirroring(Posture.Mirroring.values()[i])));
         start.show(desk, posture);
         end.show(desk, posture);
         ownRules.show(
@@ -160,7 +167,9 @@ final class PostureCard extends VBox {
 
     private boolean change(Posture posture, String field, UnaryOperator<Posture> edit) {
         session.apply(Edit.running(
-                "Change a posture", posture.id() + "/" + field, project -> project.changePosture(posture.id(), edit)));
+                Words.of("postures.posture_card.change_a_posture"),
+                posture.id() + "/" + field,
+                project -> project.changePosture(posture.id(), edit)));
         return true;
     }
 }

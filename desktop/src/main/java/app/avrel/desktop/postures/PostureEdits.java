@@ -1,5 +1,6 @@
 package app.avrel.desktop.postures;
 
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Form;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
@@ -25,7 +26,7 @@ final class PostureEdits {
 
     /** {@return the same posture with an id of its own and a first name that says that it is a copy} */
     static Posture copy(Project project, Posture posture) {
-        String name = posture.name() + " (copy)";
+        String name = Words.of("postures.posture_edits.x_copy", posture.name());
         List<PostureName> names = new ArrayList<>(posture.names());
         PostureName first = names.getFirst();
         names.set(0, new PostureName(first.language(), name, first.romanised(), first.meaning()));
@@ -35,7 +36,7 @@ final class PostureEdits {
     /** {@return the posture taken off the shelf} */
     static Edit delete(PostureId gone) {
         return Edit.of(
-                "Delete a posture",
+                Words.of("postures.posture_edits.delete_a_posture"),
                 project -> project.withPostures(project.postures().stream()
                         .filter(posture -> !posture.id().equals(gone))
                         .toList()));

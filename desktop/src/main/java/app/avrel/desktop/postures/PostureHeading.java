@@ -3,9 +3,9 @@ package app.avrel.desktop.postures;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
-import app.avrel.house.Stance;
 import app.avrel.mechanics.Naming;
 import app.avrel.mechanics.Spacing;
 import app.avrel.motion.Pose;
@@ -28,7 +28,7 @@ final class PostureHeading {
     /** {@return the names in the other languages, romanised where they have that} */
     static List<String> otherNames(Posture posture) {
         return posture.names().stream()
-                .skip(1)
+                .filter(name -> !name.written().equals(Words.name(posture)))
                 .flatMap(name -> Stream.concat(Stream.of(name.written()), name.romanised().stream()))
                 .toList();
     }
@@ -38,18 +38,27 @@ final class PostureHeading {
 
     /** {@return where one is and how one stands there} */
     String state(Posture posture, int count, Pose after) {
-        String side = posture.side().map(s -> s.word() + " side · ").orElse("");
+        String side = posture.side()
+                .map(s -> Words.of("postures.posture_heading.x_side", Words.of(s)))
+                .orElse("");
         String at = count == Choice.START
-                ? "start"
-                : "count " + (count + 1) + " of " + posture.counts().size();
+                ? Words.of("common.start")
+                : Words.of(
+                        "postures.posture_heading.count_x_of_x",
+                        count + 1,
+                        posture.counts().size());
         String stance = Naming.of(after, setting.chosenBody())
-                .map(Stance::label)
+                .map(Words::of)
                 .map(name -> name + " · ")
                 .orElse("");
-        return side + at + " · " + stance + JoinWords.share(after.weight()) + " · facing "
-                + (after.chest().assumed() ? "about " : "")
-                + setting.directions().say(Heading.FRONT.of(after.facing()))
-                + (after.chest().known() ? "" : "?");
+        return Words.of(
+                "postures.posture_heading.x_x_x_facing_x_x",
+                side + at,
+                stance,
+                JoinWords.share(after.weight()),
+                after.chest().assumed() ? Words.of("postures.posture_heading.about") : "",
+                setting.directions().say(Heading.FRONT.of(after.facing())),
+                after.chest().known() ? "" : "?");
     }
 
     /** {@return where the weight lies across, and where it can lie; empty on one leg} */
@@ -63,26 +72,32 @@ final class PostureHeading {
     /** {@return the stance in figures} */
     String figures(Pose pose) {
         if (!(pose.left().heel().known() && pose.right().heel().known())) {
-            return "The feet are not placed yet: a distance or a width is not said.";
+            return Words.of("postures.posture_heading.the_feet_are_not_placed_yet");
         }
         Body body = setting.chosenBody();
         Spacing spacing = Spacing.of(pose);
         String width = spacing.width() < -0.005
-                ? "crossed by " + centimetres(-spacing.width())
-                : centimetres(spacing.width()) + " wide";
+                ? Words.of("postures.posture_heading.crossed_by_x", centimetres(-spacing.width()))
+                : Words.of("postures.posture_heading.x_wide", centimetres(spacing.width()));
         boolean assumed = pose.left().heel().assumed() || pose.right().heel().assumed();
-        return (assumed ? "about " : "") + centimetres(spacing.length()) + " long, " + width + " · hips "
-                + (pose.drop().assumed() || !pose.drop().known() ? "about " : "")
-                + fists(pose.drop().value() / body.fist()) + " lower";
+        return Words.of(
+                "postures.posture_heading.x_long_x_hips_x_x",
+                (assumed ? Words.of("postures.posture_heading.about") : "") + centimetres(spacing.length()),
+                width,
+                pose.drop().assumed() || !pose.drop().known() ? Words.of("postures.posture_heading.about") : "",
+                fists(pose.drop().value() / body.fist()));
     }
 
     private static String fists(double number) {
         String fists = tenths(number);
-        return fists + (fists.equals("1") ? " fist" : " fists");
+        return fists
+                + (fists.equals("1")
+                        ? Words.of("postures.posture_heading.fist")
+                        : Words.of("postures.posture_heading.fists"));
     }
 
     private static String centimetres(double metres) {
-        return Numbers.whole(metres * 100) + " cm";
+        return Words.of("common.x_cm", Numbers.whole(metres * 100));
     }
 
     private static String tenths(double number) {

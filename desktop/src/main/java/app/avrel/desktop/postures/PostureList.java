@@ -5,12 +5,14 @@ import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.posture.NameSearch;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.PostureName;
 import app.avrel.posture.count.Language;
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.collections.ObservableList;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -35,12 +37,12 @@ final class PostureList extends VBox {
     PostureList(Session session) {
         this.session = session;
         getStyleClass().add("side-list");
-        find.setPromptText("Find a posture…");
-        find.setAccessibleText("Find a posture by any of its names");
+        find.setPromptText(Words.of("postures.posture_list.find_a_posture"));
+        find.setAccessibleText(Words.of("postures.posture_list.find_a_posture_by_any_of"));
         find.textProperty().addListener((_, _, _) -> fill());
         list.setCellFactory(_ -> new Cell());
-        list.setAccessibleText("Postures");
-        list.setPlaceholder(Texts.wrapped("No posture yet. Press “New posture” to record the first.", "empty"));
+        list.setAccessibleText(Words.of("common.postures"));
+        list.setPlaceholder(Texts.wrapped(Words.of("postures.posture_list.no_posture_yet_press_new_posture"), "empty"));
         list.getSelectionModel().selectedItemProperty().addListener((_, _, chosen) -> {
             if (!showing && chosen != null) {
                 session.choose(session.choice().withPosture(chosen.id(), 0));
@@ -48,9 +50,13 @@ final class PostureList extends VBox {
         });
         VBox.setVgrow(list, Priority.ALWAYS);
         FlowPane foot = new FlowPane(
-                Buttons.words("New posture", "Record a new posture (Ctrl+Shift+N)", this::create),
-                Buttons.icon(Feather.COPY, "Copy this posture as the start of a new one", this::copy),
-                Buttons.icon(Feather.TRASH_2, "Delete this posture", this::delete));
+                Buttons.words(
+                        Words.of("postures.posture_list.new_posture"),
+                        Words.of("postures.posture_list.record_a_new_posture_ctrl_shift"),
+                        this::create),
+                Buttons.icon(
+                        Feather.COPY, Words.of("postures.posture_list.copy_this_posture_as_the_start"), this::copy),
+                Buttons.icon(Feather.TRASH_2, Words.of("postures.posture_list.delete_this_posture"), this::delete));
         foot.getStyleClass().add("list-foot");
         VBox head = new VBox(find);
         head.getStyleClass().add("list-head");
@@ -98,15 +104,21 @@ final class PostureList extends VBox {
 
     void create() {
         find.clear();
-        PostureId id = session.project().freshPostureId("New posture");
-        add("Add a posture", Posture.blank(id, "New posture"), Choice.START);
+        PostureId id = session.project().freshPostureId(Words.of("postures.posture_list.new_posture"));
+        add(
+                Words.of("postures.posture_list.add_a_posture"),
+                Posture.blank(id, Words.of("postures.posture_list.new_posture")),
+                Choice.START);
     }
 
     void copy() {
         session.desk()
                 .get()
                 .posture()
-                .ifPresent(posture -> add("Copy a posture", PostureEdits.copy(session.project(), posture), 0));
+                .ifPresent(posture -> add(
+                        Words.of("postures.posture_list.copy_a_posture"),
+                        PostureEdits.copy(session.project(), posture),
+                        0));
     }
 
     private void add(String edit, Posture posture, int count) {
@@ -123,14 +135,15 @@ final class PostureList extends VBox {
             }
             Sheet.show(
                     (StackPane) getScene().getRoot(),
-                    "“" + gone.name() + "” is in use",
+                    Words.of("postures.posture_list.x_is_in_use", Words.name(gone)),
                     Texts.wrapped(
-                            "It is done in " + String.join(", ", uses)
-                                    + ". Those entries would ask for a posture that is not there.",
+                            Words.of("postures.posture_list.it_is_done_in_x_those", String.join(", ", uses)),
                             "sheet-text"),
                     List.of(
-                            new Sheet.Answer("Keep it", () -> {}),
-                            new Sheet.Answer("Delete", () -> session.apply(PostureEdits.delete(gone.id())))));
+                            new Sheet.Answer(Words.of("common.keep_it"), () -> {}),
+                            new Sheet.Answer(
+                                    Words.of("postures.posture_list.delete"),
+                                    () -> session.apply(PostureEdits.delete(gone.id())))));
         });
     }
 
@@ -158,16 +171,18 @@ final class PostureList extends VBox {
             setText(null);
             setGraphic(empty || posture == null ? null : box);
             if (!empty && posture != null) {
-                Texts.set(name, posture.name());
+                Texts.set(name, Words.name(posture));
                 Texts.set(below, other(posture));
                 counts.setText(Integer.toString(posture.counts().size()));
             }
         }
 
         private static String other(Posture posture) {
-            return posture.name(Language.CHINESE)
+            return Stream.of(Language.CHINESE, Language.SPANISH, Language.ENGLISH)
+                    .flatMap(language -> posture.name(language).stream())
                     .map(PostureName::written)
-                    .or(() -> posture.name(Language.SPANISH).map(PostureName::written))
+                    .filter(written -> !written.equals(Words.name(posture)))
+                    .findFirst()
                     .orElse("");
         }
     }

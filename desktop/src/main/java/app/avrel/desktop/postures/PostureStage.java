@@ -12,6 +12,7 @@ import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.stagefloor.FloorPicture;
 import app.avrel.desktop.stagefloor.FloorView;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Bearing;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Turn;
@@ -60,11 +61,16 @@ final class PostureStage extends VBox implements Player.Shown {
         this.ended = ended;
         getStyleClass().add("posture-stage");
         viewRow = new ViewRow(figure, play, this::toggleTraces);
-        floorRow.of(List.of("this count", "whole posture"), "What the floor shows", at -> {
-            wide = at == 1;
-            floorRow.down(at);
-            ended.run();
-        });
+        floorRow.of(
+                List.of(
+                        Words.of("postures.posture_stage.this_count"),
+                        Words.of("postures.posture_stage.whole_posture")),
+                Words.of("common.what_the_floor_shows"),
+                at -> {
+                    wide = at == 1;
+                    floorRow.down(at);
+                    ended.run();
+                });
         floorRow.down(0);
         SideBySide both = new SideBySide("posture-stage", column(floor, floorRow), column(figure, viewRow), 0.5);
         VBox.setVgrow(both, Priority.ALWAYS);
@@ -144,7 +150,12 @@ final class PostureStage extends VBox implements Player.Shown {
                         Bearing.FRONT.plus(new Turn(view.from().degrees())),
                         seen)
                 .parts();
-        return parts.isEmpty() ? "" : "Not seen " + view.words() + ": the " + String.join(", the ", parts) + ".";
+        return parts.isEmpty()
+                ? ""
+                : Words.of(
+                        "postures.posture_stage.not_seen_x_the_x",
+                        view.words(),
+                        String.join(Words.of("postures.posture_stage.the"), parts));
     }
 
     @Override
@@ -152,8 +163,11 @@ final class PostureStage extends VBox implements Player.Shown {
         Playing playing = new Playing(counts.get(count), body);
         Pose pose = playing.pose(share);
         Pose before = counts.get(count).getFirst().before();
-        floor.show(new FloorPicture(before, pose, all, body, directions, true), "playing");
-        figure.show(new FigureView.Picture(playing.at(share), body, directions, reach, "playing"));
+        floor.show(
+                new FloorPicture(before, pose, all, body, directions, true),
+                Words.of("postures.posture_stage.playing"));
+        figure.show(new FigureView.Picture(
+                playing.at(share), body, directions, reach, Words.of("postures.posture_stage.playing")));
         ribbon.playhead(count + share);
     }
 

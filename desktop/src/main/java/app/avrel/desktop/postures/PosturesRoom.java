@@ -18,6 +18,7 @@ import app.avrel.desktop.session.CommandMenu;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.form.Moment;
@@ -99,11 +100,26 @@ public final class PosturesRoom implements Room {
         root = new RoomPane("postures-room", list, centre, scroll, Optional.of(line), ribbons);
         stage.addEventHandler(KeyEvent.KEY_PRESSED, this::arrows);
         stage.tools(
-                Buttons.pill("Balance", "Balance on the floor, in eight directions (Ctrl+B)", stage::toggleBalance),
-                Buttons.pill("Other side", "Both sides, one ribbon over the other (Ctrl+Shift+O)", this::toggleOther),
-                Buttons.pill("Two scales", "Measure on two scales (Ctrl+Shift+W)", onCount(this::scales)),
-                Buttons.pill("Fit", "Fit a stance to a body (Ctrl+G)", this::fit),
-                Buttons.pill("Angles", "Angle between two directions (Ctrl+Shift+G)", this::angles));
+                Buttons.pill(
+                        Words.of("postures.postures_room.balance"),
+                        Words.of("postures.postures_room.balance_on_the_floor_in_eight"),
+                        stage::toggleBalance),
+                Buttons.pill(
+                        Words.of("postures.other_side_box.other_side"),
+                        Words.of("postures.postures_room.both_sides_one_ribbon_over_the"),
+                        this::toggleOther),
+                Buttons.pill(
+                        Words.of("postures.postures_room.two_scales"),
+                        Words.of("postures.postures_room.measure_on_two_scales_ctrl_shift"),
+                        onCount(this::scales)),
+                Buttons.pill(
+                        Words.of("postures.postures_room.fit"),
+                        Words.of("postures.postures_room.fit_a_stance_to_a_body"),
+                        this::fit),
+                Buttons.pill(
+                        Words.of("postures.postures_room.angles"),
+                        Words.of("postures.postures_room.angle_between_two_directions_ctrl_shift"),
+                        this::angles));
         CommandMenu.give(list, this::ofShelf);
         CommandMenu.give(ribbons, this::ofCount);
         CommandMenu.give(stage.floor(), this::ofFloor);
@@ -158,7 +174,7 @@ public final class PosturesRoom implements Room {
         begin.setVisible(posture.isEmpty());
         if (posture.isEmpty()) {
             card.getChildren().clear();
-            ribbon.show(List.of(), -1, "No posture yet: type the first count above.", _ -> {});
+            ribbon.show(List.of(), -1, Words.of("postures.postures_room.no_posture_yet_type_the_first"), _ -> {});
             return;
         }
         Occurrence done = desk.occurrence(posture.get().id()).orElseThrow();
@@ -168,7 +184,7 @@ public final class PosturesRoom implements Room {
         ribbon.show(
                 RibbonCells.ofPosture(desk, done),
                 count,
-                "No counts yet: press Ctrl+Enter to add the first one.",
+                Words.of("postures.postures_room.no_counts_yet_press_ctrl_enter"),
                 at -> session.choose(session.choice().withCount(at)));
         if (ribbons.getChildren().contains(otherRibbon)) {
             showOther(desk, posture.get(), count);
@@ -211,7 +227,9 @@ public final class PosturesRoom implements Room {
         PostureHeading heading = new PostureHeading(desk.project().setting());
         String staged = desk.staging().equals(Heading.FRONT)
                 ? ""
-                : " · starts facing " + desk.project().setting().directions().say(desk.staging());
+                : Words.of(
+                        "postures.postures_room.starts_facing_x",
+                        desk.project().setting().directions().say(desk.staging()));
         state.setText(heading.state(posture, count, after) + staged);
         Viewpoint view = this.stage.figure().view();
         String seen = new ForViewer(view.from()).say(before, after);
@@ -278,14 +296,24 @@ public final class PosturesRoom implements Room {
 
     private List<Command> ofShelf() {
         return List.of(
-                Command.of("New posture", KeyCode.N, "Ctrl+Shift", this::create),
-                Command.of("Duplicate the posture", KeyCode.D, "Ctrl+Shift", list::copy),
-                Command.of("Delete the posture", KeyCode.DELETE, "Ctrl+Shift", list::delete),
-                Command.of("Find a posture", KeyCode.F, "Ctrl", list::focusFind),
-                Command.of("Names, start and end of the posture", KeyCode.I, "Ctrl", this::sheet),
-                Command.of("Copy the posture's sheet as text", KeyCode.C, "Ctrl+Shift", () -> SheetCopy.text(session)),
+                Command.of(Words.of("postures.posture_list.new_posture"), KeyCode.N, "Ctrl+Shift", this::create),
                 Command.of(
-                        "Copy the posture's sheet as a picture",
+                        Words.of("postures.postures_room.duplicate_the_posture"), KeyCode.D, "Ctrl+Shift", list::copy),
+                Command.of(
+                        Words.of("postures.postures_room.delete_the_posture"),
+                        KeyCode.DELETE,
+                        "Ctrl+Shift",
+                        list::delete),
+                Command.of(Words.of("postures.postures_room.find_a_posture"), KeyCode.F, "Ctrl", list::focusFind),
+                Command.of(
+                        Words.of("postures.postures_room.names_start_and_end_of_the"), KeyCode.I, "Ctrl", this::sheet),
+                Command.of(
+                        Words.of("postures.postures_room.copy_the_postures_sheet_as_text"),
+                        KeyCode.C,
+                        "Ctrl+Shift",
+                        () -> SheetCopy.text(session)),
+                Command.of(
+                        Words.of("postures.postures_room.copy_the_postures_sheet_as_a"),
                         KeyCode.X,
                         "Ctrl+Shift",
                         () -> SheetCopy.picture(session, root)));
@@ -293,53 +321,113 @@ public final class PosturesRoom implements Room {
 
     private List<Command> ofCount() {
         return List.of(
-                Command.of("Add a count", KeyCode.ENTER, "Ctrl", this::insert),
-                Command.of("Duplicate the count", KeyCode.D, "Ctrl", onCount(countCard::duplicate)),
-                Command.of("Delete the count", KeyCode.DELETE, "Ctrl", onCount(countCard::delete)),
-                Command.of("Move the count earlier", KeyCode.LEFT, "Alt", onCount(() -> countCard.move(-1))),
-                Command.of("Move the count later", KeyCode.RIGHT, "Alt", onCount(() -> countCard.move(1))),
-                Command.of("Split the count", KeyCode.T, "Ctrl", onCount(countCard::split)),
-                Command.of("Merge with the next count", KeyCode.J, "Ctrl", onCount(countCard::merge)),
-                Command.of("Add a move", KeyCode.M, "Ctrl", onCount(countCard::openAdd)),
-                Command.of("Add a move after the others", KeyCode.M, "Ctrl+Shift", onCount(countCard::openThen)));
+                Command.of(Words.of("postures.count_edits.add_a_count"), KeyCode.ENTER, "Ctrl", this::insert),
+                Command.of(
+                        Words.of("postures.postures_room.duplicate_the_count"),
+                        KeyCode.D,
+                        "Ctrl",
+                        onCount(countCard::duplicate)),
+                Command.of(
+                        Words.of("postures.postures_room.delete_the_count"),
+                        KeyCode.DELETE,
+                        "Ctrl",
+                        onCount(countCard::delete)),
+                Command.of(
+                        Words.of("postures.postures_room.move_the_count_earlier"),
+                        KeyCode.LEFT,
+                        "Alt",
+                        onCount(() -> countCard.move(-1))),
+                Command.of(
+                        Words.of("postures.postures_room.move_the_count_later"),
+                        KeyCode.RIGHT,
+                        "Alt",
+                        onCount(() -> countCard.move(1))),
+                Command.of(
+                        Words.of("postures.postures_room.split_the_count"),
+                        KeyCode.T,
+                        "Ctrl",
+                        onCount(countCard::split)),
+                Command.of(
+                        Words.of("postures.postures_room.merge_with_the_next_count"),
+                        KeyCode.J,
+                        "Ctrl",
+                        onCount(countCard::merge)),
+                Command.of(Words.of("postures.count_card.add_a_move"), KeyCode.M, "Ctrl", onCount(countCard::openAdd)),
+                Command.of(
+                        Words.of("postures.count_edits.add_a_move_after_the_others"),
+                        KeyCode.M,
+                        "Ctrl+Shift",
+                        onCount(countCard::openThen)));
     }
 
     private List<Command> ofFloor() {
         return List.of(
-                Command.of("Balance on the floor, in eight directions", KeyCode.B, "Ctrl", stage::toggleBalance),
-                Command.of("Fit a stance to a body", KeyCode.G, "Ctrl", this::fit),
-                Command.of("Measure on two scales", KeyCode.W, "Ctrl+Shift", onCount(this::scales)),
-                Command.of("Angle between two directions", KeyCode.G, "Ctrl+Shift", this::angles),
-                Command.of("Start facing further left", KeyCode.OPEN_BRACKET, "Ctrl", () -> restage(-45)),
-                Command.of("Start facing further right", KeyCode.CLOSE_BRACKET, "Ctrl", () -> restage(45)),
-                Command.of("Start facing the front again", KeyCode.DIGIT0, "Alt", () -> session.stage(Heading.FRONT)));
+                Command.of(
+                        Words.of("postures.postures_room.balance_on_the_floor_in_eight_2"),
+                        KeyCode.B,
+                        "Ctrl",
+                        stage::toggleBalance),
+                Command.of(Words.of("postures.postures_room.fit_a_stance_to_a_body_2"), KeyCode.G, "Ctrl", this::fit),
+                Command.of(
+                        Words.of("postures.postures_room.measure_on_two_scales"),
+                        KeyCode.W,
+                        "Ctrl+Shift",
+                        onCount(this::scales)),
+                Command.of(
+                        Words.of("postures.angles_sheet.angle_between_two_directions"),
+                        KeyCode.G,
+                        "Ctrl+Shift",
+                        this::angles),
+                Command.of(
+                        Words.of("postures.postures_room.start_facing_further_left"),
+                        KeyCode.OPEN_BRACKET,
+                        "Ctrl",
+                        () -> restage(-45)),
+                Command.of(
+                        Words.of("postures.postures_room.start_facing_further_right"),
+                        KeyCode.CLOSE_BRACKET,
+                        "Ctrl",
+                        () -> restage(45)),
+                Command.of(
+                        Words.of("postures.postures_room.start_facing_the_front_again"),
+                        KeyCode.DIGIT0,
+                        "Alt",
+                        () -> session.stage(Heading.FRONT)));
     }
 
     private List<Command> ofFigure() {
         return List.of(
-                Command.of("Play the posture, or stop", KeyCode.P, "Ctrl", this::play),
-                look("Look from the front", KeyCode.DIGIT1, Viewpoint.FRONT),
-                look("Look from behind", KeyCode.DIGIT2, Viewpoint.BACK),
-                look("Look from the left", KeyCode.DIGIT3, Viewpoint.LEFT),
-                look("Look from the right", KeyCode.DIGIT4, Viewpoint.RIGHT),
-                look("Look from above", KeyCode.DIGIT5, Viewpoint.ABOVE),
+                Command.of(Words.of("postures.postures_room.play_the_posture_or_stop"), KeyCode.P, "Ctrl", this::play),
+                look(Words.of("postures.postures_room.look_from_the_front"), KeyCode.DIGIT1, Viewpoint.FRONT),
+                look(Words.of("postures.postures_room.look_from_behind"), KeyCode.DIGIT2, Viewpoint.BACK),
+                look(Words.of("postures.postures_room.look_from_the_left"), KeyCode.DIGIT3, Viewpoint.LEFT),
+                look(Words.of("postures.postures_room.look_from_the_right"), KeyCode.DIGIT4, Viewpoint.RIGHT),
+                look(Words.of("postures.postures_room.look_from_above"), KeyCode.DIGIT5, Viewpoint.ABOVE),
                 Command.of(
-                        "Mirror the figure",
+                        Words.of("postures.postures_room.mirror_the_figure"),
                         KeyCode.DIGIT6,
                         "Alt",
                         () -> stage.figure().look(stage.figure().view().mirror())),
-                Command.of("The ways of palms and feet", KeyCode.DIGIT7, "Alt", stage::toggleTraces));
+                Command.of(
+                        Words.of("postures.postures_room.the_ways_of_palms_and_feet"),
+                        KeyCode.DIGIT7,
+                        "Alt",
+                        stage::toggleTraces));
     }
 
     private List<Command> ofLine() {
         return List.of(
-                Command.of("Type a count", KeyCode.L, "Ctrl", line::focus),
-                Command.of("Edit the count in words", KeyCode.F2, "", line::edit),
-                Command.of("Fix the finding", KeyCode.PERIOD, "Ctrl", findings::mend),
-                Command.of("Both sides, one ribbon over the other", KeyCode.O, "Ctrl+Shift", this::toggleOther),
-                Command.of("To the count before", KeyCode.PAGE_UP, "", () -> step(-1))
+                Command.of(Words.of("postures.postures_room.type_a_count"), KeyCode.L, "Ctrl", line::focus),
+                Command.of(Words.of("postures.postures_room.edit_the_count_in_words"), KeyCode.F2, "", line::edit),
+                Command.of(Words.of("postures.postures_room.fix_the_finding"), KeyCode.PERIOD, "Ctrl", findings::mend),
+                Command.of(
+                        Words.of("postures.postures_room.both_sides_one_ribbon_over_the_2"),
+                        KeyCode.O,
+                        "Ctrl+Shift",
+                        this::toggleOther),
+                Command.of(Words.of("common.to_the_count_before"), KeyCode.PAGE_UP, "", () -> step(-1))
                         .repeating(),
-                Command.of("To the count after", KeyCode.PAGE_DOWN, "", () -> step(1))
+                Command.of(Words.of("common.to_the_count_after"), KeyCode.PAGE_DOWN, "", () -> step(1))
                         .repeating());
     }
 

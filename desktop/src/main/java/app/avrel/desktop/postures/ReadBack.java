@@ -2,6 +2,7 @@ package app.avrel.desktop.postures;
 
 import app.avrel.desktop.parts.Fonts;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.mechanics.Spacing;
 import app.avrel.motion.Pose;
@@ -24,7 +25,7 @@ final class ReadBack extends HBox {
     private static final double SEEN = 0.005;
 
     private final TextFlow said = new TextFlow();
-    private final Label waiting = Texts.of("not recorded yet: Enter", "not-recorded");
+    private final Label waiting = Texts.of(Words.of("common.not_recorded_yet_enter"), "not-recorded");
 
     ReadBack() {
         getStyleClass().add("read-back");
@@ -50,12 +51,15 @@ final class ReadBack extends HBox {
             texts.add(text(exact.line(reading.count()), "read-back-said"));
             String usual = String.join(", ", assumed(reading, setting));
             if (!usual.isEmpty()) {
-                texts.add(text("  " + usual + ": the house's usual", "read-back-assumed"));
+                texts.add(text(Words.of("postures.read_back.x_the_houses_usual", usual), "read-back-assumed"));
             }
         }
         said.getChildren().setAll(texts);
         waiting.setVisible(!reading.stages().isEmpty());
-        waiting.setText(reading.recordable() ? "not recorded yet: Enter" : "not recorded yet");
+        waiting.setText(
+                reading.recordable()
+                        ? Words.of("common.not_recorded_yet_enter")
+                        : Words.of("postures.read_back.not_recorded_yet"));
     }
 
     private static Text text(String words, String styleClass) {
@@ -82,15 +86,17 @@ final class ReadBack extends HBox {
             double feet = spacing.length() / setting.chosenBody().footLength();
             double wide = spacing.width() / setting.chosenBody().shoulderWidth();
             if (Math.abs(feet) > SEEN && steps.getLast().distance().isEmpty()) {
-                words.add(Numbers.plain(Numbers.tenths(Math.abs(feet))) + " foot-lengths long");
+                words.add(Words.of(
+                        "postures.read_back.x_foot_lengths_long", Numbers.plain(Numbers.tenths(Math.abs(feet)))));
             }
             if (Math.abs(wide) > SEEN && steps.getLast().width().isEmpty()) {
-                words.add(Numbers.plain(Numbers.tenths(Math.abs(wide))) + " shoulder widths wide");
+                words.add(Words.of(
+                        "postures.read_back.x_shoulder_widths_wide", Numbers.plain(Numbers.tenths(Math.abs(wide)))));
             }
         }
         if (pose.drop().assumed()) {
             double fists = pose.drop().value() / setting.chosenBody().fist();
-            words.add("hips " + Numbers.plain(Numbers.tenths(fists)) + " fists lower");
+            words.add(Words.of("postures.read_back.hips_x_fists_lower", Numbers.plain(Numbers.tenths(fists))));
         }
         return words;
     }

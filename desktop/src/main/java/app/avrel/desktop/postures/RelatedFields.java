@@ -3,6 +3,7 @@ package app.avrel.desktop.postures;
 import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Direction;
 import app.avrel.posture.hand.HandRelation;
 import app.avrel.posture.hand.Palm;
@@ -20,8 +21,6 @@ import java.util.stream.Stream;
 /** The fields of what both hands do together, of a prop, and of the trunk's incline. */
 final class RelatedFields {
 
-    private static final List<String> HANDS = List.of("left hand", "right hand");
-    private static final List<String> BESIDE = List.of("the middle", "the left side", "the right side");
     private final Wording saying;
 
     RelatedFields(Wording saying) {
@@ -31,17 +30,17 @@ final class RelatedFields {
     List<MoveField> ball(Move.HoldBall ball) {
         return List.of(
                 MoveFields.oneOf(
-                        "Above",
-                        HANDS,
+                        Words.of("postures.related_fields.above"),
+                        hands(),
                         ball.above().ordinal(),
                         at -> new Move.HoldBall(Side.values()[at], ball.height(), ball.size(), ball.beside())),
                 MoveFields.landmark(
-                        "Height",
+                        Words.of("postures.free_foot_fields.height"),
                         ball.height(),
                         height -> new Move.HoldBall(ball.above(), height, ball.size(), ball.beside())),
                 MoveFields.oneOf(
-                        "Before",
-                        BESIDE,
+                        Words.of("postures.related_fields.before"),
+                        beside(),
                         ball.beside().map(side -> side.ordinal() + 1).orElse(0),
                         at -> new Move.HoldBall(
                                 ball.above(),
@@ -49,9 +48,9 @@ final class RelatedFields {
                                 ball.size(),
                                 at == 0 ? Optional.empty() : Optional.of(Side.values()[at - 1]))),
                 MoveFields.length(
-                        "Size",
+                        Words.of("postures.related_fields.size"),
                         ball.size(),
-                        "2 hand spans",
+                        Words.of("postures.related_fields.2_hand_spans"),
                         size -> new Move.HoldBall(ball.above(), ball.height(), size, ball.beside())));
     }
 
@@ -63,28 +62,28 @@ final class RelatedFields {
         Optional<Palm> palm = hands.palm();
         return List.of(
                 MoveFields.oneOf(
-                        "Hands",
-                        Stream.of(HandRelation.values())
-                                .map(HandRelation::phrase)
-                                .toList(),
+                        Words.of("postures.related_fields.hands"),
+                        Stream.of(HandRelation.values()).map(Words::of).toList(),
                         relation.ordinal(),
                         at -> new Move.RelateHands(HandRelation.values()[at], leading, height, gap, palm)),
                 MoveFields.oneOf(
                         capital(relation.leading()),
-                        HANDS,
+                        hands(),
                         leading.ordinal(),
                         at -> new Move.RelateHands(relation, Side.values()[at], height, gap, palm)),
                 MoveFields.landmark(
-                        "Height", height, changed -> new Move.RelateHands(relation, leading, changed, gap, palm)),
+                        Words.of("postures.free_foot_fields.height"),
+                        height,
+                        changed -> new Move.RelateHands(relation, leading, changed, gap, palm)),
                 MoveFields.length(
-                        "Gap",
+                        Words.of("postures.related_fields.gap"),
                         gap,
-                        "1 fist",
+                        Words.of("postures.related_fields.1_fist"),
                         changed -> new Move.RelateHands(relation, leading, height, changed, palm)),
                 MoveFields.choice(
-                        "Palms",
+                        Words.of("postures.related_fields.palms"),
                         Palm.values(),
-                        Palm::word,
+                        Words::of,
                         palm,
                         changed -> new Move.RelateHands(relation, leading, height, gap, changed)));
     }
@@ -96,31 +95,31 @@ final class RelatedFields {
     List<MoveField> prop(Move.HandleProp move) {
         return List.of(
                 MoveFields.oneOf(
-                        "Does",
-                        Stream.of(PropAct.values()).map(PropAct::word).toList(),
+                        Words.of("postures.related_fields.does"),
+                        Stream.of(PropAct.values()).map(Words::of).toList(),
                         move.act().ordinal(),
                         at -> new Move.HandleProp(
                                 move.hand(), PropAct.values()[at], move.prop(), move.points(), move.toward())),
                 MoveFields.choice(
-                        "Prop",
+                        Words.of("postures.move_kind.prop"),
                         Prop.values(),
-                        Prop::word,
+                        Words::of,
                         move.prop(),
                         prop -> new Move.HandleProp(move.hand(), move.act(), prop, move.points(), move.toward())),
                 MoveFields.oneOf(
-                        "Hand",
-                        HANDS,
+                        Words.of("postures.hand_fields.hand"),
+                        hands(),
                         move.hand().ordinal(),
                         at -> new Move.HandleProp(
                                 Side.values()[at], move.act(), move.prop(), move.points(), move.toward())),
                 MoveFields.choice(
-                        "Points",
+                        Words.of("postures.related_fields.points"),
                         Pointing.values(),
-                        Pointing::word,
+                        Words::of,
                         move.points(),
                         points -> new Move.HandleProp(move.hand(), move.act(), move.prop(), points, move.toward())),
                 toward(
-                        "Leans",
+                        Words.of("postures.related_fields.leans"),
                         move.toward(),
                         toward -> new Move.HandleProp(move.hand(), move.act(), move.prop(), move.points(), toward)));
     }
@@ -128,12 +127,15 @@ final class RelatedFields {
     List<MoveField> incline(Move.Incline incline) {
         return List.of(
                 MoveFields.line(
-                        "Degrees",
+                        Words.of("postures.related_fields.degrees"),
                         incline.degrees().map(String::valueOf).orElse(""),
-                        "15 · 0 is upright",
+                        Words.of("postures.related_fields.15_0_is_upright"),
                         MoveFields.unsaidOr(
                                 RelatedFields::degrees, degrees -> new Move.Incline(degrees, incline.toward()))),
-                toward("Toward", incline.toward(), toward -> new Move.Incline(incline.degrees(), toward)));
+                toward(
+                        Words.of("postures.free_foot_fields.toward"),
+                        incline.toward(),
+                        toward -> new Move.Incline(incline.degrees(), toward)));
     }
 
     private static Optional<Integer> degrees(String text) {
@@ -147,7 +149,18 @@ final class RelatedFields {
         return MoveFields.line(
                 label,
                 toward.map(direction -> DirectionText.say(direction, saying)).orElse(""),
-                "forward · 1:30",
+                Words.of("postures.free_foot_fields.forward_1_30"),
                 MoveFields.unsaidOr(text -> DirectionText.parse(text, saying), change));
+    }
+
+    private static List<String> hands() {
+        return List.of(Words.of("postures.related_fields.left_hand"), Words.of("postures.related_fields.right_hand"));
+    }
+
+    private static List<String> beside() {
+        return List.of(
+                Words.of("postures.related_fields.the_middle"),
+                Words.of("postures.related_fields.the_left_side"),
+                Words.of("postures.related_fields.the_right_side"));
     }
 }

@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.FloorVector;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Moment;
@@ -28,8 +29,8 @@ final class ScalesSheet {
     private final Pose pose;
     private final Body body;
     private final FieldGrid grid = new FieldGrid();
-    private final EntryField left = grid.line("Left scale shows", "42");
-    private final EntryField right = grid.line("Right scale shows", "28");
+    private final EntryField left = grid.line(Words.of("postures.scales_sheet.left_scale_shows"), "42");
+    private final EntryField right = grid.line(Words.of("postures.scales_sheet.right_scale_shows"), "28");
     private final Label said = Texts.wrapped("", "fit-words");
     private OptionalDouble onLeft = OptionalDouble.empty();
     private OptionalDouble onRight = OptionalDouble.empty();
@@ -64,10 +65,7 @@ final class ScalesSheet {
                 .orElse(done.done().begins());
         ScalesSheet sheet = new ScalesSheet(pose, session.project().setting().chosenBody());
         VBox content = new VBox(
-                Texts.wrapped(
-                        "Stand in this pose with one foot on each of two bathroom scales, and type what they show, in any"
-                                + " unit.",
-                        "sheet-text"),
+                Texts.wrapped(Words.of("postures.scales_sheet.stand_in_this_pose_with_one"), "sheet-text"),
                 sheet.grid,
                 sheet.said,
                 sheet.simulated);
@@ -76,15 +74,15 @@ final class ScalesSheet {
         sheet.show(Side.RIGHT, "");
         Sheet laid = Sheet.show(
                 over,
-                "On two scales",
+                Words.of("postures.scales_sheet.on_two_scales"),
                 content,
                 List.of(
                         new Sheet.Answer(
-                                "Record this share",
+                                Words.of("postures.scales_sheet.record_this_share"),
                                 () -> sheet.scales()
                                         .ifPresent(scales ->
                                                 take.accept(scales.share().least(Side.LEFT)))),
-                        new Sheet.Answer("Close", () -> {})));
+                        new Sheet.Answer(Words.of("common.close"), () -> {})));
         laid.parentProperty().addListener((_, _, _) -> sheet.simulated.stop());
     }
 
@@ -120,21 +118,28 @@ final class ScalesSheet {
     }
 
     private String words(TwoScales scales) {
-        String split = "The weight is " + JoinWords.share(scales.share()) + "; claimed is "
-                + JoinWords.share(pose.weight()) + ".";
+        String split = Words.of(
+                "postures.scales_sheet.the_weight_is_x_claimed_is",
+                JoinWords.share(scales.share()),
+                JoinWords.share(pose.weight()));
         FloorVector off = scales.fromClaimed(pose, body);
         double ahead = off.along(pose.facing());
         double aside = off.along(pose.facing().right());
         String place = Math.abs(scales.pointsMore(pose)) < 1
-                ? "That agrees: the centre of mass is where it is claimed to be."
-                : "The centre of mass must be " + Numbers.whole(off.length() * 100) + " cm from where that has it: "
-                        + way(ahead, "further ahead", "further back") + " and "
-                        + way(aside, "to the right", "to the left")
-                        + ".";
+                ? Words.of("postures.scales_sheet.that_agrees_the_centre_of_mass")
+                : Words.of(
+                        "postures.scales_sheet.the_centre_of_mass_must_be",
+                        Numbers.whole(off.length() * 100),
+                        way(
+                                ahead,
+                                Words.of("postures.scales_sheet.further_ahead"),
+                                Words.of("postures.scales_sheet.further_back")),
+                        way(aside, Words.of("common.to_the_right"), Words.of("common.to_the_left")));
         return split + "\n" + place;
     }
 
     private static String way(double metres, String more, String less) {
-        return Numbers.whole(Math.abs(metres) * 100) + " cm " + (metres >= 0 ? more : less);
+        return Words.of(
+                "postures.scales_sheet.x_cm_x", Numbers.whole(Math.abs(metres) * 100), metres >= 0 ? more : less);
     }
 }

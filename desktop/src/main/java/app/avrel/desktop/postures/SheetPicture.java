@@ -5,6 +5,7 @@ import app.avrel.desktop.figure.FigureView;
 import app.avrel.desktop.figure.Reach;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Occurrence;
 import app.avrel.mechanics.Rig;
 import app.avrel.posture.Posture;
@@ -37,7 +38,7 @@ final class SheetPicture {
         figure.setMaxSize(FIGURE, FIGURE * 1.5);
         Rig rig = Rig.of(done.done().end(), body);
         figure.show(new FigureView.Picture(
-                rig, body, desk.project().setting().directions(), Reach.of(Stream.of(rig), body), posture.name()));
+                rig, body, desk.project().setting().directions(), Reach.of(Stream.of(rig), body), Words.name(posture)));
         HBox sheet = new HBox(figure, Texts.wrapped(text, "sheet-text"));
         sheet.getStyleClass().addAll("avrel", "sheet-picture");
         sheet.setPrefWidth(WIDTH);

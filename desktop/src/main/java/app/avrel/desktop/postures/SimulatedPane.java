@@ -3,6 +3,7 @@ package app.avrel.desktop.postures;
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.mechanics.Scales;
 import app.avrel.mechanics.SimulatedScales;
 import app.avrel.mechanics.TwoScales;
@@ -27,11 +28,11 @@ final class SimulatedPane extends VBox {
 
     private final Pose pose;
     private final Consumer<TwoScales> told;
-    private final ToggleButton on = new ToggleButton("Simulated scales");
+    private final ToggleButton on = new ToggleButton(Words.of("postures.simulated_pane.simulated_scales"));
     private final FieldGrid grid = new FieldGrid();
-    private final Slider sway = slider("Sway (points)", 0, 12, 3);
-    private final Slider error = slider("Error, more left (points)", -25, 25, 6);
-    private final Slider drift = slider("Drift to the left (points a minute)", -10, 10, 1);
+    private final Slider sway = slider(Words.of("postures.simulated_pane.sway_points"), 0, 12, 3);
+    private final Slider error = slider(Words.of("postures.simulated_pane.error_more_left_points"), -25, 25, 6);
+    private final Slider drift = slider(Words.of("postures.simulated_pane.drift_to_the_left_points_a"), -10, 10, 1);
     private final Timeline showing = new Timeline(new KeyFrame(Duration.millis(SHOWS_MILLIS), _ -> show()));
     private double seconds;
 
@@ -41,13 +42,12 @@ final class SimulatedPane extends VBox {
         getStyleClass().add("simulated-scales");
         showing.setCycleCount(Animation.INDEFINITE);
         on.getStyleClass().setAll("pill");
-        on.setAccessibleText("Simulated scales: somebody stands on them in this count");
+        on.setAccessibleText(Words.of("postures.simulated_pane.simulated_scales_somebody_stands_on_them"));
         on.setOnAction(_ -> toggle());
         getChildren()
                 .addAll(
                         on,
-                        Texts.wrapped(
-                                "Without scales at hand: somebody of 70 kg stands in this count, and sways.", "quiet"),
+                        Texts.wrapped(Words.of("postures.simulated_pane.without_scales_at_hand_somebody_of"), "quiet"),
                         grid);
         grid.setVisible(false);
         grid.setManaged(false);

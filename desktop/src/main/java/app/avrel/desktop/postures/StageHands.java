@@ -4,6 +4,7 @@ import app.avrel.body.Landmark;
 import app.avrel.body.Side;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.stagefloor.FloorEdits;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
 import app.avrel.form.Moment;
@@ -28,22 +29,24 @@ final class StageHands implements FloorEdits {
     @Override
     public void step(Side foot, FloorPoint heel) {
         change(
-                "Move a foot",
+                Words.of("postures.stage_hands.move_a_foot"),
                 (hands, at, count) -> hands.step(count, foot, at.inverse().of(heel)));
     }
 
     @Override
     public void turn(Side foot, Pivot on, Heading toes) {
-        change("Turn a foot", (hands, at, count) -> hands.turn(count, foot, on, at.from(toes)));
+        change(
+                Words.of("postures.move_kind.turn_a_foot"),
+                (hands, at, count) -> hands.turn(count, foot, on, at.from(toes)));
     }
 
     @Override
     public void weight(int leftPercent) {
-        change("Shift the weight", (_, _, count) -> HandsOn.weight(count, leftPercent));
+        change(Words.of("postures.move_kind.shift_the_weight"), (_, _, count) -> HandsOn.weight(count, leftPercent));
     }
 
     void hand(Side hand, Landmark height) {
-        change("Place a hand", (_, _, count) -> HandsOn.hand(count, hand, height));
+        change(Words.of("postures.move_kind.place_a_hand"), (_, _, count) -> HandsOn.hand(count, hand, height));
     }
 
     /** What hands make of a count, given where its own frame stands in the hall. */

@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Unroll;
 import app.avrel.motion.Starting;
@@ -37,7 +38,7 @@ final class StartFields {
 
     private final Session session;
     private final ChoiceField kind;
-    private final MenuButton from = new MenuButton("As another ends…");
+    private final MenuButton from = new MenuButton(Words.of("postures.start_fields.as_another_ends"));
     private final EntryField ahead;
     private final EntryField width;
     private final EntryField weight;
@@ -49,20 +50,24 @@ final class StartFields {
 
     StartFields(Session session, FieldGrid grid) {
         this.session = session;
-        grid.section("Start");
-        kind = grid.choice("Starts");
+        grid.section(Words.of("postures.start_fields.start"));
+        kind = grid.choice(Words.of("postures.start_fields.starts"));
         from.getStyleClass().addAll("flat", "word-button");
         grid.wide(from);
-        ahead = grid.line("Left ahead", "1.5 foot-lengths");
-        width = grid.line("Width", "0.5 shoulder widths");
-        weight = grid.line("Weight", "70 left");
-        drop = grid.line("Depth", "1.5 fists");
+        ahead = grid.line(
+                Words.of("postures.start_fields.left_ahead"), Words.of("postures.start_fields.1_5_foot_lengths"));
+        width = grid.line(
+                Words.of("postures.start_fields.width"), Words.of("postures.start_fields.0_5_shoulder_widths"));
+        weight = grid.line(Words.of("postures.end_fields.weight"), Words.of("postures.end_fields.70_left"));
+        drop = grid.line(Words.of("postures.move_fields.depth"), Words.of("postures.start_fields.1_5_fists"));
         for (Side side : Side.values()) {
-            String name = side == Side.LEFT ? "Left" : "Right";
-            contact.put(side, grid.choice(name + " foot"));
-            toes.put(side, grid.line(name + " toes out", "45"));
-            height.put(side, grid.choice(name + " hand"));
-            palm.put(side, grid.choice(name + " palm"));
+            String name = side == Side.LEFT
+                    ? Words.of("postures.start_fields.left")
+                    : Words.of("postures.start_fields.right");
+            contact.put(side, grid.choice(Words.of("postures.start_fields.x_foot", name)));
+            toes.put(side, grid.line(Words.of("postures.start_fields.x_toes_out", name), "45"));
+            height.put(side, grid.choice(Words.of("postures.start_fields.x_hand", name)));
+            palm.put(side, grid.choice(Words.of("postures.start_fields.x_palm", name)));
         }
     }
 
@@ -70,13 +75,16 @@ final class StartFields {
         Start start = posture.start();
         StartPose pose = start.pose();
         kind.show(
-                List.of("as recorded here", "where the one before ends"),
+                List.of(
+                        Words.of("postures.start_fields.as_recorded_here"),
+                        Words.of("postures.start_fields.where_the_one_before_ends")),
                 start instanceof Start.Carried ? 1 : 0,
                 i -> change(posture, "kind", i == 0 ? new Start.Recorded(pose) : new Start.Carried(pose)));
         showFrom(desk, posture);
         ahead.show(
                 pose.leftAhead().map(Length::toString).orElse(""),
-                text -> length(posture, text, "ahead", length -> pose.withSpacing(length, pose.width())));
+                text -> length(
+                        posture, text, Words.of("common.ahead"), length -> pose.withSpacing(length, pose.width())));
         width.show(
                 pose.width().map(Length::toString).orElse(""),
                 text -> length(posture, text, "width", length -> pose.withSpacing(pose.leftAhead(), length)));
@@ -106,8 +114,11 @@ final class StartFields {
     }
 
     private Stream<MenuItem> items(Session.Desk desk, Posture posture, Posture other) {
-        MenuItem same = item(other.name(), posture, () -> ending(desk, other));
-        MenuItem mirrored = item(other.name() + ", other side", posture, () -> ending(desk, Mirror.of(other)));
+        MenuItem same = item(Words.name(other), posture, () -> ending(desk, other));
+        MenuItem mirrored = item(
+                Words.of("postures.start_fields.x_other_side", Words.name(other)),
+                posture,
+                () -> ending(desk, Mirror.of(other)));
         return other.side().isPresent() ? Stream.of(same, mirrored) : Stream.of(same);
     }
 
@@ -133,7 +144,7 @@ final class StartFields {
         StartFoot foot = side == Side.LEFT ? pose.left() : pose.right();
         contact.get(side)
                 .show(
-                        Arrays.stream(Contact.values()).map(Contact::phrase).toList(),
+                        Arrays.stream(Contact.values()).map(Words::of).toList(),
                         foot.contact().ordinal(),
                         i -> change(
                                 posture,
@@ -167,12 +178,12 @@ final class StartFields {
         HandPlace hand = side == Side.LEFT ? pose.leftHand() : pose.rightHand();
         height.get(side)
                 .show(
-                        unsaid(Arrays.stream(Landmark.values()).map(Landmark::word)),
+                        unsaid(Arrays.stream(Landmark.values()).map(Words::of)),
                         index(hand.height()),
                         i -> hand(posture, pose, side, hand.withHeight(chosen(i, Landmark.values()))));
         palm.get(side)
                 .show(
-                        unsaid(Arrays.stream(Palm.values()).map(Palm::word)),
+                        unsaid(Arrays.stream(Palm.values()).map(Words::of)),
                         index(hand.palm()),
                         i -> hand(posture, pose, side, hand.withPalm(chosen(i, Palm.values()))));
     }
@@ -203,7 +214,7 @@ final class StartFields {
     private void change(Posture posture, String field, Start start) {
         UnaryOperator<Posture> edit = whole -> whole.withStart(start);
         session.apply(Edit.running(
-                "Change the start",
+                Words.of("postures.start_fields.change_the_start"),
                 posture.id() + "/start/" + field,
                 project -> project.changePosture(posture.id(), edit)));
     }

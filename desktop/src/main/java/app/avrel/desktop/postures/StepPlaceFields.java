@@ -2,6 +2,7 @@ package app.avrel.desktop.postures;
 
 import app.avrel.body.Length;
 import app.avrel.body.Side;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Direction;
 import app.avrel.posture.move.Crossing;
 import app.avrel.posture.move.Move;
@@ -18,18 +19,6 @@ final class StepPlaceFields {
 
     static final StepPlace FORWARD = new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty());
 
-    private static final List<String> WAYS = List.of(
-            "in a direction",
-            "beside the other foot",
-            "heels level",
-            "onto the other heel's line",
-            "across in front",
-            "across behind",
-            "where the left foot was",
-            "where the right foot was",
-            "where the left toes were",
-            "where the right toes were");
-
     private final Wording saying;
 
     StepPlaceFields(Wording saying) {
@@ -38,37 +27,43 @@ final class StepPlaceFields {
 
     List<MoveField> of(StepPlace place, Function<StepPlace, Move> change) {
         List<MoveField> fields = new ArrayList<>();
-        fields.add(
-                MoveFields.oneOf("Goes", WAYS, way(place), at -> change.apply(at == way(place) ? place : fresh(at))));
+        fields.add(MoveFields.oneOf(
+                Words.of("postures.step_place_fields.goes"),
+                ways(),
+                way(place),
+                at -> change.apply(at == way(place) ? place : fresh(at))));
         switch (place) {
             case StepPlace.Along along -> fields.addAll(along(along, change));
             case StepPlace.Beside beside -> {
                 fields.add(MoveFields.length(
-                        "Gap", beside.gap(), "1 fist", gap -> change.apply(new StepPlace.Beside(gap, beside.ahead()))));
+                        Words.of("postures.related_fields.gap"),
+                        beside.gap(),
+                        Words.of("postures.related_fields.1_fist"),
+                        gap -> change.apply(new StepPlace.Beside(gap, beside.ahead()))));
                 fields.add(MoveFields.length(
-                        "Ahead",
+                        Words.of("postures.step_place_fields.ahead"),
                         beside.ahead(),
-                        "1 fist · -1 fist is behind",
+                        Words.of("postures.step_place_fields.1_fist_1_fist_is_behind"),
                         ahead -> change.apply(new StepPlace.Beside(beside.gap(), ahead))));
             }
             case StepPlace.LevelWithHeel level ->
                 fields.add(MoveFields.length(
-                        "Width",
+                        Words.of("postures.start_fields.width"),
                         level.width(),
-                        "1 shoulder width",
+                        Words.of("postures.step_place_fields.1_shoulder_width"),
                         width -> change.apply(new StepPlace.LevelWithHeel(width))));
             case StepPlace.Across across ->
                 fields.add(MoveFields.length(
-                        "Distance",
+                        Words.of("postures.step_place_fields.distance"),
                         across.distance(),
-                        "1 foot-length",
+                        Words.of("postures.step_place_fields.1_foot_length"),
                         far -> change.apply(new StepPlace.Across(across.over(), far))));
             case StepPlace.WhereWas _, StepPlace.AtToes _ -> {}
             case StepPlace.OnHeelLine line ->
                 fields.add(MoveFields.length(
-                        "Ahead",
+                        Words.of("postures.step_place_fields.ahead"),
                         line.ahead(),
-                        "2 foot-lengths",
+                        Words.of("postures.step_place_fields.2_foot_lengths"),
                         ahead -> change.apply(new StepPlace.OnHeelLine(ahead))));
         }
         return fields;
@@ -79,20 +74,20 @@ final class StepPlaceFields {
         Optional<Length> width = along.width();
         return List.of(
                 MoveFields.line(
-                        "Direction",
+                        Words.of("postures.step_place_fields.direction"),
                         DirectionText.say(along.direction(), saying),
-                        "forward · back left · 25 right · 1:30",
+                        Words.of("postures.step_place_fields.forward_back_left_25_right_1"),
                         text -> DirectionText.parse(text, saying)
                                 .map(direction -> change.apply(new StepPlace.Along(direction, distance, width)))),
                 MoveFields.length(
-                        "Distance",
+                        Words.of("postures.step_place_fields.distance"),
                         distance,
-                        "2 foot-lengths · 50 cm",
+                        Words.of("postures.step_place_fields.2_foot_lengths_50_cm"),
                         changed -> change.apply(new StepPlace.Along(along.direction(), changed, width))),
                 MoveFields.length(
-                        "Width",
+                        Words.of("postures.start_fields.width"),
                         width,
-                        "0.5 shoulder widths · 0 cm",
+                        Words.of("postures.step_place_fields.0_5_shoulder_widths_0_cm"),
                         changed -> change.apply(new StepPlace.Along(along.direction(), distance, changed))));
     }
 
@@ -118,5 +113,19 @@ final class StepPlaceFields {
             case 6, 7 -> new StepPlace.WhereWas(Side.values()[way - 6]);
             default -> new StepPlace.AtToes(Side.values()[way - 8]);
         };
+    }
+
+    private static List<String> ways() {
+        return List.of(
+                Words.of("postures.step_place_fields.in_a_direction"),
+                Words.of("postures.step_place_fields.beside_the_other_foot"),
+                Words.of("postures.step_place_fields.heels_level"),
+                Words.of("postures.step_place_fields.onto_the_other_heels_line"),
+                Words.of("postures.step_place_fields.across_in_front"),
+                Words.of("postures.step_place_fields.across_behind"),
+                Words.of("postures.step_place_fields.where_the_left_foot_was"),
+                Words.of("postures.step_place_fields.where_the_right_foot_was"),
+                Words.of("postures.step_place_fields.where_the_left_toes_were"),
+                Words.of("postures.step_place_fields.where_the_right_toes_were"));
     }
 }

@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.lesson.log.Question;
 import app.avrel.lesson.log.WatchFor;
 import app.avrel.posture.Posture;
@@ -24,16 +25,24 @@ import javafx.scene.layout.VBox;
 /** What a teacher knows of a posture: other names, picture, purpose, mistakes, cautions, gentler versions. */
 final class TeachingFields extends VBox {
 
-    private static final String NOT_UNDERSTOOD = "Not understood.";
-
     private final VBox questions = new VBox();
     private final Session session;
-    private final LinesField otherNames = lines("Other names", "one a line");
-    private final EntryField image = line("Picture or story", "what helps to see it");
-    private final EntryField purpose = line("Purpose", "what it is for");
-    private final LinesField before = lines("Known before", "postures or drills, one a line");
-    private final LinesField cautions = lines("Cautions", "who should take care, and when; one a line");
-    private final EntryField replacedBy = line("Not the whole of it", "what must take its place later");
+    private final LinesField otherNames =
+            lines(Words.of("postures.teaching_fields.other_names"), Words.of("postures.teaching_fields.one_a_line"));
+    private final EntryField image = line(
+            Words.of("postures.teaching_fields.picture_or_story"),
+            Words.of("postures.teaching_fields.what_helps_to_see_it"));
+    private final EntryField purpose =
+            line(Words.of("postures.teaching_fields.purpose"), Words.of("postures.teaching_fields.what_it_is_for"));
+    private final LinesField before = lines(
+            Words.of("postures.teaching_fields.known_before"),
+            Words.of("postures.teaching_fields.postures_or_drills_one_a_line"));
+    private final LinesField cautions = lines(
+            Words.of("postures.teaching_fields.cautions"),
+            Words.of("postures.teaching_fields.who_should_take_care_and_when"));
+    private final EntryField replacedBy = line(
+            Words.of("postures.teaching_fields.not_the_whole_of_it"),
+            Words.of("postures.teaching_fields.what_must_take_its_place_later"));
     private final VBox mistakes = new VBox();
     private final VBox gentler = new VBox();
     private final List<MistakeRow> mistakeRows = new ArrayList<>();
@@ -43,30 +52,36 @@ final class TeachingFields extends VBox {
         this.session = session;
         getStyleClass().add("teaching-fields");
         FieldGrid grid = new FieldGrid();
-        grid.section("Teaching");
-        grid.node("Also called", otherNames);
-        grid.node("Picture, story", image);
-        grid.node("Purpose", purpose);
-        grid.node("Known before", before);
-        grid.node("Cautions", cautions);
-        grid.node("Replaced by", replacedBy);
+        grid.section(Words.of("postures.teaching_fields.teaching"));
+        grid.node(Words.of("postures.teaching_fields.also_called"), otherNames);
+        grid.node(Words.of("postures.teaching_fields.picture_story"), image);
+        grid.node(Words.of("postures.teaching_fields.purpose"), purpose);
+        grid.node(Words.of("postures.teaching_fields.known_before"), before);
+        grid.node(Words.of("postures.teaching_fields.cautions"), cautions);
+        grid.node(Words.of("postures.teaching_fields.replaced_by"), replacedBy);
         mistakes.getStyleClass().add("sheet-rows");
         gentler.getStyleClass().add("sheet-rows");
         getChildren()
                 .addAll(
                         grid,
-                        Texts.of("Common mistakes", "section"),
+                        Texts.of(Words.of("postures.teaching_fields.common_mistakes"), "section"),
                         mistakes,
-                        Buttons.words("Add a mistake", "Add a common mistake", this::addMistake),
-                        Texts.of("Gentler versions", "section"),
+                        Buttons.words(
+                                Words.of("postures.teaching_fields.add_a_mistake"),
+                                Words.of("postures.teaching_fields.add_a_common_mistake"),
+                                this::addMistake),
+                        Texts.of(Words.of("postures.teaching_fields.gentler_versions"), "section"),
                         gentler,
-                        Buttons.words("Add a gentler version", "Add counts that ask less", this::addGentler),
+                        Buttons.words(
+                                Words.of("postures.teaching_fields.add_a_gentler_version"),
+                                Words.of("postures.teaching_fields.add_counts_that_ask_less"),
+                                this::addGentler),
                         questions);
         questions.getStyleClass().add("posture-questions");
     }
 
     private static LinesField lines(String label, String example) {
-        return new LinesField(label, example, NOT_UNDERSTOOD);
+        return new LinesField(label, example, notUnderstood());
     }
 
     private static EntryField line(String label, String example) {
@@ -91,11 +106,14 @@ final class TeachingFields extends VBox {
         List<Question> asked = WatchFor.about(posture.id(), session.project().lessons());
         questions.getChildren().clear();
         if (!asked.isEmpty()) {
-            questions.getChildren().add(Texts.of("Asked in lessons", "section"));
+            questions.getChildren().add(Texts.of(Words.of("postures.teaching_fields.asked_in_lessons"), "section"));
             asked.forEach(one -> questions
                     .getChildren()
                     .add(Texts.wrapped(
-                            one.asked() + (one.open() ? " — open: answer it in the log" : " — " + one.answer()),
+                            one.asked()
+                                    + (one.open()
+                                            ? Words.of("postures.teaching_fields.open_answer_it_in_the_log")
+                                            : " — " + one.answer()),
                             "asked-line")));
         }
     }
@@ -182,7 +200,10 @@ final class TeachingFields extends VBox {
 
     private void addGentler() {
         int count = Math.max(0, session.choice().count());
-        change("", s -> s.withGentler(with(s.gentler(), new GentlerVersion("gentler", count, count + 1, List.of()))));
+        change(
+                "",
+                s -> s.withGentler(with(
+                        s.gentler(), new GentlerVersion(Words.of("common.gentler"), count, count + 1, List.of()))));
     }
 
     private boolean change(String field, UnaryOperator<PostureSheet> edit) {
@@ -191,9 +212,16 @@ final class TeachingFields extends VBox {
                     project -> project.changePosture(id, posture -> posture.withSheet(edit.apply(posture.sheet())));
             session.apply(
                     field.isEmpty()
-                            ? Edit.of("Change the posture's sheet", whole)
-                            : Edit.running("Change the posture's sheet", id + "/sheet/" + field, whole));
+                            ? Edit.of(Words.of("postures.teaching_fields.change_the_postures_sheet"), whole)
+                            : Edit.running(
+                                    Words.of("postures.teaching_fields.change_the_postures_sheet"),
+                                    id + "/sheet/" + field,
+                                    whole));
         });
         return true;
+    }
+
+    private static String notUnderstood() {
+        return Words.of("postures.teaching_fields.not_understood");
     }
 }

@@ -1,12 +1,12 @@
 package app.avrel.desktop.postures;
 
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
-import app.avrel.posture.count.Language;
 import app.avrel.project.Setting;
 import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
@@ -27,7 +27,7 @@ record TypedCounts(Posture posture, Setting setting, Wording saying) {
                 .reduce((_, last) -> last)
                 .map(Moment::after)
                 .orElse(done.done().begins());
-        Line line = new Line(Language.ENGLISH, saying, setting.chosenBody()).knowing(setting.taught());
+        Line line = new Line(Words.language(), saying, setting.chosenBody()).knowing(setting.taught());
         List<Count> counts = new ArrayList<>();
         for (String text : lines) {
             LineReading reading = line.read(text, pose);

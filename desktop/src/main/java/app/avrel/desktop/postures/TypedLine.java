@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.Once;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.posture.count.Language;
 import app.avrel.words.reading.LineReading;
 import java.util.List;
@@ -29,7 +30,6 @@ public final class TypedLine extends VBox {
     private static final List<String> LANGUAGES = List.of("EN", "ES", "中");
     private static final PseudoClass REFUSED = PseudoClass.getPseudoClass("refused");
     private static final double MARKED_MILLIS = 700;
-    private static final String PROMPT = "Type what you would say: right heel out to 1, shift 60 right";
 
     private final Session session;
     private final TypedLineModel model;
@@ -48,14 +48,15 @@ public final class TypedLine extends VBox {
         this.session = session;
         model = new TypedLineModel(session, field::clear);
         getStyleClass().add("typed-line");
-        field.setPromptText(PROMPT);
-        field.setAccessibleText("Type a count");
+        field.setPromptText(prompt());
+        field.setAccessibleText(Words.of("postures.postures_room.type_a_count"));
         Texts.follow(field);
-        Tips.give(field, "Enter records the count and starts the next (Ctrl+L comes here, F2 edits the chosen count)");
+        Tips.give(field, Words.of("postures.typed_line.enter_records_the_count_and_starts"));
         field.textProperty().addListener((_, _, text) -> typed(text));
         field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        ChoiceField language = new ChoiceField("Language of the line");
-        language.show(LANGUAGES, 0, this::speak);
+        ChoiceField language = new ChoiceField(Words.of("postures.typed_line.language_of_the_line"));
+        model.language(Words.language());
+        language.show(LANGUAGES, Words.language().ordinal(), this::speak);
         language.getStyleClass().add("line-language");
         HBox.setHgrow(field, Priority.ALWAYS);
         HBox row = new HBox(field, language);
@@ -220,5 +221,9 @@ public final class TypedLine extends VBox {
         String line = field.getText();
         field.setText(line.substring(0, line.lastIndexOf(' ') + 1) + word + " ");
         focus();
+    }
+
+    private static String prompt() {
+        return Words.of("postures.typed_line.type_what_you_would_say_right");
     }
 }

@@ -2,6 +2,7 @@ package app.avrel.desktop.postures;
 
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Heading;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
@@ -35,7 +36,7 @@ public final class TypedLineModel {
     private final Session session;
     private Optional<Choice> base = Optional.empty();
     private boolean editing;
-    private Language language = Language.ENGLISH;
+    private Language language = Words.language();
 
     private final Runnable recorded;
 
@@ -140,7 +141,8 @@ public final class TypedLineModel {
     public void teach(String phrase, String means) {
         TaughtWord word = new TaughtWord(language, phrase, means);
         Edit edit = Edit.of(
-                "Teach a word", project -> project.withSetting(project.setting().teaching(word)));
+                Words.of("postures.typed_line_model.teach_a_word"),
+                project -> project.withSetting(project.setting().teaching(word)));
         drop();
         session.apply(edit, session.choice());
     }
@@ -193,7 +195,9 @@ public final class TypedLineModel {
     private Edit record(PostureId id, int chosen, LineReading reading) {
         boolean edited = editing;
         return Edit.of(
-                edited ? "Edit a count in words" : "Type a count",
+                edited
+                        ? Words.of("postures.typed_line_model.edit_a_count_in_words")
+                        : Words.of("postures.postures_room.type_a_count"),
                 project -> recorded(project, id, chosen, edited, reading));
     }
 

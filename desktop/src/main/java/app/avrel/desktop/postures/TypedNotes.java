@@ -2,6 +2,7 @@ package app.avrel.desktop.postures;
 
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.words.reading.LineReading;
 import app.avrel.words.reading.frame.Question;
 import app.avrel.words.reading.frame.Refusal;
@@ -47,8 +48,6 @@ final class TypedNotes extends VBox {
 
     private static final int MEANING_COLUMNS = 36;
 
-    private static final String KEEPS = "Enter records what is understood and keeps the rest as a note on the count: ";
-
     private final Line line;
     private final TextFlow words = new TextFlow();
     private final VBox notes = new VBox();
@@ -90,7 +89,7 @@ final class TypedNotes extends VBox {
     void show(String text, LineReading reading, Optional<String> completion) {
         List<Node> noted = new ArrayList<>();
         completion.ifPresent(word -> {
-            Texts.set(goingOn, "Tab: " + word);
+            Texts.set(goingOn, Words.of("postures.typed_notes.tab_x", word));
             noted.add(goingOn);
         });
         reading.questions().forEach(question -> noted.addAll(asked.computeIfAbsent(question, this::asked)));
@@ -98,7 +97,7 @@ final class TypedNotes extends VBox {
             noted.addAll(refused(telling(reading.refusals())));
         }
         if (completion.isEmpty() && reading.note().isPresent()) {
-            Texts.set(keeps, KEEPS + reading.kept() + ".");
+            Texts.set(keeps, keeps() + reading.kept() + ".");
             noted.add(keeps);
         }
         List<Node> said = new ArrayList<>();
@@ -147,7 +146,7 @@ final class TypedNotes extends VBox {
                 .forEach(choice -> chips.getChildren()
                         .add(chip(
                                 choice.label(),
-                                "Say " + choice.label(),
+                                Words.of("postures.typed_notes.say_x", choice.label()),
                                 () -> line.put(question.word(), choice.add()))));
         return List.of(Texts.wrapped(question.question(), "typed-question"), chips);
     }
@@ -189,14 +188,17 @@ final class TypedNotes extends VBox {
 
         private final Label hint = Texts.wrapped("", "hint");
         private final FlowPane chips = chips();
-        private final Button chip = chip("", "Put this word for the one that is not known", this::replace);
-        private final Button teach = chip("Teach it", "Say once what this word means", this::ask);
+        private final Button chip = chip("", Words.of("postures.typed_notes.put_this_word_for_the_one"), this::replace);
+        private final Button teach = chip(
+                Words.of("postures.typed_notes.teach_it"),
+                Words.of("postures.typed_notes.say_once_what_this_word_means"),
+                this::ask);
         private final TextField means = new TextField();
         private String word = "";
 
         Refused() {
-            means.setPromptText("what it means, in words Avrel knows; Enter teaches it");
-            means.setAccessibleText("What the word means");
+            means.setPromptText(Words.of("postures.typed_notes.what_it_means_in_words_avrel"));
+            means.setAccessibleText(Words.of("postures.typed_notes.what_the_word_means"));
             means.setPrefColumnCount(MEANING_COLUMNS);
             means.setOnAction(_ -> taught());
         }
@@ -222,7 +224,7 @@ final class TypedNotes extends VBox {
                     .filter(_ -> refusal.message().contains("Did you mean"));
             near.ifPresent(meant -> {
                 chip.setText(meant);
-                chip.setAccessibleText("Put “" + meant + "” for it");
+                chip.setAccessibleText(Words.of("postures.typed_notes.put_x_for_it", meant));
             });
             boolean unknown = refusal.message().contains("is not a word I know");
             if (!same) {
@@ -239,5 +241,9 @@ final class TypedNotes extends VBox {
         private void replace() {
             line.replace(word, chip.getText());
         }
+    }
+
+    private static String keeps() {
+        return Words.of("postures.typed_notes.enter_records_what_is_understood_and");
     }
 }

@@ -4,6 +4,7 @@ import app.avrel.desktop.figure.FigureView;
 import app.avrel.desktop.figure.Viewpoint;
 import app.avrel.desktop.parts.Pills;
 import app.avrel.desktop.parts.Tips;
+import app.avrel.desktop.words.Words;
 import java.util.List;
 import java.util.stream.IntStream;
 import javafx.scene.control.ToggleButton;
@@ -14,7 +15,6 @@ final class ViewRow extends HBox {
 
     private static final List<Viewpoint> PLACES =
             List.of(Viewpoint.FRONT, Viewpoint.BACK, Viewpoint.LEFT, Viewpoint.RIGHT, Viewpoint.ABOVE);
-    private static final List<String> NAMES = List.of("front", "behind", "left", "right", "above");
 
     private final FigureView figure;
     private final Pills places = new Pills();
@@ -31,19 +31,20 @@ final class ViewRow extends HBox {
     ViewRow(FigureView figure, Runnable playing, Runnable traced) {
         this.figure = figure;
         getStyleClass().add("view-row");
-        play = pill("▶", "Play the posture, or stop (Ctrl+P)", playing);
+        play = pill("▶", Words.of("postures.view_row.play_the_posture_or_stop_ctrl"), playing);
         for (int i = 0; i < PLACES.size(); i++) {
             Viewpoint place = PLACES.get(i);
             places.with(
-                    NAMES.get(i),
-                    "Look from: " + NAMES.get(i) + " (Alt+" + (i + 1) + ")",
+                    names().get(i),
+                    Words.of("postures.view_row.look_from_x_alt_x", names().get(i), i + 1),
                     () -> figure.look(figure.view().at(place)));
         }
         mirror = pill(
-                "mirror",
-                "As in a mirror (Alt+6)",
+                Words.of("postures.view_row.mirror"),
+                Words.of("postures.view_row.as_in_a_mirror_alt_6"),
                 () -> figure.look(figure.view().mirror()));
-        ways = pill("ways", "The ways of the palms and the moving foot through the count (Alt+7)", traced);
+        ways = pill(
+                Words.of("postures.view_row.ways"), Words.of("postures.view_row.the_ways_of_the_palms_and"), traced);
         places.and(mirror).and(ways);
         places.getChildren().addFirst(play);
         getChildren().add(places);
@@ -75,5 +76,14 @@ final class ViewRow extends HBox {
         play.setSelected(playing);
         play.setText(playing ? "■" : "▶");
         ways.setSelected(traced);
+    }
+
+    private static List<String> names() {
+        return List.of(
+                Words.of("common.front"),
+                Words.of("common.behind"),
+                Words.of("common.left"),
+                Words.of("common.right"),
+                Words.of("postures.view_row.above"));
     }
 }

@@ -3,6 +3,7 @@ package app.avrel.desktop.postures;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Form;
 import app.avrel.form.Link;
 import app.avrel.form.Moment;
@@ -34,9 +35,14 @@ final class WaysHere extends VBox {
         List<Occurrence> here = all.stream()
                 .filter(done -> done.posture().id().equals(posture.id()))
                 .toList();
-        getChildren().setAll(Texts.of("Ways in", "section"));
+        getChildren().setAll(Texts.of(Words.of("postures.ways_here.ways_in"), "section"));
         if (here.isEmpty()) {
-            getChildren().add(Texts.wrapped(desk.form().name() + " does not have this posture yet.", "quiet"));
+            getChildren()
+                    .add(Texts.wrapped(
+                            Words.of(
+                                    "postures.ways_here.x_does_not_have_this_posture",
+                                    desk.form().name()),
+                            "quiet"));
         }
         here.forEach(done -> getChildren().add(way(desk, all, done)));
     }
@@ -45,11 +51,13 @@ final class WaysHere extends VBox {
         int index = all.indexOf(done);
         String number = (index + 1) + "  ";
         String from = index == 0
-                ? "begins the form"
-                : "after " + all.get(index - 1).posture().name();
+                ? Words.of("postures.ways_here.begins_the_form")
+                : Words.of(
+                        "postures.ways_here.after_x",
+                        Words.name(all.get(index - 1).posture()));
         Button button = Buttons.words(
                 number + from + ": " + words(desk, done),
-                "Open this place of the form, where its way in is recorded",
+                Words.of("postures.ways_here.open_this_place_of_the_form"),
                 () -> go.accept(new Where.InForm(desk.form().id(), done.entry(), Optional.empty())));
         button.getStyleClass().add("way-count");
         button.setMaxWidth(Double.MAX_VALUE);
@@ -60,9 +68,9 @@ final class WaysHere extends VBox {
     private static String words(Session.Desk desk, Occurrence done) {
         Link link = done.link();
         if (link.counts().isEmpty()) {
-            return "directly";
+            return Words.of("postures.ways_here.directly");
         }
-        CountWords words = new CountWords(desk.saying(done, Moment.Section.LINK));
+        CountWords words = new CountWords(Words.language(), desk.saying(done, Moment.Section.LINK));
         String said = link.counts().stream()
                 .map(count -> words.say(count, CueLevel.PROMPT))
                 .collect(Collectors.joining(" · "));
@@ -73,7 +81,7 @@ final class WaysHere extends VBox {
         WayIn way = form.entries().get(done.entry()).ways().get(done.repeat());
         return switch (way) {
             case WayIn.Own _ -> "";
-            case WayIn.Shared _ -> link.name() + " (shared): ";
+            case WayIn.Shared _ -> Words.of("postures.ways_here.x_shared", link.name());
         };
     }
 }

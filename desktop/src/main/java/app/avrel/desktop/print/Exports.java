@@ -2,6 +2,7 @@ package app.avrel.desktop.print;
 
 import app.avrel.body.Body;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.files.calendar.CourseCalendar;
 import app.avrel.files.picture.FigureSvg;
 import app.avrel.files.picture.FloorSvg;
@@ -24,7 +25,7 @@ public final class Exports {
     public static Optional<String> calendar(Session.Desk desk, Path path) {
         return desk.course()
                 .map(course -> written(path, CourseCalendar.of(desk.project(), course)))
-                .orElse(Optional.of("This lesson belongs to no course. Plan one in the lessons room first."));
+                .orElse(Optional.of(Words.of("print.exports.this_lesson_belongs_to_no_course")));
     }
 
     /**
@@ -37,7 +38,7 @@ public final class Exports {
     public static Optional<String> pictures(Session.Desk desk, Path path) {
         Optional<Occurrence> done = desk.posture().flatMap(posture -> desk.occurrence(posture.id()));
         if (done.isEmpty()) {
-            return Optional.of("There is no posture to draw. Choose one in the postures room first.");
+            return Optional.of(Words.of("print.exports.there_is_no_posture_to_draw"));
         }
         Body body = desk.project().setting().chosenBody();
         List<Moment> count = done.get().moments().stream()
@@ -67,7 +68,7 @@ public final class Exports {
             Files.writeString(path, text);
             return Optional.empty();
         } catch (IOException e) {
-            return Optional.of("It cannot be written to " + path + ": " + e.getMessage());
+            return Optional.of(Words.of("print.exports.it_cannot_be_written_to_x", path, e.getMessage()));
         }
     }
 }

@@ -1,6 +1,7 @@
 package app.avrel.desktop.print;
 
 import app.avrel.body.Body;
+import app.avrel.desktop.words.Words;
 import app.avrel.files.print.Document;
 import app.avrel.files.print.HandOut;
 import app.avrel.files.print.LessonSheet;
@@ -42,10 +43,11 @@ sealed interface PrintChoice {
 
     default String words() {
         return switch (this) {
-            case OfLesson(Lesson lesson) -> "Lesson sheet: " + lesson.title();
-            case Home(Lesson lesson) -> "Hand-out of the lesson: " + lesson.title();
-            case OfPosture(Posture posture) -> "Hand-out of the posture: " + posture.name();
-            case OfForm(Form form) -> "Hand-out of the form: " + form.name();
+            case OfLesson(Lesson lesson) -> Words.of("print.print_choice.lesson_sheet_x", lesson.title());
+            case Home(Lesson lesson) -> Words.of("print.print_choice.hand_out_of_the_lesson_x", lesson.title());
+            case OfPosture(Posture posture) ->
+                Words.of("print.print_choice.hand_out_of_the_posture_x", Words.name(posture));
+            case OfForm(Form form) -> Words.of("print.print_choice.hand_out_of_the_form_x", form.name());
         };
     }
 
@@ -53,12 +55,12 @@ sealed interface PrintChoice {
     default String fileName() {
         String name = switch (this) {
             case OfLesson(Lesson lesson) -> lesson.title();
-            case Home(Lesson lesson) -> lesson.title() + " hand-out";
-            case OfPosture(Posture posture) -> posture.name();
+            case Home(Lesson lesson) -> Words.of("print.print_choice.x_hand_out", lesson.title());
+            case OfPosture(Posture posture) -> Words.name(posture);
             case OfForm(Form form) -> form.name();
         };
         String plain = name.replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
-        return plain.isEmpty() ? "sheet" : plain;
+        return plain.isEmpty() ? Words.of("print.print_choice.sheet") : plain;
     }
 
     /** {@return the document; may take a moment} */
@@ -71,7 +73,8 @@ sealed interface PrintChoice {
                 List<Posture> all = fresh.isEmpty() ? lessons.postures(lesson) : fresh;
                 yield HandOut.of(project, lesson.title(), all, body, language);
             }
-            case OfPosture(Posture posture) -> HandOut.of(project, posture.name(), List.of(posture), body, language);
+            case OfPosture(Posture posture) ->
+                HandOut.of(project, Words.name(posture), List.of(posture), body, language);
             case OfForm(Form form) -> HandOut.of(project, form, body, language);
         };
     }

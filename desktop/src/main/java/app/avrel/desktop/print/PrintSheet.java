@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.files.print.Document;
 import app.avrel.files.print.Paper;
 import app.avrel.files.print.Printed;
@@ -36,7 +37,7 @@ public final class PrintSheet {
     private final BackgroundTask behind = new BackgroundTask();
     private int choice;
     private int body;
-    private Language language = Language.ENGLISH;
+    private Language language = Words.language();
     private Paper paper = Paper.A4;
 
     private PrintSheet(
@@ -62,30 +63,27 @@ public final class PrintSheet {
         FieldGrid grid = new FieldGrid();
         sheet.fields(grid);
         VBox content = new VBox(
-                grid,
-                Texts.wrapped(
-                        "PDF for paper, with pictures; Markdown for a letter or a page, without. On a lesson sheet for you"
-                                + " bodies do not matter.",
-                        "quiet"));
+                grid, Texts.wrapped(Words.of("print.print_sheet.pdf_for_paper_with_pictures_markdown"), "quiet"));
         content.getStyleClass().add("make-sheet");
         Sheet.show(
                 over,
-                "Sheet or hand-out",
+                Words.of("print.print_sheet.sheet_or_hand_out"),
                 content,
                 List.of(
-                        new Sheet.Answer("Save…", sheet::save),
-                        new Sheet.Answer("Print", sheet::print),
-                        new Sheet.Answer("Cancel", () -> {})));
+                        new Sheet.Answer(Words.of("print.print_sheet.save"), sheet::save),
+                        new Sheet.Answer(Words.of("print.print_sheet.print"), sheet::print),
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
     }
 
     private void fields(FieldGrid grid) {
-        ChoiceField what = grid.choice("What");
+        ChoiceField what = grid.choice(Words.of("print.print_sheet.what"));
         what.show(choices.stream().map(PrintChoice::words).toList(), choice, at -> choice = at);
-        ChoiceField said = grid.choice("Language");
+        ChoiceField said = grid.choice(Words.of("common.language"));
         said.show(List.of("English", "Español", "中文"), language.ordinal(), at -> language = Language.values()[at]);
-        ChoiceField size = grid.choice("Paper");
-        size.show(List.of("A4", "Letter"), paper.ordinal(), at -> paper = Paper.values()[at]);
-        ChoiceField drawn = grid.choice("Drawn for");
+        ChoiceField size = grid.choice(Words.of("print.print_sheet.paper"));
+        size.show(
+                List.of("A4", Words.of("print.print_sheet.letter")), paper.ordinal(), at -> paper = Paper.values()[at]);
+        ChoiceField drawn = grid.choice(Words.of("print.print_sheet.drawn_for"));
         drawn.show(bodies.stream().map(Body::label).toList(), body, at -> body = at);
     }
 
@@ -107,7 +105,7 @@ public final class PrintSheet {
             Files.write(path, bytes);
             return Optional.empty();
         } catch (IOException e) {
-            return Optional.of("The sheet cannot be written to " + path + ": " + e.getMessage());
+            return Optional.of(Words.of("print.print_sheet.the_sheet_cannot_be_written_to", path, e.getMessage()));
         }
     }
 
@@ -116,6 +114,6 @@ public final class PrintSheet {
     }
 
     private void told(Optional<String> trouble) {
-        trouble.ifPresent(words -> Sheet.tell(over, "That did not work", words));
+        trouble.ifPresent(words -> Sheet.tell(over, Words.of("common.that_did_not_work"), words));
     }
 }

@@ -1,5 +1,6 @@
 package app.avrel.desktop.print;
 
+import app.avrel.desktop.words.Words;
 import java.awt.HeadlessException;
 import java.awt.print.PrinterException;
 import java.awt.print.PrinterJob;
@@ -19,13 +20,13 @@ final class Printer {
         try (PDDocument document = Loader.loadPDF(pdf)) {
             PrinterJob job = PrinterJob.getPrinterJob();
             if (job.getPrintService() == null) {
-                return Optional.of("No printer is set up on this machine. Save the sheet as PDF instead.");
+                return Optional.of(Words.of("print.printer.no_printer_is_set_up_on"));
             }
             job.setPageable(new PDFPageable(document));
             job.print();
             return Optional.empty();
         } catch (PrinterException | HeadlessException | IOException e) {
-            return Optional.of("The printer did not take it: " + e.getMessage() + ". Save the sheet as PDF instead.");
+            return Optional.of(Words.of("print.printer.the_printer_did_not_take_it", e.getMessage()));
         }
     }
 }

@@ -2,6 +2,7 @@ package app.avrel.desktop.ribbon;
 
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.Drawing;
+import app.avrel.desktop.words.Words;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
@@ -39,8 +40,10 @@ public final class PairedRibbon extends Drawing {
     /** Shows columns. */
     public void show(List<Column> newColumns) {
         columns = List.copyOf(newColumns);
-        setAccessibleText("Two ribbons, " + columns.stream().filter(Column::lit).count() + " of " + columns.size()
-                + " counts differ");
+        setAccessibleText(Words.of(
+                "ribbon.paired_ribbon.two_ribbons_x_of_x_counts",
+                columns.stream().filter(Column::lit).count(),
+                columns.size()));
         requestLayout();
     }
 
@@ -72,8 +75,8 @@ public final class PairedRibbon extends Drawing {
 
     private void legend(GraphicsContext g, double row) {
         for (int i = 0; i < 2; i++) {
-            label(g, "L", textSize() * 0.5, i * row + row * 0.42, side(Side.LEFT));
-            label(g, "R", textSize() * 0.5, i * row + row * 0.68, side(Side.RIGHT));
+            label(g, Words.of("common.left_letter"), textSize() * 0.5, i * row + row * 0.42, side(Side.LEFT));
+            label(g, Words.of("common.right_letter"), textSize() * 0.5, i * row + row * 0.68, side(Side.RIGHT));
         }
     }
 

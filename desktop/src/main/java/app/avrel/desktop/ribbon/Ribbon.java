@@ -3,6 +3,7 @@ package app.avrel.desktop.ribbon;
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Drawing;
+import app.avrel.desktop.words.Words;
 import java.util.List;
 import java.util.function.IntConsumer;
 import javafx.animation.Animation;
@@ -28,8 +29,6 @@ public final class Ribbon extends Drawing {
     /** While one zooms on, what is drawn is stretched; it is drawn anew when that has ended for so long. */
     private static final double SETTLES_MILLIS = 250;
 
-    private static final String NEARER = "+ and -, or the wheel with Ctrl, zoom";
-
     private List<RibbonCell> cells = List.of();
     private RibbonScale.Beats beats = RibbonScale.Beats.of(List.of());
     private int chosen = -1;
@@ -41,8 +40,8 @@ public final class Ribbon extends Drawing {
     private final RibbonLegend legend = new RibbonLegend();
     private final Tooltip named = new Tooltip();
     private final HBox nearness = new HBox(
-            Buttons.pill("−", "Show more of the ribbon (- or Ctrl and the wheel)", () -> zoom(0.8)),
-            Buttons.pill("+", "Look nearer (+ or Ctrl and the wheel)", () -> zoom(1.25)));
+            Buttons.pill("−", Words.of("ribbon.ribbon.show_more_of_the_ribbon_or"), () -> zoom(0.8)),
+            Buttons.pill("+", Words.of("ribbon.ribbon.look_nearer_or_ctrl_and_the"), () -> zoom(1.25)));
     private double playhead = -1;
     private double drawnAt;
     private double drawnZoom = 1;
@@ -89,9 +88,11 @@ public final class Ribbon extends Drawing {
         choose = chooser;
         setAccessibleText(
                 index >= 0 && index < cells.size()
-                        ? "Ribbon, count " + cells.get(index).label() + ": "
-                                + cells.get(index).words()
-                        : "Ribbon");
+                        ? Words.of(
+                                "ribbon.ribbon.ribbon_count_x_x",
+                                cells.get(index).label(),
+                                cells.get(index).words())
+                        : Words.of("ribbon.ribbon.ribbon"));
         reveal();
         refresh();
     }
@@ -176,7 +177,7 @@ public final class Ribbon extends Drawing {
 
     /** Says whole what the pointer is over: the posture, the count and its words. */
     private void point(double x) {
-        scale().cellAt(x).ifPresentOrElse(at -> named.setText(whole(at)), () -> named.setText(NEARER));
+        scale().cellAt(x).ifPresentOrElse(at -> named.setText(whole(at)), () -> named.setText(nearer()));
     }
 
     private String whole(int at) {
@@ -269,5 +270,9 @@ public final class Ribbon extends Drawing {
     @Override
     protected double computePrefWidth(double height) {
         return 600;
+    }
+
+    private static String nearer() {
+        return Words.of("ribbon.ribbon.and_or_the_wheel_with_ctrl");
     }
 }

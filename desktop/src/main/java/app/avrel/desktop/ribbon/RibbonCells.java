@@ -2,12 +2,12 @@ package app.avrel.desktop.ribbon;
 
 import app.avrel.cue.Scripting;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Performance;
 import app.avrel.posture.count.CueLevel;
-import app.avrel.posture.count.Language;
 import app.avrel.rules.Finding;
 import app.avrel.words.Wording;
 import java.util.ArrayList;
@@ -88,10 +88,10 @@ public final class RibbonCells {
             return new RibbonCell(
                     done.index(),
                     place,
-                    begins ? done.posture().name() : "",
+                    begins ? Words.name(done.posture()) : "",
                     "",
                     count,
-                    () -> Scripting.words(done, place, CueLevel.PROMPT, Language.ENGLISH, saying),
+                    () -> Scripting.words(done, place, CueLevel.PROMPT, Words.language(), saying),
                     serious.at(done, place),
                     starts && !done.join().fits());
         }

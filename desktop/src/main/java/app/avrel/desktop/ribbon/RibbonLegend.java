@@ -2,6 +2,7 @@ package app.avrel.desktop.ribbon;
 
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.Drawing;
+import app.avrel.desktop.words.Words;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -24,9 +25,27 @@ final class RibbonLegend extends Drawing {
         double middle = RibbonPainter.middle(text);
         g.setFill(paper());
         g.fillRect(0, 0, getWidth(), getHeight());
-        label(g, "L", text * 0.9, middle - half / 2, bold(1, ""), side(Side.LEFT));
-        label(g, "R", text * 0.9, middle + half / 2, bold(1, ""), side(Side.RIGHT));
-        label(g, "breath", text * 0.3, middle + half + text * 1.1, font(0.8, ""), soft());
+        label(
+                g,
+                Words.of("common.left_letter"),
+                text * 0.9,
+                middle - half / 2,
+                bold(1, Words.of("common.left_letter")),
+                side(Side.LEFT));
+        label(
+                g,
+                Words.of("common.right_letter"),
+                text * 0.9,
+                middle + half / 2,
+                bold(1, Words.of("common.left_letter")),
+                side(Side.RIGHT));
+        label(
+                g,
+                Words.of("ribbon.ribbon_legend.breath"),
+                text * 0.3,
+                middle + half + text * 1.1,
+                font(0.8, Words.of("ribbon.ribbon_legend.breath")),
+                soft());
     }
 
     private static void label(GraphicsContext g, String words, double x, double y, Font how, Color colour) {

@@ -12,8 +12,9 @@ import javafx.scene.input.KeyCombination;
  * @param name as listed
  * @param key its shortcut
  * @param repeats whether it is done again and again while its key is held
+ * @param always whether it is done also while a sheet is open, and in the hall
  */
-public record Command(String name, KeyCombination key, Runnable action, boolean repeats) {
+public record Command(String name, KeyCombination key, Runnable action, boolean repeats, boolean always) {
 
     /**
      * {@return a command}
@@ -32,11 +33,16 @@ public record Command(String name, KeyCombination key, Runnable action, boolean 
             held.add(KeyCombination.ALT_DOWN);
         }
         return new Command(
-                name, new KeyCodeCombination(key, held.toArray(KeyCombination.Modifier[]::new)), action, false);
+                name, new KeyCodeCombination(key, held.toArray(KeyCombination.Modifier[]::new)), action, false, false);
     }
 
     /** {@return the same, done again and again while its key is held} */
     public Command repeating() {
-        return new Command(name, key, action, true);
+        return new Command(name, key, action, true, always);
+    }
+
+    /** {@return the same, done also while a sheet is open, and in the hall} */
+    public Command underSheets() {
+        return new Command(name, key, action, repeats, true);
     }
 }

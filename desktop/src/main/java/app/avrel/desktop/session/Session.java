@@ -10,6 +10,7 @@ import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
+import app.avrel.label.Labels;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.course.Course;
 import app.avrel.posture.Posture;
@@ -120,7 +121,7 @@ public final class Session {
     private Optional<Worked> worked = Optional.empty();
 
     /** Lessons worked out, and of what. */
-    private record Worked(Analysis of, Lessons lessons) {}
+    private record Worked(Analysis of, Language language, Lessons lessons) {}
 
     public Session(Project project, Recovery recovery) {
         this.recovery = recovery;
@@ -143,10 +144,11 @@ public final class Session {
     /** {@return the lessons of what is on the desk worked out; what an edit leaves as it is is not worked out again} */
     public Lessons lessons() {
         Analysis now = desk.get().survey();
-        if (worked.filter(known -> known.of() == now).isEmpty()) {
-            Lessons lessons =
-                    worked.map(known -> known.lessons().after(now)).orElseGet(() -> new Lessons(now, Language.ENGLISH));
-            worked = Optional.of(new Worked(now, lessons));
+        Language spoken = Labels.language();
+        Optional<Worked> known = worked.filter(was -> was.language() == spoken);
+        if (known.filter(was -> was.of() == now).isEmpty()) {
+            Lessons lessons = known.map(was -> was.lessons().after(now)).orElseGet(() -> new Lessons(now, spoken));
+            worked = Optional.of(new Worked(now, spoken, lessons));
         }
         return worked.get().lessons();
     }
@@ -233,6 +235,13 @@ public final class Session {
                     desk.get().selected(),
                     false));
         }
+    }
+
+    /** Words everything anew: another language is spoken. */
+    public void reword() {
+        endPreview(choice());
+        Desk now = desk.get();
+        desk.set(new Desk(Analysis.of(now.project()), now.choice(), staging, Optional.empty(), false));
     }
 
     /** Lets everything start in another direction of the hall; the record does not change. */

@@ -4,6 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.project.Setting;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,15 +36,18 @@ final class BodyRows {
     }
 
     private static HBox row(int at, BiPredicate<String, UnaryOperator<Setting>> change) {
-        EntryField label = new EntryField("Label of the body", "a label", _ -> false);
-        EntryField stature = new EntryField("Stature in cm", "170", _ -> false);
+        EntryField label = new EntryField(
+                Words.of("settings.body_rows.label_of_the_body"), Words.of("settings.body_rows.a_label"), _ -> false);
+        EntryField stature = new EntryField(Words.of("common.stature_in_cm"), "170", _ -> false);
         HBox.setHgrow(label, Priority.ALWAYS);
         HBox row = new HBox(
                 label,
                 stature,
                 Texts.of("cm", "field-label"),
                 Buttons.icon(
-                        Feather.X, "Take this body out", () -> change.test("bodies", whole -> without(whole, at))));
+                        Feather.X,
+                        Words.of("settings.body_rows.take_this_body_out"),
+                        () -> change.test("bodies", whole -> without(whole, at))));
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("body-row");
         return row;

@@ -1,5 +1,6 @@
 package app.avrel.desktop.settings;
 
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.DirectionWords;
 import java.util.Arrays;
 import java.util.List;
@@ -11,7 +12,7 @@ public final class FrameChoices {
 
     /** {@return the vocabularies by name} */
     public static List<String> words() {
-        return Arrays.stream(DirectionWords.values()).map(DirectionWords::label).toList();
+        return Arrays.stream(DirectionWords.values()).map(Words::of).toList();
     }
 
     /** {@return a vocabulary by its place in {@link #words()}} */

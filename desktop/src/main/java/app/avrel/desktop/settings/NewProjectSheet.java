@@ -6,9 +6,11 @@ import app.avrel.desktop.parts.Compass;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.DirectionWords;
 import app.avrel.floor.Heading;
 import app.avrel.house.HouseRules;
+import app.avrel.house.RuleWords;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import java.util.List;
@@ -18,7 +20,7 @@ import javafx.scene.layout.StackPane;
 /** The questions of a new project: name, front, direction words, body, house rules. */
 public final class NewProjectSheet {
 
-    private String name = "My hall";
+    private String name = Words.of("common.my_hall");
     private Heading front = Heading.FRONT;
     private DirectionWords words = DirectionWords.CLOCK;
     private double stature = 1.70;
@@ -31,29 +33,33 @@ public final class NewProjectSheet {
         NewProjectSheet answers = new NewProjectSheet();
         Sheet.show(
                 over,
-                "New project",
+                Words.of("common.new_project"),
                 answers.fields(),
                 List.of(
-                        new Sheet.Answer("Create", () -> create.accept(answers.project())),
-                        new Sheet.Answer("Cancel", () -> {})));
+                        new Sheet.Answer(
+                                Words.of("settings.new_project_sheet.create"), () -> create.accept(answers.project())),
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
     }
 
     private FieldGrid fields() {
         FieldGrid grid = new FieldGrid();
-        EntryField called = grid.line("Name", "the hall or the school");
+        EntryField called =
+                grid.line(Words.of("common.name"), Words.of("settings.new_project_sheet.the_hall_or_the_school"));
         called.show(name, text -> {
-            name = text.isBlank() ? "My hall" : text.strip();
+            name = text.isBlank() ? Words.of("common.my_hall") : text.strip();
             return true;
         });
-        ChoiceField faces = grid.choice("The form starts facing");
-        faces.show(Compass.BEARINGS, 0, at -> front = Compass.bearing(at));
-        ChoiceField said = grid.choice("Name directions by");
+        ChoiceField faces = grid.choice(Words.of("settings.new_project_sheet.the_form_starts_facing"));
+        faces.show(Compass.bearings(), 0, at -> front = Compass.bearing(at));
+        ChoiceField said = grid.choice(Words.of("settings.new_project_sheet.name_directions_by"));
         said.show(FrameChoices.words(), words.ordinal(), at -> words = FrameChoices.words(at));
-        EntryField tall = grid.line("Your height (cm)", "80 to 250");
+        EntryField tall = grid.line(
+                Words.of("settings.new_project_sheet.your_height_cm"),
+                Words.of("settings.new_project_sheet.80_to_250"));
         tall.show(SettingsSheet.centimetres(stature), this::takeStature);
         List<HouseRules> presets = HouseRules.presets();
-        ChoiceField house = grid.choice("House rules");
-        house.show(presets.stream().map(HouseRules::name).toList(), 0, at -> rules = presets.get(at));
+        ChoiceField house = grid.choice(Words.of("common.house_rules"));
+        house.show(presets.stream().map(RuleWords::name).toList(), 0, at -> rules = presets.get(at));
         return grid;
     }
 

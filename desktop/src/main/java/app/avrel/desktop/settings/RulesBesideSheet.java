@@ -6,10 +6,11 @@ import app.avrel.desktop.parts.RuleField;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Form;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
-import app.avrel.posture.Posture;
+import app.avrel.house.RuleWords;
 import app.avrel.project.Project;
 import app.avrel.project.RulesBeside;
 import app.avrel.rules.Finding;
@@ -31,8 +32,8 @@ public final class RulesBesideSheet {
     private final Project project;
     private final Form form;
     private final List<HouseRules> sets;
-    private final ChoiceField first = new ChoiceField("The first set");
-    private final ChoiceField second = new ChoiceField("The second set");
+    private final ChoiceField first = new ChoiceField(Words.of("settings.rules_beside_sheet.the_first_set"));
+    private final ChoiceField second = new ChoiceField(Words.of("settings.rules_beside_sheet.the_second_set"));
     private final GridPane grid = new GridPane();
     private final BackgroundTask behind = new BackgroundTask();
     private int firstAt;
@@ -60,15 +61,20 @@ public final class RulesBesideSheet {
     /** Lays the sheet over the window. */
     public static void open(Session session, StackPane over) {
         RulesBesideSheet sheet = new RulesBesideSheet(session);
-        HBox head = new HBox(8, sheet.first, Texts.of("and", "field-label"), sheet.second);
+        HBox head = new HBox(
+                8, sheet.first, Texts.of(Words.of("settings.rules_beside_sheet.and"), "field-label"), sheet.second);
         VBox content = new VBox(head, sheet.grid);
         content.getStyleClass().add("table-sheet");
         content.setPrefWidth(880);
-        Sheet.show(over, "House rules side by side", content, List.of(new Sheet.Answer("Close", () -> {})));
+        Sheet.show(
+                over,
+                Words.of("settings.rules_beside_sheet.house_rules_side_by_side"),
+                content,
+                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
     }
 
     private void show() {
-        List<String> names = sets.stream().map(HouseRules::name).toList();
+        List<String> names = sets.stream().map(RuleWords::name).toList();
         first.show(names, firstAt, at -> {
             firstAt = at;
             show();
@@ -79,31 +85,45 @@ public final class RulesBesideSheet {
         });
         HouseRules one = sets.get(firstAt);
         HouseRules other = sets.get(secondAt);
-        grid.getChildren().setAll(Texts.of("Working it out…", "quiet"));
+        grid.getChildren().setAll(Texts.of(Words.of("settings.rules_beside_sheet.working_it_out"), "quiet"));
         behind.ask(() -> RulesBeside.of(project, form, one, other), beside -> fill(beside, one, other));
     }
 
     private void fill(RulesBeside beside, HouseRules one, HouseRules other) {
         grid.getChildren().clear();
-        row(0, Texts.of("", "section"), Texts.wrapped(one.name(), "section"), Texts.wrapped(other.name(), "section"));
+        row(
+                0,
+                Texts.of("", "section"),
+                Texts.wrapped(RuleWords.name(one), "section"),
+                Texts.wrapped(RuleWords.name(other), "section"));
         int row = 1;
         for (HouseRule rule : beside.different()) {
             row(
                     row++,
                     Texts.wrapped(RuleField.label(rule), "field-label"),
-                    Texts.wrapped(rule.say(one.get(rule)), "sheet-text"),
-                    Texts.wrapped(rule.say(other.get(rule)), "sheet-text"));
+                    Texts.wrapped(RuleWords.say(rule, one.get(rule)), "sheet-text"),
+                    Texts.wrapped(RuleWords.say(rule, other.get(rule)), "sheet-text"));
         }
         if (beside.different().isEmpty()) {
-            grid.add(Texts.wrapped("They answer everything alike.", "sheet-text"), 0, row++, 3, 1);
+            grid.add(
+                    Texts.wrapped(Words.of("settings.rules_beside_sheet.they_answer_everything_alike"), "sheet-text"),
+                    0,
+                    row++,
+                    3,
+                    1);
         }
         Label found = Texts.wrapped(
-                "Found in " + form.name() + " only by one of them (" + beside.both() + " by both)", "section");
+                Words.of("settings.rules_beside_sheet.found_in_x_only_by_one", form.name(), beside.both()), "section");
         grid.add(found, 0, row++, 3, 1);
         row = findings(beside.onlyFirst(), 1, row);
         row = findings(beside.onlySecond(), 2, row);
         if (beside.onlyFirst().isEmpty() && beside.onlySecond().isEmpty()) {
-            grid.add(Texts.wrapped("Both find the same.", "sheet-text"), 0, row, 3, 1);
+            grid.add(
+                    Texts.wrapped(Words.of("settings.rules_beside_sheet.both_find_the_same"), "sheet-text"),
+                    0,
+                    row,
+                    3,
+                    1);
         }
     }
 
@@ -119,7 +139,10 @@ public final class RulesBesideSheet {
             grid.add(label, column, row++);
         }
         if (found.size() > MOST) {
-            grid.add(Texts.of("and " + (found.size() - MOST) + " more", "quiet"), column, row++);
+            grid.add(
+                    Texts.of(Words.of("settings.rules_beside_sheet.and_x_more", found.size() - MOST), "quiet"),
+                    column,
+                    row++);
         }
         return row;
     }
@@ -127,12 +150,15 @@ public final class RulesBesideSheet {
     private String place(Where where) {
         return switch (where) {
             case Where.InPosture(var id, var count) ->
-                project.posture(id).map(Posture::name).orElse("")
-                        + count.map(at -> ", count " + (at + 1)).orElse("");
+                project.posture(id).map(Words::name).orElse("")
+                        + count.map(at -> Words.of("common.count_x", at + 1)).orElse("");
             case Where.InForm(var _, int entry, var _) ->
-                project.posture(form.entries().get(entry).posture())
-                                .map(Posture::name)
-                                .orElse("") + ", entry " + (entry + 1);
+                Words.of(
+                        "settings.rules_beside_sheet.x_entry_x",
+                        project.posture(form.entries().get(entry).posture())
+                                .map(Words::name)
+                                .orElse(""),
+                        entry + 1);
         };
     }
 }

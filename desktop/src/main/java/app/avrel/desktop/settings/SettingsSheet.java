@@ -11,10 +11,12 @@ import app.avrel.desktop.parts.RuleField;
 import app.avrel.desktop.parts.RuleRows;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.house.RuleSubject;
+import app.avrel.house.RuleWords;
 import app.avrel.house.Stance;
 import app.avrel.project.Edit;
 import app.avrel.project.Project;
@@ -35,12 +37,11 @@ import javafx.scene.layout.VBox;
 public final class SettingsSheet {
 
     private final Session session;
-    private static final List<String> TABS = List.of("Project", "Bodies", "Own words", "House rules", "In one stance");
 
     private final Pills tabs = new Pills();
     private final VBox content = new VBox();
     private final List<FieldGrid> grids =
-            TABS.stream().map(_ -> new FieldGrid()).toList();
+            tabs().stream().map(_ -> new FieldGrid()).toList();
     private final EntryField name;
     private final ChoiceField front;
     private final ChoiceField words;
@@ -61,22 +62,28 @@ public final class SettingsSheet {
     private SettingsSheet(Session session, StackPane over) {
         this.session = session;
         FieldGrid project = grids.get(0);
-        name = project.line("Name", "the hall or the school");
-        front = project.choice("The form starts facing");
-        words = project.choice("Name directions by");
+        name = project.line(Words.of("common.name"), Words.of("settings.new_project_sheet.the_hall_or_the_school"));
+        front = project.choice(Words.of("settings.new_project_sheet.the_form_starts_facing"));
+        words = project.choice(Words.of("settings.new_project_sheet.name_directions_by"));
         grids.get(1).wide(bodies);
-        grids.get(1).wide(Buttons.words("Add a body", "Add a body of 170 cm", this::addBody));
+        grids.get(1)
+                .wide(Buttons.words(
+                        Words.of("settings.settings_sheet.add_a_body"),
+                        Words.of("settings.settings_sheet.add_a_body_of_170_cm"),
+                        this::addBody));
         grids.get(2).wide(taught);
         TaughtRows.show(taught, session.project().setting(), this::change);
         FieldGrid house = grids.get(3);
-        preset = house.choice("Start from");
-        rulesName = house.line("Called", "in plain words");
+        preset = house.choice(Words.of("settings.settings_sheet.start_from"));
+        rulesName = house.line(Words.of("common.called"), Words.of("settings.settings_sheet.in_plain_words"));
         house.wide(Buttons.words(
-                "Compare two sets of rules…",
-                "Two sets side by side, and what each finds in the chosen form",
+                Words.of("settings.settings_sheet.compare_two_sets_of_rules"),
+                Words.of("settings.settings_sheet.two_sets_side_by_side_and"),
                 () -> RulesBesideSheet.open(session, over)));
         subjects.of(
-                Arrays.stream(RuleSubject.values()).map(RuleSubject::label).toList(), "House rules about", this::about);
+                Arrays.stream(RuleSubject.values()).map(Words::of).toList(),
+                Words.of("settings.settings_sheet.house_rules_about"),
+                this::about);
         house.wide(subjects);
         about.getStyleClass().add("rule-subject");
         house.wide(about);
@@ -85,9 +92,9 @@ public final class SettingsSheet {
         }
         about(0);
         FieldGrid inOne = grids.get(4);
-        stance = inOne.choice("Stance");
+        stance = inOne.choice(Words.of("common.stance"));
         inOne.wide(inStance);
-        tabs.of(TABS, "Settings", this::tab);
+        tabs.of(tabs(), Words.of("common.settings"), this::tab);
         content.getStyleClass().add("settings");
         tab(0);
     }
@@ -119,8 +126,10 @@ public final class SettingsSheet {
                 .filter(one -> one.name().equals(now.name()))
                 .findFirst()
                 .orElse(HouseRules.LARGE_FRAME);
-        labels.forEach((rule, label) -> label.setText(
-                RuleField.label(rule) + (now.get(rule) == from.get(rule) ? "" : " • was " + rule.say(from.get(rule)))));
+        labels.forEach((rule, label) -> label.setText(RuleField.label(rule)
+                + (now.get(rule) == from.get(rule)
+                        ? ""
+                        : Words.of("settings.settings_sheet.was_x", RuleWords.say(rule, from.get(rule))))));
     }
 
     /** Opens the sheet over a pane. */
@@ -128,7 +137,11 @@ public final class SettingsSheet {
         SettingsSheet settings = new SettingsSheet(session, over);
         ChangeListener<Session.Desk> listener = (_, _, desk) -> settings.show(desk.project());
         session.desk().addListener(listener);
-        Sheet sheet = Sheet.show(over, "Settings", settings.content, List.of(new Sheet.Answer("Done", () -> {})));
+        Sheet sheet = Sheet.show(
+                over,
+                Words.of("common.settings"),
+                settings.content,
+                List.of(new Sheet.Answer(Words.of("common.done"), () -> {})));
         settings.show(session.project());
         sheet.parentProperty().addListener((_, _, parent) -> {
             if (parent == null) {
@@ -140,13 +153,16 @@ public final class SettingsSheet {
     private void show(Project project) {
         Setting setting = project.setting();
         name.show(project.name(), text -> {
-            session.apply(Edit.running("Rename the project", "name", whole -> whole.withName(text.strip())));
+            session.apply(Edit.running(
+                    Words.of("settings.settings_sheet.rename_the_project"),
+                    "name",
+                    whole -> whole.withName(text.strip())));
             return true;
         });
         front.show(
-                Compass.BEARINGS,
+                Compass.bearings(),
                 Compass.bearing(setting.startFaces()),
-                at -> change("front", whole -> whole.withStartFaces(Compass.bearing(at))));
+                at -> change(Words.of("common.front"), whole -> whole.withStartFaces(Compass.bearing(at))));
         words.show(
                 FrameChoices.words(),
                 setting.words().ordinal(),
@@ -158,7 +174,7 @@ public final class SettingsSheet {
         shownTaught = setting.taught();
         List<HouseRules> presets = HouseRules.presets();
         preset.show(
-                presets.stream().map(HouseRules::name).toList(),
+                presets.stream().map(RuleWords::name).toList(),
                 presets.indexOf(setting.rules()),
                 at -> change("preset", whole -> whole.withRules(presets.get(at))));
         rulesName.show(
@@ -178,7 +194,7 @@ public final class SettingsSheet {
         Map<Stance, Map<HouseRule, Integer>> own = setting.rules().stances();
         stance.show(
                 Arrays.stream(Stance.values())
-                        .map(one -> one.label() + (own.containsKey(one) ? " •" : ""))
+                        .map(one -> Words.of(one) + (own.containsKey(one) ? " •" : ""))
                         .toList(),
                 stanceAt,
                 at -> {
@@ -208,7 +224,7 @@ public final class SettingsSheet {
 
     private boolean change(String field, UnaryOperator<Setting> edit) {
         session.apply(Edit.running(
-                "Change the settings",
+                Words.of("settings.settings_sheet.change_the_settings"),
                 "setting/" + field,
                 project -> project.withSetting(edit.apply(project.setting()))));
         return true;
@@ -217,5 +233,14 @@ public final class SettingsSheet {
     /** {@return stature in whole centimetres} */
     static String centimetres(double metres) {
         return Numbers.plain(metres * 100);
+    }
+
+    private static List<String> tabs() {
+        return List.of(
+                Words.of("settings.settings_sheet.project"),
+                Words.of("settings.settings_sheet.bodies"),
+                Words.of("settings.settings_sheet.own_words"),
+                Words.of("common.house_rules"),
+                Words.of("settings.settings_sheet.in_one_stance"));
     }
 }

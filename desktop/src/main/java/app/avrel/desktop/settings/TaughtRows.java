@@ -3,6 +3,7 @@ package app.avrel.desktop.settings;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.words.Words;
 import app.avrel.project.Setting;
 import app.avrel.words.lexicon.TaughtWord;
 import java.util.List;
@@ -23,15 +24,16 @@ final class TaughtRows {
         List<TaughtWord> words = setting.taught();
         rows.getChildren().clear();
         if (words.isEmpty()) {
-            rows.getChildren()
-                    .add(Texts.wrapped(
-                            "None yet. A word that is underlined in the typed line can be taught there.", "quiet"));
+            rows.getChildren().add(Texts.wrapped(Words.of("settings.taught_rows.none_yet_a_word_that_is"), "quiet"));
         }
         words.forEach(word -> rows.getChildren().add(row(word, change)));
     }
 
     private static HBox row(TaughtWord word, BiPredicate<String, UnaryOperator<Setting>> change) {
-        EntryField means = new EntryField("What “" + word.phrase() + "” means", "its meaning", _ -> false);
+        EntryField means = new EntryField(
+                Words.of("settings.taught_rows.what_x_means", word.phrase()),
+                Words.of("settings.taught_rows.its_meaning"),
+                _ -> false);
         means.show(
                 word.means(),
                 text -> !text.isBlank()
@@ -40,13 +42,13 @@ final class TaughtRows {
                                 whole -> whole.teaching(new TaughtWord(word.language(), word.phrase(), text))));
         HBox.setHgrow(means, Priority.ALWAYS);
         HBox row = new HBox(
-                Texts.of("“" + word.phrase() + "” means", "field-label"),
+                Texts.of(Words.of("settings.taught_rows.x_means", word.phrase()), "field-label"),
                 means,
                 Texts.of(word.language().code(), "quiet"),
                 Buttons.icon(
                         Feather.X,
-                        "Forget “" + word.phrase() + "”",
-                        () -> change.test("taught", whole -> whole.forgetting(word))));
+                        Words.of("settings.taught_rows.forget_x", word.phrase()),
+                        () -> change.test(Words.of("common.taught"), whole -> whole.forgetting(word))));
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("body-row");
         return row;

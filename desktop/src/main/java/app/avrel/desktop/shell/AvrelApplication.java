@@ -3,6 +3,7 @@ package app.avrel.desktop.shell;
 import app.avrel.desktop.parts.Fonts;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import app.avrel.files.Opened;
 import app.avrel.files.Recovery;
 import app.avrel.project.Project;
@@ -52,7 +53,7 @@ public final class AvrelApplication extends Application {
     }
 
     private static Project blank() {
-        return Project.empty("My hall", Setting.USUAL);
+        return Project.empty(Words.of("common.my_hall"), Setting.USUAL);
     }
 
     private static void said(Opened opened, Session session, Shell shell) {
@@ -60,7 +61,10 @@ public final class AvrelApplication extends Application {
             case Opened.Read read ->
                 StartupLoader.current().file().ifPresent(file -> session.start(read, Optional.of(file)));
             case Opened.Refused(String message) ->
-                Sheet.tell((StackPane) shell.root(), "This file cannot be opened", message);
+                Sheet.tell(
+                        (StackPane) shell.root(),
+                        Words.of("shell.avrel_application.this_file_cannot_be_opened"),
+                        message);
         }
     }
 

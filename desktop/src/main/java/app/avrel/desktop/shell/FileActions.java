@@ -8,6 +8,7 @@ import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.settings.NewProjectSheet;
+import app.avrel.desktop.words.Words;
 import app.avrel.files.Demo;
 import app.avrel.files.Opened;
 import app.avrel.files.ProjectFile;
@@ -62,7 +63,8 @@ public final class FileActions {
     private void openNow(Path path) {
         Optional<String> refused = session.open(path);
         refused.ifPresentOrElse(
-                message -> Sheet.tell(over, "This file cannot be opened", message), () -> preferences.used(path));
+                message -> Sheet.tell(over, Words.of("shell.avrel_application.this_file_cannot_be_opened"), message),
+                () -> preferences.used(path));
     }
 
     /** Makes a form of a list of names, typed, pasted or from a file. */
@@ -85,7 +87,7 @@ public final class FileActions {
 
     /** Writes the chosen form as a table, a line a count. */
     void countsOut() {
-        choosing.toWrite(formName() + ", counts").ifPresent(tables()::countsTo);
+        choosing.toWrite(Words.of("shell.file_actions.x_counts", formName())).ifPresent(tables()::countsTo);
     }
 
     /** Takes a table into the chosen form. */
@@ -102,7 +104,8 @@ public final class FileActions {
     void readNotes(Path path) {
         switch (TextFile.read(path)) {
             case TextFile.Got.Text(String text) -> NotesSheet.open(session, over, text);
-            case TextFile.Got.Refused(String message) -> Sheet.tell(over, "The notes cannot be read", message);
+            case TextFile.Got.Refused(String message) ->
+                Sheet.tell(over, Words.of("shell.file_actions.the_notes_cannot_be_read"), message);
         }
     }
 
@@ -117,7 +120,10 @@ public final class FileActions {
             try {
                 Files.writeString(path, NotesOut.of(session.project()));
             } catch (IOException unwritable) {
-                Sheet.tell(over, "The notes are not written", path + " cannot be written. Choose another folder.");
+                Sheet.tell(
+                        over,
+                        Words.of("shell.file_actions.the_notes_are_not_written"),
+                        Words.of("common.x_cannot_be_written_choose_another", path));
             }
         });
     }
@@ -127,7 +133,8 @@ public final class FileActions {
         choosing.toOpen().ifPresent(path -> {
             switch (ProjectFile.open(path)) {
                 case Opened.Read(Project there, var _) -> BringOverSheet.open(session, over, there);
-                case Opened.Refused(String message) -> Sheet.tell(over, "This file cannot be opened", message);
+                case Opened.Refused(String message) ->
+                    Sheet.tell(over, Words.of("shell.avrel_application.this_file_cannot_be_opened"), message);
             }
         });
     }
@@ -142,7 +149,9 @@ public final class FileActions {
 
     private void saveTo(Path path) {
         session.save(path)
-                .ifPresentOrElse(message -> Sheet.tell(over, "Not saved", message), () -> preferences.used(path));
+                .ifPresentOrElse(
+                        message -> Sheet.tell(over, Words.of("shell.file_actions.not_saved"), message),
+                        () -> preferences.used(path));
     }
 
     /** Ends the program, after asking where there is work that is not saved. */
@@ -160,17 +169,21 @@ public final class FileActions {
         }
         Sheet.show(
                 over,
-                "There are changes that are not saved",
-                Texts.wrapped("Save the changes to “" + session.project().name() + "” first?", "sheet-text"),
+                Words.of("shell.file_actions.there_are_changes_that_are_not"),
+                Texts.wrapped(
+                        Words.of(
+                                "shell.file_actions.save_the_changes_to_x_first",
+                                session.project().name()),
+                        "sheet-text"),
                 List.of(
-                        new Sheet.Answer("Save", () -> {
+                        new Sheet.Answer(Words.of("shell.file_actions.save"), () -> {
                             save();
                             if (!session.dirty()) {
                                 then.run();
                             }
                         }),
-                        new Sheet.Answer("Don't save", then),
-                        new Sheet.Answer("Cancel", () -> {})));
+                        new Sheet.Answer(Words.of("shell.file_actions.dont_save"), then),
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
     }
 
     /** Offers what an earlier run left behind, if anything. */
@@ -179,10 +192,10 @@ public final class FileActions {
         if (!unreadable.isEmpty()) {
             Sheet.tell(
                     over,
-                    "Kept work cannot be read",
-                    "Avrel closed unexpectedly once, and what it kept cannot be read: "
-                            + unreadable.stream().map(Path::toString).collect(Collectors.joining(", "))
-                            + ". It stays there. Open it in a text editor: below its first line it is a project file.");
+                    Words.of("shell.file_actions.kept_work_cannot_be_read"),
+                    Words.of(
+                            "shell.file_actions.avrel_closed_unexpectedly_once_and_what",
+                            unreadable.stream().map(Path::toString).collect(Collectors.joining(", "))));
         }
         Recovery.left(StateFolder.recovery()).stream().findFirst().ifPresent(this::offer);
     }
@@ -191,27 +204,36 @@ public final class FileActions {
         String when = DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM)
                 .withZone(ZoneId.systemDefault())
                 .format(left.at().toInstant());
-        String file = left.file().map(path -> ", last saved in " + path).orElse(", never saved in a file");
+        String file = left.file()
+                .map(path -> Words.of("shell.file_actions.last_saved_in_x", path))
+                .orElse(Words.of("shell.file_actions.never_saved_in_a_file"));
         Sheet.show(
                 over,
-                "Avrel closed unexpectedly last time",
+                Words.of("shell.file_actions.avrel_closed_unexpectedly_last_time"),
                 Texts.wrapped(
-                        "“" + left.project().name() + "” was kept as it was on " + when + file + ". Recover?",
+                        Words.of(
+                                "shell.file_actions.x_was_kept_as_it_was",
+                                left.project().name(),
+                                when,
+                                file),
                         "sheet-text"),
                 List.of(
-                        new Sheet.Answer("Recover", () -> {
+                        new Sheet.Answer(Words.of("shell.file_actions.recover"), () -> {
                             session.recover(left);
                             discard(left);
                         }),
-                        new Sheet.Answer("Discard", () -> discard(left)),
-                        new Sheet.Answer("Ask next time", () -> {})));
+                        new Sheet.Answer(Words.of("shell.file_actions.discard"), () -> discard(left)),
+                        new Sheet.Answer(Words.of("shell.file_actions.ask_next_time"), () -> {})));
     }
 
     private void discard(Recovery.Left left) {
         try {
             left.discard();
         } catch (IOException e) {
-            Sheet.tell(over, "The kept work cannot be removed", left.kept() + ": " + e.getMessage());
+            Sheet.tell(
+                    over,
+                    Words.of("shell.file_actions.the_kept_work_cannot_be_removed"),
+                    left.kept() + ": " + e.getMessage());
         }
     }
 }

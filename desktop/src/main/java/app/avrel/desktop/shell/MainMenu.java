@@ -2,6 +2,8 @@ package app.avrel.desktop.shell;
 
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
+import app.avrel.posture.count.Language;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -28,7 +30,7 @@ final class MainMenu {
         this.preferences = preferences;
         button.setGraphic(new FontIcon(Feather.MENU));
         button.getStyleClass().addAll("flat", "main-menu");
-        Tips.give(button, "Menu");
+        Tips.give(button, Words.of("shell.main_menu.menu"));
         button.getItems().add(new MenuItem());
         button.setOnShowing(_ -> button.getItems().setAll(items()));
     }
@@ -40,37 +42,40 @@ final class MainMenu {
     private List<MenuItem> items() {
         Session session = shell.session();
         return List.of(
-                item("New project…", "Ctrl+N", files::create),
-                item("Open…", "Ctrl+O", files::open),
+                item(Words.of("shell.main_menu.new_project"), "Ctrl+N", files::create),
+                item(Words.of("shell.main_menu.open"), "Ctrl+O", files::open),
                 recent(),
-                item("Open the demo", "", files::openDemo),
-                item("Save", "Ctrl+S", files::save),
-                item("Save as…", "Ctrl+Shift+S", files::saveAs),
+                item(Words.of("common.open_the_demo"), "", files::openDemo),
+                item(Words.of("shell.file_actions.save"), "Ctrl+S", files::save),
+                item(Words.of("shell.main_menu.save_as"), "Ctrl+Shift+S", files::saveAs),
                 new SeparatorMenuItem(),
-                step("Undo", session.undoable(), "Ctrl+Z", session::undo),
-                step("Redo", session.redoable(), "Ctrl+Shift+Z", session::redo),
+                step(Words.of("shell.main_menu.undo"), session.undoable(), "Ctrl+Z", session::undo),
+                step(Words.of("shell.main_menu.redo"), session.redoable(), "Ctrl+Shift+Z", session::redo),
                 new SeparatorMenuItem(),
                 item(
-                        "Find anything…",
+                        Words.of("shell.main_menu.find_anything"),
                         "Ctrl+K",
                         () -> Palette.open(shell, (javafx.scene.layout.StackPane) shell.root())),
-                item("Findings", "F8", shell::toggleFindings),
-                item("In the hall…", "F11", shell::openHall),
-                item("Import a list of names…", "Ctrl+Shift+B", files::bringIn),
-                item("Read notes…", "Ctrl+Alt+N", files::readNotes),
-                item("Write the postures as notes…", "", files::writeNotes),
-                item("Import from another project…", "Ctrl+Shift+F", files::bringOver),
+                item(Words.of("shell.main_menu.findings"), "F8", shell::toggleFindings),
+                item(Words.of("shell.main_menu.in_the_hall"), "F11", shell::openHall),
+                item(Words.of("shell.main_menu.import_a_list_of_names"), "Ctrl+Shift+B", files::bringIn),
+                item(Words.of("shell.main_menu.read_notes"), "Ctrl+Alt+N", files::readNotes),
+                item(Words.of("shell.main_menu.write_the_postures_as_notes"), "", files::writeNotes),
+                item(Words.of("shell.main_menu.import_from_another_project"), "Ctrl+Shift+F", files::bringOver),
                 tables(),
-                item("Learners…", "Ctrl+U", shell::openLearners),
-                item("Settings…", "Ctrl+Comma", shell::openSettings),
+                item(Words.of("shell.main_menu.learners"), "Ctrl+U", shell::openLearners),
+                item(Words.of("shell.main_menu.settings"), "Ctrl+Comma", shell::openSettings),
                 item(
-                        preferences.dark() ? "Light theme" : "Dark theme",
+                        preferences.dark()
+                                ? Words.of("shell.main_menu.light_theme")
+                                : Words.of("shell.main_menu.dark_theme"),
                         "Ctrl+Shift+L",
                         () -> shell.dark(!preferences.dark())),
                 textSizes(),
+                languages(),
                 new SeparatorMenuItem(),
-                item("Help…", "F1", shell::openHelp),
-                item("Quit", "Ctrl+Q", files::quit));
+                item(Words.of("shell.main_menu.help"), "F1", shell::openHelp),
+                item(Words.of("shell.main_menu.quit"), "Ctrl+Q", files::quit));
     }
 
     private static MenuItem step(String words, Optional<String> what, String key, Runnable action) {
@@ -90,17 +95,17 @@ final class MainMenu {
     }
 
     private Menu tables() {
-        Menu menu = new Menu("The form as a table");
+        Menu menu = new Menu(Words.of("shell.main_menu.the_form_as_a_table"));
         menu.getItems()
                 .addAll(
-                        item("Write a line an entry…", "Ctrl+Shift+E", files::entriesOut),
-                        item("Write a line a count…", "Ctrl+Shift+K", files::countsOut),
-                        item("Import CSV…", "Ctrl+Shift+J", files::tableIn));
+                        item(Words.of("shell.main_menu.write_a_line_an_entry"), "Ctrl+Shift+E", files::entriesOut),
+                        item(Words.of("shell.main_menu.write_a_line_a_count"), "Ctrl+Shift+K", files::countsOut),
+                        item(Words.of("shell.main_menu.import_csv"), "Ctrl+Shift+J", files::tableIn));
         return menu;
     }
 
     private Menu recent() {
-        Menu menu = new Menu("Recent");
+        Menu menu = new Menu(Words.of("shell.main_menu.recent"));
         for (Path path : preferences.recent()) {
             menu.getItems().add(item(path.toString(), "", () -> files.open(path)));
         }
@@ -108,8 +113,21 @@ final class MainMenu {
         return menu;
     }
 
+    /** Each language by its own name, so that whoever speaks only that one finds it. */
+    private Menu languages() {
+        Menu menu = new Menu(Words.of("common.language"));
+        List<String> own = List.of("English", "Español", "中文");
+        for (Language language : Language.values()) {
+            RadioMenuItem item = new RadioMenuItem(own.get(language.ordinal()));
+            item.setSelected(language == Words.language());
+            item.setOnAction(_ -> shell.speak(language));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
     private Menu textSizes() {
-        Menu menu = new Menu("Text size");
+        Menu menu = new Menu(Words.of("shell.main_menu.text_size"));
         for (int size : Preferences.TEXT_SIZES) {
             RadioMenuItem item = new RadioMenuItem(size + " %");
             item.setSelected(size == preferences.textSize());

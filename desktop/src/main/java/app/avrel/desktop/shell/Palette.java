@@ -3,6 +3,7 @@ package app.avrel.desktop.shell;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -27,8 +28,8 @@ final class Palette {
 
     private Palette(Shell shell) {
         this.shell = shell;
-        field.setPromptText("A posture, an entry, a lesson, a command…");
-        field.setAccessibleText("Find anything");
+        field.setPromptText(Words.of("shell.palette.a_posture_an_entry_a_lesson"));
+        field.setAccessibleText(Words.of("shell.palette.find_anything"));
         list.setFocusTraversable(false);
         list.getStyleClass().add("palette-list");
         list.setCellFactory(_ -> new ListCell<>() {
@@ -49,7 +50,7 @@ final class Palette {
         palette.fill("");
         VBox content = new VBox(palette.field, palette.list);
         content.getStyleClass().add("palette");
-        palette.sheet = Sheet.show(over, "Find anything", content, List.of());
+        palette.sheet = Sheet.show(over, Words.of("shell.palette.find_anything"), content, List.of());
     }
 
     private void collect() {
@@ -57,7 +58,7 @@ final class Palette {
         Session.Desk desk = session.desk().get();
         desk.project()
                 .postures()
-                .forEach(posture -> all.add(new Hit("Posture  " + posture.name(), () -> {
+                .forEach(posture -> all.add(new Hit(Words.of("shell.palette.posture_x", Words.name(posture)), () -> {
                     session.choose(session.choice().withPosture(posture.id(), 0));
                     shell.go(Shell.RoomName.POSTURES);
                 })));
@@ -66,23 +67,31 @@ final class Palette {
         }
         for (int i = 0; i < desk.project().lessons().size(); i++) {
             int at = i;
-            all.add(new Hit("Lesson  " + desk.project().lessons().get(i).title(), () -> {
-                session.choose(session.choice().withLesson(at));
-                shell.go(Shell.RoomName.LESSONS);
-            }));
+            all.add(new Hit(
+                    Words.of(
+                            "shell.palette.lesson_x",
+                            desk.project().lessons().get(i).title()),
+                    () -> {
+                        session.choose(session.choice().withLesson(at));
+                        shell.go(Shell.RoomName.LESSONS);
+                    }));
         }
         shell.commands()
-                .forEach(command -> all.add(
-                        new Hit("Do  " + command.name() + "   " + command.key().getDisplayText(), command.action())));
+                .forEach(command -> all.add(new Hit(
+                        Words.of(
+                                "shell.palette.do_x_x",
+                                command.name(),
+                                command.key().getDisplayText()),
+                        command.action())));
     }
 
     private void entry(Session session, Session.Desk desk, int at) {
         var entry = desk.form().entries().get(at);
         String name = desk.project()
                 .posture(entry.posture())
-                .map(p -> p.name())
+                .map(p -> Words.name(p))
                 .orElse(entry.posture().key());
-        all.add(new Hit("Entry " + (at + 1) + "  " + name, () -> {
+        all.add(new Hit(Words.of("shell.palette.entry_x_x", at + 1, name), () -> {
             Choice choice = session.choice().withEntry(at);
             session.choose(choice);
             shell.go(Shell.RoomName.FORM);

@@ -1,12 +1,15 @@
 package app.avrel.desktop.shell;
 
+import app.avrel.posture.count.Language;
 import java.io.IOException;
 import java.io.Reader;
 import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Properties;
@@ -53,6 +56,20 @@ final class Preferences {
 
     void textSize(int percent) {
         kept.setProperty("text", Integer.toString(percent));
+        save();
+    }
+
+    /** {@return the language the window speaks; at first the system's, where Avrel has it} */
+    Language language() {
+        String code = kept.getProperty("language", Locale.getDefault().getLanguage());
+        return Arrays.stream(Language.values())
+                .filter(language -> language.code().equals(code))
+                .findFirst()
+                .orElse(Language.ENGLISH);
+    }
+
+    void language(Language language) {
+        kept.setProperty("language", language.code());
         save();
     }
 

@@ -10,6 +10,7 @@ import app.avrel.desktop.help.HelpSheet;
 import app.avrel.desktop.learners.LearnersSheet;
 import app.avrel.desktop.lessons.LessonsRoom;
 import app.avrel.desktop.log.LogRoom;
+import app.avrel.desktop.parts.Fonts;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.postures.PosturesRoom;
 import app.avrel.desktop.print.Exports;
@@ -19,14 +20,16 @@ import app.avrel.desktop.session.Command;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.settings.SettingsSheet;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Occurrence;
+import app.avrel.label.Labels;
+import app.avrel.posture.count.Language;
 import app.avrel.rules.Where;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -48,11 +51,11 @@ public final class Shell {
 
     /** The rooms, in the order of the work. */
     public enum RoomName {
-        POSTURES("Postures"),
-        FORM("Form"),
-        LESSONS("Lessons"),
-        CUES("Cues"),
-        LOG("Log");
+        POSTURES("common.postures"),
+        FORM("common.form"),
+        LESSONS("common.lessons"),
+        CUES("shell.shell.cues"),
+        LOG("shell.shell.log");
 
         private final String label;
 
@@ -61,12 +64,9 @@ public final class Shell {
         }
 
         public String label() {
-            return label;
+            return Words.of(label);
         }
     }
-
-    /** What can be done while a sheet is open; all else waits until it is put away. */
-    private static final Set<String> UNDER_A_SHEET = Set.of("Undo", "Redo", "Larger text", "Smaller text");
 
     private final Session session;
     private final Preferences preferences;
@@ -77,8 +77,8 @@ public final class Shell {
     private final Map<RoomName, Supplier<Room>> builders = new EnumMap<>(RoomName.class);
     private final WindowMemory memory;
     private final FileActions files;
-    private final TopBar top;
-    private final FindingsPanel findings;
+    private TopBar top;
+    private FindingsPanel findings;
     private final ChangeListener<Session.Desk> shower = (_, _, desk) -> show(desk);
     private RoomName room = RoomName.POSTURES;
     private KeyCode held = KeyCode.UNDEFINED;
@@ -94,10 +94,8 @@ public final class Shell {
         builders.put(RoomName.LESSONS, () -> new LessonsRoom(session, root, this::teach, this::print));
         builders.put(RoomName.LOG, () -> new LogRoom(session, root, () -> go(RoomName.LESSONS)));
         builders.put(RoomName.CUES, () -> new CuesRoom(session, scripts(choosing), root, this::openHall));
-        findings = new FindingsPanel(new FindingActions(session, this::go), this::toggleFindings);
-        MainMenu menu = new MainMenu(this, files, preferences);
-        this.top = new TopBar(session, this, menu.button());
-        window.setTop(top);
+        Labels.speak(preferences.language());
+        furnish();
         root.getChildren().add(window);
         root.getStyleClass().addAll("avrel", "text-" + preferences.textSize());
         root.getStylesheets().addAll(Sheets.all());
@@ -188,7 +186,7 @@ public final class Shell {
     private void export(String suggested, BiFunction<Session.Desk, Path, Optional<String>> writing) {
         choosing.toWriteSheet(suggested)
                 .flatMap(path -> writing.apply(session.desk().get(), path))
-                .ifPresent(trouble -> Sheet.tell(root, "That did not work", trouble));
+                .ifPresent(trouble -> Sheet.tell(root, Words.of("common.that_did_not_work"), trouble));
     }
 
     /** Goes to a place of the record. */
@@ -307,6 +305,29 @@ public final class Shell {
         rooms.get(room).node().requestFocus();
     }
 
+    /** Lets the window speak another language: everything in it is made anew. */
+    public void speak(Language language) {
+        preferences.language(language);
+        Labels.speak(language);
+        closeSheets();
+        root.getChildren().remove(findings);
+        rooms.clear();
+        furnish();
+        rooms.computeIfAbsent(room, this::build);
+        session.reword();
+        go(room);
+    }
+
+    /** Makes what stands around the rooms. */
+    private void furnish() {
+        boolean chinese = Words.language() == Language.CHINESE;
+        Fonts.speakChinese(chinese);
+        root.pseudoClassStateChanged(PseudoClass.getPseudoClass("chinese"), chinese);
+        findings = new FindingsPanel(new FindingActions(session, this::go), this::toggleFindings);
+        top = new TopBar(session, this, new MainMenu(this, files, preferences).button());
+        window.setTop(top);
+    }
+
     void dark(boolean dark) {
         root.pseudoClassStateChanged(PseudoClass.getPseudoClass("dark"), dark);
         preferences.dark(dark);
@@ -340,10 +361,10 @@ public final class Shell {
         commands()
                 .filter(command -> command.key().match(event))
                 .findFirst()
-                .filter(command -> !inTheHall() || UNDER_A_SHEET.contains(command.name()))
+                .filter(command -> !inTheHall() || command.always())
                 .ifPresent(command -> {
                     event.consume();
-                    if ((!again || command.repeats()) && (!covered || UNDER_A_SHEET.contains(command.name()))) {
+                    if ((!again || command.repeats()) && (!covered || command.always())) {
                         command.action().run();
                     }
                 });
@@ -357,39 +378,68 @@ public final class Shell {
     /** What can be done anywhere. */
     private List<Command> always() {
         return List.of(
-                Command.of("Undo", KeyCode.Z, "Ctrl", session::undo).repeating(),
-                Command.of("Redo", KeyCode.Z, "Ctrl+Shift", session::redo).repeating(),
-                Command.of("Redo", KeyCode.Y, "Ctrl", session::redo).repeating(),
-                Command.of("Postures", KeyCode.DIGIT1, "Ctrl", () -> go(RoomName.POSTURES)),
-                Command.of("Form", KeyCode.DIGIT2, "Ctrl", () -> go(RoomName.FORM)),
-                Command.of("Lessons", KeyCode.DIGIT3, "Ctrl", () -> go(RoomName.LESSONS)),
-                Command.of("Cues", KeyCode.DIGIT4, "Ctrl", () -> go(RoomName.CUES)),
-                Command.of("Log", KeyCode.DIGIT5, "Ctrl", () -> go(RoomName.LOG)),
-                Command.of("Sheet or hand-out…", KeyCode.P, "Ctrl", this::print),
-                Command.of("Export the course's days as a calendar…", KeyCode.C, "Ctrl+Alt", this::exportCalendar),
-                Command.of("Export floor, figure and ribbon as SVG…", KeyCode.V, "Ctrl+Alt", this::exportPictures),
-                Command.of("Find anything", KeyCode.K, "Ctrl", () -> Palette.open(this, root)),
-                Command.of("New project", KeyCode.N, "Ctrl", files::create),
-                Command.of("Open a project", KeyCode.O, "Ctrl", files::open),
-                Command.of("Save", KeyCode.S, "Ctrl", files::save),
-                Command.of("Save as", KeyCode.S, "Ctrl+Shift", files::saveAs),
-                Command.of("Settings", KeyCode.COMMA, "Ctrl", this::openSettings),
-                Command.of("Learners", KeyCode.U, "Ctrl", this::openLearners),
-                Command.of("Findings", KeyCode.F8, "", this::toggleFindings),
-                Command.of("The next finding", KeyCode.F9, "", this::nextFinding)
+                Command.of(Words.of("shell.main_menu.undo"), KeyCode.Z, "Ctrl", session::undo)
+                        .repeating()
+                        .underSheets(),
+                Command.of(Words.of("shell.main_menu.redo"), KeyCode.Z, "Ctrl+Shift", session::redo)
+                        .repeating()
+                        .underSheets(),
+                Command.of(Words.of("shell.main_menu.redo"), KeyCode.Y, "Ctrl", session::redo)
+                        .repeating()
+                        .underSheets(),
+                Command.of(Words.of("common.postures"), KeyCode.DIGIT1, "Ctrl", () -> go(RoomName.POSTURES)),
+                Command.of(Words.of("common.form"), KeyCode.DIGIT2, "Ctrl", () -> go(RoomName.FORM)),
+                Command.of(Words.of("common.lessons"), KeyCode.DIGIT3, "Ctrl", () -> go(RoomName.LESSONS)),
+                Command.of(Words.of("shell.shell.cues"), KeyCode.DIGIT4, "Ctrl", () -> go(RoomName.CUES)),
+                Command.of(Words.of("shell.shell.log"), KeyCode.DIGIT5, "Ctrl", () -> go(RoomName.LOG)),
+                Command.of(Words.of("shell.shell.sheet_or_hand_out"), KeyCode.P, "Ctrl", this::print),
+                Command.of(
+                        Words.of("shell.shell.export_the_courses_days_as_a"),
+                        KeyCode.C,
+                        "Ctrl+Alt",
+                        this::exportCalendar),
+                Command.of(
+                        Words.of("shell.shell.export_floor_figure_and_ribbon_as"),
+                        KeyCode.V,
+                        "Ctrl+Alt",
+                        this::exportPictures),
+                Command.of(Words.of("shell.palette.find_anything"), KeyCode.K, "Ctrl", () -> Palette.open(this, root)),
+                Command.of(Words.of("common.new_project"), KeyCode.N, "Ctrl", files::create),
+                Command.of(Words.of("shell.shell.open_a_project"), KeyCode.O, "Ctrl", files::open),
+                Command.of(Words.of("shell.file_actions.save"), KeyCode.S, "Ctrl", files::save),
+                Command.of(Words.of("shell.shell.save_as"), KeyCode.S, "Ctrl+Shift", files::saveAs),
+                Command.of(Words.of("common.settings"), KeyCode.COMMA, "Ctrl", this::openSettings),
+                Command.of(Words.of("common.learners"), KeyCode.U, "Ctrl", this::openLearners),
+                Command.of(Words.of("shell.main_menu.findings"), KeyCode.F8, "", this::toggleFindings),
+                Command.of(Words.of("shell.shell.the_next_finding"), KeyCode.F9, "", this::nextFinding)
                         .repeating(),
-                Command.of("In the hall, full screen", KeyCode.F11, "", this::openHall),
-                Command.of("Import a list of names", KeyCode.B, "Ctrl+Shift", files::bringIn),
-                Command.of("Read notes", KeyCode.N, "Ctrl+Alt", files::readNotes),
-                Command.of("Import from another project", KeyCode.F, "Ctrl+Shift", files::bringOver),
-                Command.of("Export CSV, one row per posture", KeyCode.E, "Ctrl+Shift", files::entriesOut),
-                Command.of("Export CSV, one row per count", KeyCode.K, "Ctrl+Shift", files::countsOut),
-                Command.of("Import CSV", KeyCode.J, "Ctrl+Shift", files::tableIn),
-                Command.of("Help", KeyCode.F1, "", this::openHelp),
-                Command.of("Quit", KeyCode.Q, "Ctrl", files::quit),
-                Command.of("Light or dark", KeyCode.L, "Ctrl+Shift", () -> dark(!preferences.dark())),
-                Command.of("Larger text", KeyCode.EQUALS, "Ctrl", () -> resize(1)),
-                Command.of("Smaller text", KeyCode.MINUS, "Ctrl", () -> resize(-1)));
+                Command.of(Words.of("shell.shell.in_the_hall_full_screen"), KeyCode.F11, "", this::openHall),
+                Command.of(Words.of("common.import_a_list_of_names"), KeyCode.B, "Ctrl+Shift", files::bringIn),
+                Command.of(Words.of("common.read_notes"), KeyCode.N, "Ctrl+Alt", files::readNotes),
+                Command.of(
+                        Words.of("shell.shell.import_from_another_project"), KeyCode.F, "Ctrl+Shift", files::bringOver),
+                Command.of(
+                        Words.of("shell.shell.export_csv_one_row_per_posture"),
+                        KeyCode.E,
+                        "Ctrl+Shift",
+                        files::entriesOut),
+                Command.of(
+                        Words.of("shell.shell.export_csv_one_row_per_count"),
+                        KeyCode.K,
+                        "Ctrl+Shift",
+                        files::countsOut),
+                Command.of(Words.of("shell.shell.import_csv"), KeyCode.J, "Ctrl+Shift", files::tableIn),
+                Command.of(Words.of("common.help"), KeyCode.F1, "", this::openHelp),
+                Command.of(Words.of("shell.main_menu.quit"), KeyCode.Q, "Ctrl", files::quit),
+                Command.of(
+                        Words.of("shell.shell.light_or_dark"),
+                        KeyCode.L,
+                        "Ctrl+Shift",
+                        () -> dark(!preferences.dark())),
+                Command.of(Words.of("shell.shell.larger_text"), KeyCode.EQUALS, "Ctrl", () -> resize(1))
+                        .underSheets(),
+                Command.of(Words.of("shell.shell.smaller_text"), KeyCode.MINUS, "Ctrl", () -> resize(-1))
+                        .underSheets());
     }
 
     private void resize(int by) {

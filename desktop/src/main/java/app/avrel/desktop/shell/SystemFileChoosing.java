@@ -1,5 +1,6 @@
 package app.avrel.desktop.shell;
 
+import app.avrel.desktop.words.Words;
 import app.avrel.files.ProjectFile;
 import java.io.File;
 import java.nio.file.Path;
@@ -21,31 +22,34 @@ final class SystemFileChoosing implements FileChoosing {
         chooser.setTitle(title);
         chooser.getExtensionFilters()
                 .addAll(
-                        new FileChooser.ExtensionFilter("Avrel projects", "*" + ProjectFile.ENDING),
-                        new FileChooser.ExtensionFilter("All files", "*"));
+                        new FileChooser.ExtensionFilter(
+                                Words.of("shell.system_file_choosing.avrel_projects"), "*" + ProjectFile.ENDING),
+                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.all_files"), "*"));
         return chooser;
     }
 
     @Override
     public Optional<Path> toOpen() {
-        return Optional.ofNullable(chooser("Open a project").showOpenDialog(window))
+        return Optional.ofNullable(
+                        chooser(Words.of("shell.shell.open_a_project")).showOpenDialog(window))
                 .map(File::toPath);
     }
 
     @Override
     public Optional<Path> toRead() {
         FileChooser chooser = chooser();
-        chooser.setTitle("A list of names");
+        chooser.setTitle(Words.of("shell.system_file_choosing.a_list_of_names"));
         chooser.getExtensionFilters()
                 .addAll(
-                        new FileChooser.ExtensionFilter("Text and tables", "*.txt", "*.csv", "*.tsv"),
-                        new FileChooser.ExtensionFilter("All files", "*"));
+                        new FileChooser.ExtensionFilter(
+                                Words.of("shell.system_file_choosing.text_and_tables"), "*.txt", "*.csv", "*.tsv"),
+                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.all_files"), "*"));
         return Optional.ofNullable(chooser.showOpenDialog(window)).map(File::toPath);
     }
 
     @Override
     public Optional<Path> toSave(String suggested) {
-        FileChooser chooser = chooser("Save the project");
+        FileChooser chooser = chooser(Words.of("shell.system_file_choosing.save_the_project"));
         chooser.setInitialFileName(suggested + ProjectFile.ENDING);
         return Optional.ofNullable(chooser.showSaveDialog(window))
                 .map(File::toPath)
@@ -54,20 +58,25 @@ final class SystemFileChoosing implements FileChoosing {
 
     @Override
     public Optional<Path> toWriteNotes(String suggested) {
-        return write("Write notes", "Plain text", suggested, ".txt");
+        return write(
+                Words.of("shell.system_file_choosing.write_notes"),
+                Words.of("shell.system_file_choosing.plain_text"),
+                suggested,
+                ".txt");
     }
 
     @Override
     public Optional<Path> toWriteScript(String suggested) {
         FileChooser chooser = chooser();
-        chooser.setTitle("Write the script");
+        chooser.setTitle(Words.of("common.write_the_script"));
         chooser.getExtensionFilters()
                 .addAll(
-                        new FileChooser.ExtensionFilter("Plain text", "*.txt"),
-                        new FileChooser.ExtensionFilter("Markdown", "*.md"),
-                        new FileChooser.ExtensionFilter("Table", "*.csv"),
-                        new FileChooser.ExtensionFilter("Captions, WebVTT", "*.vtt"),
-                        new FileChooser.ExtensionFilter("Captions, SRT", "*.srt"));
+                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.plain_text"), "*.txt"),
+                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.markdown"), "*.md"),
+                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.table"), "*.csv"),
+                        new FileChooser.ExtensionFilter(
+                                Words.of("shell.system_file_choosing.captions_webvtt"), "*.vtt"),
+                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.captions_srt"), "*.srt"));
         chooser.setInitialFileName(suggested + ".txt");
         return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
     }
@@ -75,20 +84,24 @@ final class SystemFileChoosing implements FileChoosing {
     @Override
     public Optional<Path> toWriteSheet(String suggested) {
         FileChooser chooser = chooser();
-        chooser.setTitle("Export");
+        chooser.setTitle(Words.of("shell.system_file_choosing.export"));
         chooser.getExtensionFilters()
                 .addAll(
                         new FileChooser.ExtensionFilter("PDF", "*.pdf"),
-                        new FileChooser.ExtensionFilter("Markdown", "*.md"),
-                        new FileChooser.ExtensionFilter("Calendar", "*.ics"),
-                        new FileChooser.ExtensionFilter("Picture, SVG", "*.svg"));
+                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.markdown"), "*.md"),
+                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.calendar"), "*.ics"),
+                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.picture_svg"), "*.svg"));
         chooser.setInitialFileName(suggested);
         return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
     }
 
     @Override
     public Optional<Path> toWrite(String suggested) {
-        return write("Write a table", "Tables", suggested, ".csv");
+        return write(
+                Words.of("shell.system_file_choosing.write_a_table"),
+                Words.of("shell.system_file_choosing.tables"),
+                suggested,
+                ".csv");
     }
 
     /** A dialog that starts in the folder where people keep their documents. */

@@ -7,7 +7,9 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.settings.FrameChoices;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.DirectionWords;
+import app.avrel.house.RuleWords;
 import app.avrel.project.Edit;
 import app.avrel.project.Setting;
 import java.util.ArrayList;
@@ -36,8 +38,8 @@ final class TopBar extends HBox {
     private final Label project = Texts.of("", "project-name");
     private final ToggleGroup rooms = new ToggleGroup();
     private final List<ToggleButton> tabs = new ArrayList<>();
-    private final MenuButton directions = setting("Directions");
-    private final MenuButton body = setting("Body");
+    private final MenuButton directions = setting(Words.of("shell.top_bar.directions"));
+    private final MenuButton body = setting(Words.of("common.body"));
     private final Button rules;
     private final Button findings;
 
@@ -45,8 +47,8 @@ final class TopBar extends HBox {
         this.session = session;
         getStyleClass().add("top-bar");
         setAlignment(Pos.CENTER_LEFT);
-        rules = Buttons.words("", "House rules and settings (Ctrl+Comma)", shell::openSettings);
-        findings = Buttons.words("", "Findings (F8)", shell::toggleFindings);
+        rules = Buttons.words("", Words.of("shell.top_bar.house_rules_and_settings_ctrl_comma"), shell::openSettings);
+        findings = Buttons.words("", Words.of("shell.top_bar.findings_f8"), shell::toggleFindings);
         findings.getStyleClass().add("findings-badge");
         HBox tabRow = new HBox();
         tabRow.getStyleClass().add("tabs");
@@ -79,7 +81,7 @@ final class TopBar extends HBox {
         ToggleButton tab = new ToggleButton(room.label());
         tab.getStyleClass().setAll("tab-button");
         tab.setToggleGroup(rooms);
-        Tips.give(tab, room.label() + " (Ctrl+" + (room.ordinal() + 1) + ")");
+        Tips.give(tab, Words.of("shell.top_bar.x_ctrl_x", room.label(), room.ordinal() + 1));
         tab.setOnAction(_ -> shell.go(room));
         tab.setMinWidth(USE_PREF_SIZE);
         tabs.add(tab);
@@ -91,7 +93,7 @@ final class TopBar extends HBox {
 
     void show(Session.Desk desk, Shell.RoomName room) {
         Texts.set(project, desk.project().name() + (session.dirty() ? " •" : ""));
-        project.getTooltip().setText(where() + (session.dirty() ? ", not saved yet" : ""));
+        project.getTooltip().setText(where() + (session.dirty() ? Words.of("shell.top_bar.not_saved_yet") : ""));
         tabs.get(room.ordinal()).setSelected(true);
         menus(desk.project().setting());
         afterPicture.when(session.previewing(), () -> count(desk));
@@ -99,9 +101,10 @@ final class TopBar extends HBox {
 
     private void count(Session.Desk desk) {
         int serious = desk.survey().serious().size();
-        findings.setText(serious == 0 ? "No problems" : Integer.toString(serious));
+        findings.setText(serious == 0 ? Words.of("shell.top_bar.no_problems") : Integer.toString(serious));
         findings.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("some"), serious > 0);
-        findings.setAccessibleText(serious == 1 ? "1 finding" : serious + " findings");
+        findings.setAccessibleText(
+                serious == 1 ? Words.of("shell.top_bar.1_finding") : Words.of("shell.top_bar.x_findings", serious));
     }
 
     /** The menus are made anew only where the setting is another. */
@@ -115,18 +118,21 @@ final class TopBar extends HBox {
                 .getItems()
                 .setAll(items(
                         FrameChoices.words(),
-                        at -> change("Change the direction words", s -> s.withWords(DirectionWords.values()[at]))));
+                        at -> change(
+                                Words.of("shell.top_bar.change_the_direction_words"),
+                                s -> s.withWords(DirectionWords.values()[at]))));
         body.getItems()
                 .setAll(items(
                         setting.bodies().stream().map(Body::label).toList(),
-                        at -> change("Change the body", s -> s.withBodies(s.bodies(), at))));
+                        at -> change(Words.of("shell.top_bar.change_the_body"), s -> s.withBodies(s.bodies(), at))));
     }
 
     /** Says the settings; where the window is too narrow for it, without their names. */
     private void settings(Setting setting, String form) {
-        directions.setText(form.formatted("Directions", setting.words().label()));
-        body.setText(form.formatted("Body", setting.chosenBody().label()));
-        rules.setText(form.formatted("House rules", setting.rules().name()));
+        directions.setText(form.formatted(Words.of("shell.top_bar.directions"), Words.of(setting.words())));
+        body.setText(
+                form.formatted(Words.of("common.body"), setting.chosenBody().label()));
+        rules.setText(form.formatted(Words.of("common.house_rules"), RuleWords.name(setting.rules())));
     }
 
     @Override
@@ -140,7 +146,7 @@ final class TopBar extends HBox {
     }
 
     private String where() {
-        return session.file().get().map(Object::toString).orElse("Not in a file yet");
+        return session.file().get().map(Object::toString).orElse(Words.of("shell.top_bar.not_in_a_file_yet"));
     }
 
     private static List<MenuItem> items(List<String> words, IntConsumer choose) {

@@ -1,6 +1,7 @@
 package app.avrel.desktop.shell;
 
 import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.words.Words;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -62,8 +63,7 @@ final class UnexpectedErrors implements Thread.UncaughtExceptionHandler {
         told = true;
         Sheet.tell(
                 over,
-                "Something went wrong in Avrel",
-                "What you did last may not have worked. Your work is still here and is kept; save it to be sure. What"
-                        + " went wrong is written down in " + log + ".");
+                Words.of("shell.unexpected_errors.something_went_wrong_in_avrel"),
+                Words.of("shell.unexpected_errors.what_you_did_last_may_not", log));
     }
 }

@@ -6,6 +6,7 @@ import app.avrel.desktop.shell.FileChoosing;
 import app.avrel.desktop.shell.Painting;
 import app.avrel.desktop.shell.Shell;
 import app.avrel.files.Recovery;
+import app.avrel.posture.count.Language;
 import app.avrel.project.Project;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -31,8 +32,9 @@ public final class Shots {
      * How the window looks.
      *
      * @param text percent of the usual size
+     * @param language that the window speaks
      */
-    public record Look(int width, int height, int text, boolean dark) {}
+    public record Look(int width, int height, int text, boolean dark, Language language) {}
 
     private static final FileChoosing NO_FILES = new FileChoosing() {
         @Override
@@ -99,6 +101,7 @@ public final class Shots {
         Session session = new Session(project, new Recovery(Path.of(System.getProperty("avrel.state"))));
         Shell shell = new Shell(session, NO_FILES, () -> {});
         shell.look(look.text(), look.dark());
+        shell.speak(look.language());
         Stage stage = new Stage(StageStyle.UNDECORATED);
         stage.setScene(new Scene(shell.root(), look.width(), look.height()));
         stage.show();

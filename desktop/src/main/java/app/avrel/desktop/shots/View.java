@@ -3,6 +3,7 @@ package app.avrel.desktop.shots;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.words.Words;
 import java.util.Locale;
 import javafx.event.Event;
 import javafx.scene.Node;
@@ -144,15 +145,15 @@ enum View {
             case RULES_BESIDE -> {
                 shell.openSettings();
                 shell.root().applyCss();
-                press(shell, "House rules");
+                press(shell, Words.of("common.house_rules"));
                 shell.root().applyCss();
-                press(shell, "Compare two sets of rules…");
+                press(shell, Words.of("settings.settings_sheet.compare_two_sets_of_rules"));
             }
             case SCALES -> {
                 room(Shell.RoomName.POSTURES, session, shell);
-                press(shell, "Two scales");
+                press(shell, Words.of("postures.postures_room.two_scales"));
                 shell.root().applyCss();
-                press(shell, "Simulated scales");
+                press(shell, Words.of("postures.simulated_pane.simulated_scales"));
             }
             case HELP -> shell.openHelp();
             case GUIDE -> {
@@ -181,7 +182,8 @@ enum View {
             case BESIDE ->
                 shell.root().lookupAll(".finding-buttons .button").stream()
                         .map(Button.class::cast)
-                        .filter(button -> button.getText().startsWith("Compare"))
+                        .filter(button ->
+                                button.getText().equals(Words.of("findings.finding_item.compare_with_the_fix")))
                         .findFirst()
                         .ifPresent(Button::fire);
             case SETTINGS -> {
@@ -189,7 +191,7 @@ enum View {
                 shell.toggleFindings();
                 shell.openSettings();
                 shell.root().applyCss();
-                press(shell, "House rules");
+                press(shell, Words.of("common.house_rules"));
             }
         }
     }

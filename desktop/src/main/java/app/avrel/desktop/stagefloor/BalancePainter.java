@@ -1,6 +1,7 @@
 package app.avrel.desktop.stagefloor;
 
 import app.avrel.body.Body;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Bearing;
 import app.avrel.floor.Directions;
 import app.avrel.floor.FloorPoint;
@@ -70,7 +71,7 @@ record BalancePainter(GraphicsContext g, FloorScale scale, Color ink, Color weak
     /** {@return where the body tips most easily, in words and numbers} */
     static String words(Pose pose, Body body, Directions directions) {
         if (!known(pose)) {
-            return "Balance: feet, weight or depth not known";
+            return Words.of("stagefloor.balance_painter.balance_feet_weight_or_depth_not");
         }
         Stand stand = Stand.of(pose);
         Margins margins = margins(stand, Support.of(stand, body), body);
@@ -78,9 +79,12 @@ record BalancePainter(GraphicsContext g, FloorScale scale, Color ink, Color weak
         double distance = margins.distances().get(weakest);
         String way = directions.say(Heading.FRONT.of(stand.facing().plus(new Turn(45.0 * weakest))));
         if (distance < 0) {
-            return "Beyond the support toward " + way;
+            return Words.of("stagefloor.balance_painter.beyond_the_support_toward_x", way);
         }
-        return "Weakest toward " + way + ": " + Numbers.whole(distance * 100) + " cm, push "
-                + Numbers.whole(margins.pushes().get(weakest) * 100) + " %";
+        return Words.of(
+                "stagefloor.balance_painter.weakest_toward_x_x_cm_push",
+                way,
+                Numbers.whole(distance * 100),
+                Numbers.whole(margins.pushes().get(weakest) * 100));
     }
 }

@@ -3,6 +3,7 @@ package app.avrel.desktop.stagefloor;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.Bearing;
 import app.avrel.floor.Directions;
 import app.avrel.floor.FloorPoint;
@@ -96,12 +97,15 @@ sealed interface Grip {
             case OfEnd(Side side, Pivot on) -> {
                 Heading from = drawn(before.foot(side).heading().value());
                 Heading to = drawn(now.foot(side).heading().value());
-                yield "toes to " + directions.say(to) + ", " + Numbers.whole(from.degreesFrom(to)) + "° on the "
-                        + on.word();
+                yield Words.of(
+                        "stagefloor.grip.toes_to_x_x_on_the",
+                        directions.say(to),
+                        Numbers.whole(from.degreesFrom(to)),
+                        Words.of(on));
             }
             case OfWeight _ -> {
                 int left = now.weight().leastLeft();
-                yield left + " left / " + (100 - left) + " right";
+                yield Words.of("stagefloor.grip.x_left_x_right", left, 100 - left);
             }
         };
     }
@@ -118,12 +122,18 @@ sealed interface Grip {
                 .minus(now.foot(side.other()).heel().value());
         double ahead = way.along(now.facing());
         double wide = side.sign() * way.along(now.facing().right());
-        return measure(Math.abs(ahead), body.footLength(), "foot-lengths") + (ahead < 0 ? " back" : " ahead") + ", "
-                + measure(wide, body.shoulderWidth(), "shoulder widths") + " wide";
+        return Words.of(
+                "stagefloor.grip.x_x_wide",
+                measure(Math.abs(ahead), body.footLength(), "foot-lengths")
+                        + (ahead < 0 ? Words.of("stagefloor.grip.back") : Words.of("stagefloor.grip.ahead")),
+                measure(wide, body.shoulderWidth(), Words.of("stagefloor.grip.shoulder_widths")));
     }
 
     private static String measure(double metres, double unit, String name) {
-        return Numbers.plain(Math.round(metres / unit * 20) / 20.0) + " " + name + " (" + Numbers.whole(metres * 100)
-                + " cm)";
+        return Words.of(
+                "stagefloor.grip.x_x_x_cm",
+                Numbers.plain(Math.round(metres / unit * 20) / 20.0),
+                name,
+                Numbers.whole(metres * 100));
     }
 }

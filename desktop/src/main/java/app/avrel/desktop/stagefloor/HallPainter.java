@@ -1,5 +1,6 @@
 package app.avrel.desktop.stagefloor;
 
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.FloorPoint;
 import app.avrel.form.hall.Door;
 import app.avrel.form.hall.Hall;
@@ -16,8 +17,6 @@ import javafx.scene.text.TextAlignment;
 
 /** Paints a hall: walls, doors, pillars, the room a form needs, where learners start, and where the instructor is seen. */
 final class HallPainter {
-
-    private static final List<String> COMPASS = List.of("N", "NE", "E", "SE", "S", "SW", "W", "NW");
 
     private final GraphicsContext g;
     private final FloorScale scale;
@@ -104,7 +103,7 @@ final class HallPainter {
         boolean level = y1 == y2;
         double middle = level ? (x1 + x2) / 2 : x1 + (x1 > x(hall.width() / 2) ? -text * 1.8 : text * 1.8);
         double beside = level ? y1 + (y1 > y(hall.depth() / 2) ? -text * 0.8 : text * 0.8) : (y1 + y2) / 2;
-        words("door", middle, beside, font, soft);
+        words(Words.of("stagefloor.hall_painter.door"), middle, beside, font, soft);
     }
 
     private void pillar(Pillar pillar) {
@@ -121,10 +120,10 @@ final class HallPainter {
         int eighths = (int) Math.round(hall.front().degrees() / 45) % 8;
         String[] walls = new String[4];
         for (int i = 0; i < 4; i++) {
-            walls[i] = COMPASS.get((eighths + 2 * i) % 8);
+            walls[i] = Words.of("stagefloor.hall_painter.point_" + (eighths + 2 * i) % 8);
         }
         double off = text * 0.9;
-        words("front wall · " + walls[0], x(hall.width() / 2), y(0) - off, font, soft);
+        words(Words.of("stagefloor.hall_painter.front_wall_x", walls[0]), x(hall.width() / 2), y(0) - off, font, soft);
         words(walls[1], x(hall.width()) + off, y(hall.depth() / 2), font, soft);
         words(walls[2], x(hall.width() / 2), y(hall.depth()) + off, font, soft);
         words(walls[3], x(0) - off, y(hall.depth() / 2), font, soft);
@@ -178,7 +177,10 @@ final class HallPainter {
         g.setTextBaseline(VPos.CENTER);
         g.setFont(font);
         g.setFill(ink);
-        g.fillText("stand here: seen " + Math.round(best.share() * 100) + " %", x + (right ? -1 : 1) * text * 1.1, y);
+        g.fillText(
+                Words.of("stagefloor.hall_painter.stand_here_seen_x", Math.round(best.share() * 100)),
+                x + (right ? -1 : 1) * text * 1.1,
+                y);
     }
 
     private void words(String words, double x, double y, Font font, Color colour) {

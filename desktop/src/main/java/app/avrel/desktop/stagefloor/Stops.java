@@ -1,5 +1,6 @@
 package app.avrel.desktop.stagefloor;
 
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.FloorPoint;
 import app.avrel.form.Occurrence;
 import app.avrel.motion.CentreOfMass;
@@ -42,7 +43,7 @@ final class Stops {
         String number =
                 done.entry() < picture.numbers().size() ? picture.numbers().get(done.entry()) : "";
         return new Stop(
-                done.entry(), number, done.posture().name(), scale.x(at) + apart * 0.6, scale.y(at) - apart * 0.6);
+                done.entry(), number, Words.name(done.posture()), scale.x(at) + apart * 0.6, scale.y(at) - apart * 0.6);
     }
 
     private static double distance(Stop stop, double x, double y) {

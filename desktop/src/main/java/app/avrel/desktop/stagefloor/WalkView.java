@@ -2,6 +2,7 @@ package app.avrel.desktop.stagefloor;
 
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.Drawing;
+import app.avrel.desktop.words.Words;
 import app.avrel.floor.FloorPoint;
 import app.avrel.form.Occurrence;
 import app.avrel.form.hall.HallPlan;
@@ -29,8 +30,6 @@ public final class WalkView extends Drawing {
 
     /** Heights of a line of text. */
     private static final double ROUND_THE_HALL = 1.7;
-
-    private static final String NEARER = "Wheel or + and - zoom, dragging moves, a double click shows the whole";
 
     private final WalkPlaying playing = new WalkPlaying();
     private WalkPicture picture;
@@ -105,7 +104,7 @@ public final class WalkView extends Drawing {
 
     private void point(double x, double y) {
         Optional<Stops.Stop> stop = Stops.near(stops, x, y, textSize());
-        named.setText(stop.map(Stops.Stop::name).orElse(NEARER));
+        named.setText(stop.map(Stops.Stop::name).orElse(nearer()));
     }
 
     private void key(KeyEvent event) {
@@ -128,7 +127,9 @@ public final class WalkView extends Drawing {
     /** Shows a walk. */
     public void show(WalkPicture shown) {
         picture = shown;
-        setAccessibleText("Walk of the form, " + shown.track().occurrences().size() + " postures");
+        setAccessibleText(Words.of(
+                "stagefloor.walk_view.walk_of_the_form_x_postures",
+                shown.track().occurrences().size()));
         requestLayout();
     }
 
@@ -249,10 +250,10 @@ public final class WalkView extends Drawing {
         boolean near = path.start().distance(path.end()) * scale.pixels() < textSize() * 5;
         if (near) {
             mark(g, scale, path.end(), "", 1);
-            mark(g, scale, path.start(), "start and end", -1);
+            mark(g, scale, path.start(), Words.of("stagefloor.walk_view.start_and_end"), -1);
         } else {
-            mark(g, scale, path.start(), "start", -1);
-            mark(g, scale, path.end(), "end", 1);
+            mark(g, scale, path.start(), Words.of("common.start"), -1);
+            mark(g, scale, path.end(), Words.of("stagefloor.walk_view.end"), 1);
         }
     }
 
@@ -310,5 +311,9 @@ public final class WalkView extends Drawing {
         g.setTextBaseline(VPos.TOP);
         g.setFill(ink());
         g.fillText(picture.front(), getWidth() / 2, textSize() * 0.5);
+    }
+
+    private static String nearer() {
+        return Words.of("stagefloor.walk_view.wheel_or_and_zoom_dragging_moves");
     }
 }

@@ -154,7 +154,7 @@ class CourseFieldsTest {
         "'Pause after a run, seconds', 45",
         "'Arriving, minutes', 8",
         "'Closing, minutes', 9",
-        "'A name of the list so far, seconds', 3",
+        "'A name of the review list, seconds', 3",
         "Entries that are reviewed, 6",
         "Times of the review, 4"
     })
