@@ -17,6 +17,7 @@ class ArchitectureTest {
 
     /** Ground floor first: each package may use only those before it. */
     private static final List<String> FLOORS = List.of(
+            "label",
             "floor",
             "body",
             "house",
@@ -59,7 +60,7 @@ class ArchitectureTest {
                 .check(CORE);
     }
 
-    /** The words of the languages come along as resources; only the lexicon and the books of phrases read those. */
+    /** The words of the languages come along as resources; only the lexicon, the books of phrases and the labels read those. */
     @Test
     void theCoreKnowsNoInterfaceNoFormatsAndNoFiles() {
         noClasses()
@@ -67,6 +68,8 @@ class ArchitectureTest {
                 .doNotHaveFullyQualifiedName("app.avrel.words.lexicon.Lexicon")
                 .and()
                 .doNotHaveFullyQualifiedName("app.avrel.words.say.PhraseBook")
+                .and()
+                .doNotHaveFullyQualifiedName("app.avrel.label.Bundles")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage(

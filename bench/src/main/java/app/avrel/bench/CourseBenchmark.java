@@ -1,12 +1,12 @@
 package app.avrel.bench;
 
 import app.avrel.files.Demo;
+import app.avrel.label.Language;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.course.Course;
 import app.avrel.lesson.course.CoursePlan;
 import app.avrel.lesson.course.Planner;
 import app.avrel.lesson.course.Syllabus;
-import app.avrel.posture.count.Language;
 import app.avrel.project.Analysis;
 import app.avrel.project.Lessons;
 import app.avrel.project.Project;

@@ -2,12 +2,12 @@ package app.avrel.bench;
 
 import app.avrel.files.Demo;
 import app.avrel.floor.Heading;
+import app.avrel.label.Language;
 import app.avrel.mechanics.Rig;
 import app.avrel.mechanics.Skeleton;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
 import app.avrel.posture.StartPose;
-import app.avrel.posture.count.Language;
 import app.avrel.project.Analysis;
 import app.avrel.project.Project;
 import app.avrel.words.Wording;

@@ -1,7 +1,7 @@
 package app.avrel.cue;
 
+import app.avrel.label.Language;
 import app.avrel.posture.count.CueLevel;
-import app.avrel.posture.count.Language;
 import app.avrel.words.say.Layer;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;

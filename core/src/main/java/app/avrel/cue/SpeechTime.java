@@ -1,6 +1,6 @@
 package app.avrel.cue;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import java.util.Locale;
 import java.util.regex.Pattern;
 

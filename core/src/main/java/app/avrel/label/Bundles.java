@@ -1,6 +1,5 @@
 package app.avrel.label;
 
-import app.avrel.posture.count.Language;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;

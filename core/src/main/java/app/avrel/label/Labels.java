@@ -1,6 +1,5 @@
 package app.avrel.label;
 
-import app.avrel.posture.count.Language;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;

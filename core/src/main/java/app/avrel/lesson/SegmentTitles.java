@@ -1,7 +1,7 @@
 package app.avrel.lesson;
 
 import app.avrel.form.Occurrence;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.words.say.Layer;
 import app.avrel.words.say.LessonWords;
 import java.util.ArrayList;

@@ -2,9 +2,9 @@ package app.avrel.lesson;
 
 import app.avrel.body.Side;
 import app.avrel.form.Occurrence;
+import app.avrel.label.Language;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureName;
-import app.avrel.posture.count.Language;
 import app.avrel.words.say.LessonWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -1,7 +1,7 @@
 package app.avrel.lesson;
 
+import app.avrel.label.Language;
 import app.avrel.lesson.course.TeachingFactors;
-import app.avrel.posture.count.Language;
 import app.avrel.words.Wording;
 import io.soabase.recordbuilder.core.RecordBuilder;
 

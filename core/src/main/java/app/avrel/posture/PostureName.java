@@ -1,6 +1,6 @@
 package app.avrel.posture;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import java.util.Optional;
 
 /**

@@ -1,8 +1,8 @@
 package app.avrel.words;
 
+import app.avrel.label.Language;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
-import app.avrel.posture.count.Language;
 import app.avrel.posture.count.OwnWords;
 import app.avrel.posture.move.Move;
 import app.avrel.words.say.Layer;

@@ -2,7 +2,7 @@ package app.avrel.posture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.posture.teaching.PostureSheet;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;

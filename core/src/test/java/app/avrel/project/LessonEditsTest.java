@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.form.EntryId;
 import app.avrel.form.Form;
+import app.avrel.label.Language;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonId;
 import app.avrel.lesson.LessonPlan;
@@ -15,7 +16,6 @@ import app.avrel.lesson.course.CoursePlan;
 import app.avrel.lesson.log.LessonLog;
 import app.avrel.lesson.make.Recipe;
 import app.avrel.lesson.make.Recipes;
-import app.avrel.posture.count.Language;
 import app.avrel.samples.SampleProjects;
 import java.time.LocalDate;
 import java.util.List;

@@ -2,11 +2,11 @@ package app.avrel.project;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.label.Language;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.PostureName;
 import app.avrel.posture.count.Count;
-import app.avrel.posture.count.Language;
 import app.avrel.project.notes.NotesIn;
 import app.avrel.project.notes.NotesLine;
 import app.avrel.project.notes.NotesOut;

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.desktop.shell.Shell;
 import app.avrel.files.Demo;
+import app.avrel.label.Language;
 import app.avrel.posture.count.CueLevel;
-import app.avrel.posture.count.Language;
 import app.avrel.posture.count.OwnWords;
 import app.avrel.project.Project;
 import java.io.IOException;

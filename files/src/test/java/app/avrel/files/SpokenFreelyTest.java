@@ -9,7 +9,7 @@ import app.avrel.files.script.ScriptIn;
 import app.avrel.floor.Heading;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.project.Project;
 import app.avrel.words.Wording;
 import java.util.List;

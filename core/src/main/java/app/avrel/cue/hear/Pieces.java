@@ -1,10 +1,10 @@
 package app.avrel.cue.hear;
 
+import app.avrel.label.Language;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.PostureName;
-import app.avrel.posture.count.Language;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import app.avrel.words.say.Calling;

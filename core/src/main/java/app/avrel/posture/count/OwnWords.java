@@ -1,5 +1,7 @@
 package app.avrel.posture.count;
 
+import app.avrel.label.Language;
+
 /**
  * The instructor's own words for a count.
  *

@@ -1,5 +1,6 @@
 package app.avrel.posture.count;
 
+import app.avrel.label.Language;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.MatchResult;

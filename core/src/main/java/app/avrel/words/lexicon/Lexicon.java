@@ -2,7 +2,7 @@ package app.avrel.words.lexicon;
 
 import app.avrel.body.LengthUnit;
 import app.avrel.house.Stance;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.posture.hand.HandRelation;
 import app.avrel.posture.hand.HandShape;
 import java.io.IOException;

@@ -1,7 +1,7 @@
 package app.avrel.words.lexicon;
 
 import app.avrel.floor.Heading;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,7 +1,7 @@
 package app.avrel.words.lexicon;
 
+import app.avrel.label.Language;
 import app.avrel.posture.NameSearch;
-import app.avrel.posture.count.Language;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

@@ -1,6 +1,6 @@
 package app.avrel.words.lexicon;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 
 /**
  * A word or phrase of the school's own: wherever it is typed, it stands for the words it was taught to mean.

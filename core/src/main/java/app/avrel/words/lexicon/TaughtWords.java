@@ -1,6 +1,6 @@
 package app.avrel.words.lexicon;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -2,9 +2,9 @@ package app.avrel.words.reading;
 
 import app.avrel.body.Body;
 import app.avrel.body.Side;
+import app.avrel.label.Language;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
-import app.avrel.posture.count.Language;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Sideways;

@@ -1,7 +1,7 @@
 package app.avrel.words.reading;
 
 import app.avrel.floor.Heading;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.lexicon.Token;
 import app.avrel.words.reading.frame.Item;

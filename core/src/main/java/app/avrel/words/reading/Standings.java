@@ -1,8 +1,8 @@
 package app.avrel.words.reading;
 
 import app.avrel.body.Body;
+import app.avrel.label.Language;
 import app.avrel.motion.Pose;
-import app.avrel.posture.count.Language;
 import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Locale;

@@ -1,6 +1,6 @@
 package app.avrel.words.say;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import java.util.Map;
 
 /** Questions, answers and refusals in the words of a language. */

@@ -1,7 +1,7 @@
 package app.avrel.words.say;
 
+import app.avrel.label.Language;
 import app.avrel.posture.count.Breath;
-import app.avrel.posture.count.Language;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

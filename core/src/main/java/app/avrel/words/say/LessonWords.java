@@ -1,9 +1,9 @@
 package app.avrel.words.say;
 
 import app.avrel.body.Side;
+import app.avrel.label.Language;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
-import app.avrel.posture.count.Language;
 import app.avrel.posture.move.Contact;
 import app.avrel.words.Wording;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package app.avrel.words.say;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

@@ -1,9 +1,9 @@
 package app.avrel.words.say;
 
 import app.avrel.floor.Numbers;
+import app.avrel.label.Language;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.Count;
-import app.avrel.posture.count.Language;
 import app.avrel.posture.count.Pace;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;

@@ -1,6 +1,6 @@
 package app.avrel.words.say;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;
 import app.avrel.words.Wording;

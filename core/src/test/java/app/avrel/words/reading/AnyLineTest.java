@@ -3,7 +3,7 @@ package app.avrel.words.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.words.lexicon.Lexicon;
 import java.util.List;
 import java.util.Random;

@@ -2,8 +2,8 @@ package app.avrel.words.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.label.Language;
 import app.avrel.posture.count.Breath;
-import app.avrel.posture.count.Language;
 import app.avrel.posture.count.Pace;
 import app.avrel.words.reading.frame.Question;
 import app.avrel.words.reading.frame.Refusal;

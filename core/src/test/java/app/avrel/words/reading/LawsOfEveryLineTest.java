@@ -2,8 +2,8 @@ package app.avrel.words.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.label.Language;
 import app.avrel.posture.Mirror;
-import app.avrel.posture.count.Language;
 import app.avrel.posture.move.Move;
 import java.io.IOException;
 import java.util.BitSet;

@@ -2,9 +2,9 @@ package app.avrel.words.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.label.Language;
 import app.avrel.posture.Mirror;
 import app.avrel.posture.count.Count;
-import app.avrel.posture.count.Language;
 import app.avrel.posture.count.SideWords;
 import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Lexicon;

@@ -2,7 +2,7 @@ package app.avrel.words.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 

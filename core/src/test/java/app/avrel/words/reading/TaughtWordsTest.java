@@ -3,7 +3,7 @@ package app.avrel.words.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.words.lexicon.TaughtWord;
 import java.util.ArrayList;
 import java.util.List;

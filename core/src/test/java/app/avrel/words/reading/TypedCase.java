@@ -1,7 +1,7 @@
 package app.avrel.words.reading;
 
+import app.avrel.label.Language;
 import app.avrel.motion.Pose;
-import app.avrel.posture.count.Language;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;

@@ -2,7 +2,7 @@ package app.avrel.words.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.words.say.Saying;
 import java.io.IOException;
 import java.util.List;

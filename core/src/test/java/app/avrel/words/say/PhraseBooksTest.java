@@ -2,7 +2,7 @@ package app.avrel.words.say;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;

@@ -5,7 +5,7 @@ import app.avrel.cue.hear.Slip;
 import app.avrel.files.script.ScriptIn;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.project.Project;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

@@ -2,13 +2,13 @@ package app.avrel.desktop.door;
 
 import app.avrel.form.Form;
 import app.avrel.form.Unroll;
+import app.avrel.label.Language;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.course.Course;
 import app.avrel.lesson.course.CoursePlan;
 import app.avrel.lesson.course.Explaining;
 import app.avrel.lesson.course.Syllabus;
 import app.avrel.lesson.course.WhatIf;
-import app.avrel.posture.count.Language;
 import app.avrel.project.Analysis;
 import app.avrel.project.Lessons;
 import app.avrel.project.Project;

@@ -1,7 +1,7 @@
 package app.avrel.desktop.door;
 
 import app.avrel.files.ProjectFile;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import app.avrel.project.notes.NotesIn;

@@ -1,7 +1,7 @@
 package app.avrel.desktop.door;
 
 import app.avrel.desktop.shots.Shots;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.concurrent.Callable;

@@ -7,7 +7,7 @@ import app.avrel.files.voice.SpokenFile;
 import app.avrel.files.voice.Voice;
 import app.avrel.files.voice.Voices;
 import app.avrel.form.Occurrence;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.project.Project;
 import java.io.IOException;
 import java.nio.file.Path;

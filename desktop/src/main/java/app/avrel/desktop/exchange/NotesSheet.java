@@ -5,7 +5,7 @@ import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.project.Edit;
 import app.avrel.project.Project;
 import app.avrel.project.notes.NotesIn;

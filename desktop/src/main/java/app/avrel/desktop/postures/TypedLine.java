@@ -8,7 +8,7 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.words.reading.LineReading;
 import java.util.List;
 import java.util.Locale;

@@ -11,7 +11,7 @@ import app.avrel.desktop.words.Words;
 import app.avrel.files.print.Document;
 import app.avrel.files.print.Paper;
 import app.avrel.files.print.Printed;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.project.Learner;
 import app.avrel.project.Project;
 import java.io.IOException;

@@ -3,7 +3,7 @@ package app.avrel.desktop.shell;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;

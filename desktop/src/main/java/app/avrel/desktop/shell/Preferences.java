@@ -1,6 +1,6 @@
 package app.avrel.desktop.shell;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import java.io.IOException;
 import java.io.Reader;
 import java.io.Writer;

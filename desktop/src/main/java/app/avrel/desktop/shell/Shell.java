@@ -23,7 +23,7 @@ import app.avrel.desktop.settings.SettingsSheet;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Occurrence;
 import app.avrel.label.Labels;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.rules.Where;
 import java.nio.file.Path;
 import java.util.EnumMap;

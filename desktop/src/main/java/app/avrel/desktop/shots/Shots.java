@@ -6,7 +6,7 @@ import app.avrel.desktop.shell.FileChoosing;
 import app.avrel.desktop.shell.Painting;
 import app.avrel.desktop.shell.Shell;
 import app.avrel.files.Recovery;
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import app.avrel.project.Project;
 import java.io.IOException;
 import java.io.UncheckedIOException;

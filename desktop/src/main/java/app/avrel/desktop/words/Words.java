@@ -2,9 +2,9 @@ package app.avrel.desktop.words;
 
 import app.avrel.label.Bundles;
 import app.avrel.label.Labels;
+import app.avrel.label.Language;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureName;
-import app.avrel.posture.count.Language;
 import java.util.List;
 
 /**

@@ -1,10 +1,10 @@
 package app.avrel.files.table;
 
 import app.avrel.floor.Heading;
+import app.avrel.label.Language;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
 import app.avrel.posture.count.Count;
-import app.avrel.posture.count.Language;
 import app.avrel.project.Project;
 import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;

@@ -1,6 +1,6 @@
 package app.avrel.files.voice;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import com.sun.speech.freetts.VoiceManager;
 import com.sun.speech.freetts.audio.AudioPlayer;
 import java.io.ByteArrayOutputStream;

@@ -1,6 +1,6 @@
 package app.avrel.files.voice;
 
-import app.avrel.posture.count.Language;
+import app.avrel.label.Language;
 import java.io.IOException;
 
 /** Something that speaks. */

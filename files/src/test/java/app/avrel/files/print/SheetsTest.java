@@ -3,11 +3,11 @@ package app.avrel.files.print;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.files.Demo;
+import app.avrel.label.Language;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.SegmentPlan;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
-import app.avrel.posture.count.Language;
 import app.avrel.project.Analysis;
 import app.avrel.project.Lessons;
 import app.avrel.project.Project;

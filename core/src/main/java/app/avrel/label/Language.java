@@ -1,4 +1,4 @@
-package app.avrel.posture.count;
+package app.avrel.label;
 
 /** A language in which names are written and cues are said. */
 public enum Language {
