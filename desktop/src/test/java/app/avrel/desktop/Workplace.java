@@ -84,12 +84,16 @@ final class Workplace {
 
     /** Opens a window of the size that the offscreen screen can hold. */
     static Workplace open(Stage stage, Project project) {
+        return open(stage, project, 1000, 900);
+    }
+
+    static Workplace open(Stage stage, Project project, double width, double height) {
         Fonts.load();
         AvrelApplication.prepare();
         Workplace workplace = new Workplace(project);
         stage.setX(0);
         stage.setY(0);
-        stage.setScene(new Scene(workplace.shell.root(), 1000, 900));
+        stage.setScene(new Scene(workplace.shell.root(), width, height));
         stage.show();
         return workplace;
     }

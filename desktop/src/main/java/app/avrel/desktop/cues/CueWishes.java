@@ -42,7 +42,7 @@ final class CueWishes extends VBox {
 
     CueWishes() {
         getStyleClass().add("cue-wishes");
-        getChildren().addAll(what, Texts.of(Words.of("cues.cue_wishes.how_much_is_said"), "section"));
+        getChildren().addAll(what, Texts.wrapped(Words.of("cues.cue_wishes.how_much_is_said"), "section"));
         ToggleGroup much = new ToggleGroup();
         level(
                 much,
@@ -69,14 +69,18 @@ final class CueWishes extends VBox {
                 Words.of("common.count"),
                 Words.of("cues.cue_wishes.the_numbers_only"),
                 Optional.of(CueLevel.COUNT));
-        getChildren().add(Texts.of(Words.of("cues.cue_wishes.what_of_it"), "section"));
+        getChildren().add(Texts.wrapped(Words.of("cues.cue_wishes.what_of_it"), "section"));
         ToggleGroup of = new ToggleGroup();
         layer(of, Words.of("cues.cue_wishes.everything"), Layer.EVERYTHING);
         layer(of, Words.of("cues.cue_wishes.feet_only"), Layer.FEET);
         layer(of, Words.of("cues.cue_wishes.feet_and_body"), Layer.FEET_AND_BODY);
         layer(of, Words.of("cues.cue_wishes.hands_only"), Layer.HANDS);
         layer(of, Words.of("cues.cue_wishes.breath_only"), Layer.BREATH);
-        getChildren().add(Texts.of(Words.of("cues.cue_wishes.beside_the_moves"), "section"));
+        List.of(numbers, breath, mirror).forEach(box -> {
+            box.setWrapText(true);
+            box.setMinHeight(CheckBox.USE_PREF_SIZE);
+        });
+        getChildren().add(Texts.wrapped(Words.of("cues.cue_wishes.beside_the_moves"), "section"));
         getChildren().add(names);
         for (NamePlace place : NamePlace.values()) {
             item(names, words(place), wish -> wish.withOrder(wish.order().withNames(place)));
@@ -88,9 +92,9 @@ final class CueWishes extends VBox {
         beat.getStyleClass().add("beats");
         getChildren()
                 .addAll(
-                        Texts.of(Words.of("common.language"), "section"),
+                        Texts.wrapped(Words.of("common.language"), "section"),
                         language,
-                        Texts.of(Words.of("common.seconds_per_beat"), "section"),
+                        Texts.wrapped(Words.of("common.seconds_per_beat"), "section"),
                         beat);
         for (int i = 0; i < languages().size(); i++) {
             Language chosen = Language.values()[i];

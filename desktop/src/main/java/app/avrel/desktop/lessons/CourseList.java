@@ -69,7 +69,7 @@ public final class CourseList extends VBox {
     public CourseList(Session session, Consumer<Optional<Course>> about) {
         this.session = session;
         getStyleClass().addAll("side-list", "course-list");
-        course.getStyleClass().addAll("flat", "wide-menu", "course-menu");
+        course.getStyleClass().addAll("course-name", "flat", "wide-menu", "course-menu");
         course.setAccessibleText(Words.of("lessons.course_list.course"));
         course.setOnShowing(_ -> fill(about));
         course.getItems().add(new MenuItem(Words.of("lessons.course_list.new_course")));

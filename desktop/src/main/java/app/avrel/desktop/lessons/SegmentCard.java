@@ -107,7 +107,7 @@ final class SegmentCard extends VBox {
                 .forEach(posture -> posture.sheet().mistakes().stream()
                         .filter(mistake -> posture.wrongly(mistake).isPresent())
                         .forEach(mistake -> beside.getChildren()
-                                .add(Buttons.words(
+                                .add(Buttons.wrapped(
                                         Words.of(
                                                 "lessons.segment_card.compare_with_the_right_one_x",
                                                 mistake.looksLike()),

@@ -53,7 +53,7 @@ final class TickList extends VBox {
     private static final class Row extends HBox {
 
         private final CheckBox box = new CheckBox();
-        private final Label title = Texts.of("", "tick-title");
+        private final Label title = Texts.wrapped("", "tick-title");
         private final Label how = Texts.of("", "posture-other");
         private final Label minutes = Texts.of("", "segment-minutes");
 

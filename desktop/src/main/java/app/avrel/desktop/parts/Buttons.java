@@ -28,6 +28,14 @@ public final class Buttons {
         return named(button, says, action);
     }
 
+    /** {@return a button that shows words on as many lines as they need} */
+    public static Button wrapped(String words, String says, Runnable action) {
+        Button button = words(words, says, action);
+        button.setWrapText(true);
+        button.setMinHeight(Button.USE_PREF_SIZE);
+        return button;
+    }
+
     /** {@return a small button that shows words, for a row under a picture} */
     public static Button pill(String words, String says, Runnable action) {
         Button button = new Button(words);

@@ -1,5 +1,6 @@
 package app.avrel.desktop.parts;
 
+import app.avrel.desktop.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -62,9 +63,9 @@ public final class RoomPane extends Region {
         this.card = card;
         this.line = line;
         this.ribbon = ribbon;
-        listEdge = divider(styleClass + "-list", Orientation.VERTICAL, x -> x / list());
-        cardEdge = divider(styleClass + "-card", Orientation.VERTICAL, x -> (getWidth() - x) / card());
-        ribbonEdge = divider(styleClass + "-ribbon", Orientation.HORIZONTAL, y -> (getHeight() - y) / low());
+        listEdge = divider(styleClass, "list", Orientation.VERTICAL, x -> x / list());
+        cardEdge = divider(styleClass, "card", Orientation.VERTICAL, x -> (getWidth() - x) / card());
+        ribbonEdge = divider(styleClass, "ribbon", Orientation.HORIZONTAL, y -> (getHeight() - y) / low());
         getStyleClass().addAll("room", styleClass);
         List<Node> all = new ArrayList<>(List.of(list, middle, card));
         line.ifPresent(all::add);
@@ -74,8 +75,9 @@ public final class RoomPane extends Region {
         cardWidth.addListener(_ -> requestLayout());
     }
 
-    private Divider divider(String id, Orientation way, DoubleUnaryOperator placeAt) {
-        Divider divider = new Divider(id, way, 1, LEAST, MOST, placeAt);
+    private Divider divider(String room, String edge, Orientation way, DoubleUnaryOperator placeAt) {
+        Divider divider = new Divider(room + "-" + edge, way, 1, LEAST, MOST, placeAt);
+        divider.setAccessibleText(Words.of("parts.divider." + edge));
         divider.placeProperty().addListener(_ -> requestLayout());
         return divider;
     }
