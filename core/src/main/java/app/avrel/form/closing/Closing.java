@@ -26,7 +26,7 @@ import java.util.function.BooleanSupplier;
 public final class Closing {
 
     private static final int MOST_CHANGES = 3;
-    private static final int STEPS = 7;
+    private static final int STEPS = 12;
     private static final int FOUND = 6;
     private static final double TRIED_METRES = 0.02;
     private static final double TRIED_DEGREES = 2;
@@ -182,7 +182,7 @@ public final class Closing {
                 }
             }
             gap = tried(changes(chosen, by));
-            if (step > 1 && miss(gap) > miss(start)) {
+            if (step > 5 && miss(gap) > miss(start) / 2) {
                 return Optional.empty();
             }
             effects = chosen.stream().anyMatch(Effect::turns) ? measured(chosen, by, gap) : effects;

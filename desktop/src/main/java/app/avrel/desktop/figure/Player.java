@@ -1,6 +1,7 @@
 package app.avrel.desktop.figure;
 
 import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
 
 /** Runs through counts in time; whoever shows them is told at each frame where it is. */
 public final class Player extends AnimationTimer {
@@ -50,6 +51,11 @@ public final class Player extends AnimationTimer {
         start();
     }
 
+    /** Where the system asks for less motion, each count stands at its end instead of moving there. */
+    private static boolean calm() {
+        return Platform.getPreferences().isReducedMotion();
+    }
+
     @Override
     public void stop() {
         super.stop();
@@ -73,7 +79,7 @@ public final class Player extends AnimationTimer {
         if (count >= shown.counts()) {
             stop();
         } else {
-            shown.at(count, into / shown.seconds(count));
+            shown.at(count, calm() ? 1 : into / shown.seconds(count));
         }
     }
 }
