@@ -131,10 +131,8 @@ public record Precautions(Project project) {
         private Optional<String> when(Predicate<Moment> asks, String because) {
             return done.moments().stream()
                     .filter(asks)
-                    .map(moment -> Labels.say(
-                            "words.precautions.x_count_x",
-                            because,
-                            moment.place().count() + 1))
+                    .map(moment ->
+                            Labels.say("words.count", because, moment.place().count() + 1))
                     .findFirst();
         }
 
@@ -146,7 +144,7 @@ public record Precautions(Project project) {
             double deep = DEEP_FISTS * posing.body().fist() - 1e-9;
             return when(
                     moment -> moment.after().drop().value() >= deep && bears(moment.after()),
-                    Labels.say("words.precautions.it_sits_deep"));
+                    Labels.say("words.sits_deep"));
         }
 
         /** Whether a side that is to be spared bears half of the weight or more; either does where both are. */
@@ -155,7 +153,7 @@ public record Precautions(Project project) {
         }
 
         Optional<String> oneLeg() {
-            return when(moment -> lifted(moment.after()), Labels.say("lessons.explaining.it_stands_on_one_leg"));
+            return when(moment -> lifted(moment.after()), Labels.say("lessons.stands_on_one"));
         }
 
         private static boolean lifted(Pose pose) {
@@ -165,33 +163,29 @@ public record Precautions(Project project) {
         Optional<String> crossed() {
             return when(
                     moment -> Naming.of(moment.after(), posing.body()).equals(Optional.of(Stance.CROSSED_REST)),
-                    Labels.say("words.precautions.it_sits_on_crossed_legs"));
+                    Labels.say("words.sits_on_crossed"));
         }
 
         Optional<String> kicks() {
             return whenMoved(
                     move -> move instanceof Move.Kicking kick
                             && side.map(kick.foot()::equals).orElse(true),
-                    Labels.say("words.precautions.it_kicks"));
+                    Labels.say("words.kicks"));
         }
 
         Optional<String> inclines() {
-            return when(
-                    moment -> moment.after().lean().degrees() >= SMALL_INCLINE,
-                    Labels.say("words.precautions.the_trunk_inclines"));
+            return when(moment -> moment.after().lean().degrees() >= SMALL_INCLINE, Labels.say("words.trunk_inclines"));
         }
 
         Optional<String> turns() {
             return when(
                     moment ->
                             moment.before().facing().degreesFrom(moment.after().facing()) >= QUARTER_TURN,
-                    Labels.say("words.precautions.it_turns_far_in_one_count"));
+                    Labels.say("words.turns_far_one"));
         }
 
         Optional<String> holds() {
-            return when(
-                    moment -> moment.count().breath() == Breath.HOLD,
-                    Labels.say("words.precautions.the_breath_is_held"));
+            return when(moment -> moment.count().breath() == Breath.HOLD, Labels.say("words.breath_held"));
         }
 
         Optional<String> finding(RuleId rule) {

@@ -82,7 +82,7 @@ public record Finding(
 
     /** {@return the sentence, and how long it lasts where that is longer than its count} */
     public String whole() {
-        return until.map(last -> Labels.say("rules.finding.x_it_lasts_to_count_x", sentence, last))
+        return until.map(last -> Labels.say("rules.lasts_count", sentence, last))
                 .orElse(sentence);
     }
 

@@ -26,23 +26,19 @@ public record ForViewer(Heading from) {
             FloorPoint was = before.foot(side).heel().value();
             FloorVector way = after.foot(side).heel().value().minus(was);
             if (way.length() > NOTICED) {
-                said.add(Labels.say(
-                        "words.for_viewer.the_x_foot_on_x_goes",
-                        Labels.of(side),
-                        yours(after, side),
-                        toward(way.heading())));
+                said.add(Labels.say("words.foot_on_goes", Labels.of(side), yours(after, side), toward(way.heading())));
             }
         }
         if (before.facing().degreesFrom(after.facing()) > TURNED) {
             said.add(Labels.say(
-                    "words.for_viewer.the_body_turns_to_face_x",
+                    "words.body_turns_face",
                     facing(Heading.wrapping(after.facing().degrees()))));
         }
         if (said.isEmpty()) {
             return "";
         }
         String sentence = String.join("; ", said);
-        return Labels.say("words.for_viewer.as_you_see_it_x", sentence);
+        return Labels.say("words.as_you_see", sentence);
     }
 
     /** On which hand of the viewer's a side of the performer is. */
@@ -50,11 +46,9 @@ public record ForViewer(Heading from) {
         Heading out = Heading.wrapping(pose.facing().degrees() + 90 * side.sign());
         double right = Math.cos(Math.toRadians(out.degrees() - yourRight().degrees()));
         if (Math.abs(right) < 0.3) {
-            return out.degreesFrom(from) < 90
-                    ? Labels.say("words.for_viewer.the_near_side")
-                    : Labels.say("words.for_viewer.the_far_side");
+            return out.degreesFrom(from) < 90 ? Labels.say("words.near_side") : Labels.say("words.far_side");
         }
-        return right > 0 ? Labels.say("words.for_viewer.your_right") : Labels.say("words.for_viewer.your_left");
+        return right > 0 ? Labels.say("words.your_right") : Labels.say("words.your_left");
     }
 
     private Heading yourRight() {
@@ -63,31 +57,23 @@ public record ForViewer(Heading from) {
 
     /** {@return a way in the viewer's words, such as {@code toward you} or {@code away, to your left}} */
     public String toward(Heading way) {
-        return eighth(
-                way,
-                Labels.say("words.for_viewer.toward_you"),
-                Labels.say("words.for_viewer.away_from_you"),
-                Labels.say("words.for_viewer.to_your"));
+        return eighth(way, Labels.say("words.toward_you"), Labels.say("words.away_from_you"), Labels.say("words.your"));
     }
 
     private String facing(Heading way) {
-        return eighth(
-                way,
-                Labels.say("words.for_viewer.you"),
-                Labels.say("words.for_viewer.away_from_you"),
-                Labels.say("words.for_viewer.your"));
+        return eighth(way, Labels.say("words.you"), Labels.say("words.away_from_you"), Labels.say("words.your_2"));
     }
 
     private String eighth(Heading way, String near, String far, String aside) {
         int eighth = (int) Math.round(from.turnTo(way).degrees() / 45);
         return switch (eighth) {
             case 0 -> near;
-            case 1 -> Labels.say("words.for_viewer.x_and_x_left", near, aside);
-            case 2 -> Labels.say("words.for_viewer.x_left", aside);
-            case 3 -> Labels.say("words.for_viewer.x_and_x_left", far, aside);
-            case -1 -> Labels.say("words.for_viewer.x_and_x_right", near, aside);
-            case -2 -> Labels.say("words.for_viewer.x_right", aside);
-            case -3 -> Labels.say("words.for_viewer.x_and_x_right", far, aside);
+            case 1 -> Labels.say("words.left", near, aside);
+            case 2 -> Labels.say("words.left_2", aside);
+            case 3 -> Labels.say("words.left", far, aside);
+            case -1 -> Labels.say("words.right", near, aside);
+            case -2 -> Labels.say("words.right_2", aside);
+            case -3 -> Labels.say("words.right", far, aside);
             default -> far;
         };
     }

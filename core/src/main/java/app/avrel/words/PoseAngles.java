@@ -22,21 +22,18 @@ public final class PoseAngles {
     /** {@return directions by what points there, in a fixed order, counted from the front of the posture} */
     public static Map<String, Bearing> of(Pose pose, Body body) {
         Map<String, Bearing> all = new LinkedHashMap<>();
-        all.put(Labels.say("words.pose_angles.front_of_the_posture"), Bearing.FRONT);
-        all.put(Labels.say("words.pose_angles.chest"), pose.facing());
-        all.put(Labels.say("words.pose_angles.hips"), pose.pelvis());
+        all.put(Labels.say("words.front_posture"), Bearing.FRONT);
+        all.put(Labels.say("words.chest"), pose.facing());
+        all.put(Labels.say("words.hips"), pose.pelvis());
         for (Side side : Side.values()) {
             FootPose foot = pose.foot(side);
-            all.put(
-                    Labels.say("words.pose_angles.x_toes", Labels.of(side)),
-                    foot.heading().value());
+            all.put(Labels.say("words.toes", Labels.of(side)), foot.heading().value());
             foot.air()
                     .flatMap(air -> air.kick())
-                    .ifPresent(
-                            out -> all.put(Labels.say("words.pose_angles.x_legs_kick", Labels.of(side)), out.toward()));
+                    .ifPresent(out -> all.put(Labels.say("words.legs_kick", Labels.of(side)), out.toward()));
         }
         for (Side side : Side.values()) {
-            all.put(Labels.say("words.pose_angles.x_hand_from_its_shoulder", Labels.of(side)), hand(pose, side, body));
+            all.put(Labels.say("words.hand_from_its", Labels.of(side)), hand(pose, side, body));
         }
         all.put("eyes", eyes(pose, body));
         return all;
@@ -69,13 +66,11 @@ public final class PoseAngles {
         double degrees = from.turnTo(to).degrees();
         long size = Math.round(Math.abs(degrees));
         if (size == 0) {
-            return Labels.say("words.pose_angles.the_same_way");
+            return Labels.say("words.same_way");
         }
         return Numbers.whole(size) + "°"
                 + (size == 180
-                        ? Labels.say("words.pose_angles.straight_against")
-                        : degrees > 0
-                                ? Labels.say("words.pose_angles.to_the_right")
-                                : Labels.say("words.pose_angles.to_the_left"));
+                        ? Labels.say("words.straight_against")
+                        : degrees > 0 ? Labels.say("words.right_3") : Labels.say("words.left_3"));
     }
 }

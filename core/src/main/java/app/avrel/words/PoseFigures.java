@@ -28,25 +28,22 @@ public final class PoseFigures {
         Spacing spacing = Spacing.of(pose);
         Stand stand = Stand.of(pose);
         figures.put(
-                Labels.say("words.pose_figures.weight"),
+                Labels.say("words.weight"),
                 Labels.say(
-                        "rules.join_words.x_left_x_right",
+                        "rules.left_right",
                         Numbers.whole(pose.weight().middle(Side.LEFT)),
                         Numbers.whole(pose.weight().middle(Side.RIGHT))));
-        sideways(pose, body).ifPresent(words -> figures.put(Labels.say("words.pose_figures.across"), words));
-        figures.put(
-                Labels.say("words.pose_figures.pelvis_down"), fists(pose.drop().value() / body.fist()));
-        figures.put(Labels.say("words.pose_figures.length"), cm(spacing.length()));
-        figures.put(Labels.say("words.pose_figures.width"), cm(spacing.width()));
-        figures.put(Labels.say("words.pose_figures.trunk_inclined"), pose.lean().degrees() + "°");
+        sideways(pose, body).ifPresent(words -> figures.put(Labels.say("words.across"), words));
+        figures.put(Labels.say("words.pelvis_down"), fists(pose.drop().value() / body.fist()));
+        figures.put(Labels.say("words.length"), cm(spacing.length()));
+        figures.put(Labels.say("words.width"), cm(spacing.width()));
+        figures.put(Labels.say("words.trunk_inclined"), pose.lean().degrees() + "°");
         for (Side side : Side.values()) {
             leg(figures, pose, stand, side, body);
         }
         if (!(stand.left().lifted() && stand.right().lifted())) {
             Margins margins = Margins.of(stand, body);
-            figures.put(
-                    Labels.say("words.pose_figures.nearest_edge"),
-                    cm(margins.distances().get(margins.weakest())));
+            figures.put(Labels.say("words.nearest_edge"), cm(margins.distances().get(margins.weakest())));
         }
         return figures;
     }
@@ -65,11 +62,11 @@ public final class PoseFigures {
         }
         String range = share.possible()
                 .map(possible -> Labels.say(
-                        "words.pose_figures.x_to_x_possible",
+                        "words.possible",
                         percent(Math.max(0, possible.least())),
                         percent(Math.min(1, possible.most()))))
                 .orElse("");
-        return Optional.of(Labels.say("words.pose_figures.sideways_x_left_x", percent(across.getAsDouble()), range));
+        return Optional.of(Labels.say("words.sideways_left", percent(across.getAsDouble()), range));
     }
 
     private static String percent(double share) {
@@ -79,37 +76,30 @@ public final class PoseFigures {
     private static void leg(Map<String, String> figures, Pose pose, Stand stand, Side side, Body body) {
         String name = Labels.of(side);
         if (pose.foot(side).lifted()) {
-            figures.put(
-                    Labels.capital(Labels.say("words.pose_figures.x_foot", name)),
-                    Labels.say("words.pose_figures.in_the_air"));
+            figures.put(Labels.capital(Labels.say("words.foot", name)), Labels.say("words.air"));
             return;
         }
         Leg leg = HeldLeg.of(pose, stand, side, body);
         HipTwist twist = HipTwist.of(side, pose.foot(side).heading().value(), pose.pelvis());
+        figures.put(Labels.capital(Labels.say("words.knee_bent", name)), Numbers.whole(leg.bend()) + "°");
         figures.put(
-                Labels.capital(Labels.say("words.pose_figures.x_knee_bent", name)), Numbers.whole(leg.bend()) + "°");
-        figures.put(
-                Labels.capital(Labels.say("rules.twist.x_knee", name)),
+                Labels.capital(Labels.say("rules.knee", name)),
                 Labels.say(
-                        "words.pose_figures.x_the_toes",
+                        "words.toes_2",
                         cm(Math.abs(leg.pastToe()))
-                                + (leg.pastToe() > 0
-                                        ? Labels.say("words.pose_figures.past")
-                                        : Labels.say("words.pose_figures.behind"))));
+                                + (leg.pastToe() > 0 ? Labels.say("words.past") : Labels.say("words.behind"))));
         figures.put(
-                Labels.capital(Labels.say("words.pose_figures.x_foot_against_the_pelvis", name)),
+                Labels.capital(Labels.say("words.foot_against_pelvis", name)),
                 Numbers.whole(Math.abs(twist.turnout())) + "° "
-                        + (twist.turnout() < 0
-                                ? Labels.say("rules.join_words.in")
-                                : Labels.say("rules.join_words.out")));
+                        + (twist.turnout() < 0 ? Labels.say("rules.in") : Labels.say("rules.out")));
     }
 
     private static String fists(double number) {
         String tenths = Numbers.plain(Numbers.tenths(number));
-        return tenths + (tenths.equals("1") ? Labels.say("rules.measures.fist") : Labels.say("rules.measures.fists"));
+        return tenths + (tenths.equals("1") ? Labels.say("rules.fist") : Labels.say("rules.fists"));
     }
 
     private static String cm(double metres) {
-        return Labels.say("rules.join_words.x_cm", Numbers.whole(metres * 100));
+        return Labels.say("rules.cm", Numbers.whole(metres * 100));
     }
 }

@@ -26,6 +26,6 @@ public record Slip(
     /** {@return a sentence: what was said, what is recorded, what to say} */
     public String sentence() {
         String what = said.isEmpty() ? "" : "“" + said + "”: ";
-        return what + kind.sentence() + (instead.isEmpty() ? "." : Labels.say("cues.slip.say_x", instead));
+        return what + kind.sentence() + (instead.isEmpty() ? "." : Labels.say("cues.say", instead));
     }
 }

@@ -26,14 +26,13 @@ public final class Explaining {
 
     private void neighbours(int unit, CoursePlan.Planned lesson, List<String> said) {
         if (lesson.settled()) {
-            said.add(Labels.say("lessons.explaining.lesson_x_was_taught_or_is", lesson.number() + 1));
+            said.add(Labels.say("lessons.lesson_was_taught", lesson.number() + 1));
             return;
         }
         Unit one = syllabus.units().get(unit);
         if (one.tied() && lesson.units().contains(unit - 1)) {
             said.add(Labels.say(
-                    "lessons.explaining.it_stays_with_x_they_belong",
-                    syllabus.units().get(unit - 1).name()));
+                    "lessons.stays_they_belong", syllabus.units().get(unit - 1).name()));
         }
         with(lesson.number() - 1, lesson.units(), unit, true)
                 .ifPresent(load -> said.add(sentence(lesson.number(), load, roomOf(lesson.number() - 1))));
@@ -46,10 +45,10 @@ public final class Explaining {
     }
 
     private static String sentence(int number, int load, int room) {
-        String minutes = Labels.say("lessons.explaining.x_of_x_min", minutes(load), room / 60);
+        String minutes = Labels.say("lessons.min", minutes(load), room / 60);
         return load > room
-                ? Labels.say("lessons.explaining.in_lesson_x_it_would_not", number, minutes)
-                : Labels.say("lessons.explaining.in_lesson_x_it_would_make", number, minutes);
+                ? Labels.say("lessons.lesson_would_not", number, minutes)
+                : Labels.say("lessons.lesson_would_make", number, minutes);
     }
 
     /** The load of the lesson before, or after, were the units up to this one, or from it on, taught in it too. */
@@ -70,27 +69,25 @@ public final class Explaining {
     public String effort(int unit) {
         Unit one = syllabus.units().get(unit);
         Effort effort = one.effort();
-        String takes = Labels.say("lessons.explaining.x_takes_x_min", one.name(), minutes(effort.seconds()));
+        String takes = Labels.say("lessons.takes_min", one.name(), minutes(effort.seconds()));
         return switch (effort.why()) {
-            case NEW -> Labels.say("lessons.explaining.x_it_is_new_x", takes, more(effort));
-            case LIKE ->
-                Labels.say(
-                        "lessons.explaining.x_x_of_it_is_unlike", takes, percent(effort), effort.like(), more(effort));
-            case OTHER_SIDE -> Labels.say("lessons.explaining.x_the_other_side_of_what", takes);
-            case KNOWN -> Labels.say("lessons.explaining.x_it_is_known_already", takes);
-            case NEW_WAY -> Labels.say("lessons.explaining.x_known_but_for_the_way", takes);
+            case NEW -> Labels.say("lessons.new", takes, more(effort));
+            case LIKE -> Labels.say("lessons.unlike", takes, percent(effort), effort.like(), more(effort));
+            case OTHER_SIDE -> Labels.say("lessons.other_side", takes);
+            case KNOWN -> Labels.say("lessons.known_already", takes);
+            case NEW_WAY -> Labels.say("lessons.known_but_way", takes);
         };
     }
 
     private static String more(Effort effort) {
         List<String> more = new ArrayList<>();
         if (effort.turning() >= 30) {
-            more.add(Labels.say("lessons.explaining.it_turns"));
+            more.add(Labels.say("lessons.turns"));
         }
         if (effort.oneLeg() >= 30) {
-            more.add(Labels.say("lessons.explaining.it_stands_on_one_leg"));
+            more.add(Labels.say("lessons.stands_on_one"));
         }
-        return more.isEmpty() ? "" : ", " + String.join(Labels.say("lessons.explaining.and"), more);
+        return more.isEmpty() ? "" : ", " + String.join(Labels.say("lessons.and"), more);
     }
 
     private static String percent(Effort effort) {

@@ -24,7 +24,7 @@ public record WhatIf(String what, Course course, CoursePlan plan) {
         List<WhatIf> all = new ArrayList<>();
         if (course.minutes() <= 590) {
             all.add(of(
-                    Labels.say("lessons.what_if.10_minutes_more"),
+                    Labels.say("lessons.10_minutes_more"),
                     course.withMinutes(course.minutes() + 10),
                     form,
                     track,
@@ -35,15 +35,10 @@ public record WhatIf(String what, Course course, CoursePlan plan) {
                         1,
                         made.stream().filter(lesson -> lesson.log().isPresent()).count())) {
             Course fewer = course.withLessons(Math.max(1, course.count() - 1)).withUntil(Optional.empty());
-            all.add(of(Labels.say("lessons.what_if.one_lesson_fewer"), fewer, form, track, made));
+            all.add(of(Labels.say("lessons.one_lesson_fewer"), fewer, form, track, made));
         }
         if (course.pace() * SLOWER >= 0.5) {
-            all.add(of(
-                    Labels.say("lessons.what_if.a_slower_pace"),
-                    course.withPace(course.pace() * SLOWER),
-                    form,
-                    track,
-                    made));
+            all.add(of(Labels.say("lessons.slower_pace"), course.withPace(course.pace() * SLOWER), form, track, made));
         }
         return all;
     }
@@ -60,11 +55,7 @@ public record WhatIf(String what, Course course, CoursePlan plan) {
                 .max()
                 .orElse(0);
         return over > 0
-                ? Labels.say("lessons.what_if.x_does_not_fit_x_min", what, Explaining.minutes(over))
-                : Labels.say(
-                        "lessons.what_if.x_the_fullest_lesson_takes_x",
-                        what,
-                        Explaining.minutes(plan.worst()),
-                        course.minutes());
+                ? Labels.say("lessons.does_not_fit", what, Explaining.minutes(over))
+                : Labels.say("lessons.fullest_lesson_takes", what, Explaining.minutes(plan.worst()), course.minutes());
     }
 }

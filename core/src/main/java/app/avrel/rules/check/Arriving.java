@@ -29,7 +29,7 @@ final class Arriving implements CountsRule {
                                 RuleId.ARRIVAL,
                                 Severity.NOTE,
                                 CountsRule.count(done, end.place().count()),
-                                Labels.say("rules.arriving.hands_are_to_arrive_with_the", hands + 1, feet + 1))
+                                Labels.say("rules.hands_arrive", hands + 1, feet + 1))
                         .at(Spot.HANDS));
             }
         }

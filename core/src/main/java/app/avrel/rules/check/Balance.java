@@ -21,14 +21,14 @@ import java.util.function.Consumer;
 final class Balance implements MomentRule {
 
     private static final List<String> EIGHTHS = List.of(
-            "rules.balance.ahead",
-            "rules.balance.ahead_to_the_right",
-            "rules.balance.to_the_right",
-            "rules.balance.behind_to_the_right",
-            "rules.balance.behind",
-            "rules.balance.behind_to_the_left",
-            "rules.balance.to_the_left",
-            "rules.balance.ahead_to_the_left");
+            "rules.ahead",
+            "rules.ahead_right",
+            "rules.right",
+            "rules.behind_right",
+            "rules.behind",
+            "rules.behind_left",
+            "rules.left",
+            "rules.ahead_left");
 
     @Override
     public void examine(Watched watched, Consumer<Finding> found) {
@@ -53,8 +53,7 @@ final class Balance implements MomentRule {
                         RuleId.IMPOSSIBLE_SHARE,
                         Severity.CAUTION,
                         watched.where(),
-                        Labels.say(
-                                "rules.balance.the_x_foot_is_off_the", Labels.of(side), bears, Labels.of(side.other())))
+                        Labels.say("rules.foot_off", Labels.of(side), bears, Labels.of(side.other())))
                 .at(Spot.foot(side)));
     }
 
@@ -97,17 +96,13 @@ final class Balance implements MomentRule {
                             least < 0 ? Severity.CAUTION : Severity.LOOK,
                             watched.where(),
                             least < 0
-                                    ? Labels.say(
-                                            "rules.balance.the_centre_of_mass_is_outside", Measures.cm(least), toward)
+                                    ? Labels.say("rules.centre_mass_outside", Measures.cm(least), toward)
                                     : Labels.say(
-                                            "rules.balance.the_centre_of_mass_is_only",
+                                            "rules.centre_mass_only",
                                             Numbers.plain(Math.round(least * 1000) / 10.0),
                                             toward,
                                             Numbers.plain(limit * 100)))
-                    .headed(
-                            least < 0
-                                    ? Labels.say("rules.rule_id.out_of_balance")
-                                    : Labels.say("rules.rule_id.balance_is_thin"))
+                    .headed(least < 0 ? Labels.say("rules.out_balance") : Labels.say("rules.balance_thin"))
                     .at(Spot.BALANCE));
         }
     }

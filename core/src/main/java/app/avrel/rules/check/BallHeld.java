@@ -38,7 +38,7 @@ final class BallHeld implements MomentRule {
                         RuleId.RELATION_BROKEN,
                         Severity.LOOK,
                         watched.where(),
-                        Labels.say("rules.ball_held.this_stage_says_x_but_it", relation, Labels.of(side)))
+                        Labels.say("rules.stage_says_but", relation, Labels.of(side)))
                 .at(Spot.HANDS)));
     }
 
@@ -60,8 +60,7 @@ final class BallHeld implements MomentRule {
                             RuleId.BALL_SIZE,
                             Severity.NOTE,
                             watched.where(),
-                            Labels.say(
-                                    "rules.ball_held.the_ball_is_said_to_be", Measures.cm(wanted), Measures.cm(apart)))
+                            Labels.say("rules.ball_said_be", Measures.cm(wanted), Measures.cm(apart)))
                     .at(Spot.HANDS));
         }
     }

@@ -18,12 +18,9 @@ final class BothInAir implements MomentRule {
     @Override
     public void examine(Watched watched, Consumer<Finding> found) {
         if (inAir(watched.after()) && !inAir(watched.before())) {
-            found.accept(Finding.of(
-                            RuleId.BOTH_IN_AIR,
-                            Severity.CAUTION,
-                            watched.where(),
-                            Labels.say("rules.both_in_air.both_feet_are_off_the_floor"))
-                    .at(Spot.FEET));
+            found.accept(
+                    Finding.of(RuleId.BOTH_IN_AIR, Severity.CAUTION, watched.where(), Labels.say("rules.both_feet_off"))
+                            .at(Spot.FEET));
         }
     }
 }

@@ -47,8 +47,8 @@ final class BowStance implements MomentRule {
         size(
                 watched,
                 new Size(
-                        Labels.say("rules.bow_stance.too_short"),
-                        Labels.say("rules.bow_stance.too_long"),
+                        Labels.say("rules.too_short"),
+                        Labels.say("rules.too_long"),
                         HouseRule.BOW_LENGTH_LEAST,
                         HouseRule.BOW_LENGTH_MOST,
                         body.footLength(),
@@ -59,8 +59,8 @@ final class BowStance implements MomentRule {
         size(
                 watched,
                 new Size(
-                        Labels.say("rules.bow_stance.too_narrow"),
-                        Labels.say("rules.bow_stance.too_wide"),
+                        Labels.say("rules.too_narrow"),
+                        Labels.say("rules.too_wide"),
                         HouseRule.BOW_WIDTH_LEAST,
                         HouseRule.BOW_WIDTH_MOST,
                         body.shoulderWidth(),
@@ -103,25 +103,23 @@ final class BowStance implements MomentRule {
         }
         String how = under ? size.less() : size.more();
         String now = size.metres() < 0.005 && size.metres() > -0.005
-                ? Labels.say("rules.bow_stance.on_one_line")
+                ? Labels.say("rules.on_one_line")
                 : size.metres() < 0
-                        ? Labels.say("rules.join_words.crossed_by_x", Measures.cm(size.metres()))
-                        : Labels.say("rules.join_words.x_apart", Measures.cm(size.metres()));
+                        ? Labels.say("rules.crossed_by", Measures.cm(size.metres()))
+                        : Labels.say("rules.apart", Measures.cm(size.metres()));
         found.accept(Finding.of(
                         rule,
                         Severity.LOOK,
                         watched.where(),
                         Labels.say(
-                                "rules.bow_stance.the_heels_are_x_x_the",
+                                "rules.heels",
                                 now,
-                                rule == RuleId.STANCE_WIDTH
-                                        ? Labels.say("rules.bow_stance.across")
-                                        : Labels.say("rules.bow_stance.along"),
+                                rule == RuleId.STANCE_WIDTH ? Labels.say("rules.across") : Labels.say("rules.along"),
                                 how,
                                 Measures.cm(least),
                                 Measures.cm(most),
                                 fits))
-                .headed(Labels.say("rules.bow_stance.stance_is_x", how))
+                .headed(Labels.say("rules.stance", how))
                 .at(Spot.FEET));
     }
 
@@ -138,7 +136,7 @@ final class BowStance implements MomentRule {
                 .lengths(after.weight().middle(front) / 100, after.drop().value(), watched.body());
         return lengths.filter(found -> found.longest() > 0)
                 .map(found -> Labels.say(
-                        "rules.bow_stance.at_this_depth_and_share_both",
+                        "rules.at_depth_share",
                         Measures.cm(Math.max(0, found.shortest())),
                         Measures.cm(found.longest())))
                 .orElse("");
@@ -157,10 +155,10 @@ final class BowStance implements MomentRule {
                             Severity.NOTE,
                             watched.where(),
                             Labels.say(
-                                    "rules.bow_stance.the_x_foot_behind_is_turned",
+                                    "rules.foot_behind_turned",
                                     Labels.of(rear),
                                     Numbers.whole(Math.abs(out)),
-                                    out < 0 ? Labels.say("rules.join_words.in") : Labels.say("rules.join_words.out"),
+                                    out < 0 ? Labels.say("rules.in") : Labels.say("rules.out"),
                                     wanted))
                     .at(Spot.foot(rear)));
         }

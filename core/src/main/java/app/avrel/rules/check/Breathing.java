@@ -36,15 +36,12 @@ final class Breathing implements LineRule {
         Breath breath = count.breath();
         if (breath.repeats(last)) {
             found.accept(step.found(RuleId.TWO_BREATHS, Severity.LOOK, twice(breath.begins()))
-                    .headed(Labels.say("rules.breathing.two_x_s_in_a_row", breath(breath.begins())))
+                    .headed(Labels.say("rules.two_s_row", breath(breath.begins())))
                     .at(Spot.BREATH));
         }
         lasting(step, breath, found);
         if (breath == Breath.FREE && rules.get(HouseRule.BREATH) == EVERY_COUNT) {
-            found.accept(step.found(
-                            RuleId.BREATH_UNSAID,
-                            Severity.NOTE,
-                            Labels.say("rules.breathing.the_house_says_the_breath_on"))
+            found.accept(step.found(RuleId.BREATH_UNSAID, Severity.NOTE, Labels.say("rules.house_says_breath"))
                     .at(Spot.BREATH));
         }
         last = breath;
@@ -61,12 +58,8 @@ final class Breathing implements LineRule {
             found.accept(step.found(
                             RuleId.LONG_BREATH,
                             Severity.LOOK,
-                            Labels.say(
-                                    "rules.breathing.the_x_lasts_x_beats_the",
-                                    breath(breath.begins()),
-                                    Numbers.plain(beats),
-                                    limit))
-                    .headed(Labels.say("rules.breathing.a_long_x", breath(breath.begins())))
+                            Labels.say("rules.lasts_beats", breath(breath.begins()), Numbers.plain(beats), limit))
+                    .headed(Labels.say("rules.long", breath(breath.begins())))
                     .at(Spot.BREATH));
         }
         if (breath.both()) {
@@ -76,10 +69,10 @@ final class Breathing implements LineRule {
     }
 
     private static String breath(Breath breath) {
-        return breath == Breath.IN ? Labels.say("rules.breathing.in_breath") : Labels.say("rules.breathing.out_breath");
+        return breath == Breath.IN ? Labels.say("rules.breath") : Labels.say("rules.out_breath");
     }
 
     private static String twice(Breath breath) {
-        return Labels.say("rules.breathing.this_count_and_the_one_before", breath(breath));
+        return Labels.say("rules.count_one_before", breath(breath));
     }
 }

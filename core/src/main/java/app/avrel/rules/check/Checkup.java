@@ -121,7 +121,7 @@ public record Checkup(Performer posing, Directions directions) {
                 .forEach(finding -> found.accept(finding.moved(
                         where,
                         Labels.say(
-                                "rules.checkup.count_x_under_x",
+                                "rules.count_under",
                                 finding.where().count().orElse(0) + 1,
                                 posing.rules().name()))));
     }
@@ -142,7 +142,7 @@ public record Checkup(Performer posing, Directions directions) {
                 Severity.CAUTION,
                 new Where.InForm(form.id(), entry, Optional.empty()),
                 Labels.say(
-                        "rules.checkup.entry_x_asks_for_the_posture",
+                        "rules.entry_asks_posture",
                         entry + 1,
                         form.entries().get(entry).posture()));
     }

@@ -19,8 +19,6 @@ final class ClaimedCounts implements EndRule {
                 .counts()
                 .filter(claimed -> claimed != recorded)
                 .ifPresent(claimed -> found.accept(EndRule.finding(
-                        RuleId.CLAIMED_COUNTS,
-                        done,
-                        Labels.say("rules.claimed_counts.it_is_claimed_to_have_x", claimed, recorded))));
+                        RuleId.CLAIMED_COUNTS, done, Labels.say("rules.claimed_have", claimed, recorded))));
     }
 }

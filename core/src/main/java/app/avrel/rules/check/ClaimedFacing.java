@@ -59,7 +59,7 @@ final class ClaimedFacing implements EndRule {
 
     private static String sentence(Heading claimed, Heading leads, Directions directions) {
         return Labels.say(
-                "rules.claimed_facing.the_end_is_claimed_to_face",
+                "rules.end_claimed_face",
                 directions.say(claimed),
                 directions.say(leads),
                 Numbers.whole(claimed.degreesFrom(leads)));

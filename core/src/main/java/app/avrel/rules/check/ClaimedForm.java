@@ -48,7 +48,7 @@ final class ClaimedForm {
         for (int at = 0; at < form.parts().size(); at++) {
             Part part = form.parts().get(at);
             int past = first + part.entries().size();
-            String name = part.name().isEmpty() ? Labels.say("rules.claimed_form.part_x", at + 1) : part.name();
+            String name = part.name().isEmpty() ? Labels.say("rules.part", at + 1) : part.name();
             whole(name, part.claim(), used.get(at), first, past);
             first = past;
         }
@@ -70,21 +70,17 @@ final class ClaimedForm {
                             entry,
                             RuleId.CLAIMED_NUMBER,
                             Labels.say(
-                                    "rules.claimed_form.it_is_said_to_be_number",
+                                    "rules.said_be_number",
                                     said,
-                                    is == 0
-                                            ? Labels.say("rules.claimed_form.has_no_number")
-                                            : Labels.say("rules.claimed_form.is_number_x", is))));
+                                    is == 0 ? Labels.say("rules.has_no_number") : Labels.say("rules.number", is))));
         }
     }
 
     private void whole(String name, FormClaim claim, int postures, int first, int past) {
         claim.postures()
                 .filter(said -> said != postures)
-                .ifPresent(said -> tell(
-                        first,
-                        RuleId.CLAIMED_POSTURES,
-                        Labels.say("rules.claimed_form.x_is_said_to_have_x", name, said, postures)));
+                .ifPresent(said ->
+                        tell(first, RuleId.CLAIMED_POSTURES, Labels.say("rules.said_have", name, said, postures)));
         claim.counts().ifPresent(said -> counts(name, said, first, past));
         claim.facing().ifPresent(said -> facing(name, said, past - 1));
     }
@@ -95,10 +91,7 @@ final class ClaimedForm {
                 .mapToInt(Occurrence::counts)
                 .sum();
         if (said != counts) {
-            tell(
-                    first,
-                    RuleId.CLAIMED_COUNTS,
-                    Labels.say("rules.claimed_form.x_is_said_to_take_x", name, said, counts));
+            tell(first, RuleId.CLAIMED_COUNTS, Labels.say("rules.said_take", name, said, counts));
         }
     }
 
@@ -110,7 +103,7 @@ final class ClaimedForm {
                         last,
                         RuleId.CLAIMED_FACING,
                         Labels.say(
-                                "rules.claimed_form.x_is_said_to_end_facing",
+                                "rules.said_end_facing",
                                 name,
                                 directions.say(said),
                                 directions.say(done.end().facing()))));

@@ -31,9 +31,9 @@ final class ClaimedStance implements EndRule {
                     RuleId.CLAIMED_STANCE,
                     done,
                     Labels.say(
-                            "rules.claimed_stance.the_end_is_claimed_to_be",
+                            "rules.end_claimed_be",
                             Labels.of(claimed.get()),
-                            named.map(Labels::of).orElse(Labels.say("rules.claimed_stance.no_named_stance")))));
+                            named.map(Labels::of).orElse(Labels.say("rules.no_named_stance")))));
         }
     }
 }

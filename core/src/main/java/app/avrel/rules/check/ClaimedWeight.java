@@ -23,10 +23,7 @@ final class ClaimedWeight implements EndRule {
                 found.accept(EndRule.finding(
                         RuleId.CLAIMED_WEIGHT,
                         done,
-                        Labels.say(
-                                "rules.claimed_weight.the_end_is_claimed_to_have",
-                                JoinWords.share(claimed),
-                                JoinWords.share(leads))));
+                        Labels.say("rules.end_claimed_have", JoinWords.share(claimed), JoinWords.share(leads))));
             }
         });
     }

@@ -48,30 +48,24 @@ final class CrossedRest implements MomentRule {
         }
         double now = Spacing.of(watched.after()).length();
         Optional<Double> nearest = nearest(watched, stand, front, now);
-        String rear =
-                Labels.say("rules.crossed_rest.the_x_knee_does_not_close", Labels.of(front.other()), Labels.of(front));
+        String rear = Labels.say("rules.knee_does_not", Labels.of(front.other()), Labels.of(front));
         if (nearest.isEmpty()) {
-            found.accept(finding(
-                    watched,
-                    front,
-                    Labels.say("rules.rule_id.the_rest_does_not_close"),
-                    Labels.say("rules.crossed_rest.x_at_this_depth_no_length", rear)));
+            found.accept(
+                    finding(watched, front, Labels.say("rules.rest_does_not"), Labels.say("rules.at_depth_no", rear)));
             return;
         }
         boolean near = now < nearest.get();
         found.accept(finding(
                 watched,
                 front,
-                near
-                        ? Labels.say("rules.crossed_rest.feet_are_too_near_to_close")
-                        : Labels.say("rules.crossed_rest.feet_are_too_far_apart_to"),
+                near ? Labels.say("rules.feet_too_near") : Labels.say("rules.feet_too_far"),
                 Labels.say(
-                        "rules.crossed_rest.x_the_feet_are_too_x",
+                        "rules.feet_too",
                         rear,
-                        near ? Labels.say("rules.crossed_rest.near") : Labels.say("rules.crossed_rest.far_apart"),
+                        near ? Labels.say("rules.near") : Labels.say("rules.far_apart"),
                         Measures.length(nearest.get(), watched.body()),
                         Measures.cm(nearest.get() - now),
-                        near ? Labels.say("rules.crossed_rest.longer") : Labels.say("rules.crossed_rest.shorter"))));
+                        near ? Labels.say("rules.longer") : Labels.say("rules.shorter"))));
     }
 
     /** It touches, and would touch sooner with the front foot a little further ahead: past that the knee goes under. */

@@ -44,7 +44,7 @@ final class EdgeLoad implements MomentRule {
                         Severity.LOOK,
                         watched.where(),
                         Labels.say(
-                                "rules.edge_load.the_x_foot_bears_x_x",
+                                "rules.foot_bears",
                                 Labels.of(side),
                                 watched.after().weight().least(side),
                                 Labels.of(foot.contact())))

@@ -40,9 +40,7 @@ final class EvenWeight implements MomentRule {
                             RuleId.EVEN_WEIGHT,
                             Severity.LOOK,
                             watched.where(),
-                            Labels.say(
-                                    "rules.even_weight.the_weight_is_shared_evenly_here",
-                                    HouseRule.EVEN_WEIGHT.say(wanted)))
+                            Labels.say("rules.weight_shared_evenly", HouseRule.EVEN_WEIGHT.say(wanted)))
                     .at(Spot.BALANCE));
         }
     }

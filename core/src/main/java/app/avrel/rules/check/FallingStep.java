@@ -145,10 +145,10 @@ final class FallingStep implements MomentRule {
         double whole = heel.distance(standing);
         double least = LeastDrop.of(empty(pose, foot, heel), watched.body()).metres();
         String sink = Double.isFinite(least)
-                ? Labels.say("rules.falling_step.sink_to_x_first_or_step", Measures.fists(least, watched.body()))
-                : Labels.say("rules.falling_step.step");
+                ? Labels.say("rules.sink_first_or", Measures.fists(least, watched.body()))
+                : Labels.say("rules.step");
         return Labels.say(
-                "rules.falling_step.the_x_foot_cannot_be_set",
+                "rules.foot_cannot_be",
                 Labels.of(foot),
                 Measures.cm(whole),
                 Measures.fists(drop, watched.body()),

@@ -36,16 +36,11 @@ final class Gazing implements MomentRule {
                             Severity.NOTE,
                             watched.where(),
                             Labels.say(
-                                    "rules.gazing.the_house_has_the_eyes_x",
+                                    "rules.house_has_eyes",
                                     switch (wanted) {
-                                        case FOLLOW ->
-                                            Labels.say(
-                                                    "rules.gazing.follow_the_leading_hand_here_the",
-                                                    Labels.of(leading));
-                                        case PAST ->
-                                            Labels.say(
-                                                    "rules.gazing.go_past_the_fingertips_of_the", Labels.of(leading));
-                                        default -> Labels.say("rules.gazing.straight_ahead_with_wide_vision");
+                                        case FOLLOW -> Labels.say("rules.follow_leading_hand", Labels.of(leading));
+                                        case PAST -> Labels.say("rules.go_past_fingertips", Labels.of(leading));
+                                        default -> Labels.say("rules.straight_ahead_wide");
                                     }))
                     .at(Spot.EYES));
         }

@@ -43,8 +43,7 @@ final class GentlerEnd {
         return all.stream()
                 .filter(finding -> ofPosture.stream().noneMatch(known -> alike(known, finding)))
                 .map(finding -> finding.moved(
-                        at(gentler, gently.posture()),
-                        Labels.say("rules.gentler_end.in_the_gentler_version_x", gentler.name())))
+                        at(gentler, gently.posture()), Labels.say("rules.gentler_version", gentler.name())))
                 .toList();
     }
 
@@ -64,7 +63,7 @@ final class GentlerEnd {
                 Severity.NOTE,
                 at(gentler, done.posture()),
                 Labels.say(
-                        "rules.gentler_end.after_x_the_posture_ends_otherwise",
+                        "rules.after_posture_ends",
                         gentler.name(),
                         apart.stream().map(words::sentence).collect(Collectors.joining(" ")))));
     }

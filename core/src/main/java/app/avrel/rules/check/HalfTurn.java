@@ -41,11 +41,7 @@ final class HalfTurn implements MomentRule {
         Bearing before = moment.before().facing();
         Bearing after = moment.after().pelvis();
         if (moment.before().chest().known() && before.degreesFrom(after) > 180 - NEARLY) {
-            found.accept(Finding.of(
-                            RuleId.HALF_TURN,
-                            Severity.LOOK,
-                            where,
-                            Labels.say("rules.half_turn.this_is_half_a_turn_and"))
+            found.accept(Finding.of(RuleId.HALF_TURN, Severity.LOOK, where, Labels.say("rules.half_turn"))
                     .at(Spot.TRUNK));
         }
     }
@@ -67,10 +63,7 @@ final class HalfTurn implements MomentRule {
                             RuleId.WAIST,
                             Severity.LOOK,
                             where,
-                            Labels.say(
-                                    "rules.half_turn.the_chest_is_turned_x_against",
-                                    Numbers.whole(after),
-                                    Numbers.whole(WAIST)))
+                            Labels.say("rules.chest_turned_against", Numbers.whole(after), Numbers.whole(WAIST)))
                     .at(Spot.TRUNK));
         }
     }

@@ -35,9 +35,8 @@ final class HandLine implements MomentRule {
                             RuleId.HAND_LINE,
                             Severity.LOOK,
                             watched.where(),
-                            Labels.say("rules.hand_line.the_x_hand_leads_and_is", Labels.of(leading), Measures.cm(off)))
-                    .headed(Labels.capital(
-                            Labels.say("rules.hand_line.x_hand_leaves_the_centre_line", Labels.of(leading))))
+                            Labels.say("rules.hand_leads", Labels.of(leading), Measures.cm(off)))
+                    .headed(Labels.capital(Labels.say("rules.hand_leaves_centre", Labels.of(leading))))
                     .at(Spot.hand(leading)));
         }
     }

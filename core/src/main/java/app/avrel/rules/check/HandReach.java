@@ -63,13 +63,10 @@ final class HandReach implements MomentRule {
                         Severity.LOOK,
                         watched.where(),
                         near
-                                ? Labels.say("rules.hand_reach.the_x_hand_at_x_height", Labels.of(side), height)
+                                ? Labels.say("rules.hand_at_height", Labels.of(side), height)
                                 : Labels.say(
-                                        "rules.hand_reach.the_x_hand_at_x_height_2",
-                                        Labels.of(side),
-                                        height,
-                                        Measures.cm(span - arm)))
-                .headed(Labels.capital(Labels.say("rules.hand_reach.x_hand_cannot_be_there", Labels.of(side))))
+                                        "rules.hand_at_height_2", Labels.of(side), height, Measures.cm(span - arm)))
+                .headed(Labels.capital(Labels.say("rules.hand_cannot_be", Labels.of(side))))
                 .at(Spot.hand(side)));
     }
 
@@ -108,12 +105,12 @@ final class HandReach implements MomentRule {
                             Severity.NOTE,
                             watched.where(),
                             Labels.say(
-                                    "rules.hand_reach.at_x_height_and_x_of",
+                                    "rules.at_height",
                                     Labels.of(place.height().get()),
                                     Numbers.whole(ahead * 100),
                                     Labels.of(side),
                                     Measures.cm(arm.elbowBelowWrist())))
-                    .headed(Labels.capital(Labels.say("rules.hand_reach.x_elbow_is_above_the_wrist", Labels.of(side))))
+                    .headed(Labels.capital(Labels.say("rules.elbow_above_wrist", Labels.of(side))))
                     .at(Spot.hand(side)));
         }
     }
@@ -131,11 +128,11 @@ final class HandReach implements MomentRule {
                             Severity.LOOK,
                             watched.where(),
                             Labels.say(
-                                    "rules.hand_reach.the_x_palm_is_x_from",
+                                    "rules.palm_from",
                                     Labels.of(side),
                                     Measures.cm(Math.max(0, gap)),
                                     Measures.cm(wanted)))
-                    .headed(Labels.capital(Labels.say("rules.hand_reach.x_palm_is_too_near_the", Labels.of(side))))
+                    .headed(Labels.capital(Labels.say("rules.palm_too_near", Labels.of(side))))
                     .at(Spot.hand(side)));
         }
     }

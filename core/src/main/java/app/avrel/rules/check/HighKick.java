@@ -25,7 +25,7 @@ final class HighKick implements MomentRule {
                                         Severity.CAUTION,
                                         watched.where(),
                                         Labels.say(
-                                                "rules.high_kick.the_x_foot_kicks_at_x",
+                                                "rules.foot_kicks_at",
                                                 Labels.of(kick.foot()),
                                                 Labels.of(height),
                                                 Numbers.whole(height.shareOfStature() * 100),

@@ -32,10 +32,7 @@ final class HoldEnds implements MomentRule {
                             Severity.NOTE,
                             watched.where(),
                             Labels.say(
-                                    "rules.hold_ends.the_x_ends_here_the_x",
-                                    held.get().phrase(),
-                                    Labels.of(hand),
-                                    Labels.of(hand.other())))
+                                    "rules.ends_here", held.get().phrase(), Labels.of(hand), Labels.of(hand.other())))
                     .at(Spot.hand(hand)));
         }
     }

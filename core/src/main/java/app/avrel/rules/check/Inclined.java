@@ -20,7 +20,7 @@ final class Inclined implements MomentRule {
                             RuleId.INCLINE,
                             Severity.CAUTION,
                             watched.where(),
-                            Labels.say("rules.inclined.the_trunk_inclines_x_the_house", now, limit))
+                            Labels.say("rules.trunk_inclines_house", now, limit))
                     .at(Spot.TRUNK));
         }
     }

@@ -43,9 +43,7 @@ final class KickArms implements MomentRule {
         List<String> off = Stream.of(Side.values())
                 .filter(side -> apart(degrees(after, side, watched), leg) > NEAR == (wanted == ALONG))
                 .map(side -> Labels.say(
-                        "rules.kick_arms.the_x_arm_is_x_from",
-                        Labels.of(side),
-                        Numbers.whole(apart(degrees(after, side, watched), leg))))
+                        "rules.arm_from", Labels.of(side), Numbers.whole(apart(degrees(after, side, watched), leg))))
                 .toList();
         if (!off.isEmpty()) {
             found.accept(Finding.of(
@@ -53,7 +51,7 @@ final class KickArms implements MomentRule {
                             Severity.LOOK,
                             watched.where(),
                             Labels.say(
-                                    "rules.kick_arms.the_house_wants_arms_x_the",
+                                    "rules.house_wants_arms",
                                     HouseRule.KICK_ARMS.say(wanted),
                                     Labels.of(kick.foot()),
                                     String.join(", ", off)))

@@ -56,11 +56,8 @@ final class KneeLine implements MomentRule {
                             Severity.LOOK,
                             watched.where(),
                             Labels.say(
-                                    "rules.knee_line.the_x_knee_is_about_x",
-                                    Labels.of(side),
-                                    Measures.cm(leg.inward()),
-                                    Measures.cm(limit)))
-                    .headed(Labels.capital(Labels.say("rules.knee_line.x_knee_is_off_its_foots", Labels.of(side))))
+                                    "rules.knee_about", Labels.of(side), Measures.cm(leg.inward()), Measures.cm(limit)))
+                    .headed(Labels.capital(Labels.say("rules.knee_off_its", Labels.of(side))))
                     .at(Spot.knee(side)));
         }
     }
@@ -72,8 +69,8 @@ final class KneeLine implements MomentRule {
                             RuleId.KNEE_LOCKED,
                             Severity.NOTE,
                             watched.where(),
-                            Labels.say("rules.knee_line.the_x_leg_bears_most_of", Labels.of(side)))
-                    .headed(Labels.capital(Labels.say("rules.knee_line.x_knee_is_nearly_straight", Labels.of(side))))
+                            Labels.say("rules.leg_bears_most", Labels.of(side)))
+                    .headed(Labels.capital(Labels.say("rules.knee_nearly_straight", Labels.of(side))))
                     .at(Spot.knee(side)));
         }
     }

@@ -94,7 +94,7 @@ final class KneePast implements MomentRule {
                         severity(watched, stand, side),
                         watched.where(),
                         sentence(watched, stand, side, watched.leg(side)))
-                .headed(Labels.capital(Labels.say("rules.knee_past.x_knee_goes_too_far", Labels.of(side))))
+                .headed(Labels.capital(Labels.say("rules.knee_goes_too", Labels.of(side))))
                 .at(Spot.knee(side));
     }
 
@@ -106,11 +106,11 @@ final class KneePast implements MomentRule {
                         severity(watched, stand, Side.LEFT),
                         watched.where(),
                         Labels.say(
-                                "rules.knee_past.both_knees_are_about_x_past",
+                                "rules.both_knees_about",
                                 Measures.cm(past),
                                 Measures.fists(stand.drop(), watched.body()),
                                 said(watched.rule(HouseRule.KNEE_LIMIT))))
-                .headed(Labels.say("rules.knee_past.both_knees_go_too_far"))
+                .headed(Labels.say("rules.both_knees_go"))
                 .at(Spot.KNEES);
     }
 
@@ -121,10 +121,10 @@ final class KneePast implements MomentRule {
     private static String sentence(Watched watched, Stand stand, Side side, Leg leg) {
         int limit = watched.rule(HouseRule.KNEE_LIMIT);
         String where = leg.pastToe() > 0.01
-                ? Labels.say("rules.knee_past.x_past_the_tip_of_the", Measures.cm(leg.pastToe()))
-                : Labels.say("rules.knee_past.x_past_the_base_of_the", Measures.cm(leg.pastBall()));
+                ? Labels.say("rules.past_tip", Measures.cm(leg.pastToe()))
+                : Labels.say("rules.past_base", Measures.cm(leg.pastBall()));
         return Labels.say(
-                "rules.knee_past.the_x_knee_is_about_x",
+                "rules.knee_about_2",
                 Labels.of(side),
                 where,
                 Numbers.whole(watched.after().weight().middle(side)),
@@ -135,13 +135,13 @@ final class KneePast implements MomentRule {
     /** {@return the limit in words; the tip of the toes is 28 % past the base of the big toe} */
     static String said(int limit) {
         return switch (limit) {
-            case 0 -> Labels.say("rules.knee_past.the_base_of_the_big_toe");
-            case 28 -> Labels.say("rules.knee_past.the_tip_of_the_toes");
-            case -47 -> Labels.say("rules.knee_past.an_upright_shin");
+            case 0 -> Labels.say("rules.base_big_toe");
+            case 28 -> Labels.say("rules.tip_toes");
+            case -47 -> Labels.say("rules.upright_shin");
             default ->
                 limit > 0
-                        ? Labels.say("rules.knee_past.x_of_a_foot_length_past", limit)
-                        : Labels.say("rules.knee_past.x_of_a_foot_length_behind", -limit);
+                        ? Labels.say("rules.foot_length_past", limit)
+                        : Labels.say("rules.foot_length_behind", -limit);
         };
     }
 }

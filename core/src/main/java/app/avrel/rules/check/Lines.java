@@ -78,7 +78,7 @@ final class Lines {
                 all.forEach(rule -> rule.count(new LineRule.Step(end, where), here::add));
                 here.stream()
                         .filter(finding -> !alone.contains(new Told(finding.rule(), finding.spot(), count)))
-                        .map(finding -> finding.moved(where, Labels.say("rules.lines.in_count_x", count + 1)))
+                        .map(finding -> finding.moved(where, Labels.say("rules.count", count + 1)))
                         .forEach(found);
             }
         }
@@ -95,8 +95,8 @@ final class Lines {
                                 RuleId.BREATH_UNSAID,
                                 Severity.NOTE,
                                 new Where.InForm(form.id(), one.entry(), Optional.empty()),
-                                Labels.say("rules.lines.the_house_says_the_breath_only"))
-                        .headed(Labels.say("rules.lines.breath_is_said"))
+                                Labels.say("rules.house_says_breath_only"))
+                        .headed(Labels.say("rules.breath_said"))
                         .at(Spot.BREATH))
                 : Optional.empty();
     }

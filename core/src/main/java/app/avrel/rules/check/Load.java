@@ -31,12 +31,9 @@ record Load(int least, int most) {
     /** {@return how the load is over a limit: "bears 50 %" or "may bear up to 40 %"; empty where it is not} */
     Optional<String> over(int limit) {
         if (least > limit) {
-            return Optional.of(
-                    Labels.say("rules.load.bears_x_x", least == most ? "" : Labels.say("rules.load.at_least"), least));
+            return Optional.of(Labels.say("rules.bears", least == most ? "" : Labels.say("rules.at_least"), least));
         }
         boolean guessed = least == 0 && most == 100;
-        return most > limit && !guessed
-                ? Optional.of(Labels.say("rules.load.may_bear_up_to_x", most))
-                : Optional.empty();
+        return most > limit && !guessed ? Optional.of(Labels.say("rules.may_bear_up", most)) : Optional.empty();
     }
 }

@@ -28,14 +28,9 @@ final class LoadedStep implements MomentRule {
         Side foot = doing.foot();
         Load.of(moment, foot).over(limit).ifPresent(bears -> {
             String sentence = Labels.say(
-                    "rules.loaded_step.the_x_foot_x_while_it",
-                    Labels.of(foot),
-                    doing.verb(),
-                    bears,
-                    limit,
-                    Labels.of(foot.other()));
+                    "rules.foot_while", Labels.of(foot), doing.verb(), bears, limit, Labels.of(foot.other()));
             found.accept(Finding.of(RuleId.LOADED_STEP, Severity.CAUTION, where, sentence)
-                    .headed(Labels.capital(Labels.say("rules.loaded_step.x_foot_moves_under_load", Labels.of(foot))))
+                    .headed(Labels.capital(Labels.say("rules.foot_moves_under", Labels.of(foot))))
                     .at(Spot.foot(foot)));
         });
     }
@@ -44,13 +39,13 @@ final class LoadedStep implements MomentRule {
 
     private static Optional<Doing> doing(Move move) {
         return switch (move) {
-            case Move.Step step -> Optional.of(new Doing(step.foot(), Labels.say("rules.loaded_step.steps")));
-            case Move.Slide slide -> Optional.of(new Doing(slide.foot(), Labels.say("rules.loaded_step.slides")));
-            case Move.Kicking kick -> Optional.of(new Doing(kick.foot(), Labels.say("rules.loaded_step.kicks")));
-            case Move.Stamp stamp -> Optional.of(new Doing(stamp.foot(), Labels.say("rules.loaded_step.stamps")));
-            case Move.DrawIn draw -> Optional.of(new Doing(draw.foot(), Labels.say("rules.loaded_step.is_drawn_in")));
-            case Move.HalfStep half -> Optional.of(new Doing(half.foot(), Labels.say("rules.loaded_step.follows")));
-            case Move.Lift lift -> Optional.of(new Doing(lift.foot(), Labels.say("rules.loaded_step.lifts")));
+            case Move.Step step -> Optional.of(new Doing(step.foot(), Labels.say("rules.steps")));
+            case Move.Slide slide -> Optional.of(new Doing(slide.foot(), Labels.say("rules.slides")));
+            case Move.Kicking kick -> Optional.of(new Doing(kick.foot(), Labels.say("rules.kicks")));
+            case Move.Stamp stamp -> Optional.of(new Doing(stamp.foot(), Labels.say("rules.stamps")));
+            case Move.DrawIn draw -> Optional.of(new Doing(draw.foot(), Labels.say("rules.drawn")));
+            case Move.HalfStep half -> Optional.of(new Doing(half.foot(), Labels.say("rules.follows")));
+            case Move.Lift lift -> Optional.of(new Doing(lift.foot(), Labels.say("rules.lifts")));
             case Move.Lower _,
                     Move.Raise _,
                     Move.TurnFoot _,

@@ -28,10 +28,9 @@ final class LoadedTurn implements MomentRule {
         int limit = watched.rule(rule(turn.on()));
         String foot = Labels.of(turn.foot());
         Load.of(watched.moment(), turn.foot()).over(limit).ifPresent(bears -> {
-            String sentence =
-                    Labels.say("rules.loaded_turn.the_x_foot_turns_on_its", foot, Labels.of(turn.on()), bears, limit);
+            String sentence = Labels.say("rules.foot_turns_on", foot, Labels.of(turn.on()), bears, limit);
             found.accept(Finding.of(RuleId.LOADED_TURN, Severity.CAUTION, watched.where(), sentence)
-                    .headed(Labels.capital(Labels.say("rules.loaded_turn.x_foot_turns_under_load", foot)))
+                    .headed(Labels.capital(Labels.say("rules.foot_turns_under", foot)))
                     .at(Spot.foot(turn.foot())));
         });
     }
@@ -46,12 +45,8 @@ final class LoadedTurn implements MomentRule {
                         RuleId.TURN_WITHOUT_CONTACT,
                         Severity.LOOK,
                         watched.where(),
-                        Labels.say(
-                                "rules.loaded_turn.the_x_foot_is_to_turn",
-                                foot,
-                                Labels.of(turn.on()),
-                                Labels.of(contact)))
-                .headed(Labels.capital(Labels.say("rules.loaded_turn.x_foot_cannot_turn_there", foot)))
+                        Labels.say("rules.foot_turn", foot, Labels.of(turn.on()), Labels.of(contact)))
+                .headed(Labels.capital(Labels.say("rules.foot_cannot_turn", foot)))
                 .at(Spot.foot(turn.foot())));
     }
 

@@ -35,7 +35,7 @@ final class MissingVersion {
                 Severity.LOOK,
                 new Where.InForm(form.id(), done.entry(), Optional.empty()),
                 Labels.say(
-                        "rules.missing_version.entry_x_asks_for_x_but",
+                        "rules.entry_asks_but",
                         done.entry() + 1,
                         name,
                         done.posture().name()));

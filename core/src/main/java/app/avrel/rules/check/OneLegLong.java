@@ -42,11 +42,7 @@ final class OneLegLong implements LineRule {
             found.accept(step.found(
                             RuleId.ONE_LEG_LONG,
                             Severity.LOOK,
-                            Labels.say(
-                                    "rules.one_leg_long.by_the_end_of_this_count",
-                                    Labels.of(now.orElseThrow()),
-                                    Numbers.plain(beats),
-                                    limit))
+                            Labels.say("rules.by_end_count", Labels.of(now.orElseThrow()), Numbers.plain(beats), limit))
                     .at(Spot.BALANCE));
         }
     }

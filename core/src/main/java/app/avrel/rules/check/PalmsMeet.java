@@ -31,12 +31,9 @@ final class PalmsMeet implements MomentRule {
         SpacePoint left = spots.of(Side.LEFT);
         SpacePoint right = spots.of(Side.RIGHT);
         if (left.distance(right) < ONE_PLACE) {
-            found.accept(Finding.of(
-                            RuleId.PALMS_MEET,
-                            Severity.LOOK,
-                            watched.where(),
-                            Labels.say("rules.palms_meet.both_palms_are_in_one_place"))
-                    .at(Spot.HANDS));
+            found.accept(
+                    Finding.of(RuleId.PALMS_MEET, Severity.LOOK, watched.where(), Labels.say("rules.both_palms_one"))
+                            .at(Spot.HANDS));
         }
     }
 

@@ -24,11 +24,11 @@ final class PropHeld implements MomentRule {
                                 Severity.LOOK,
                                 watched.where(),
                                 Labels.say(
-                                        "rules.prop_held.the_x_hand_is_to_move",
+                                        "rules.hand_move",
                                         Labels.of(handle.hand()),
                                         handle.prop()
-                                                .map(prop -> Labels.say("rules.prop_held.the_x", Labels.of(prop)))
-                                                .orElse(Labels.say("rules.prop_held.a_prop"))))
+                                                .map(prop -> Labels.say("rules.the_x", Labels.of(prop)))
+                                                .orElse(Labels.say("rules.prop"))))
                         .at(Spot.hand(handle.hand())));
             }
         }

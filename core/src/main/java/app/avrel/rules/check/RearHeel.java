@@ -52,7 +52,7 @@ final class RearHeel implements MomentRule {
                         Severity.LOOK,
                         watched.where(),
                         Labels.say(
-                                "rules.rear_heel.with_all_the_weight_on_the",
+                                "rules.all_weight_on",
                                 Labels.of(rear.other()),
                                 Labels.of(rear),
                                 Measures.cm(spacing.distance())))

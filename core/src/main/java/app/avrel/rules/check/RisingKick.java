@@ -26,10 +26,7 @@ final class RisingKick implements MomentRule {
                                 RuleId.RISING_KICK,
                                 Severity.LOOK,
                                 watched.where(),
-                                Labels.say(
-                                        "rules.rising_kick.the_body_rises_by_x_while",
-                                        Measures.cm(risen),
-                                        Labels.of(kick.foot())))
+                                Labels.say("rules.body_rises_by", Measures.cm(risen), Labels.of(kick.foot())))
                         .at(Spot.foot(kick.foot())));
             }
         }

@@ -39,7 +39,7 @@ final class SideWord implements EndRule {
                 found.accept(EndRule.finding(
                         RuleId.SIDE_WORD,
                         done,
-                        Labels.say("rules.side_word.it_is_called_x_but_at", Labels.of(said), Labels.of(said.other()))));
+                        Labels.say("rules.called_but_at", Labels.of(said), Labels.of(said.other()))));
             }
         });
     }

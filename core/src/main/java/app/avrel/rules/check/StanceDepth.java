@@ -50,20 +50,19 @@ final class StanceDepth implements MomentRule {
     private static String sentence(Watched watched, LeastDrop least) {
         Pose after = watched.after();
         String held = Labels.say(
-                "rules.stance_depth.with_x_the_x_leg_does",
+                "rules.leg_does",
                 JoinWords.share(after.weight()),
                 Labels.of(least.limiting()),
                 Measures.fists(after.drop().value(), watched.body()));
         Optional<String> sink = Double.isFinite(least.metres())
-                ? Optional.of(
-                        Labels.say("rules.stance_depth.sink_to_x", Measures.fists(least.metres(), watched.body())))
+                ? Optional.of(Labels.say("rules.sink_2", Measures.fists(least.metres(), watched.body())))
                 : Optional.empty();
         String heel = after.foot(least.limiting()).contact() == Contact.FLAT
-                ? Labels.say("rules.stance_depth.shift_less_or_let_the_heel")
-                : Labels.say("rules.stance_depth.or_shift_less");
+                ? Labels.say("rules.shift_less_or")
+                : Labels.say("rules.or_shift_less");
         return held + ": "
-                + sink.map(words -> Labels.say("rules.stance_depth.x_shorten_the_stance", words))
-                        .orElse(Labels.say("rules.stance_depth.shorten_the_stance"))
+                + sink.map(words -> Labels.say("rules.shorten_stance_2", words))
+                        .orElse(Labels.say("rules.shorten_stance"))
                 + heel;
     }
 }

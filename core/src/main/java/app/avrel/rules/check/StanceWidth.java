@@ -45,13 +45,10 @@ final class StanceWidth implements MomentRule {
         boolean crossedRest =
                 watched.stance().filter(stance -> stance == Stance.CROSSED_REST).isPresent() || onTheWayToARest(after);
         if (!crossedRest && overlap(watched, after)) {
-            found.accept(finding(
-                    watched, RuleId.FEET_OVERLAP, Labels.say("rules.stance_width.both_feet_stand_in_one_place")));
+            found.accept(finding(watched, RuleId.FEET_OVERLAP, Labels.say("rules.both_feet_stand")));
         } else if (!crossedRest && spacing.width() < -watched.body().fist() - LET_PASS) {
             found.accept(finding(
-                    watched,
-                    RuleId.FEET_CROSSED,
-                    Labels.say("rules.stance_width.the_heels_are_crossed_by_x", Measures.cm(spacing.width()))));
+                    watched, RuleId.FEET_CROSSED, Labels.say("rules.heels_crossed_by", Measures.cm(spacing.width()))));
         }
         wide(watched, spacing, found);
     }
@@ -71,11 +68,8 @@ final class StanceWidth implements MomentRule {
             found.accept(finding(
                             watched,
                             RuleId.STANCE_WIDTH,
-                            Labels.say(
-                                    "rules.stance_width.the_heels_are_x_apart_across",
-                                    Measures.cm(spacing.width()),
-                                    Measures.cm(most)))
-                    .headed(Labels.say("rules.stance_width.stance_is_too_wide")));
+                            Labels.say("rules.heels_apart_across", Measures.cm(spacing.width()), Measures.cm(most)))
+                    .headed(Labels.say("rules.stance_too_wide")));
         }
     }
 

@@ -79,8 +79,8 @@ final class Twist implements MomentRule {
                         RuleId.TWIST,
                         severity(level),
                         watched.where(),
-                        Labels.say("rules.twist.the_feet_stayed_behind_when_the", Numbers.whole(beyond)))
-                .headed(Labels.say("rules.twist.both_knees_are_twisted"))
+                        Labels.say("rules.feet_stayed_behind", Numbers.whole(beyond)))
+                .headed(Labels.say("rules.both_knees_twisted"))
                 .at(Spot.KNEES);
     }
 
@@ -104,22 +104,22 @@ final class Twist implements MomentRule {
     }
 
     private static String headline(Side side, int level) {
-        String knee = Labels.capital(Labels.say("rules.twist.x_knee", Labels.of(side)));
+        String knee = Labels.capital(Labels.say("rules.knee", Labels.of(side)));
         return level > Severity.values().length - 1
-                ? Labels.say("rules.twist.x_turn_the_foot_first", knee)
-                : Labels.say("rules.twist.x_is_twisted", knee);
+                ? Labels.say("rules.turn_foot_first", knee)
+                : Labels.say("rules.twisted", knee);
     }
 
     private static String sentence(Side side, HipTwist twist, HipTwist.Range range) {
         boolean out = twist.turnout() > 0;
         String beyond = Numbers.whole(Math.abs(twist.excess(range)));
         return Labels.say(
-                "rules.twist.the_x_foot_points_x_x",
+                "rules.foot_points",
                 Labels.of(side),
                 Numbers.whole(Math.abs(twist.turnout())),
-                out ? Labels.say("rules.join_words.out") : Labels.say("rules.join_words.in"),
+                out ? Labels.say("rules.out") : Labels.say("rules.in"),
                 Numbers.whole(Math.abs(twist.given(range))),
                 beyond,
-                out ? Labels.say("rules.join_words.in") : Labels.say("rules.join_words.out"));
+                out ? Labels.say("rules.in") : Labels.say("rules.out"));
     }
 }

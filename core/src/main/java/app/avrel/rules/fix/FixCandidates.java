@@ -116,7 +116,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
         return finding.spot().flatMap(Spot::side).stream().flatMap(foot -> {
             Side other = foot.other();
             Move all = new Move.Shift(Split.on(other, 100));
-            String words = Labels.say("rules.fix_candidates.shift_all_the_weight_to_the", Labels.of(other));
+            String words = Labels.say("rules.shift_all_weight", Labels.of(other));
             return Stream.concat(
                     named(
                             words,
@@ -128,7 +128,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
     private static Stream<Draft> otherPivot(FixCandidate draft) {
         return Stream.of(Pivot.HEEL, Pivot.BALL)
                 .flatMap(on -> named(
-                        Labels.say("rules.fix_candidates.turn_the_foot_on_its_x", Labels.of(on)),
+                        Labels.say("rules.turn_foot_on", Labels.of(on)),
                         draft.editing(move -> move instanceof Move.TurnFoot turn
                                 ? Optional.of(new Move.TurnFoot(turn.foot(), on, turn.toes()))
                                 : Optional.empty())));
@@ -136,7 +136,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
 
     private static Stream<Draft> rightRound(FixCandidate draft) {
         return named(
-                Labels.say("rules.fix_candidates.say_that_it_goes_round_to"),
+                Labels.say("rules.say_goes_round"),
                 draft.editing(move -> move instanceof Move.TurnBody(BodyPart part, Optional<Turning> turning)
                                 && turning.orElse(null) instanceof Turning.To(var heading, Way way)
                                 && way == Way.SHORTER
@@ -146,7 +146,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
 
     private static Stream<Draft> wholeBody(FixCandidate draft) {
         return named(
-                Labels.say("rules.fix_candidates.let_the_hips_turn_with_the"),
+                Labels.say("rules.let_hips_turn"),
                 draft.editing(move -> move instanceof Move.TurnBody turn && turn.part() == BodyPart.CHEST
                         ? Optional.of(new Move.TurnBody(BodyPart.WHOLE, turn.turning()))
                         : Optional.empty()));
@@ -160,11 +160,9 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
                         .flatMap(out -> Stream.of(Pivot.HEEL, Pivot.BALL)
                                 .flatMap(on -> named(
                                         Labels.say(
-                                                "rules.fix_candidates.turn_the_x_foot_x_by",
+                                                "rules.turn_foot_by",
                                                 Labels.of(foot),
-                                                out > 0
-                                                        ? Labels.say("rules.join_words.out")
-                                                        : Labels.say("rules.join_words.in"),
+                                                out > 0 ? Labels.say("rules.out") : Labels.say("rules.in"),
                                                 Math.abs(out),
                                                 Labels.of(on)),
                                         draft.inserting(
@@ -175,14 +173,14 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
         return depths(
                 draft,
                 IntStream.rangeClosed(1, (int) most).mapToObj(step -> drop(draft) + step * 0.1),
-                Labels.say("rules.fix_candidates.sink_to"));
+                Labels.say("rules.sink"));
     }
 
     private Stream<Draft> higher(FixCandidate draft) {
         return depths(
                 draft,
                 IntStream.rangeClosed(1, 20).mapToObj(step -> drop(draft) - step * 0.1),
-                Labels.say("rules.fix_candidates.stay_up_at"));
+                Labels.say("rules.stay_up_at"));
     }
 
     private static Stream<Draft> depths(FixCandidate draft, Stream<Double> fists, String words) {
@@ -191,7 +189,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
             Move to = new Move.ChangeDepth(new Depth.To(Length.limited(rounded, LengthUnit.FIST)));
             String said = words
                     + Numbers.plain(rounded)
-                    + (rounded == 1 ? Labels.say("rules.measures.fist") : Labels.say("rules.measures.fists"));
+                    + (rounded == 1 ? Labels.say("rules.fist") : Labels.say("rules.fists"));
             boolean changes = draft.count().moves().anyMatch(Move.ChangeDepth.class::isInstance);
             return named(
                     said,
@@ -239,7 +237,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
                 .filter(share -> share >= 0 && share <= 100)
                 .boxed()
                 .flatMap(share -> named(
-                        Labels.say("rules.fix_candidates.shift_to_x_left_x_right", share, 100 - share),
+                        Labels.say("rules.shift_left_right", share, 100 - share),
                         draft.editing(move -> move instanceof Move.Shift
                                 ? Optional.of(new Move.Shift(Split.on(Side.LEFT, share)))
                                 : Optional.empty())));
@@ -256,7 +254,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
                                         : Optional.empty())
                                 .map(count -> new Fix(
                                         Labels.say(
-                                                "rules.fix_candidates.shift_as_claimed_to_x",
+                                                "rules.shift_as_claimed",
                                                 JoinWords.share(Performer.share(claim, posing.rules()))),
                                         at,
                                         count))));
@@ -265,7 +263,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
     private Stream<Draft> upright(FixCandidate draft) {
         int limit = posing.rules().get(HouseRule.INCLINE_LIMIT);
         return named(
-                Labels.say("rules.fix_candidates.incline_by_x_only", limit),
+                Labels.say("rules.incline_by_only", limit),
                 draft.editing(move -> move instanceof Move.Incline(var _, var toward)
                         ? Optional.of(new Move.Incline(Optional.of(limit), toward))
                         : Optional.empty()));
@@ -278,7 +276,7 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
                 .reduce((_, higher) -> higher)
                 .stream()
                 .flatMap(height -> named(
-                        Labels.say("rules.fix_candidates.kick_at_x_height", Labels.of(height)),
+                        Labels.say("rules.kick_at_height", Labels.of(height)),
                         draft.editing(move -> move instanceof Move.Kicking kick
                                 ? Optional.of(
                                         new Move.Kicking(kick.foot(), kick.kick(), kick.toward(), Optional.of(height)))
@@ -293,8 +291,8 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
                 .flatMap(gaze -> {
                     Move look = new Move.Look(gaze);
                     String words = gaze instanceof Gaze.AtHand(Side hand, var _)
-                            ? Labels.say("rules.fix_candidates.let_the_eyes_follow_the_x", Labels.of(hand))
-                            : Labels.say("rules.fix_candidates.look_straight_ahead");
+                            ? Labels.say("rules.let_eyes_follow", Labels.of(hand))
+                            : Labels.say("rules.look_straight_ahead");
                     return named(
                             words,
                             Stream.concat(
@@ -316,12 +314,12 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
 
     private static String breathWords(Breath breath) {
         return switch (breath) {
-            case IN -> Labels.say("rules.fix_candidates.make_this_the_in_breath");
-            case OUT -> Labels.say("rules.fix_candidates.make_this_the_out_breath");
-            case STILL_IN, STILL_OUT -> Labels.say("rules.fix_candidates.say_that_it_is_still_the");
-            case HOLD -> Labels.say("rules.fix_candidates.hold_the_breath_here");
-            case FREE -> Labels.say("rules.fix_candidates.leave_the_breath_free_here");
-            case IN_THEN_OUT, OUT_THEN_IN -> Labels.say("rules.fix_candidates.breathe_both_ways_here");
+            case IN -> Labels.say("rules.make_breath");
+            case OUT -> Labels.say("rules.make_out_breath");
+            case STILL_IN, STILL_OUT -> Labels.say("rules.say_still");
+            case HOLD -> Labels.say("rules.hold_breath_here");
+            case FREE -> Labels.say("rules.leave_breath_free");
+            case IN_THEN_OUT, OUT_THEN_IN -> Labels.say("rules.breathe_both_ways");
         };
     }
 

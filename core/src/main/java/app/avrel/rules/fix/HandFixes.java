@@ -25,7 +25,7 @@ final class HandFixes {
                 placed(
                         draft,
                         hand,
-                        Labels.say("rules.hand_fixes.bring_the_x_hand_to_the", Labels.of(hand)),
+                        Labels.say("rules.bring_hand", Labels.of(hand)),
                         place -> place.withSideways(Sideways.CENTRE));
             case HAND_GAP -> reaches(draft, hand, IntStream.rangeClosed(8, 18));
             default ->
@@ -42,7 +42,7 @@ final class HandFixes {
                 .flatMap(percent -> placed(
                         draft,
                         hand,
-                        Labels.say("rules.hand_fixes.hold_the_x_hand_at_x", Labels.of(hand), percent),
+                        Labels.say("rules.hold_hand_at", Labels.of(hand), percent),
                         place -> place.withReach(new Reach(percent))));
     }
 
@@ -52,7 +52,7 @@ final class HandFixes {
                 .flatMap(height -> placed(
                         draft,
                         hand,
-                        Labels.say("rules.hand_fixes.hold_the_x_hand_at_x_2", Labels.of(hand), Labels.of(height)),
+                        Labels.say("rules.hold_hand_at_2", Labels.of(hand), Labels.of(height)),
                         place -> place.withHeight(height)));
     }
 

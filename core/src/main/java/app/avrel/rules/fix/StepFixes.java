@@ -23,7 +23,7 @@ final class StepFixes {
                         .flatMap(length -> factors().map(factor -> {
                             Length other = scaled(length, factor);
                             return new Step(
-                                    Labels.say("rules.step_fixes.step_x_instead_of_x", other, length),
+                                    Labels.say("rules.step_instead", other, length),
                                     at(
                                             step,
                                             new StepPlace.Along(along.direction(), Optional.of(other), along.width())));
@@ -37,7 +37,7 @@ final class StepFixes {
                 ? Stream.of(0.3, 0.4, 0.5, 0.7, 0.9, 1.0).map(share -> {
                     Length wide = Length.shoulderWidths(share);
                     return new Step(
-                            Labels.say("rules.step_fixes.step_to_a_line_of_its", wide),
+                            Labels.say("rules.step_line_its", wide),
                             at(step, new StepPlace.Along(along.direction(), along.distance(), Optional.of(wide))));
                 })
                 : Stream.empty();

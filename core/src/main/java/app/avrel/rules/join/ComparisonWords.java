@@ -27,18 +27,14 @@ public record ComparisonWords(Wording words, Occurrence first, Occurrence second
     public String sentence(String name) {
         Comparison comparison = Comparison.of(first, second);
         if (comparison.alike()) {
-            return Labels.say("rules.comparison_words.as_x", name);
+            return Labels.say("rules.as", name);
         }
         String said = comparison.differences().stream()
                 .limit(MOST)
                 .map(this::difference)
                 .collect(Collectors.joining("; "));
         int more = comparison.differences().size() - MOST;
-        return Labels.say(
-                "rules.comparison_words.as_x_but_x_x",
-                name,
-                said,
-                more > 0 ? Labels.say("rules.comparison_words.and_x_more", more) : "");
+        return Labels.say("rules.as_but", name, said, more > 0 ? Labels.say("rules.more", more) : "");
     }
 
     /** {@return every difference, a line each} */
@@ -53,15 +49,10 @@ public record ComparisonWords(Wording words, Occurrence first, Occurrence second
     private String difference(Difference difference) {
         return switch (difference) {
             case Difference.Added(Move move, int count) ->
-                Labels.say("rules.comparison_words.x_also_x", at(second, count), said(move, second, count));
-            case Difference.Dropped(Move move, int count) ->
-                Labels.say("rules.comparison_words.without_x", said(move, sided(), count));
+                Labels.say("rules.also", at(second, count), said(move, second, count));
+            case Difference.Dropped(Move move, int count) -> Labels.say("rules.without", said(move, sided(), count));
             case Difference.Changed(Move from, int fromCount, Move to, int count) ->
-                Labels.say(
-                        "rules.comparison_words.x_x_instead_of_x",
-                        at(second, count),
-                        said(to, second, count),
-                        said(from, sided(), fromCount));
+                Labels.say("rules.instead", at(second, count), said(to, second, count), said(from, sided(), fromCount));
         };
     }
 
@@ -76,11 +67,9 @@ public record ComparisonWords(Wording words, Occurrence first, Occurrence second
 
     private static String at(Occurrence done, int count) {
         return switch (section(done, count)) {
-            case LINK -> Labels.say("rules.comparison_words.on_the_way_in");
+            case LINK -> Labels.say("rules.on_way");
             case POSTURE ->
-                Labels.say(
-                        "rules.comparison_words.at_count_x",
-                        count + 1 - done.link().counts().size());
+                Labels.say("rules.at_count", count + 1 - done.link().counts().size());
         };
     }
 

@@ -120,10 +120,8 @@ public final class Linking {
             return new Way(LinkCounts.of(sound.get()), "");
         }
         String why = search(false).isPresent() && !blocked.isEmpty()
-                ? Labels.say(
-                        "rules.linking.every_way_from_here_to_there",
-                        blocked.stream().limit(3).collect(Collectors.joining("; ")))
-                : Labels.say("rules.linking.no_way_was_found_what_the");
+                ? Labels.say("rules.every_way_from", blocked.stream().limit(3).collect(Collectors.joining("; ")))
+                : Labels.say("rules.no_way_was");
         return new Way(List.of(), why);
     }
 

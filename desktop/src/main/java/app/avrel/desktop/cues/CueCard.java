@@ -26,11 +26,10 @@ final class CueCard extends VBox {
     private final Label title = Texts.wrapped("", "card-title");
     private final Label time = Texts.wrapped("", "card-note");
     private final VBox over = new VBox();
-    private final Label overHead = Texts.of(Words.of("cues.cue_card.too_long_for_its_movement"), "over-head");
+    private final Label overHead = Texts.of(Words.of("cues.too_long_its"), "over-head");
     private final Label overWords = Texts.wrapped("", "over-words");
-    private final Button take =
-            Buttons.words("", Words.of("cues.cue_card.say_the_shorter_words_ctrl_period"), this::takeShorter);
-    private final LinesField said = new LinesField(Words.of("cues.cue_card.what_is_said_in_this_count"), "", "");
+    private final Button take = Buttons.words("", Words.of("cues.say_shorter_words"), this::takeShorter);
+    private final LinesField said = new LinesField(Words.of("cues.said_count"), "", "");
     private final Label instead = Texts.wrapped("", "card-note");
     private final Label checked = Texts.wrapped("", "cue-checked");
     private final Label why = Texts.wrapped("", "cue-why");
@@ -48,14 +47,14 @@ final class CueCard extends VBox {
                         title,
                         time,
                         over,
-                        Texts.of(Words.of("common.cue"), "section"),
+                        Texts.of(Words.of("common.cue_2"), "section"),
                         said,
                         instead,
-                        Texts.of(Words.of("cues.cue_card.checked_against_the_record"), "section"),
+                        Texts.of(Words.of("cues.checked_against_record"), "section"),
                         checked,
-                        Texts.of(Words.of("cues.cue_card.why_so_much"), "section"),
+                        Texts.of(Words.of("cues.why_so_much"), "section"),
                         why,
-                        Texts.of(Words.of("cues.cue_card.all_that_is_recorded"), "section"),
+                        Texts.of(Words.of("cues.all_recorded"), "section"),
                         moves);
     }
 
@@ -75,8 +74,8 @@ final class CueCard extends VBox {
         boolean wayIn = cue.place().section() == Moment.Section.LINK;
         Texts.set(title, CueSheet.name(shown.done(cue)));
         time.setText(Words.of(
-                "cues.cue_card.x_at_x_x",
-                (wayIn ? Words.of("cues.cue_card.way_in_count") : Words.of("cues.cue_card.count"))
+                "cues.at",
+                (wayIn ? Words.of("cues.way_count") : Words.of("cues.count"))
                         + (cue.place().count() + 1),
                 CueClock.minutes(cue.start()),
                 CueClock.room(cue.speaking(), cue.length())));
@@ -91,14 +90,12 @@ final class CueCard extends VBox {
         });
         instead.setText(
                 mine.isPresent()
-                        ? Words.of("cues.cue_card.yours_instead_of_x", edits.generated(shown, cue))
-                        : own
-                                ? Words.of("cues.cue_card.type_here_to_say_it_in")
-                                : Words.of("cues.cue_card.a_way_in_is_said_from"));
+                        ? Words.of("cues.yours_instead", edits.generated(shown, cue))
+                        : own ? Words.of("cues.type_here_say") : Words.of("cues.way_said_from"));
         List<Slip> slips = shown.slips(cue, desk.project().setting().chosenBody());
         checked.setText(
                 slips.isEmpty()
-                        ? Words.of("cues.cue_card.nothing_in_it_speaks_against_what")
+                        ? Words.of("cues.nothing_speaks_against")
                         : String.join("\n", slips.stream().map(Slip::sentence).toList()));
         why.setText(cue.why().sentence() + (cue.why() == Reason.CHOSEN ? "" : level(cue)));
         moves.setText(edits.exactly(shown, cue));
@@ -117,13 +114,10 @@ final class CueCard extends VBox {
         double wordsASecond = Math.max(1, cue.words().split(" ").length) / Math.max(0.1, cue.speaking());
         long tooMany = Math.max(1, Math.round((cue.speaking() - cue.length()) * wordsASecond));
         overWords.setText(Words.of(
-                "cues.cue_card.too_long",
-                Numbers.plain(Numbers.tenths(cue.speaking())),
-                Numbers.plain(cue.length()),
-                tooMany));
+                "cues.too_long", Numbers.plain(Numbers.tenths(cue.speaking())), Numbers.plain(cue.length()), tooMany));
         Optional<String> shorter = shown.fitting(cue);
         visible(take, shorter.isPresent() && cue.place().section() == Moment.Section.POSTURE);
-        shorter.ifPresent(words -> take.setText(Words.of("cues.cue_card.say_x", words)));
+        shorter.ifPresent(words -> take.setText(Words.of("cues.say", words)));
     }
 
     /** Takes the longest words that find room as the instructor's own. */

@@ -18,8 +18,8 @@ final class CueClock {
     /** {@return such as {@code 2.1 of 4 s}, or by how much it is over} */
     static String room(double speaking, double length) {
         if (speaking > length) {
-            return String.format(Locale.ROOT, Words.of("cues.cue_clock.over_1f_s"), speaking - length);
+            return String.format(Locale.ROOT, Words.of("cues.over_1f_s"), speaking - length);
         }
-        return Words.of("cues.cue_clock.of", String.format(Locale.ROOT, "%.1f", speaking), Numbers.plain(length));
+        return Words.of("cues.of", String.format(Locale.ROOT, "%.1f", speaking), Numbers.plain(length));
     }
 }

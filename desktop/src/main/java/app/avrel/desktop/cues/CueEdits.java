@@ -73,7 +73,7 @@ record CueEdits(Session session) {
         Holder posture = new Holder.OfPosture(recorded.get().id());
         int count = cue.place().count();
         session.apply(Edit.running(
-                Words.of("common.change_what_is_said"),
+                Words.of("common.change_said"),
                 posture + "/" + count + "/said" + language + level,
                 project -> posture.change(
                         project,

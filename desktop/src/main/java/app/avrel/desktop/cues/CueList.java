@@ -26,8 +26,8 @@ final class CueList extends ListView<CueSheet.Row> {
     CueList() {
         getStyleClass().add("cue-list");
         setCellFactory(_ -> new Cell());
-        setAccessibleText(Words.of("cues.cue_list.what_is_said_count_by_count"));
-        setPlaceholder(Texts.wrapped(Words.of("cues.cue_list.nothing_to_say_yet_the_form"), "empty"));
+        setAccessibleText(Words.of("cues.said_count_by"));
+        setPlaceholder(Texts.wrapped(Words.of("cues.nothing_say_yet"), "empty"));
         getSelectionModel().selectedIndexProperty().addListener((_, _, at) -> {
             if (!showing && at.intValue() >= 0) {
                 choose.accept(at.intValue());

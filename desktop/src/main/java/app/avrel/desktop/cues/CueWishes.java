@@ -28,59 +28,39 @@ import javafx.scene.layout.VBox;
 /** What is asked of the script: of what, how much, what of it, in which language. */
 final class CueWishes extends VBox {
 
-    private final MenuButton what = menu(Words.of("cues.cue_wishes.of_what_the_script_is"));
-    private final MenuButton language = menu(Words.of("cues.cue_wishes.language_of_the_script"));
-    private final EntryField beat = new EntryField(Words.of("common.seconds_per_beat"), "4", _ -> false);
+    private final MenuButton what = menu(Words.of("cues.script"));
+    private final MenuButton language = menu(Words.of("cues.language_script"));
+    private final EntryField beat = new EntryField(Words.of("common.seconds_per_beat_2"), "4", _ -> false);
     private final List<RadioButton> levels = new ArrayList<>();
     private final List<RadioButton> layers = new ArrayList<>();
-    private final MenuButton names = menu(Words.of("cues.cue_wishes.where_names_are_called"));
-    private final CheckBox numbers = new CheckBox(Words.of("cues.cue_wishes.numbers_of_the_counts"));
-    private final CheckBox breath = new CheckBox(Words.of("common.breath"));
-    private final CheckBox mirror = new CheckBox(Words.of("common.sides_as_in_a_mirror"));
+    private final MenuButton names = menu(Words.of("cues.where_names_called"));
+    private final CheckBox numbers = new CheckBox(Words.of("cues.numbers_counts"));
+    private final CheckBox breath = new CheckBox(Words.of("common.breath_2"));
+    private final CheckBox mirror = new CheckBox(Words.of("common.sides_as_mirror"));
     private Consumer<UnaryOperator<CueWish>> ask = _ -> {};
     private boolean showing;
 
     CueWishes() {
         getStyleClass().add("cue-wishes");
-        getChildren().addAll(what, Texts.wrapped(Words.of("cues.cue_wishes.how_much_is_said"), "section"));
+        getChildren().addAll(what, Texts.wrapped(Words.of("cues.how_much_said"), "section"));
         ToggleGroup much = new ToggleGroup();
-        level(
-                much,
-                Words.of("cues.cue_wishes.shorter_each_time"),
-                Words.of("cues.cue_wishes.what_was_said_at_length_before"),
-                Optional.empty());
-        level(
-                much,
-                Words.of("cues.cue_wishes.explain"),
-                Words.of("cues.cue_wishes.whole_sentences_with_every_number"),
-                Optional.of(CueLevel.EXPLAIN));
-        level(
-                much,
-                Words.of("common.guide"),
-                Words.of("cues.cue_wishes.short_sentences_only_what_is_new"),
-                Optional.of(CueLevel.GUIDE));
-        level(
-                much,
-                Words.of("cues.call_strip.call"),
-                Words.of("cues.cue_wishes.two_or_three_words_a_call"),
-                Optional.of(CueLevel.PROMPT));
-        level(
-                much,
-                Words.of("common.count"),
-                Words.of("cues.cue_wishes.the_numbers_only"),
-                Optional.of(CueLevel.COUNT));
-        getChildren().add(Texts.wrapped(Words.of("cues.cue_wishes.what_of_it"), "section"));
+        level(much, Words.of("cues.shorter_each_time"), Words.of("cues.was_said_at"), Optional.empty());
+        level(much, Words.of("cues.explain"), Words.of("cues.whole_sentences_every"), Optional.of(CueLevel.EXPLAIN));
+        level(much, Words.of("common.guide_2"), Words.of("cues.short_sentences_only"), Optional.of(CueLevel.GUIDE));
+        level(much, Words.of("cues.call"), Words.of("cues.two_or_three"), Optional.of(CueLevel.PROMPT));
+        level(much, Words.of("common.count_2"), Words.of("cues.numbers_only"), Optional.of(CueLevel.COUNT));
+        getChildren().add(Texts.wrapped(Words.of("cues.what_of_it"), "section"));
         ToggleGroup of = new ToggleGroup();
-        layer(of, Words.of("cues.cue_wishes.everything"), Layer.EVERYTHING);
-        layer(of, Words.of("cues.cue_wishes.feet_only"), Layer.FEET);
-        layer(of, Words.of("cues.cue_wishes.feet_and_body"), Layer.FEET_AND_BODY);
-        layer(of, Words.of("cues.cue_wishes.hands_only"), Layer.HANDS);
-        layer(of, Words.of("cues.cue_wishes.breath_only"), Layer.BREATH);
+        layer(of, Words.of("cues.everything"), Layer.EVERYTHING);
+        layer(of, Words.of("cues.feet_only"), Layer.FEET);
+        layer(of, Words.of("cues.feet_body"), Layer.FEET_AND_BODY);
+        layer(of, Words.of("cues.hands_only"), Layer.HANDS);
+        layer(of, Words.of("cues.breath_only"), Layer.BREATH);
         List.of(numbers, breath, mirror).forEach(box -> {
             box.setWrapText(true);
             box.setMinHeight(CheckBox.USE_PREF_SIZE);
         });
-        getChildren().add(Texts.wrapped(Words.of("cues.cue_wishes.beside_the_moves"), "section"));
+        getChildren().add(Texts.wrapped(Words.of("cues.beside_moves"), "section"));
         getChildren().add(names);
         for (NamePlace place : NamePlace.values()) {
             item(names, words(place), wish -> wish.withOrder(wish.order().withNames(place)));
@@ -88,13 +68,13 @@ final class CueWishes extends VBox {
         box(numbers, CueOrder::withNumbers);
         box(breath, CueOrder::withBreath);
         box(mirror, (order, on) -> order.withView(on ? Viewpoint.MIRROR : Viewpoint.OWN));
-        Tips.give(mirror, Words.of("cues.cue_wishes.name_the_sides_of_those_who"));
+        Tips.give(mirror, Words.of("cues.name_sides_those"));
         beat.getStyleClass().add("beats");
         getChildren()
                 .addAll(
-                        Texts.wrapped(Words.of("common.language"), "section"),
+                        Texts.wrapped(Words.of("common.language_2"), "section"),
                         language,
-                        Texts.wrapped(Words.of("common.seconds_per_beat"), "section"),
+                        Texts.wrapped(Words.of("common.seconds_per_beat_2"), "section"),
                         beat);
         for (int i = 0; i < languages().size(); i++) {
             Language chosen = Language.values()[i];
@@ -115,9 +95,9 @@ final class CueWishes extends VBox {
 
     private static String words(NamePlace place) {
         return switch (place) {
-            case BEFORE -> Words.of("cues.cue_wishes.names_before");
-            case LAST -> Words.of("cues.cue_wishes.names_last");
-            case NEVER -> Words.of("cues.cue_wishes.no_names");
+            case BEFORE -> Words.of("cues.names_before");
+            case LAST -> Words.of("cues.names_last");
+            case NEVER -> Words.of("cues.no_names");
         };
     }
 
@@ -205,7 +185,6 @@ final class CueWishes extends VBox {
     }
 
     private static List<String> languages() {
-        return List.of(
-                Words.of("common.english"), Words.of("cues.cue_wishes.spanish"), Words.of("cues.cue_wishes.chinese"));
+        return List.of(Words.of("common.english_2"), Words.of("cues.spanish"), Words.of("cues.chinese"));
     }
 }

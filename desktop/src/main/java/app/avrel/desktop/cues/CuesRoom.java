@@ -81,18 +81,9 @@ public final class CuesRoom implements Room {
 
     private VBox actions() {
         VBox actions = new VBox(
-                Buttons.words(
-                        Words.of("cues.cues_room.rehearse"),
-                        Words.of("cues.cues_room.rehearse_full_screen_f5"),
-                        rehearse),
-                Buttons.words(
-                        Words.of("cues.cues_room.write"),
-                        Words.of("cues.cues_room.write_the_script_as_text_table"),
-                        this::write),
-                Buttons.words(
-                        Words.of("cues.cues_room.check"),
-                        Words.of("cues.cues_room.check_what_was_said_against_what"),
-                        this::check));
+                Buttons.words(Words.of("cues.rehearse"), Words.of("cues.rehearse_full_screen_f5"), rehearse),
+                Buttons.words(Words.of("cues.write"), Words.of("cues.write_script_as"), this::write),
+                Buttons.words(Words.of("cues.check"), Words.of("cues.check_was_said"), this::check));
         actions.getStyleClass().add("cue-actions");
         return actions;
     }
@@ -108,7 +99,7 @@ public final class CuesRoom implements Room {
         wishes.show(desk, wish, this::ask);
         Texts.set(title, sheet.title());
         total.setText(Words.of(
-                "cues.cues_room.x_spoken_in_x_x_silent",
+                "cues.spoken_silent",
                 CueClock.minutes(sheet.script().speaking()),
                 CueClock.minutes(sheet.script().seconds()),
                 Math.round(sheet.script().silence() * 100)));
@@ -127,7 +118,7 @@ public final class CuesRoom implements Room {
                         : RibbonCells.ofForm(
                                 desk, List.of(sheet.done(run.getFirst().cue()))),
                 sheet.chosen().map(row -> row.at() - first).orElse(-1),
-                Words.of("cues.cues_room.the_form_has_no_postures_yet"),
+                Words.of("cues.form_has_no"),
                 at -> ask(one -> one.withChosen(first + at)));
         strip.show(
                 run.stream().map(CueSheet.Row::cue).toList(),
@@ -153,10 +144,7 @@ public final class CuesRoom implements Room {
             try {
                 Files.writeString(path, ScriptOut.of(sheet.script(), sheet.stretch(), format));
             } catch (IOException unwritable) {
-                Sheet.tell(
-                        over,
-                        Words.of("cues.cues_room.the_script_is_not_written"),
-                        Words.of("common.x_cannot_be_written_choose_another", path));
+                Sheet.tell(over, Words.of("cues.script_not_written"), Words.of("common.cannot_be_written", path));
             }
         });
     }
@@ -176,10 +164,7 @@ public final class CuesRoom implements Room {
                     wish.order().secondsPerBeat());
             HeardSheet.show(over, path.getFileName().toString(), report, sheet);
         } catch (IOException unreadable) {
-            Sheet.tell(
-                    over,
-                    Words.of("cues.cues_room.the_script_cannot_be_read"),
-                    Words.of("cues.cues_room.x_must_be_a_text_file", path));
+            Sheet.tell(over, Words.of("cues.script_cannot_be"), Words.of("cues.must_be_text", path));
         }
     }
 
@@ -191,13 +176,13 @@ public final class CuesRoom implements Room {
     @Override
     public List<Command> commands() {
         return List.of(
-                Command.of(Words.of("cues.cues_room.rehearse_full_screen"), KeyCode.F5, "", rehearse),
-                Command.of(Words.of("cues.cues_room.say_the_shorter_words"), KeyCode.PERIOD, "Ctrl", card::takeShorter),
-                Command.of(Words.of("common.write_the_script"), KeyCode.W, "Ctrl+Shift", this::write),
-                Command.of(Words.of("cues.cues_room.check_a_script"), KeyCode.C, "Ctrl+Shift", this::check),
-                Command.of(Words.of("common.to_the_count_before"), KeyCode.PAGE_UP, "", () -> step(-1))
+                Command.of(Words.of("cues.rehearse_full_screen"), KeyCode.F5, "", rehearse),
+                Command.of(Words.of("cues.say_shorter_words_2"), KeyCode.PERIOD, "Ctrl", card::takeShorter),
+                Command.of(Words.of("common.write_script"), KeyCode.W, "Ctrl+Shift", this::write),
+                Command.of(Words.of("cues.check_script"), KeyCode.C, "Ctrl+Shift", this::check),
+                Command.of(Words.of("common.count_before"), KeyCode.PAGE_UP, "", () -> step(-1))
                         .repeating(),
-                Command.of(Words.of("common.to_the_count_after"), KeyCode.PAGE_DOWN, "", () -> step(1))
+                Command.of(Words.of("common.count_after"), KeyCode.PAGE_DOWN, "", () -> step(1))
                         .repeating());
     }
 }

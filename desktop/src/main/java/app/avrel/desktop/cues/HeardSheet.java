@@ -23,14 +23,13 @@ final class HeardSheet {
         lines.getChildren()
                 .add(Texts.wrapped(
                         Words.of(
-                                "cues.heard_sheet.x_of_x_pieces_say_something",
+                                "cues.pieces_say_something",
                                 report.understood(),
                                 report.pieces(),
                                 report.slips().isEmpty()
-                                        ? Words.of("cues.heard_sheet.nothing_in_them_speaks_against_the")
+                                        ? Words.of("cues.nothing_them_speaks")
                                         : Words.of(
-                                                "cues.heard_sheet.x_to_look_at",
-                                                report.slips().size())),
+                                                "cues.look_at", report.slips().size())),
                         "sheet-text"));
         for (Slip slip : report.slips()) {
             Label where = Texts.wrapped(where(slip, sheet), "heard-where");
@@ -41,9 +40,9 @@ final class HeardSheet {
         scroll.setPrefHeight(420);
         Sheet.show(
                 over,
-                Words.of("cues.heard_sheet.heard_x", file),
+                Words.of("cues.heard", file),
                 scroll,
-                List.of(new Sheet.Answer(Words.of("common.done"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.done_2"), () -> {})));
     }
 
     private static String where(Slip slip, CueSheet sheet) {
@@ -56,8 +55,8 @@ final class HeardSheet {
                 .map(CueSheet::name)
                 .orElse("");
         return Words.of(
-                "common.x_count_x",
-                time + name + (wayIn ? Words.of("cues.heard_sheet.way_in") : ""),
+                "common.count_4",
+                time + name + (wayIn ? Words.of("cues.way") : ""),
                 slip.place().count() + 1);
     }
 }

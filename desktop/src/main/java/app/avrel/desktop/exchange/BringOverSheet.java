@@ -29,7 +29,7 @@ public final class BringOverSheet {
     private final ProjectImport bringing;
     private final Map<FormId, CheckBox> forms = new LinkedHashMap<>();
     private final Map<PostureId, CheckBox> postures = new LinkedHashMap<>();
-    private final ChoiceField clashes = new ChoiceField(Words.of("exchange.bring_over_sheet.what_clashes"));
+    private final ChoiceField clashes = new ChoiceField(Words.of("exchange.clashes_2"));
     private final Label report = Texts.wrapped("", "sheet-text");
     private ProjectImport.Clashes answer = ProjectImport.Clashes.KEEP_OURS;
 
@@ -45,17 +45,17 @@ public final class BringOverSheet {
 
     private void show(StackPane over) {
         Project there = bringing.there();
-        VBox content = new VBox(Texts.of(Words.of("exchange.bring_over_sheet.forms"), "section"));
+        VBox content = new VBox(Texts.of(Words.of("exchange.forms"), "section"));
         content.getStyleClass().add("bring-over");
         for (Form form : there.forms()) {
-            CheckBox box = box(Words.of("exchange.bring_over_sheet.x_with_its_postures_and_ways", form.name()));
+            CheckBox box = box(Words.of("exchange.its_postures_ways", form.name()));
             forms.put(form.id(), box);
             content.getChildren().add(box);
         }
-        content.getChildren().add(Texts.of(Words.of("common.postures"), "section"));
+        content.getChildren().add(Texts.of(Words.of("common.postures_2"), "section"));
         for (Posture posture : there.postures()) {
             String clash = bringing.clash(posture.id())
-                    .map(how -> Words.of("exchange.bring_over_sheet.clashes_x", how))
+                    .map(how -> Words.of("exchange.clashes", how))
                     .orElse("");
             CheckBox box = box(Words.name(posture) + clash);
             postures.put(posture.id(), box);
@@ -66,19 +66,15 @@ public final class BringOverSheet {
                     answer = ProjectImport.Clashes.values()[at];
                     told();
                 });
-        content.getChildren()
-                .addAll(
-                        Texts.of(Words.of("exchange.bring_over_sheet.what_is_here_already_and_is"), "section"),
-                        clashes,
-                        report);
+        content.getChildren().addAll(Texts.of(Words.of("exchange.here_already"), "section"), clashes, report);
         told();
         Sheet.show(
                 over,
-                Words.of("exchange.bring_over_sheet.import_from_x", there.name()),
+                Words.of("exchange.import_from", there.name()),
                 content,
                 List.of(
-                        new Sheet.Answer(Words.of("exchange.bring_over_sheet.import"), this::bring),
-                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
+                        new Sheet.Answer(Words.of("exchange.import"), this::bring),
+                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
     }
 
     private CheckBox box(String words) {
@@ -103,7 +99,7 @@ public final class BringOverSheet {
         List<FormId> whole = chosen(forms);
         report.setText(
                 some.isEmpty() && whole.isEmpty()
-                        ? Words.of("exchange.bring_over_sheet.choose_what_shall_come_over")
+                        ? Words.of("exchange.choose_shall_come")
                         : String.join("\n", bringing.of(some, whole, answer).report()));
     }
 
@@ -112,9 +108,7 @@ public final class BringOverSheet {
         List<FormId> whole = chosen(forms);
         if (!some.isEmpty() || !whole.isEmpty()) {
             session.apply(Edit.of(
-                    Words.of(
-                            "exchange.bring_over_sheet.import_from_x",
-                            bringing.there().name()),
+                    Words.of("exchange.import_from", bringing.there().name()),
                     project -> new ProjectImport(project, bringing.there())
                             .of(some, whole, answer)
                             .project()));

@@ -40,13 +40,13 @@ public final class NotesSheet {
 
     private NotesSheet(Session session) {
         this.session = session;
-        text.setPromptText(Words.of("exchange.notes_sheet.the_postures_name_nstart_shift_100"));
-        text.setAccessibleText(Words.of("exchange.notes_sheet.notes"));
+        text.setPromptText(Words.of("exchange.postures_name_nstart"));
+        text.setAccessibleText(Words.of("exchange.notes"));
         text.setPrefRowCount(ROWS);
         text.getStyleClass().add("notes-text");
         text.textProperty().addListener((_, _, _) -> tell());
         lines.getStyleClass().add("notes-lines");
-        lines.setAccessibleText(Words.of("exchange.notes_sheet.what_is_understood"));
+        lines.setAccessibleText(Words.of("exchange.understood"));
         lines.setCellFactory(_ -> new Cell());
     }
 
@@ -54,7 +54,7 @@ public final class NotesSheet {
     public static void open(Session session, StackPane over, String notes) {
         NotesSheet sheet = new NotesSheet(session);
         sheet.text.setText(notes);
-        Label how = Texts.wrapped(Words.of("exchange.notes_sheet.a_heading_that_begins_with_and"), "sheet-text");
+        Label how = Texts.wrapped(Words.of("exchange.heading_begins"), "sheet-text");
         HBox.setHgrow(how, Priority.ALWAYS);
         HBox head = new HBox(how, sheet.languages());
         head.getStyleClass().add("notes-head");
@@ -62,16 +62,16 @@ public final class NotesSheet {
         content.getStyleClass().add("notes-sheet");
         Sheet.show(
                 over,
-                Words.of("common.read_notes"),
+                Words.of("common.read_notes_2"),
                 content,
                 List.of(
-                        new Sheet.Answer(Words.of("exchange.notes_sheet.record_them"), sheet::record),
-                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
+                        new Sheet.Answer(Words.of("exchange.record_them"), sheet::record),
+                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
         sheet.tell();
     }
 
     private ChoiceField languages() {
-        ChoiceField choice = new ChoiceField(Words.of("exchange.notes_sheet.language_of_the_notes"));
+        ChoiceField choice = new ChoiceField(Words.of("exchange.language_notes"));
         choice.getStyleClass().add("line-language");
         choice.show(LANGUAGES, 0, chosen -> {
             language = Language.values()[chosen];
@@ -91,13 +91,11 @@ public final class NotesSheet {
                 - session.project().postures().size();
         told.setText(
                 result.lines().isEmpty()
-                        ? Words.of("exchange.notes_sheet.nothing_is_written_yet")
+                        ? Words.of("exchange.nothing_written_yet")
                         : Words.of(
-                                "exchange.notes_sheet.x_lines_x_are_understood_x",
+                                "exchange.lines_understood",
                                 postures
-                                        + (postures == 1
-                                                ? Words.of("exchange.notes_sheet.posture_of")
-                                                : Words.of("exchange.notes_sheet.postures_of"))
+                                        + (postures == 1 ? Words.of("exchange.posture") : Words.of("exchange.postures"))
                                         + result.lines().size(),
                                 result.count(NotesLine.Outcome.UNDERSTOOD),
                                 result.count(NotesLine.Outcome.KEPT),
@@ -107,7 +105,7 @@ public final class NotesSheet {
     private void record() {
         if (!text.getText().isBlank()) {
             session.apply(Edit.of(
-                    Words.of("common.read_notes"), project -> read(project).project()));
+                    Words.of("common.read_notes_2"), project -> read(project).project()));
         }
     }
 

@@ -47,8 +47,8 @@ public final class Tables {
         } catch (IOException e) {
             Sheet.tell(
                     over,
-                    Words.of("exchange.tables.the_table_is_not_written"),
-                    Words.of("exchange.tables.x_x_choose_another_folder", file, e.getMessage()));
+                    Words.of("exchange.table_not_written"),
+                    Words.of("exchange.choose_another_folder", file, e.getMessage()));
         }
     }
 
@@ -68,7 +68,7 @@ public final class Tables {
         return switch (EntryTable.read(session.project(), form().id(), text)) {
             case Brought.Taken<Form>(Form taken) -> {
                 session.apply(Edit.of(
-                        Words.of("exchange.tables.take_in_a_table_of_entries"),
+                        Words.of("exchange.take_table_entries"),
                         project -> project.changeForm(taken.id(), _ -> taken)));
                 yield Optional.empty();
             }
@@ -79,7 +79,7 @@ public final class Tables {
     private Optional<String> counts(String text) {
         return switch (CountTable.read(session.project(), form().id(), text)) {
             case Brought.Taken<Project>(Project taken) -> {
-                session.apply(Edit.of(Words.of("exchange.tables.take_in_a_table_of_counts"), _ -> taken));
+                session.apply(Edit.of(Words.of("exchange.take_table_counts"), _ -> taken));
                 yield Optional.empty();
             }
             case Brought.Refused<Project>(String message) -> Optional.of(message);
@@ -87,9 +87,6 @@ public final class Tables {
     }
 
     private void refused(String message) {
-        Sheet.tell(
-                over,
-                Words.of("exchange.tables.the_table_cannot_be_taken_in"),
-                Words.of("exchange.tables.x_nothing_was_changed", message));
+        Sheet.tell(over, Words.of("exchange.table_cannot_be"), Words.of("exchange.nothing_was_changed", message));
     }
 }

@@ -105,8 +105,7 @@ public final class FigureView extends Drawing {
     }
 
     private void describe() {
-        shown.ifPresent(picture ->
-                setAccessibleText(Words.of("figure.figure_view.figure_x_x", view.words(), picture.description())));
+        shown.ifPresent(picture -> setAccessibleText(Words.of("figure.figure", view.words(), picture.description())));
     }
 
     /** Rings the part of the body that a finding is about, or none. */
@@ -220,7 +219,7 @@ public final class FigureView extends Drawing {
         g.setFont(font(0.92, view.words()));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.TOP);
-        g.fillText(Words.of("figure.figure_view.seen_x", view.words()), getWidth() / 2, textSize() * 0.3);
+        g.fillText(Words.of("figure.seen", view.words()), getWidth() / 2, textSize() * 0.3);
     }
 
     /** The heights a hand can go to, the one it is over marked. */

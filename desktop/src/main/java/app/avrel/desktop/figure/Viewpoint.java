@@ -42,22 +42,21 @@ public record Viewpoint(Heading from, double height, boolean mirrored) {
 
     /** {@return the place in words, such as {@code from the front}} */
     public String words() {
-        String words =
-                height > 70 ? Words.of("figure.viewpoint.from_above") : Words.of("figure.viewpoint.from_x", side());
-        return mirrored ? Words.of("figure.viewpoint.x_mirrored", words) : words;
+        String words = height > 70 ? Words.of("figure.from_above") : Words.of("figure.from", side());
+        return mirrored ? Words.of("figure.mirrored", words) : words;
     }
 
     private String side() {
         int eighth = (int) Math.round(from.degrees() / 45) % 8;
         return switch (eighth) {
-            case 0 -> Words.of("figure.viewpoint.the_front");
-            case 1 -> Words.of("figure.viewpoint.the_front_right");
-            case 2 -> Words.of("figure.viewpoint.the_right");
-            case 3 -> Words.of("figure.viewpoint.the_back_right");
-            case 4 -> Words.of("common.behind");
-            case 5 -> Words.of("figure.viewpoint.the_back_left");
-            case 6 -> Words.of("figure.viewpoint.the_left");
-            default -> Words.of("figure.viewpoint.the_front_left");
+            case 0 -> Words.of("figure.front");
+            case 1 -> Words.of("figure.front_right");
+            case 2 -> Words.of("figure.right");
+            case 3 -> Words.of("figure.back_right");
+            case 4 -> Words.of("common.behind_2");
+            case 5 -> Words.of("figure.back_left");
+            case 6 -> Words.of("figure.left");
+            default -> Words.of("figure.front_left");
         };
     }
 }

@@ -29,10 +29,8 @@ record Beside(Posture posture, Finding finding, Fix fix, Setting setting) {
         Pose wrong = at(posture, stage);
         Pose right = at(mended, stage + more);
         PosePair pair = new PosePair(
-                new PosePair.Side(
-                        Words.of("findings.beside.as_recorded"), finding.whole(), wrong, wrong, finding.spot()),
-                new PosePair.Side(
-                        Words.of("findings.beside.mended"), fix.words() + ".", right, right, Optional.empty()),
+                new PosePair.Side(Words.of("findings.as_recorded"), finding.whole(), wrong, wrong, finding.spot()),
+                new PosePair.Side(Words.of("findings.mended"), fix.words() + ".", right, right, Optional.empty()),
                 setting);
         VBox content = pair.shown(false);
         posture.sheet().mistakes().stream()
@@ -44,12 +42,12 @@ record Beside(Posture posture, Finding finding, Fix fix, Setting setting) {
                 finding.headline(),
                 content,
                 List.of(
-                        new Sheet.Answer(Words.of("findings.beside.apply_this_fix"), mend),
-                        new Sheet.Answer(Words.of("common.close"), () -> {})));
+                        new Sheet.Answer(Words.of("findings.apply_fix"), mend),
+                        new Sheet.Answer(Words.of("common.close_2"), () -> {})));
     }
 
     private static String said(Mistake mistake) {
-        return Words.of("findings.beside.common_here_x_x", mistake.looksLike(), mistake.putRight());
+        return Words.of("findings.common_here", mistake.looksLike(), mistake.putRight());
     }
 
     private Pose at(Posture of, int stage) {

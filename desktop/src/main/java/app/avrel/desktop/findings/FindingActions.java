@@ -78,13 +78,12 @@ public final class FindingActions {
     }
 
     void accept(Finding finding, String reason) {
-        session.apply(Edit.of(
-                Words.of("findings.finding_actions.let_a_finding_stand"), project -> project.accept(finding, reason)));
+        session.apply(Edit.of(Words.of("findings.let_finding_stand"), project -> project.accept(finding, reason)));
     }
 
     void lookAgain(Finding finding) {
         session.apply(Edit.of(
-                Words.of("findings.finding_actions.look_at_a_finding_again"),
+                Words.of("findings.look_at_finding"),
                 project -> project.withAccepted(project.accepted().stream()
                         .filter(one -> !one.about(finding))
                         .toList())));

@@ -102,38 +102,28 @@ final class FindingItem extends VBox {
     }
 
     private void offer(Fix fix) {
-        Button mend = Buttons.words(
-                fix.words(),
-                Words.of("findings.finding_item.apply_this_fix_one_step_to"),
-                () -> actions.apply(finding, fix));
+        Button mend = Buttons.words(fix.words(), Words.of("findings.apply_fix_one"), () -> actions.apply(finding, fix));
         mend.getStyleClass().add("mend");
         mend.setWrapText(true);
         mend.setMaxWidth(Double.MAX_VALUE);
         getChildren().add(getChildren().indexOf(buttons), mend);
         buttons.getChildren()
                 .addFirst(Buttons.words(
-                        Words.of("findings.finding_item.compare_with_the_fix"),
-                        Words.of("findings.finding_item.how_one_stands_as_recorded_and"),
+                        Words.of("findings.compare_fix"),
+                        Words.of("findings.how_one_stands"),
                         () -> actions.beside(
                                 finding, fix, (StackPane) getScene().getRoot())));
     }
 
     private Button stand() {
-        return Buttons.words(
-                Words.of("findings.finding_item.accept"),
-                Words.of("findings.finding_item.accept_this_for_a_reason_it"),
-                this::ask);
+        return Buttons.words(Words.of("findings.accept"), Words.of("findings.accept_reason"), this::ask);
     }
 
     private void ask() {
-        EntryField reason = new EntryField(
-                Words.of("findings.finding_item.why_it_is_accepted"),
-                Words.of("findings.finding_item.a_reason_shown_so_on_purpose"),
-                _ -> true);
+        EntryField reason =
+                new EntryField(Words.of("findings.why_accepted"), Words.of("findings.reason_shown_so"), _ -> true);
         Button done = Buttons.words(
-                Words.of("findings.finding_item.accept_2"),
-                Words.of("findings.finding_item.accept_this_for_the_reason_given"),
-                () -> accept(reason));
+                Words.of("findings.accept_2"), Words.of("findings.accept_reason_given"), () -> accept(reason));
         reason.field().setOnAction(_ -> accept(reason));
         buttons.getChildren().setAll(reason, done);
         reason.field().requestFocus();

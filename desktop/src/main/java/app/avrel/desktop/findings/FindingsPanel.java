@@ -27,8 +27,8 @@ public final class FindingsPanel extends VBox {
 
     private final FindingActions actions;
     private final Label title = Texts.wrapped("", "card-title");
-    private final ChoiceField place = new ChoiceField(Words.of("findings.findings_panel.which_place"));
-    private final ChoiceField weight = new ChoiceField(Words.of("findings.findings_panel.how_serious"));
+    private final ChoiceField place = new ChoiceField(Words.of("findings.which_place"));
+    private final ChoiceField weight = new ChoiceField(Words.of("findings.how_serious"));
     private final VBox list = new VBox();
     private final Scroller scroll = new Scroller(list);
     private int placeAt;
@@ -46,8 +46,8 @@ public final class FindingsPanel extends VBox {
         title.setMaxWidth(Double.MAX_VALUE);
         HBox head = new HBox(
                 title,
-                Buttons.icon(Feather.CHEVRON_DOWN, Words.of("findings.findings_panel.the_next_finding_f9"), this::next),
-                Buttons.icon(Feather.X, Words.of("findings.findings_panel.put_the_findings_away_f8"), close));
+                Buttons.icon(Feather.CHEVRON_DOWN, Words.of("findings.next_finding_f9"), this::next),
+                Buttons.icon(Feather.X, Words.of("findings.put_findings_away"), close));
         head.getStyleClass().add("findings-head");
         HBox filters = new HBox(place, weight);
         filters.getStyleClass().add("findings-filters");
@@ -59,10 +59,7 @@ public final class FindingsPanel extends VBox {
     /** Shows the findings of a desk. */
     public void show(Session.Desk desk) {
         place.show(
-                List.of(
-                        Words.of("findings.findings_panel.everywhere"),
-                        Words.of("findings.findings_panel.this_posture"),
-                        Words.of("findings.findings_panel.this_form")),
+                List.of(Words.of("findings.everywhere"), Words.of("findings.posture"), Words.of("findings.form")),
                 placeAt,
                 at -> {
                     placeAt = at;
@@ -70,9 +67,9 @@ public final class FindingsPanel extends VBox {
                 });
         weight.show(
                 List.of(
-                        Words.of("findings.findings_panel.warnings"),
-                        Words.of("findings.findings_panel.cautions_only"),
-                        Words.of("findings.findings_panel.notes_too")),
+                        Words.of("findings.warnings"),
+                        Words.of("findings.cautions_only"),
+                        Words.of("findings.notes_too")),
                 weightAt,
                 at -> {
                     weightAt = at;
@@ -83,15 +80,17 @@ public final class FindingsPanel extends VBox {
                 .sorted(Comparator.comparing(Finding::severity).reversed())
                 .toList();
         long more = desk.survey().findings().size() - shown.size();
-        Texts.set(title, shown.size() + (shown.size() == 1 ? Words.of("common.finding") : Words.of("common.findings")));
+        Texts.set(
+                title,
+                shown.size() + (shown.size() == 1 ? Words.of("common.finding_2") : Words.of("common.findings_2")));
         list.getChildren()
                 .setAll(shown.stream().map(finding -> item(finding, desk)).toList());
         if (shown.isEmpty()) {
             list.getChildren()
                     .add(Texts.wrapped(
                             more == 0
-                                    ? Words.of("findings.findings_panel.no_problems_the_record_agrees_with")
-                                    : Words.of("findings.findings_panel.nothing_here_x_elsewhere_or_less", more),
+                                    ? Words.of("findings.no_problems_record")
+                                    : Words.of("findings.nothing_here_elsewhere", more),
                             "empty"));
         }
         standing(desk);
@@ -127,7 +126,7 @@ public final class FindingsPanel extends VBox {
     private void standing(Session.Desk desk) {
         List<Finding> standing = desk.survey().standing();
         if (!standing.isEmpty()) {
-            list.getChildren().add(Texts.of(Words.of("findings.findings_panel.accepted"), "section"));
+            list.getChildren().add(Texts.of(Words.of("findings.accepted"), "section"));
         }
         for (Finding finding : standing) {
             String reason = desk.project().reason(finding).orElse("");
@@ -135,8 +134,8 @@ public final class FindingsPanel extends VBox {
                     Texts.wrapped(Places.words(finding.where(), desk.project()), "finding-place"),
                     Texts.wrapped(finding.headline() + ": " + reason, "finding-sentence"),
                     Buttons.words(
-                            Words.of("findings.findings_panel.reopen"),
-                            Words.of("findings.findings_panel.take_the_acceptance_back"),
+                            Words.of("findings.reopen"),
+                            Words.of("findings.take_acceptance_back"),
                             () -> actions.lookAgain(finding)));
             box.getStyleClass().add("finding");
             box.pseudoClassStateChanged(PseudoClass.getPseudoClass("note"), true);
@@ -172,6 +171,6 @@ public final class FindingsPanel extends VBox {
     }
 
     private static String care() {
-        return Words.of("common.general_teaching_guidance_from_average_bodies");
+        return Words.of("common.general_teaching_guidance");
     }
 }

@@ -14,14 +14,13 @@ public final class Places {
         return switch (where) {
             case Where.InPosture(var id, var count) ->
                 project.posture(id).map(Words::name).orElse(id.key())
-                        + count.map(at -> Words.of("common.count_x", at + 1)).orElse("");
+                        + count.map(at -> Words.of("common.count_3", at + 1)).orElse("");
             case Where.InForm(var form, int entry, var count) ->
                 Words.of(
-                        "findings.places.x_entry_x_x",
+                        "findings.entry",
                         project.form(form).map(found -> found.name()).orElse(form.key()),
                         entry + 1,
-                        count.map(at -> Words.of("findings.places.way_in_count_x", at + 1))
-                                .orElse(""));
+                        count.map(at -> Words.of("findings.way_count", at + 1)).orElse(""));
         };
     }
 }

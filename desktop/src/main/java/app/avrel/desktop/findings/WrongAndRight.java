@@ -25,21 +25,19 @@ public record WrongAndRight(Posture posture, Mistake mistake, Setting setting) {
         }
         int count = mistake.count().orElseThrow();
         PosePair pair = new PosePair(
-                side(Words.of("findings.wrong_and_right.not_so"), mistake.looksLike(), wrongly.get(), count),
-                side(Words.of("findings.wrong_and_right.but_so"), mistake.putRight(), posture, count),
+                side(Words.of("findings.not_so"), mistake.looksLike(), wrongly.get(), count),
+                side(Words.of("findings.but_so"), mistake.putRight(), posture, count),
                 setting);
         VBox content = pair.shown(true);
         if (!mistake.why().isBlank()) {
-            content.getChildren()
-                    .add(Texts.wrapped(
-                            Words.of("findings.wrong_and_right.why_it_matters_x", mistake.why()), "sheet-text"));
+            content.getChildren().add(Texts.wrapped(Words.of("findings.why_matters", mistake.why()), "sheet-text"));
         }
         content.getStyleClass().add("table-sheet");
         Sheet.show(
                 over,
-                Words.of("common.x_count_x", Words.name(posture), count + 1),
+                Words.of("common.count_4", Words.name(posture), count + 1),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
         return true;
     }
 

@@ -53,7 +53,7 @@ final class FitView extends Drawing {
         lengthUnit = 0.1 * fit.body().footLength();
         widthUnit = 0.1 * fit.body().shoulderWidth();
         setAccessibleText(Words.of(
-                "fitter.fit_view.lengths_and_widths_that_suit_x",
+                "fitter.lengths_widths_suit",
                 all.stream().filter(StanceFit.Cell::fits).count(),
                 all.size()));
         refresh();
@@ -178,11 +178,11 @@ final class FitView extends Drawing {
         g.setFont(font(0.9, "cm"));
         g.setTextAlign(TextAlignment.RIGHT);
         for (int row = 5; row < rows(); row += 5) {
-            g.fillText(Words.of("common.x_cm", Numbers.whole(row * lengthUnit * 100)), edge() - 5, y(row) + high() / 2);
+            g.fillText(Words.of("common.cm", Numbers.whole(row * lengthUnit * 100)), edge() - 5, y(row) + high() / 2);
         }
         g.setTextAlign(TextAlignment.CENTER);
         for (int column = 0; column < columns(); column += 5) {
-            String last = column + 5 < columns() ? "" : Words.of("fitter.fit_view.cm_wide");
+            String last = column + 5 < columns() ? "" : Words.of("fitter.cm_wide");
             g.fillText(
                     Numbers.whole(column * widthUnit * 100) + last,
                     x(column) + wide() / 2,

@@ -14,7 +14,7 @@ final class FitWords {
 
     static String size(StanceFit.Cell cell, Body body) {
         return Words.of(
-                "fitter.fit_words.x_cm_long_x_in_x",
+                "fitter.cm_long",
                 Numbers.whole(cell.length() * 100),
                 Numbers.whole(cell.length() / INCH),
                 tenths(cell.length() / body.footLength()),
@@ -24,13 +24,11 @@ final class FitWords {
     }
 
     static String centimetres(StanceFit.Cell cell) {
-        return Words.of(
-                "fitter.fit_words.x_x_cm", Numbers.whole(cell.length() * 100), Numbers.whole(cell.width() * 100));
+        return Words.of("fitter.cm", Numbers.whole(cell.length() * 100), Numbers.whole(cell.width() * 100));
     }
 
     static String inches(StanceFit.Cell cell) {
-        return Words.of(
-                "fitter.fit_words.x_x_in", Numbers.whole(cell.length() / INCH), Numbers.whole(cell.width() / INCH));
+        return Words.of("fitter.x_x_in", Numbers.whole(cell.length() / INCH), Numbers.whole(cell.width() / INCH));
     }
 
     static String ownMeasure(StanceFit.Cell cell, Body body) {

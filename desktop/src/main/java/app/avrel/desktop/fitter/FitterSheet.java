@@ -33,10 +33,10 @@ public final class FitterSheet {
     private final Session session;
     private final List<Body> bodies;
     private final FieldGrid grid = new FieldGrid();
-    private final ChoiceField stanceField = grid.choice(Words.of("common.stance"));
-    private final ChoiceField bodyField = grid.choice(Words.of("common.body"));
-    private final EntryField shareField = grid.line(Words.of("fitter.fitter_sheet.weight_on_the_front_foot"), "65");
-    private final EntryField dropField = grid.line(Words.of("fitter.fitter_sheet.pelvis_down_fists"), "1.5");
+    private final ChoiceField stanceField = grid.choice(Words.of("common.stance_2"));
+    private final ChoiceField bodyField = grid.choice(Words.of("common.body_2"));
+    private final EntryField shareField = grid.line(Words.of("fitter.weight_on_front"), "65");
+    private final EntryField dropField = grid.line(Words.of("fitter.pelvis_down_fists"), "1.5");
     private final FitView picture = new FitView();
     private final Label words = Texts.wrapped("", "fit-words");
     private final GridPane table = new GridPane();
@@ -68,15 +68,15 @@ public final class FitterSheet {
         HBox top = new HBox(left, fitter.picture);
         top.getStyleClass().add("beside");
         HBox.setHgrow(fitter.picture, Priority.ALWAYS);
-        VBox content = new VBox(top, Texts.of(Words.of("fitter.fitter_sheet.for_everybody"), "section"), fitter.table);
+        VBox content = new VBox(top, Texts.of(Words.of("fitter.everybody"), "section"), fitter.table);
         content.getStyleClass().add("beside-sheet");
         Sheet.show(
                 over,
-                Words.of("fitter.fitter_sheet.which_stance_fits"),
+                Words.of("fitter.which_stance_fits"),
                 content,
                 List.of(
-                        new Sheet.Answer(Words.of("fitter.fitter_sheet.use_in_this_count"), fitter::apply),
-                        new Sheet.Answer(Words.of("common.close"), () -> {})));
+                        new Sheet.Answer(Words.of("fitter.use_count"), fitter::apply),
+                        new Sheet.Answer(Words.of("common.close_2"), () -> {})));
         fitter.show();
     }
 
@@ -92,8 +92,7 @@ public final class FitterSheet {
                 said.add(FitView.letter(against) + ": " + Words.of(against));
             }
         }
-        return Texts.wrapped(
-                Words.of("fitter.fitter_sheet.filled_squares_fit_the_darker_the", String.join("; ", said)), "quiet");
+        return Texts.wrapped(Words.of("fitter.filled_squares_fit", String.join("; ", said)), "quiet");
     }
 
     private HouseRules rules() {
@@ -159,14 +158,14 @@ public final class FitterSheet {
 
     private String said(StanceFit fit) {
         if (chosen.isEmpty()) {
-            return Words.of("fitter.fitter_sheet.no_length_and_width_satisfies_every");
+            return Words.of("fitter.no_length_width");
         }
         StanceFit.Cell cell = chosen.get();
         String state = cell.fits()
-                ? Words.of("fitter.fitter_sheet.it_fits_the_weakest_push_that", Numbers.whole(cell.push() * 100))
-                : Words.of("fitter.fitter_sheet.it_does_not_fit_x", Words.of(cell.against()));
+                ? Words.of("fitter.fits_weakest_push", Numbers.whole(cell.push() * 100))
+                : Words.of("fitter.does_not_fit", Words.of(cell.against()));
         String most = fit.greatestPercent(cell.width())
-                .map(percent -> Words.of("fitter.fitter_sheet.at_this_width_the_front_knee", percent))
+                .map(percent -> Words.of("fitter.at_width_front", percent))
                 .orElse("");
         return FitWords.size(cell, fit.body()) + "\n" + state + most;
     }
@@ -176,10 +175,10 @@ public final class FitterSheet {
         table.getChildren().clear();
         String[] heads = {
             "",
-            Words.of("fitter.fitter_sheet.best"),
-            Words.of("fitter.fitter_sheet.inches"),
-            Words.of("fitter.fitter_sheet.feet_shoulders"),
-            Words.of("fitter.fitter_sheet.lengths_that_fit_so_wide")
+            Words.of("fitter.best"),
+            Words.of("fitter.inches"),
+            Words.of("fitter.feet_shoulders"),
+            Words.of("fitter.lengths_fit_so")
         };
         for (int i = 0; i < heads.length; i++) {
             table.add(Texts.of(heads[i], "field-label"), i, 0);
@@ -196,15 +195,13 @@ public final class FitterSheet {
         table.addRow(
                 row,
                 label,
-                Texts.of(
-                        best.map(FitWords::centimetres).orElse(Words.of("fitter.fitter_sheet.none_so_deep")),
-                        "fit-cell"),
+                Texts.of(best.map(FitWords::centimetres).orElse(Words.of("fitter.none_so_deep")), "fit-cell"),
                 Texts.of(best.map(FitWords::inches).orElse("–"), "fit-cell"),
                 Texts.of(best.map(cell -> FitWords.ownMeasure(cell, fit.body())).orElse("–"), "fit-cell"),
                 Texts.of(
                         best.flatMap(cell -> fit.fitting(cell.width()))
                                 .map(lengths -> Words.of(
-                                        "fitter.fitter_sheet.x_to_x_cm",
+                                        "fitter.cm_2",
                                         Numbers.whole(lengths.shortest() * 100),
                                         Numbers.whole(lengths.longest() * 100)))
                                 .orElse("–"),
@@ -217,7 +214,6 @@ public final class FitterSheet {
         chosen.ifPresent(cell -> desk.posture()
                 .flatMap(posture -> FittedStep.in(posture, desk.choice().count(), cell, of))
                 .ifPresent(changed -> session.apply(Edit.of(
-                        Words.of("fitter.fitter_sheet.fit_the_stance"),
-                        project -> project.changePosture(changed.id(), _ -> changed)))));
+                        Words.of("fitter.fit_stance"), project -> project.changePosture(changed.id(), _ -> changed)))));
     }
 }

@@ -51,7 +51,7 @@ final class ClosingSheet {
         walk.setMinSize(WALK_WIDTH, WALK_HEIGHT);
         walk.setPrefSize(WALK_WIDTH, WALK_HEIGHT);
         ways.setPrefSize(WALK_WIDTH, WALK_HEIGHT);
-        ways.setAccessibleText(Words.of("form.closing_sheet.ways_to_close_the_form"));
+        ways.setAccessibleText(Words.of("form.ways_close_form"));
         ways.setPlaceholder(progress);
         progress.setMaxSize(48, 48);
         ways.setCellFactory(_ -> new Cell());
@@ -64,11 +64,11 @@ final class ClosingSheet {
         content.getStyleClass().addAll("table-sheet", "closing-sheet");
         Sheet sheet = Sheet.show(
                 over,
-                Words.of("form.closing_sheet.close_x", closing.form.name()),
+                Words.of("form.close", closing.form.name()),
                 content,
                 List.of(
-                        new Sheet.Answer(Words.of("form.closing_sheet.use_this_change"), closing::take),
-                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
+                        new Sheet.Answer(Words.of("form.use_change"), closing::take),
+                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
         sheet.parentProperty().addListener((_, _, parent) -> closing.cancelled.set(parent == null));
         closing.search();
     }
@@ -80,7 +80,7 @@ final class ClosingSheet {
     private void search() {
         Closing search = new Closing(form, project.shelf(), project.posing(form), cancelled::get);
         told.setText(Words.of(
-                "form.closing_sheet.x_looking_for_the_fewest_and",
+                "form.looking_fewest",
                 ClosingWords.gap(search.gap(), project.setting().directions())));
         show(Optional.empty());
         behind.ask(search::search, found -> found(search, found));
@@ -91,9 +91,7 @@ final class ClosingSheet {
         String gap = ClosingWords.gap(search.gap(), project.setting().directions());
         if (found.isEmpty()) {
             ways.setPlaceholder(Texts.wrapped(
-                    search.gap().closed()
-                            ? Words.of("form.closing_sheet.it_is_closed_already")
-                            : Words.of("form.closing_sheet.no_three_amounts_close_it_within"),
+                    search.gap().closed() ? Words.of("form.closed_already") : Words.of("form.no_three_amounts"),
                     "empty"));
         }
         told.setText(gap);
@@ -126,7 +124,7 @@ final class ClosingSheet {
 
     private Edit edit(Closure way) {
         return Edit.of(
-                Words.of("form.closing_sheet.close_the_form"),
+                Words.of("form.close_form"),
                 now -> now.withPostures(now.postures().stream()
                         .map(posture -> way.in(posture, body()))
                         .toList()));

@@ -19,24 +19,22 @@ final class ClosingWords {
     /** {@return how the form ends, against how it began} */
     static String gap(Gap gap, Directions directions) {
         if (gap.closed()) {
-            return Words.of("form.closing_words.it_ends_where_and_as_it");
+            return Words.of("form.ends_where_as");
         }
         String place = Words.of(
-                "form.closing_words.it_ends_x_x_x_x",
+                "form.ends",
                 cm(Math.abs(gap.ahead())),
-                gap.ahead() < 0 ? Words.of("form.closing_words.behind_and") : Words.of("form.closing_words.ahead_and"),
+                gap.ahead() < 0 ? Words.of("form.behind") : Words.of("form.ahead"),
                 cm(Math.abs(gap.right())),
-                gap.right() < 0
-                        ? Words.of("form.closing_words.to_the_left_of")
-                        : Words.of("form.closing_words.to_the_right_of"));
+                gap.right() < 0 ? Words.of("form.left_2") : Words.of("form.right_2"));
         long turned = Math.round(Math.abs(gap.turned()));
         return turned == 0
-                ? Words.of("form.closing_words.x_facing_as_it_began", place)
+                ? Words.of("form.facing_as_began", place)
                 : Words.of(
-                        "form.closing_words.x_turned_x_to_the_x",
+                        "form.turned",
                         place,
                         turned,
-                        gap.turned() < 0 ? Words.of("form.closing_words.left") : Words.of("form.closing_words.right"));
+                        gap.turned() < 0 ? Words.of("form.left") : Words.of("form.right"));
     }
 
     /** {@return a change, such as {@code Wade Back, count 2: step 44 → 50 cm (done 3 times)}} */
@@ -48,26 +46,26 @@ final class ClosingWords {
                 .mapToLong(entry -> entry.times())
                 .sum();
         return Words.of(
-                "form.closing_words.x_count_x_x_x",
+                "form.count",
                 name,
                 change.amount().count() + 1,
                 amount(change),
-                times == 1 ? "" : Words.of("form.closing_words.done_x_times", times));
+                times == 1 ? "" : Words.of("form.done_times", times));
     }
 
     private static String amount(Closure.Change change) {
         double from = change.amount().said();
         double to = change.to();
         return switch (change.amount().kind()) {
-            case DISTANCE -> Words.of("form.closing_words.step_x_x", Numbers.whole(from * 100), cm(to));
-            case WIDTH -> Words.of("form.closing_words.width_x_x", Numbers.whole(from * 100), cm(to));
-            case TURN -> Words.of("form.closing_words.turn_x_x", turn(from), turn(to));
+            case DISTANCE -> Words.of("form.step", Numbers.whole(from * 100), cm(to));
+            case WIDTH -> Words.of("form.width", Numbers.whole(from * 100), cm(to));
+            case TURN -> Words.of("form.turn", turn(from), turn(to));
         };
     }
 
     private static String turn(double degrees) {
         return Math.round(Math.abs(degrees)) + "° "
-                + (degrees < 0 ? Words.of("common.left") : Words.of("common.right"));
+                + (degrees < 0 ? Words.of("common.left_2") : Words.of("common.right_2"));
     }
 
     /** {@return how it ends then, and what that does to the joins} */
@@ -76,15 +74,10 @@ final class ClosingWords {
         String joins = opened == 0
                 ? ""
                 : opened > 0
-                        ? Words.of("form.closing_words.opens_x_x", opened)
+                        ? Words.of("form.opens", opened)
                         : Words.of(
-                                "form.closing_words.closes_x_x",
-                                -opened,
-                                opened == -1
-                                        ? Words.of("form.closing_words.join")
-                                        : Words.of("form.closing_words.joins"));
-        return Words.of(
-                "form.closing_words.then_it_ends_x_from_its", cm(way.gap().distance()), joins);
+                                "form.closes", -opened, opened == -1 ? Words.of("form.join") : Words.of("form.joins"));
+        return Words.of("form.then_ends_from", cm(way.gap().distance()), joins);
     }
 
     private static long open(Project project, Form form) {
@@ -93,6 +86,6 @@ final class ClosingWords {
     }
 
     private static String cm(double metres) {
-        return Words.of("common.x_cm", Numbers.whole(metres * 100));
+        return Words.of("common.cm", Numbers.whole(metres * 100));
     }
 }

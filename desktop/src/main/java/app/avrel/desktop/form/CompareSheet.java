@@ -29,8 +29,8 @@ final class CompareSheet {
 
     private final Session.Desk desk;
     private final List<Comparable> all;
-    private final ChoiceField first = new ChoiceField(Words.of("form.compare_sheet.the_first"));
-    private final ChoiceField second = new ChoiceField(Words.of("form.compare_sheet.the_second"));
+    private final ChoiceField first = new ChoiceField(Words.of("form.first"));
+    private final ChoiceField second = new ChoiceField(Words.of("form.second"));
     private final PairedRibbon ribbon = new PairedRibbon();
     private final Label headline = Texts.wrapped("", "card-title");
     private final VBox lines = new VBox();
@@ -53,10 +53,7 @@ final class CompareSheet {
         Session.Desk desk = session.desk().get();
         List<Occurrence> doings = desk.formTrack().occurrences();
         if (doings.isEmpty()) {
-            Sheet.tell(
-                    over,
-                    Words.of("form.compare_sheet.nothing_to_compare_yet"),
-                    Words.of("form.compare_sheet.add_postures_to_the_form_first"));
+            Sheet.tell(over, Words.of("form.nothing_compare_yet"), Words.of("form.add_postures_form"));
             return;
         }
         int chosen = chosen(doings, desk.choice().entry());
@@ -64,7 +61,7 @@ final class CompareSheet {
         CompareSheet sheet = new CompareSheet(desk, before < 0 ? chosen : before, chosen);
         sheet.first.setPrefWidth(320);
         sheet.second.setPrefWidth(320);
-        HBox choices = new HBox(sheet.first, Texts.of(Words.of("common.beside"), "field-label"), sheet.second);
+        HBox choices = new HBox(sheet.first, Texts.of(Words.of("common.beside_2"), "field-label"), sheet.second);
         choices.getStyleClass().add("compare-choices");
         HBox.setHgrow(sheet.first, Priority.ALWAYS);
         HBox.setHgrow(sheet.second, Priority.ALWAYS);
@@ -73,9 +70,9 @@ final class CompareSheet {
         sheet.show();
         Sheet.show(
                 over,
-                Words.of("form.compare_sheet.side_by_side"),
+                Words.of("form.side_by_side"),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
     }
 
     private static int chosen(List<Occurrence> doings, int entry) {
@@ -109,23 +106,20 @@ final class CompareSheet {
             all.add(new Comparable(EntryLine.title(desk, done) + side, List.of(done)));
         }
         int half = doings.size() / 2;
-        all.add(new Comparable(
-                Words.of("form.compare_sheet.the_first_half_of_x", desk.form().name()), doings.subList(0, half)));
-        all.add(new Comparable(
-                Words.of("form.compare_sheet.the_second_half_of_x", desk.form().name()),
-                doings.subList(half, doings.size())));
+        all.add(new Comparable(Words.of("form.first_half", desk.form().name()), doings.subList(0, half)));
+        all.add(new Comparable(Words.of("form.second_half", desk.form().name()), doings.subList(half, doings.size())));
         Form form = desk.form();
         for (int part = 0; part < form.parts().size() && form.parts().size() > 1; part++) {
             int at = part;
             all.add(new Comparable(
-                    Words.of("form.compare_sheet.part_x", form.parts().get(part).name()),
+                    Words.of("form.part", form.parts().get(part).name()),
                     doings.stream()
                             .filter(done -> form.partOf(done.entry()) == at)
                             .toList()));
         }
         for (Form other : desk.project().forms()) {
             Track track = desk.survey().track(other.id()).orElseThrow();
-            all.add(new Comparable(Words.of("form.compare_sheet.the_whole_of_x", other.name()), track.occurrences()));
+            all.add(new Comparable(Words.of("form.whole", other.name()), track.occurrences()));
         }
         return all;
     }
@@ -152,8 +146,8 @@ final class CompareSheet {
         Texts.set(
                 headline,
                 differ == 0
-                        ? Words.of("form.compare_sheet.nothing_differs")
-                        : Words.of("form.compare_sheet.x_of_x_counts_differ", differ, columns.size()));
+                        ? Words.of("form.nothing_differs")
+                        : Words.of("form.counts_differ", differ, columns.size()));
         lines.getChildren().clear();
         pairs.forEach(this::lines);
     }
@@ -205,9 +199,7 @@ final class CompareSheet {
                     .lines()
                     .forEach(line -> lines.getChildren().add(Texts.wrapped(line, "join-words")));
         } else {
-            String only = pair.first().isPresent()
-                    ? Words.of("form.compare_sheet.only_in_the_first")
-                    : Words.of("form.compare_sheet.only_in_the_second");
+            String only = pair.first().isPresent() ? Words.of("form.only_first") : Words.of("form.only_second");
             Occurrence done = pair.first().or(pair::second).orElseThrow();
             lines.getChildren().add(Texts.wrapped(only + Words.name(done.posture()) + ".", "join-words"));
         }

@@ -43,17 +43,17 @@ final class DirectionsSheet {
         Session.Desk desk = session.desk().get();
         TableView<Line> table = new TableView<>();
         table.getStyleClass().add("plain-table");
-        table.setAccessibleText(Words.of("form.directions_sheet.directions_after_every_count"));
-        table.setPlaceholder(Texts.wrapped(Words.of("form.directions_sheet.the_form_has_no_counts_yet"), "empty"));
-        column(table, Words.of("common.posture"), 190, Line::posture);
-        column(table, Words.of("form.directions_sheet.count"), 60, Line::count);
-        column(table, Words.of("form.directions_sheet.faces"), 80, Line::facing);
-        column(table, Words.of("form.directions_sheet.hips"), 80, Line::hips);
-        column(table, Words.of("form.directions_sheet.left_toes"), 90, Line::left);
-        column(table, Words.of("form.directions_sheet.right_toes"), 90, Line::right);
-        column(table, Words.of("common.turns"), 90, Line::turned);
-        column(table, Words.of("form.directions_sheet.in_all"), 90, Line::running);
-        column(table, Words.of("form.directions_sheet.travels"), 160, Line::travels);
+        table.setAccessibleText(Words.of("form.directions_after_every"));
+        table.setPlaceholder(Texts.wrapped(Words.of("form.form_has_no"), "empty"));
+        column(table, Words.of("common.posture_2"), 190, Line::posture);
+        column(table, Words.of("form.count_2"), 60, Line::count);
+        column(table, Words.of("form.faces"), 80, Line::facing);
+        column(table, Words.of("form.hips"), 80, Line::hips);
+        column(table, Words.of("form.left_toes"), 90, Line::left);
+        column(table, Words.of("form.right_toes"), 90, Line::right);
+        column(table, Words.of("common.turns_2"), 90, Line::turned);
+        column(table, Words.of("form.all"), 90, Line::running);
+        column(table, Words.of("form.travels"), 160, Line::travels);
         List<Line> lines = lines(desk);
         table.getItems().setAll(lines);
         table.setPrefHeight(460);
@@ -62,9 +62,9 @@ final class DirectionsSheet {
         content.getStyleClass().add("table-sheet");
         Sheet.show(
                 over,
-                Words.of("form.directions_sheet.directions_of_x", desk.form().name()),
+                Words.of("form.directions", desk.form().name()),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
     }
 
     private static void column(TableView<Line> table, String name, double width, Function<Line, String> value) {
@@ -111,22 +111,20 @@ final class DirectionsSheet {
 
     private static String toes(Estimate<Heading> toes, Directions directions) {
         String said = directions.say(toes.value());
-        return !toes.known()
-                ? Words.of("form.directions_sheet.open")
-                : toes.assumed() ? Words.of("common.about_x", said) : said;
+        return !toes.known() ? Words.of("form.open") : toes.assumed() ? Words.of("common.about", said) : said;
     }
 
     private static String turn(double degrees) {
         long size = Math.round(Math.abs(degrees));
-        return size == 0 ? "–" : size + "° " + (degrees > 0 ? Words.of("common.right") : Words.of("common.left"));
+        return size == 0 ? "–" : size + "° " + (degrees > 0 ? Words.of("common.right_2") : Words.of("common.left_2"));
     }
 
     private static String travels(Occurrence done, Directions directions) {
         FloorVector way = done.travel();
         return way.length() < 0.03
-                ? Words.of("form.directions_sheet.stays")
+                ? Words.of("form.stays")
                 : Words.of(
-                        "form.directions_sheet.x_m_toward_x",
+                        "form.m_toward",
                         Numbers.plain(Math.round(way.length() * 100) / 100.0),
                         directions.say(rounded(way.heading())));
     }

@@ -41,7 +41,7 @@ final class EntryCard extends VBox {
     private final EntryField part;
     private final EntryField number;
     private final EntryField group;
-    private final MenuButton replace = new MenuButton(Words.of("form.entry_card.replace_it_everywhere_by"));
+    private final MenuButton replace = new MenuButton(Words.of("form.replace_everywhere_by"));
     private final WaysIn ways;
     private final Repeats repeats = new Repeats();
     private final JoinBox joins;
@@ -52,17 +52,17 @@ final class EntryCard extends VBox {
         this.ways = ways;
         this.joins = new JoinBox(session);
         getStyleClass().add("entry-card");
-        posture = grid.choice(Words.of("common.posture"));
-        side = grid.choice(Words.of("common.side"));
-        version = grid.choice(Words.of("common.version"));
-        times = grid.line(Words.of("common.times"), "1");
-        facing = grid.line(Words.of("form.entry_card.should_end_facing"), "1:30");
-        number = grid.line(Words.of("form.entry_card.hand_out_number"), "1");
-        group = grid.line(Words.of("form.entry_card.group"), Words.of("form.entry_card.a_name_for_what_is_taught"));
-        part = grid.line(Words.of("form.entry_card.part"), Words.of("form.entry_card.a_name_for_this_part"));
+        posture = grid.choice(Words.of("common.posture_2"));
+        side = grid.choice(Words.of("common.side_2"));
+        version = grid.choice(Words.of("common.version_2"));
+        times = grid.line(Words.of("common.times_2"), "1");
+        facing = grid.line(Words.of("form.should_end_facing"), "1:30");
+        number = grid.line(Words.of("form.hand_out_number"), "1");
+        group = grid.line(Words.of("form.group"), Words.of("form.name_taught"));
+        part = grid.line(Words.of("form.part_2"), Words.of("form.name_part"));
         getChildren().addAll(title, joins, grid, replace, ways, repeats);
         replace.getStyleClass().addAll("flat", "word-button");
-        Tips.give(replace, Words.of("form.entry_card.put_another_posture_in_the_place"));
+        Tips.give(replace, Words.of("form.put_another_posture"));
     }
 
     void show(Session.Desk desk, int index) {
@@ -79,7 +79,7 @@ final class EntryCard extends VBox {
                 shelf.stream().map(Words::name).toList(),
                 recorded.map(shelf::indexOf).orElse(-1),
                 at -> change(
-                        Words.of("form.entry_card.posture"),
+                        Words.of("form.posture"),
                         whole -> whole.withPosture(shelf.get(at).id())));
         side.show(
                 sides(recorded),
@@ -107,7 +107,7 @@ final class EntryCard extends VBox {
                 .flatMap(of -> of.sheet().gentler().stream())
                 .map(GentlerVersion::name)
                 .toList();
-        List<String> words = new ArrayList<>(List.of(Words.of("form.entry_card.standard")));
+        List<String> words = new ArrayList<>(List.of(Words.of("form.standard")));
         words.addAll(gentler);
         version.setDisable(gentler.isEmpty() && entry.gentler().isEmpty());
         int chosen = entry.gentler().map(name -> 1 + gentler.indexOf(name)).orElse(0);
@@ -144,7 +144,7 @@ final class EntryCard extends VBox {
     private static List<String> sides(Optional<Posture> posture) {
         return posture.flatMap(Posture::side)
                 .map(side -> List.of(Words.of(side), Words.of(side.other())))
-                .orElse(List.of(Words.of("common.as_recorded"), Words.of("common.mirrored")));
+                .orElse(List.of(Words.of("common.as_recorded_2"), Words.of("common.mirrored_2")));
     }
 
     private boolean takeTimes(String text) {
@@ -170,7 +170,7 @@ final class EntryCard extends VBox {
 
     private boolean renamePart(int index, String text) {
         session.apply(Edit.running(
-                Words.of("form.entry_card.rename_a_part"),
+                Words.of("form.rename_part"),
                 session.choice().form() + "/part/" + index,
                 project -> project.changeForm(session.choice().form(), form -> {
                     List<Part> parts = new ArrayList<>(form.parts());
@@ -184,7 +184,7 @@ final class EntryCard extends VBox {
     private void change(String field, UnaryOperator<Entry> edit) {
         var choice = session.choice();
         session.apply(Edit.running(
-                Words.of("form.entry_card.change_an_entry"),
+                Words.of("form.change_entry"),
                 choice.form() + "/" + choice.entry() + "/" + field,
                 project -> project.changeForm(choice.form(), form -> form.change(choice.entry(), edit))));
     }

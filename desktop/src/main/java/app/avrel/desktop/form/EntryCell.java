@@ -54,11 +54,8 @@ final class EntryCell extends ListCell<EntryLine> {
     }
 
     private void showHead(EntryLine.Head of) {
-        Texts.set(part, of.name().isEmpty() ? Words.of("form.entry_cell.unnamed_part") : of.name());
-        entries.setText(
-                of.entries() == 1
-                        ? Words.of("form.entry_cell.1_entry")
-                        : Words.of("form.entry_cell.x_entries", of.entries()));
+        Texts.set(part, of.name().isEmpty() ? Words.of("form.unnamed_part") : of.name());
+        entries.setText(of.entries() == 1 ? Words.of("form.1_entry") : Words.of("form.entries", of.entries()));
         setGraphic(head);
     }
 
@@ -71,12 +68,12 @@ final class EntryCell extends ListCell<EntryLine> {
         below.setManaged(!of.below().isEmpty());
         facing.setText(of.facing());
         setAccessibleText(Words.of(
-                "form.entry_cell.x_x_x_ends_facing_x",
+                "form.ends_facing",
                 of.number(),
                 of.name(),
                 of.below(),
                 of.facing(),
-                of.joins() ? "" : Words.of("form.entry_cell.does_not_join")));
+                of.joins() ? "" : Words.of("form.does_not_join")));
         setGraphic(entry);
     }
 }

@@ -76,9 +76,7 @@ final class EntryLines {
         return new EntryLine.Of(
                 index,
                 numbers.get(index).toString(),
-                posture == null
-                        ? Words.of("form.entry_lines.not_on_the_shelf_x", entry.posture())
-                        : Words.name(posture),
+                posture == null ? Words.of("form.not_on_shelf", entry.posture()) : Words.name(posture),
                 below(entry, index, last),
                 last.map(done -> directions.say(done.end().facing())).orElse(""),
                 joins);
@@ -88,7 +86,7 @@ final class EntryLines {
         String side = done.flatMap(sides::of)
                 .map(word -> Words.of("form.side." + word))
                 .orElse("");
-        String mirrored = side.isEmpty() && entry.played() == Played.OTHER_SIDE ? Words.of("common.mirrored") : side;
+        String mirrored = side.isEmpty() && entry.played() == Played.OTHER_SIDE ? Words.of("common.mirrored_2") : side;
         return joined(
                 joined(joined(mirrored, times(entry.times())), entry.gentler().orElse("")), group(entry, index));
     }
@@ -100,9 +98,9 @@ final class EntryLines {
     private static String times(int times) {
         return switch (times) {
             case 1 -> "";
-            case 2 -> Words.of("form.entry_lines.twice");
-            case 3 -> Words.of("form.entry_lines.three_times");
-            default -> Words.of("form.entry_lines.x_times", times);
+            case 2 -> Words.of("form.twice");
+            case 3 -> Words.of("form.three_times");
+            default -> Words.of("form.times", times);
         };
     }
 
@@ -111,6 +109,6 @@ final class EntryLines {
         EntryRange stretch = groups.get(index);
         return stretch == null
                 ? ""
-                : Words.of("form.entry_lines.x_x_of_x", entry.group(), index - stretch.first() + 1, stretch.size());
+                : Words.of("form.x_x_of", entry.group(), index - stretch.first() + 1, stretch.size());
     }
 }

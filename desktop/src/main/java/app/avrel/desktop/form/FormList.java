@@ -45,12 +45,11 @@ final class FormList extends VBox {
     private static final int FEW = 24;
 
     private final Session session;
-    private final ChoiceField forms = new ChoiceField(Words.of("common.form"));
-    private final EntryField name = new EntryField(
-            Words.of("form.form_list.name_of_the_form"), Words.of("form.form_list.name_of_the_form"), _ -> false);
+    private final ChoiceField forms = new ChoiceField(Words.of("common.form_2"));
+    private final EntryField name = new EntryField(Words.of("form.name_form"), Words.of("form.name_form"), _ -> false);
     private final Label totals = Texts.wrapped("", "list-totals");
     private final ListView<EntryLine> list = new ListView<>();
-    private final MenuButton add = new MenuButton(Words.of("form.form_list.add"));
+    private final MenuButton add = new MenuButton(Words.of("form.add"));
     private final StretchEdits stretches;
     private List<Posture> offered = List.of();
     private boolean showing;
@@ -69,30 +68,20 @@ final class FormList extends VBox {
         });
         list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         list.addEventFilter(KeyEvent.KEY_PRESSED, this::clipboard);
-        list.setAccessibleText(Words.of("form.form_list.entries_of_the_form"));
-        list.setPlaceholder(Texts.wrapped(Words.of("form.form_list.no_entry_yet_press_add_to"), "empty"));
+        list.setAccessibleText(Words.of("form.entries_form"));
+        list.setPlaceholder(Texts.wrapped(Words.of("form.no_entry_yet"), "empty"));
         list.getSelectionModel().getSelectedItems().addListener((ListChangeListener<EntryLine>) _ -> chosen());
         VBox.setVgrow(list, Priority.ALWAYS);
         add.getStyleClass().addAll("flat", "word-button");
-        Tips.give(add, Words.of("form.form_list.add_a_posture_after_the_chosen"));
+        Tips.give(add, Words.of("form.add_posture_after"));
         FlowPane foot = new FlowPane(
                 add,
+                Buttons.icon(Feather.ARROW_UP, Words.of("form.move_chosen_up"), () -> stretches.nudge(-1)),
+                Buttons.icon(Feather.ARROW_DOWN, Words.of("form.move_chosen_down"), () -> stretches.nudge(1)),
+                Buttons.icon(Feather.COPY, Words.of("form.copy_chosen_after"), stretches::duplicate),
                 Buttons.icon(
-                        Feather.ARROW_UP,
-                        Words.of("form.form_list.move_what_is_chosen_up_alt"),
-                        () -> stretches.nudge(-1)),
-                Buttons.icon(
-                        Feather.ARROW_DOWN,
-                        Words.of("form.form_list.move_what_is_chosen_down_alt"),
-                        () -> stretches.nudge(1)),
-                Buttons.icon(
-                        Feather.COPY, Words.of("form.form_list.copy_what_is_chosen_after_it"), stretches::duplicate),
-                Buttons.icon(
-                        Feather.CORNER_DOWN_RIGHT,
-                        Words.of("form.form_list.copy_what_is_chosen_mirrored_to"),
-                        stretches::appendMirrored),
-                Buttons.icon(
-                        Feather.TRASH_2, Words.of("form.form_list.take_out_what_is_chosen_ctrl"), stretches::takeOut));
+                        Feather.CORNER_DOWN_RIGHT, Words.of("form.copy_chosen_mirrored"), stretches::appendMirrored),
+                Buttons.icon(Feather.TRASH_2, Words.of("form.take_out_chosen"), stretches::takeOut));
         foot.getStyleClass().add("list-foot");
         VBox head = new VBox(forms, name, totals);
         head.getStyleClass().add("list-head");
@@ -146,17 +135,15 @@ final class FormList extends VBox {
         int postures = track.occurrences().size();
         long seconds = Math.round(4 * Totals.of(track.occurrences(), body).measures());
         return Words.of(
-                "form.form_list.x_counts_x_at_4_s",
-                postures
-                        + (postures == 1 ? Words.of("form.form_list.posture") : Words.of("form.form_list.postures"))
-                        + track.counts(),
+                "form.counts_at_4",
+                postures + (postures == 1 ? Words.of("form.posture_2") : Words.of("form.postures")) + track.counts(),
                 lasts(seconds));
     }
 
     private static String lasts(long seconds) {
         return seconds < 3600
-                ? Words.of("form.form_list.x_min_x_s", seconds / 60, seconds % 60)
-                : Words.of("form.form_list.x_h_x_min", seconds / 3600, seconds % 3600 / 60);
+                ? Words.of("form.min_s", seconds / 60, seconds % 60)
+                : Words.of("form.h_min", seconds / 3600, seconds % 3600 / 60);
     }
 
     /** How many postures of the form have no count yet. */
@@ -169,7 +156,7 @@ final class FormList extends VBox {
                         .filter(posture -> posture.counts().isEmpty())
                         .isPresent())
                 .count();
-        return bare == 0 ? "" : Words.of("form.form_list.x_x_still_to_record", bare);
+        return bare == 0 ? "" : Words.of("form.still_record", bare);
     }
 
     private boolean rename(String text) {
@@ -177,7 +164,7 @@ final class FormList extends VBox {
             return false;
         }
         session.apply(Edit.running(
-                Words.of("form.form_list.rename_the_form"),
+                Words.of("form.rename_form"),
                 session.choice().form() + "/name",
                 project -> project.changeForm(session.choice().form(), form -> form.withName(text.strip()))));
         return true;
@@ -194,7 +181,7 @@ final class FormList extends VBox {
         String side = played.of(posture)
                 .side()
                 .map(s -> ", " + Words.of(s))
-                .orElse(played == Played.OTHER_SIDE ? Words.of("form.form_list.mirrored") : "");
+                .orElse(played == Played.OTHER_SIDE ? Words.of("form.mirrored") : "");
         MenuItem item = new MenuItem(Words.name(posture) + side);
         item.setOnAction(_ -> add(posture, played));
         return item;
@@ -204,7 +191,7 @@ final class FormList extends VBox {
         Choice choice = session.choice();
         session.apply(
                 Edit.of(
-                        Words.of("form.form_list.add_to_the_form"),
+                        Words.of("form.add_form_2"),
                         project -> project.changeForm(choice.form(), form -> {
                             Entry entry = Entry.of(form.freshId(), posture.id(), played);
                             return form.entries().isEmpty()
@@ -306,12 +293,11 @@ final class FormList extends VBox {
     }
 
     void addForm() {
-        var id = session.project().freshFormId(Words.of("common.form"));
+        var id = session.project().freshFormId(Words.of("common.form_2"));
         session.apply(
-                Edit.of(Words.of("form.form_list.add_a_form"), project -> {
+                Edit.of(Words.of("form.add_form"), project -> {
                     List<Form> all = new ArrayList<>(project.forms());
-                    all.add(new Form(
-                            id, Words.of("form.form_list.new_form"), List.of(), Optional.empty(), Optional.empty()));
+                    all.add(new Form(id, Words.of("form.new_form"), List.of(), Optional.empty(), Optional.empty()));
                     return project.withForms(all);
                 }),
                 session.choice().withForm(id));
@@ -321,10 +307,10 @@ final class FormList extends VBox {
 
     void addPart() {
         session.apply(Edit.of(
-                Words.of("form.form_list.add_a_part"),
+                Words.of("form.add_part"),
                 project -> project.changeForm(
                         session.choice().form(),
                         form -> form.withPart(
-                                Words.of("form.form_list.part_x", form.parts().size() + 1)))));
+                                Words.of("form.part_3", form.parts().size() + 1)))));
     }
 }

@@ -99,7 +99,7 @@ public final class FormRoom implements Room {
                 chosen = i;
             }
         }
-        ribbon.show(cells, chosen, Words.of("form.form_room.no_postures_in_this_form_yet"), at -> {
+        ribbon.show(cells, chosen, Words.of("form.no_postures_form"), at -> {
             int wanted = at < 0 ? 0 : entryOf(track, cells.get(at));
             int now = session.choice().entry();
             boolean byKey = at == chosenCell(cells, track, now) + 1;
@@ -123,7 +123,7 @@ public final class FormRoom implements Room {
     private void card(Session.Desk desk) {
         int chosen = desk.choice().entry();
         if (chosen < 0) {
-            card.getChildren().setAll(Texts.wrapped(Words.of("form.form_room.nothing_is_chosen_the_form_is"), "empty"));
+            card.getChildren().setAll(Texts.wrapped(Words.of("form.nothing_chosen_form"), "empty"));
             return;
         }
         findings.show(desk.survey().findings().stream()
@@ -144,11 +144,10 @@ public final class FormRoom implements Room {
     }
 
     private Node back() {
-        return Buttons.words(
-                Words.of("form.form_room.back_to_the_entry"), Words.of("form.form_room.back_to_the_entry_2"), () -> {
-                    open = Optional.empty();
-                    show(session.desk().get());
-                });
+        return Buttons.words(Words.of("form.back_entry"), Words.of("form.back_entry_2"), () -> {
+            open = Optional.empty();
+            show(session.desk().get());
+        });
     }
 
     private void put(Node... nodes) {
@@ -170,62 +169,34 @@ public final class FormRoom implements Room {
 
     private List<Command> ofEntries() {
         return List.of(
-                Command.of(Words.of("form.form_room.add_a_posture_to_the_form"), KeyCode.M, "Ctrl", list::openAdd),
-                Command.of(
-                        Words.of("form.form_room.move_what_is_chosen_up"),
-                        KeyCode.UP,
-                        "Alt",
-                        () -> stretches.nudge(-1)),
-                Command.of(
-                        Words.of("form.form_room.move_what_is_chosen_down"),
-                        KeyCode.DOWN,
-                        "Alt",
-                        () -> stretches.nudge(1)),
-                Command.of(
-                        Words.of("form.form_room.copy_what_is_chosen_after_it"),
-                        KeyCode.D,
-                        "Ctrl",
-                        stretches::duplicate),
-                Command.of(
-                        Words.of("form.form_room.copy_what_is_chosen_mirrored_to"),
-                        KeyCode.D,
-                        "Ctrl+Shift",
-                        stretches::appendMirrored),
-                Command.of(
-                        Words.of("form.form_room.do_what_is_chosen_on_the"),
-                        KeyCode.O,
-                        "Ctrl+Shift",
-                        stretches::mirror),
-                Command.of(
-                        Words.of("form.form_room.take_out_what_is_chosen"),
-                        KeyCode.DELETE,
-                        "Ctrl",
-                        stretches::takeOut));
+                Command.of(Words.of("form.add_posture_form"), KeyCode.M, "Ctrl", list::openAdd),
+                Command.of(Words.of("form.move_chosen_up_2"), KeyCode.UP, "Alt", () -> stretches.nudge(-1)),
+                Command.of(Words.of("form.move_chosen_down_2"), KeyCode.DOWN, "Alt", () -> stretches.nudge(1)),
+                Command.of(Words.of("form.copy_chosen_after_2"), KeyCode.D, "Ctrl", stretches::duplicate),
+                Command.of(Words.of("form.copy_chosen_mirrored_2"), KeyCode.D, "Ctrl+Shift", stretches::appendMirrored),
+                Command.of(Words.of("form.do_chosen_on"), KeyCode.O, "Ctrl+Shift", stretches::mirror),
+                Command.of(Words.of("form.take_out_chosen_2"), KeyCode.DELETE, "Ctrl", stretches::takeOut));
     }
 
     private List<Command> ofWalk() {
         return List.of(
-                Command.of(Words.of("form.form_room.play_the_form_or_stop"), KeyCode.P, "Ctrl", stage::play),
-                Command.of(Words.of("form.form_room.halls"), KeyCode.H, "Ctrl+Shift", stage::openHalls),
-                Command.of(
-                        Words.of("form.form_room.directions_count_by_count"),
-                        KeyCode.I,
-                        "Ctrl+Shift",
-                        stage::openDirections),
-                Command.of(Words.of("form.form_room.totals"), KeyCode.T, "Ctrl", stage::openTotals),
-                Command.of(Words.of("form.closing_sheet.close_the_form"), KeyCode.L, "Alt", stage::openClosing),
-                Command.of(Words.of("form.form_room.compare_side_by_side"), KeyCode.E, "Ctrl", stage::openCompare));
+                Command.of(Words.of("form.play_form_or"), KeyCode.P, "Ctrl", stage::play),
+                Command.of(Words.of("form.halls"), KeyCode.H, "Ctrl+Shift", stage::openHalls),
+                Command.of(Words.of("form.directions_count_by"), KeyCode.I, "Ctrl+Shift", stage::openDirections),
+                Command.of(Words.of("form.totals"), KeyCode.T, "Ctrl", stage::openTotals),
+                Command.of(Words.of("form.close_form"), KeyCode.L, "Alt", stage::openClosing),
+                Command.of(Words.of("form.compare_side_by"), KeyCode.E, "Ctrl", stage::openCompare));
     }
 
     private List<Command> ofOrder() {
         return List.of(
-                Command.of(Words.of("form.form_room.new_part"), KeyCode.P, "Ctrl+Shift", list::addPart),
-                Command.of(Words.of("form.form_list.new_form"), KeyCode.N, "Ctrl+Shift", list::addForm),
-                Command.of(Words.of("form.form_room.to_the_entry_before"), KeyCode.PAGE_UP, "", () -> step(-1))
+                Command.of(Words.of("form.new_part"), KeyCode.P, "Ctrl+Shift", list::addPart),
+                Command.of(Words.of("form.new_form"), KeyCode.N, "Ctrl+Shift", list::addForm),
+                Command.of(Words.of("form.entry_before"), KeyCode.PAGE_UP, "", () -> step(-1))
                         .repeating(),
-                Command.of(Words.of("form.form_room.to_the_entry_after"), KeyCode.PAGE_DOWN, "", () -> step(1))
+                Command.of(Words.of("form.entry_after"), KeyCode.PAGE_DOWN, "", () -> step(1))
                         .repeating(),
-                Command.of(Words.of("form.form_room.to_the_next_open_join"), KeyCode.F7, "", this::nextOpenJoin));
+                Command.of(Words.of("form.next_open_join"), KeyCode.F7, "", this::nextOpenJoin));
     }
 
     private void step(int by) {

@@ -59,7 +59,7 @@ final class FormStage extends VBox implements Player.Shown {
     private final Session session;
     private final HallChoice halls;
     private final Ribbon ribbon;
-    private final Label title = Texts.of(Words.of("form.form_stage.the_walk"), "room-title");
+    private final Label title = Texts.of(Words.of("form.walk"), "room-title");
     private final Pills views = new Pills();
     private final WalkView walk = new WalkView();
     private final WalkView inset = WalkView.small();
@@ -84,34 +84,18 @@ final class FormStage extends VBox implements Player.Shown {
         floor.setMinHeight(120);
         walk.onChoose(entry -> session.choose(session.choice().withEntry(entry)));
         views.of(
-                List.of(Words.of("common.walk"), Words.of("common.hall")),
-                Words.of("common.what_the_floor_shows"),
+                List.of(Words.of("common.walk_2"), Words.of("common.hall_2")),
+                Words.of("common.floor_shows"),
                 this::look);
         views.down(0);
-        views.and(Buttons.pill(
-                        Words.of("form.form_stage.play"),
-                        Words.of("form.form_stage.play_the_form_from_the_chosen"),
-                        this::play))
+        views.and(Buttons.pill(Words.of("form.play"), Words.of("form.play_form_from"), this::play))
                 .and(Buttons.pill(
-                        Words.of("form.form_stage.directions"),
-                        Words.of("form.form_stage.where_everything_points_count_by_count"),
-                        this::openDirections))
+                        Words.of("form.directions_2"), Words.of("form.where_everything_points"), this::openDirections))
+                .and(Buttons.pill(Words.of("form.totals_2"), Words.of("form.form_adds_up"), this::openTotals))
                 .and(Buttons.pill(
-                        Words.of("form.form_stage.totals"),
-                        Words.of("form.form_stage.what_the_form_adds_up_to"),
-                        this::openTotals))
-                .and(Buttons.pill(
-                        Words.of("form.form_stage.compare"),
-                        Words.of("form.form_stage.two_performances_halves_or_forms_side"),
-                        this::openCompare))
-                .and(Buttons.pill(
-                        Words.of("form.form_stage.close"),
-                        Words.of("form.form_stage.let_the_form_end_where_and"),
-                        this::openClosing))
-                .and(Buttons.pill(
-                        Words.of("form.form_stage.halls"),
-                        Words.of("form.form_stage.the_halls_of_the_project_ctrl"),
-                        this::openHalls));
+                        Words.of("form.compare"), Words.of("form.two_performances_halves"), this::openCompare))
+                .and(Buttons.pill(Words.of("form.close_2"), Words.of("form.let_form_end"), this::openClosing))
+                .and(Buttons.pill(Words.of("form.halls_2"), Words.of("form.halls_project_ctrl"), this::openHalls));
         VBox head = new VBox(title, views);
         head.getStyleClass().add("walk-head");
         Scroller words = new Scroller(said);

@@ -32,61 +32,47 @@ final class HallSheet {
 
     private final Session session;
     private final HallChoice choice;
-    private final ChoiceField which = new ChoiceField(Words.of("form.hall_sheet.hall"));
+    private final ChoiceField which = new ChoiceField(Words.of("form.hall"));
     private final FieldGrid grid = new FieldGrid();
     private final EntryField name;
     private final EntryField width;
     private final EntryField depth;
     private final ChoiceField front;
     private final EntryField clearance;
-    private final LinesField doors = new LinesField(
-            Words.of("form.hall_sheet.doors"),
-            Words.of("form.hall_sheet.back_wall_6_1_m_along"),
-            Words.of("form.hall_sheet.a_wall_and_two_numbers"));
-    private final LinesField pillars = new LinesField(
-            Words.of("form.hall_sheet.pillars"),
-            Words.of("form.hall_sheet.3_m_from_the_left_2"),
-            Words.of("form.hall_sheet.three_numbers"));
+    private final LinesField doors =
+            new LinesField(Words.of("form.doors"), Words.of("form.back_wall_6"), Words.of("form.wall_two_numbers"));
+    private final LinesField pillars =
+            new LinesField(Words.of("form.pillars"), Words.of("form.3_m_from"), Words.of("form.three_numbers"));
     private final ChoiceField arrangement;
     private final EntryField spacing;
-    private final VBox none = new VBox(Texts.wrapped(Words.of("form.hall_sheet.no_hall_yet_add_one_to"), "empty"));
+    private final VBox none = new VBox(Texts.wrapped(Words.of("form.no_hall_yet"), "empty"));
 
     private HallSheet(Session session, HallChoice choice) {
         this.session = session;
         this.choice = choice;
-        name = grid.line(Words.of("common.name"), Words.of("form.hall_sheet.the_mill_room"));
-        width = grid.line(Words.of("form.hall_sheet.width_m"), "9");
-        depth = grid.line(Words.of("form.hall_sheet.front_to_back_m"), "6.5");
-        front = grid.choice(Words.of("form.hall_sheet.the_front_wall_is_to_the"));
-        clearance = grid.line(Words.of("form.hall_sheet.kept_free_around_cm"), "30");
-        grid.node(Words.of("form.hall_sheet.doors"), doors);
-        grid.node(Words.of("form.hall_sheet.pillars"), pillars);
-        arrangement = grid.choice(Words.of("form.hall_sheet.learners_stand"));
-        spacing = grid.line(
-                Words.of("form.hall_sheet.metres_apart"), Words.of("form.hall_sheet.as_little_as_the_form_allows"));
+        name = grid.line(Words.of("common.name_2"), Words.of("form.mill_room"));
+        width = grid.line(Words.of("form.width_m"), "9");
+        depth = grid.line(Words.of("form.front_back_m"), "6.5");
+        front = grid.choice(Words.of("form.front_wall"));
+        clearance = grid.line(Words.of("form.kept_free_around"), "30");
+        grid.node(Words.of("form.doors"), doors);
+        grid.node(Words.of("form.pillars"), pillars);
+        arrangement = grid.choice(Words.of("form.learners_stand"));
+        spacing = grid.line(Words.of("form.metres_apart"), Words.of("form.as_little_as"));
     }
 
     static void open(Session session, HallChoice choice, StackPane over) {
         HallSheet halls = new HallSheet(session, choice);
         HBox buttons = new HBox(
-                Buttons.words(
-                        Words.of("form.hall_sheet.add_a_hall"),
-                        Words.of("form.hall_sheet.add_a_hall_of_8_by"),
-                        halls::add),
-                Buttons.words(
-                        Words.of("form.hall_sheet.remove_this_hall"),
-                        Words.of("form.hall_sheet.remove_this_hall_from_the_project"),
-                        halls::takeOut));
+                Buttons.words(Words.of("form.add_hall"), Words.of("form.add_hall_8"), halls::add),
+                Buttons.words(Words.of("form.remove_hall"), Words.of("form.remove_hall_from"), halls::takeOut));
         VBox content = new VBox(halls.which, halls.none, halls.grid, buttons);
         content.getStyleClass().add("hall-sheet");
         ChangeListener<Session.Desk> listener = (_, _, desk) -> halls.show(desk.project());
         session.desk().addListener(listener);
         halls.show(session.project());
         Sheet sheet = Sheet.show(
-                over,
-                Words.of("form.form_room.halls"),
-                content,
-                List.of(new Sheet.Answer(Words.of("common.done"), () -> {})));
+                over, Words.of("form.halls"), content, List.of(new Sheet.Answer(Words.of("common.done_2"), () -> {})));
         sheet.parentProperty().addListener((_, _, parent) -> {
             if (parent == null) {
                 session.desk().removeListener(listener);
@@ -117,7 +103,7 @@ final class HallSheet {
         front.show(
                 Compass.bearings(),
                 Compass.bearing(hall.front()),
-                at -> change(Words.of("common.front"), of -> of.withFront(Compass.bearing(at))));
+                at -> change(Words.of("common.front_2"), of -> of.withFront(Compass.bearing(at))));
         number(clearance, hall.clearance() * 100, (of, cm) -> of.withClearance(cm / 100));
         doors.show(
                 hall.doors().stream().map(HallText::say).toList(),
@@ -167,7 +153,7 @@ final class HallSheet {
 
     private boolean change(String field, UnaryOperator<Hall> edit) {
         int at = choice.at(session.project());
-        session.apply(Edit.running(Words.of("form.hall_sheet.change_the_hall"), "hall/" + at + "/" + field, project -> {
+        session.apply(Edit.running(Words.of("form.change_hall"), "hall/" + at + "/" + field, project -> {
             List<Hall> halls = new ArrayList<>(project.halls());
             halls.set(at, edit.apply(halls.get(at)));
             return project.withHalls(halls);
@@ -177,9 +163,9 @@ final class HallSheet {
 
     private void add() {
         choice.choose(session.project().halls().size());
-        session.apply(Edit.of(Words.of("form.hall_sheet.add_a_hall"), project -> {
+        session.apply(Edit.of(Words.of("form.add_hall"), project -> {
             List<Hall> halls = new ArrayList<>(project.halls());
-            halls.add(Hall.of(Words.of("form.hall_sheet.hall_x", halls.size() + 1), 8, 6));
+            halls.add(Hall.of(Words.of("form.hall_2", halls.size() + 1), 8, 6));
             return project.withHalls(halls);
         }));
         name.field().requestFocus();
@@ -190,7 +176,7 @@ final class HallSheet {
         int at = choice.at(session.project());
         if (choice.of(session.project()).isPresent()) {
             choice.choose(0);
-            session.apply(Edit.of(Words.of("form.hall_sheet.take_a_hall_out"), project -> {
+            session.apply(Edit.of(Words.of("form.take_hall_out"), project -> {
                 List<Hall> halls = new ArrayList<>(project.halls());
                 halls.remove(at);
                 return project.withHalls(halls);

@@ -27,16 +27,16 @@ final class HallWords {
         Hall hall = plan.hall();
         Walk walk = plan.walk();
         String needs = Words.of(
-                "form.hall_words.in_x_it_needs_x_by",
+                "form.needs_by",
                 hall.name(),
                 metres(walk.width(hall.clearance())),
                 metres(walk.depth(hall.clearance())));
         if (!plan.fits()) {
-            return Words.of("form.hall_words.x_it_does_not_fit_whichever", needs);
+            return Words.of("form.does_not_fit", needs);
         }
-        String turned = plan.asked() ? "" : Words.of("form.hall_words.it_fits_only_this_way");
+        String turned = plan.asked() ? "" : Words.of("form.fits_only_way");
         return Words.of(
-                "form.hall_words.x_fits_start_x_m_from",
+                "form.fits_start_m",
                 needs,
                 metres(plan.from().right()),
                 metres(-plan.from().ahead()),
@@ -57,9 +57,9 @@ final class HallWords {
             return "";
         }
         String fit = many == 1
-                ? Words.of("form.hall_words.one_learner_fits")
+                ? Words.of("form.one_learner_fits")
                 : Words.of(
-                        "form.hall_words.x_learners_fit_x_m_apart",
+                        "form.learners_fit_m",
                         many,
                         metres(plan.spacing()),
                         Words.of(plan.hall().arrangement()));
@@ -81,9 +81,9 @@ final class HallWords {
                     .orElse(best);
             String name = form.parts().get(part).name();
             said.add((name.isEmpty() ? "" : name + ": ") + place(best) + " " + percent(best)
-                    + (front.equals(best) ? "" : Words.of("form.hall_words.front_middle_x", percent(front))));
+                    + (front.equals(best) ? "" : Words.of("form.front_middle", percent(front))));
         }
-        return said.isEmpty() ? "" : Words.of("form.hall_words.seen_longest_from_x", String.join("; ", said));
+        return said.isEmpty() ? "" : Words.of("form.seen_longest_from", String.join("; ", said));
     }
 
     /** {@return a sentence on when the class has its back to the front; empty where it never has} */
@@ -100,9 +100,9 @@ final class HallWords {
         }
         int more = said.size() - MOST_NUMBERS;
         return Words.of(
-                "form.hall_words.the_class_has_its_back_to",
+                "form.class_has_its",
                 String.join(", ", said.subList(0, Math.min(MOST_NUMBERS, said.size()))),
-                more > 0 ? Words.of("form.hall_words.and_x_more", more) : ".");
+                more > 0 ? Words.of("form.more", more) : ".");
     }
 
     private static String percent(Sightlines.Seen seen) {

@@ -72,7 +72,7 @@ final class JoinBox extends VBox {
 
     private static VBox differences(Session.Desk desk, Occurrence done) {
         JoinWords words = new JoinWords(desk.project().setting().chosenBody());
-        VBox box = new VBox(Texts.wrapped(Words.of("form.join_box.they_do_not_join"), "finding-headline"));
+        VBox box = new VBox(Texts.wrapped(Words.of("form.they_do_not"), "finding-headline"));
         box.getStyleClass().add("join-differences");
         done.join()
                 .mismatches()
@@ -81,7 +81,7 @@ final class JoinBox extends VBox {
     }
 
     private void look(JoinMending mending, Session.Desk desk, Occurrence done) {
-        proposals.getChildren().setAll(Texts.wrapped(Words.of("form.join_box.looking_for_ways_to_join_them"), "quiet"));
+        proposals.getChildren().setAll(Texts.wrapped(Words.of("form.looking_ways_join"), "quiet"));
         search.ask(() -> answer(mending), answer -> show(answer, mending, desk, done));
     }
 
@@ -99,28 +99,21 @@ final class JoinBox extends VBox {
         answer.noLink()
                 .ifPresent(why -> proposals
                         .getChildren()
-                        .addAll(
-                                Texts.of(Words.of("form.join_box.no_link_joins_them"), "section"),
-                                Texts.wrapped(why, "join-words")));
+                        .addAll(Texts.of(Words.of("form.no_link_joins"), "section"), Texts.wrapped(why, "join-words")));
         answer.proposals().forEach(one -> proposal(one, mending, desk, done));
     }
 
     private void proposal(Weighed weighed, JoinMending mending, Session.Desk desk, Occurrence done) {
         switch (weighed.proposal()) {
             case JoinProposal.InsertLink(List<Count> counts) -> {
-                proposals.getChildren().add(Texts.of(Words.of("form.join_box.a_link_that_would_join_them"), "section"));
+                proposals.getChildren().add(Texts.of(Words.of("form.link_would_join"), "section"));
                 lines(counts, desk, done);
-                button(
-                        Words.of("form.join_box.insert_the_link"),
-                        Words.of("form.join_box.put_these_counts_between_the_two"),
-                        true,
-                        weighed,
-                        mending);
+                button(Words.of("form.insert_link"), Words.of("form.put_these_counts"), true, weighed, mending);
             }
             case JoinProposal.AdjustEnd(Posture before, Posture becomes) -> {
                 button(
-                        Words.of("form.join_box.adjust_the_end_of_x", Words.name(before)),
-                        Words.of("form.join_box.change_how_the_one_before_ends"),
+                        Words.of("form.adjust_end", Words.name(before)),
+                        Words.of("form.change_how_one"),
                         false,
                         weighed,
                         mending);
@@ -128,8 +121,8 @@ final class JoinBox extends VBox {
             }
             case JoinProposal.AdjustStart(Posture before, Posture _) -> {
                 button(
-                        Words.of("form.join_box.adjust_the_start_of_x", Words.name(before)),
-                        Words.of("form.join_box.let_this_posture_start_where_one"),
+                        Words.of("form.adjust_start", Words.name(before)),
+                        Words.of("form.let_posture_start"),
                         false,
                         weighed,
                         mending);
@@ -140,14 +133,14 @@ final class JoinBox extends VBox {
 
     private static String ended(Posture before, Posture becomes) {
         int more = becomes.counts().size() - before.counts().size();
-        return more == 0 ? Words.of("form.join_box.in_its_last_count") : Words.of("form.join_box.with_x_x", more);
+        return more == 0 ? Words.of("form.its_last_count") : Words.of("form.with_x_x", more);
     }
 
     private void said(Weighed weighed, String how) {
         int joins = weighed.effects().joins();
         int findings = weighed.effects().findings();
-        String elsewhere = joins > 0 ? Words.of("form.join_box.opens_x_x", joins) : "";
-        String more = findings > 0 ? Words.of("form.join_box.brings_x_x", findings) : "";
+        String elsewhere = joins > 0 ? Words.of("form.opens_2", joins) : "";
+        String more = findings > 0 ? Words.of("form.brings", findings) : "";
         List<String> all = Stream.of(how, elsewhere, more)
                 .filter(words -> !words.isEmpty())
                 .toList();

@@ -23,12 +23,9 @@ import javafx.scene.layout.VBox;
 public final class NameListSheet {
 
     private final Session session;
-    private final EntryField name =
-            new EntryField(Words.of("form.form_list.name_of_the_form"), Words.of("common.form"), _ -> true);
-    private final LinesField names = new LinesField(
-            Words.of("form.name_list_sheet.names_of_postures_one_a_line"),
-            Words.of("form.name_list_sheet.1_lean_on_the_gate_right"),
-            "");
+    private final EntryField name = new EntryField(Words.of("form.name_form"), Words.of("common.form_2"), _ -> true);
+    private final LinesField names =
+            new LinesField(Words.of("form.names_postures_one"), Words.of("form.1_lean_on"), "");
     private final Label told = Texts.wrapped("", "quiet");
     private NameList list = new NameList(List.of());
 
@@ -51,28 +48,23 @@ public final class NameListSheet {
     private void show(StackPane over) {
         names.area().setPrefRowCount(8);
         names.area().textProperty().addListener((_, _, text) -> read(text));
-        name.field()
-                .setText(Words.of(
-                        "form.name_list_sheet.form_x", session.project().forms().size() + 1));
+        name.field().setText(Words.of("form.form", session.project().forms().size() + 1));
         VBox content = new VBox(
-                Texts.wrapped(Words.of("form.name_list_sheet.paste_a_list_or_lines_of"), "sheet-text"),
-                Texts.of(Words.of("form.form_list.name_of_the_form"), "field-label"),
+                Texts.wrapped(Words.of("form.paste_list_or"), "sheet-text"),
+                Texts.of(Words.of("form.name_form"), "field-label"),
                 name,
-                Texts.of(Words.of("common.postures"), "field-label"),
+                Texts.of(Words.of("common.postures_2"), "field-label"),
                 names,
-                Buttons.words(
-                        Words.of("form.name_list_sheet.from_a_file"),
-                        Words.of("form.name_list_sheet.take_the_list_from_a_text"),
-                        this::fromFile),
+                Buttons.words(Words.of("form.from_file"), Words.of("form.take_list_from"), this::fromFile),
                 told);
         content.getStyleClass().add("name-list");
         Sheet.show(
                 over,
-                Words.of("common.import_a_list_of_names"),
+                Words.of("common.import_list_names"),
                 content,
                 List.of(
-                        new Sheet.Answer(Words.of("form.name_list_sheet.make_the_form"), this::make),
-                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
+                        new Sheet.Answer(Words.of("form.make_form"), this::make),
+                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
         names.area().requestFocus();
     }
 
@@ -87,12 +79,12 @@ public final class NameListSheet {
 
     private void read(String text) {
         list = NameList.parse(text);
-        ImportedPostures result = ImportedPostures.of(session.project(), list, Words.of("common.form"));
+        ImportedPostures result = ImportedPostures.of(session.project(), list, Words.of("common.form_2"));
         told.setText(
                 list.postures().isEmpty()
                         ? ""
                         : Words.of(
-                                "form.name_list_sheet.x_entries_x_postures_are_recorded",
+                                "form.entries_postures_recorded",
                                 list.postures().size(),
                                 result.known(),
                                 result.fresh()));
@@ -103,12 +95,12 @@ public final class NameListSheet {
             return;
         }
         String formName = name.field().getText().isBlank()
-                ? Words.of("common.form")
+                ? Words.of("common.form_2")
                 : name.field().getText().strip();
         ImportedPostures result = ImportedPostures.of(session.project(), list, formName);
         session.apply(
                 Edit.of(
-                        Words.of("common.import_a_list_of_names"),
+                        Words.of("common.import_list_names"),
                         project -> ImportedPostures.of(project, list, formName).project()),
                 session.choice().withForm(result.form().id()));
     }

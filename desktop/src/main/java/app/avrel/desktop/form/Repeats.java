@@ -39,7 +39,7 @@ final class Repeats extends VBox {
         if (same.size() < 2) {
             return;
         }
-        getChildren().add(Texts.wrapped(Words.of("common.x_of_x", ordinal(time), cardinal(same.size())), "section"));
+        getChildren().add(Texts.wrapped(Words.of("common.x_of_x_2", ordinal(time), cardinal(same.size())), "section"));
         if (time > 0) {
             Occurrence before = same.get(time - 1);
             getChildren()
@@ -57,16 +57,16 @@ final class Repeats extends VBox {
     private static String onward(List<Occurrence> all, Occurrence before, Occurrence done) {
         String then = next(all, before);
         String now = next(all, done);
-        return now.equals(then) ? "" : Words.of("form.repeats.it_goes_on_to_x_that", now, then);
+        return now.equals(then) ? "" : Words.of("form.goes_on", now, then);
     }
 
     private static String next(List<Occurrence> all, Occurrence done) {
         int at = all.indexOf(done) + 1;
-        return at < all.size() ? Words.name(all.get(at).posture()) : Words.of("form.repeats.the_end");
+        return at < all.size() ? Words.name(all.get(at).posture()) : Words.of("form.end");
     }
 
     private static String ordinal(int time) {
-        return time < ordinals().size() ? ordinals().get(time) : Words.of("form.repeats.time_x", time + 1);
+        return time < ordinals().size() ? ordinals().get(time) : Words.of("form.time", time + 1);
     }
 
     private static String cardinal(int many) {
@@ -75,29 +75,29 @@ final class Repeats extends VBox {
 
     private static List<String> ordinals() {
         return List.of(
-                Words.of("form.repeats.first"),
-                Words.of("form.repeats.second"),
-                Words.of("form.repeats.third"),
-                Words.of("form.repeats.fourth"),
-                Words.of("form.repeats.fifth"),
-                Words.of("form.repeats.sixth"),
-                Words.of("form.repeats.seventh"),
-                Words.of("form.repeats.eighth"),
-                Words.of("form.repeats.ninth"),
-                Words.of("form.repeats.tenth"));
+                Words.of("form.first_2"),
+                Words.of("form.second_2"),
+                Words.of("form.third"),
+                Words.of("form.fourth"),
+                Words.of("form.fifth"),
+                Words.of("form.sixth"),
+                Words.of("form.seventh"),
+                Words.of("form.eighth"),
+                Words.of("form.ninth"),
+                Words.of("form.tenth"));
     }
 
     private static List<String> cardinals() {
         return List.of(
-                Words.of("form.repeats.one"),
-                Words.of("form.repeats.two"),
-                Words.of("form.repeats.three"),
-                Words.of("form.repeats.four"),
-                Words.of("form.repeats.five"),
-                Words.of("form.repeats.six"),
-                Words.of("form.repeats.seven"),
-                Words.of("form.repeats.eight"),
-                Words.of("form.repeats.nine"),
-                Words.of("form.repeats.ten"));
+                Words.of("form.one"),
+                Words.of("form.two"),
+                Words.of("form.three"),
+                Words.of("form.four"),
+                Words.of("form.five"),
+                Words.of("form.six"),
+                Words.of("form.seven"),
+                Words.of("form.eight"),
+                Words.of("form.nine"),
+                Words.of("form.ten"));
     }
 }

@@ -14,20 +14,20 @@ final class ReturnWords {
 
     static String of(Session.Desk desk, Track track) {
         if (track.occurrences().isEmpty()) {
-            return Words.of("form.return_words.add_postures_to_see_where_they");
+            return Words.of("form.add_postures_see");
         }
         Returning returning = Returning.of(track);
         String facing = Words.of(
-                "form.return_words.ends_facing_x_net_turn_x",
+                "form.ends_facing_net",
                 desk.project().setting().directions().say(track.end().facing()),
                 turn(returning.netTurn().degrees()));
         if (!track.placed()) {
-            return Words.of("form.return_words.x_where_it_ends_is_open", facing);
+            return Words.of("form.where_ends_open", facing);
         }
         String ends = Words.of(
-                "form.return_words.x_and_x_of_where_it",
-                way(returning.offset().ahead(), Words.of("common.ahead"), Words.of("form.return_words.back")),
-                way(returning.offset().right(), Words.of("common.to_the_right"), Words.of("common.to_the_left")));
+                "form.where",
+                way(returning.offset().ahead(), Words.of("common.ahead_2"), Words.of("form.back")),
+                way(returning.offset().right(), Words.of("common.right_3"), Words.of("common.left_3")));
         return facing
                 + ends
                 + (returning.home()
@@ -43,21 +43,18 @@ final class ReturnWords {
                 .farthest()
                 .filter(done -> done != since)
                 .map(done -> Words.of(
-                        "form.return_words.x_travels_farthest_x",
+                        "form.travels_farthest",
                         EntryLine.title(desk, done),
                         metres(done.travel().length())))
                 .orElse("");
-        return Words.of("form.return_words.away_since_x_x", EntryLine.title(desk, since), farthest);
+        return Words.of("form.away_since", EntryLine.title(desk, since), farthest);
     }
 
     private static String turn(double degrees) {
         long size = Math.round(Math.abs(degrees));
         return size == 0
                 ? "0°"
-                : Words.of(
-                        "form.return_words.x_to_the_x",
-                        size,
-                        degrees > 0 ? Words.of("common.right") : Words.of("common.left"));
+                : Words.of("form.x_to_the", size, degrees > 0 ? Words.of("common.right_2") : Words.of("common.left_2"));
     }
 
     private static String way(double along, String plus, String minus) {
@@ -65,6 +62,6 @@ final class ReturnWords {
     }
 
     private static String metres(double metres) {
-        return Words.of("form.return_words.x_m", Numbers.plain(Math.round(metres * 100) / 100.0));
+        return Words.of("form.m", Numbers.plain(Math.round(metres * 100) / 100.0));
     }
 }

@@ -45,18 +45,17 @@ final class StretchEdits {
     void nudge(int by) {
         chosen().ifPresent(stretch -> {
             Form moved = stretch.nudged(form(), by);
-            apply(Words.of("form.stretch_edits.move"), moved, stretch.of(form()));
+            apply(Words.of("form.move"), moved, stretch.of(form()));
         });
     }
 
     void moveTo(FormPlace place) {
-        chosen().ifPresent(stretch ->
-                apply(Words.of("form.stretch_edits.move"), stretch.moved(form(), place), stretch.of(form())));
+        chosen().ifPresent(stretch -> apply(Words.of("form.move"), stretch.moved(form(), place), stretch.of(form())));
     }
 
     void copyTo(FormPlace place) {
-        chosen().ifPresent(stretch ->
-                added(Words.of("form.stretch_edits.copy"), stretch.copied(form(), place), place, stretch.size()));
+        chosen().ifPresent(
+                        stretch -> added(Words.of("form.copy"), stretch.copied(form(), place), place, stretch.size()));
     }
 
     void duplicate() {
@@ -71,7 +70,7 @@ final class StretchEdits {
                     new FormPlace(part, form().parts().get(part).entries().size());
             Project project = session.project();
             added(
-                    Words.of("form.stretch_edits.copy_mirrored"),
+                    Words.of("form.copy_mirrored"),
                     stretch.copiedMirrored(form(), end, project.shelf()),
                     end,
                     stretch.size());
@@ -80,14 +79,14 @@ final class StretchEdits {
 
     void mirror() {
         change(
-                Words.of("form.stretch_edits.do_on_the_other_side"),
+                Words.of("form.do_on_other"),
                 (stretch, form) -> stretch.mirrored(form, session.project().shelf()));
     }
 
     /** Typing a name is one step to undo. */
     void group(String name) {
         chosen().ifPresent(stretch -> session.apply(Edit.running(
-                Words.of("form.stretch_edits.name_a_group"),
+                Words.of("form.name_group"),
                 session.choice().form() + "/group/" + stretch,
                 changing(stretch.grouped(form(), name)))));
     }
@@ -96,9 +95,7 @@ final class StretchEdits {
         chosen().ifPresent(stretch -> {
             Choice choice = session.choice();
             session.apply(
-                    Edit.of(
-                            named(Words.of("form.stretch_edits.take_out"), stretch),
-                            changing(stretch.takenOut(form()))),
+                    Edit.of(named(Words.of("form.take_out"), stretch), changing(stretch.takenOut(form()))),
                     choice.withEntry(Math.max(0, stretch.first())));
         });
     }
@@ -121,14 +118,13 @@ final class StretchEdits {
             changed = changed.insertAt(place, copied.get(i).withId(changed.freshId()));
         }
         if (!copied.isEmpty()) {
-            added(Words.of("form.stretch_edits.paste"), changed, place, copied.size());
+            added(Words.of("form.paste"), changed, place, copied.size());
         }
     }
 
     /** One posture in place of another wherever the form has it. */
     void replaceEverywhere(PostureId old, PostureId by) {
-        session.apply(Edit.of(
-                Words.of("form.stretch_edits.replace_a_posture_everywhere"), changing(form().replacing(old, by))));
+        session.apply(Edit.of(Words.of("form.replace_posture_everywhere"), changing(form().replacing(old, by))));
     }
 
     private void change(String name, BiFunction<EntryRange, Form, Form> edit) {
@@ -153,9 +149,7 @@ final class StretchEdits {
     }
 
     private static String named(String name, EntryRange stretch) {
-        return stretch.size() == 1
-                ? Words.of("form.stretch_edits.x_an_entry", name)
-                : Words.of("form.stretch_edits.x_x_entries", name, stretch.size());
+        return stretch.size() == 1 ? Words.of("form.entry", name) : Words.of("form.entries_2", name, stretch.size());
     }
 
     private UnaryOperator<Project> changing(Form changed) {

@@ -43,8 +43,8 @@ final class TotalsSheet {
     private final Session session;
     private final GridPane grid = new GridPane();
     private final Label breath = Texts.wrapped("", "sheet-text");
-    private final EntryField tempo = new EntryField(Words.of("common.seconds_per_beat"), "4", _ -> false);
-    private final ChoiceField rules = new ChoiceField(Words.of("form.totals_sheet.house_rules_of_the_form"));
+    private final EntryField tempo = new EntryField(Words.of("common.seconds_per_beat_2"), "4", _ -> false);
+    private final ChoiceField rules = new ChoiceField(Words.of("form.house_rules_form"));
     private final List<EntryField> postures = new ArrayList<>();
     private final List<EntryField> counts = new ArrayList<>();
     private final List<EntryField> facings = new ArrayList<>();
@@ -58,9 +58,9 @@ final class TotalsSheet {
     static void open(Session session, StackPane over) {
         TotalsSheet totals = new TotalsSheet(session);
         HBox tempo = new HBox(
-                Texts.of(Words.of("common.seconds_per_beat"), "field-label"),
+                Texts.of(Words.of("common.seconds_per_beat_2"), "field-label"),
                 totals.tempo,
-                Texts.of(Words.of("common.house_rules"), "field-label"),
+                Texts.of(Words.of("common.house_rules_2"), "field-label"),
                 totals.rules);
         tempo.getStyleClass().add("tempo-row");
         Scroller wide = new Scroller(totals.grid);
@@ -73,11 +73,9 @@ final class TotalsSheet {
         totals.show(session.desk().get());
         Sheet sheet = Sheet.show(
                 over,
-                Words.of(
-                        "form.totals_sheet.totals_of_x",
-                        session.desk().get().form().name()),
+                Words.of("form.totals_3", session.desk().get().form().name()),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
         sheet.parentProperty().addListener((_, _, parent) -> {
             if (parent == null) {
                 session.desk().removeListener(listener);
@@ -109,7 +107,7 @@ final class TotalsSheet {
         for (int part = 0; part < form.parts().size(); part++) {
             int at = part;
             String name = form.parts().get(part).name();
-            names.add(name.isEmpty() ? Words.of("form.form_list.part_x", part + 1) : name);
+            names.add(name.isEmpty() ? Words.of("form.part_3", part + 1) : name);
             totals.add(Totals.of(
                     track.occurrences().stream()
                             .filter(done -> form.partOf(done.entry()) == at)
@@ -121,7 +119,7 @@ final class TotalsSheet {
             totals.clear();
             used.clear();
         }
-        names.add(Words.of("form.totals_sheet.the_whole"));
+        names.add(Words.of("form.whole_2"));
         totals.add(Totals.of(track.occurrences(), body));
         used.add(new Numbering(desk.project().rules(form))
                 .used(form).stream().mapToInt(Integer::intValue).sum());
@@ -134,14 +132,13 @@ final class TotalsSheet {
     private void rules(Session.Desk desk, Form form) {
         List<HouseRules> sets = new ArrayList<>(HouseRules.presets());
         form.rules().filter(own -> !sets.contains(own)).ifPresent(sets::add);
-        List<String> names = new ArrayList<>(List.of(Words.of(
-                "form.totals_sheet.the_projects_x",
-                desk.project().setting().rules().name())));
+        List<String> names = new ArrayList<>(List.of(
+                Words.of("form.projects", desk.project().setting().rules().name())));
         sets.forEach(set -> names.add(set.name()));
         rules.show(names, form.rules().map(own -> 1 + sets.indexOf(own)).orElse(0), at -> {
             Optional<HouseRules> chosen = at == 0 ? Optional.empty() : Optional.of(sets.get(at - 1));
             session.apply(Edit.of(
-                    Words.of("form.totals_sheet.choose_the_forms_house_rules"),
+                    Words.of("form.choose_forms_house"),
                     project -> project.changeForm(form.id(), of -> of.withRules(chosen))));
         });
     }
@@ -162,31 +159,19 @@ final class TotalsSheet {
         int row = 1;
         row = numbers(
                 row,
-                Words.of("form.totals_sheet.postures_as_numbered"),
+                Words.of("form.postures_as_numbered"),
                 used.stream().map(String::valueOf).toList());
-        row = row(row, Words.of("common.counts"), totals, of -> Integer.toString(of.counts()));
-        row = row(row, Words.of("common.beats"), totals, of -> Numbers.plain(of.beats()));
-        row = row(row, Words.of("form.totals_sheet.lasts"), totals, of -> lasts(of.seconds(secondsABeat)));
-        row = row(row, Words.of("form.totals_sheet.on_the_left_leg"), totals, of -> percent(of.share(Side.LEFT)));
-        row = row(row, Words.of("form.totals_sheet.on_the_right_leg"), totals, of -> percent(of.share(Side.RIGHT)));
-        row = row(row, Words.of("form.totals_sheet.on_one_leg"), totals, of -> share(of, of.oneLegged()));
-        row = row(
-                row,
-                Words.of("form.totals_sheet.longest_on_one_leg"),
-                totals,
-                of -> lasts(of.longestOneLegged() * secondsABeat));
-        row = row(row, Words.of("form.totals_sheet.low"), totals, of -> share(of, of.low()));
-        row = row(row, Words.of("form.totals_sheet.kicks"), totals, of -> Integer.toString(of.kicks()));
-        row = row(
-                row,
-                Words.of("form.totals_sheet.turns_to_the_left"),
-                totals,
-                of -> Numbers.whole(of.turnedLeft()) + "°");
-        row = row(
-                row,
-                Words.of("form.totals_sheet.turns_to_the_right"),
-                totals,
-                of -> Numbers.whole(of.turnedRight()) + "°");
+        row = row(row, Words.of("common.counts_2"), totals, of -> Integer.toString(of.counts()));
+        row = row(row, Words.of("common.beats_2"), totals, of -> Numbers.plain(of.beats()));
+        row = row(row, Words.of("form.lasts"), totals, of -> lasts(of.seconds(secondsABeat)));
+        row = row(row, Words.of("form.on_left_leg"), totals, of -> percent(of.share(Side.LEFT)));
+        row = row(row, Words.of("form.on_right_leg"), totals, of -> percent(of.share(Side.RIGHT)));
+        row = row(row, Words.of("form.on_one_leg"), totals, of -> share(of, of.oneLegged()));
+        row = row(row, Words.of("form.longest_on_one"), totals, of -> lasts(of.longestOneLegged() * secondsABeat));
+        row = row(row, Words.of("form.low"), totals, of -> share(of, of.low()));
+        row = row(row, Words.of("form.kicks"), totals, of -> Integer.toString(of.kicks()));
+        row = row(row, Words.of("form.turns_left"), totals, of -> Numbers.whole(of.turnedLeft()) + "°");
+        row = row(row, Words.of("form.turns_right"), totals, of -> Numbers.whole(of.turnedRight()) + "°");
         claims(row, form, names.size());
     }
 
@@ -204,17 +189,16 @@ final class TotalsSheet {
 
     /** What a hand-out says: checked against what is recorded. */
     private void claims(int row, Form form, int columns) {
-        grid.add(Texts.of(Words.of("form.totals_sheet.said_postures"), "field-label"), 0, row);
-        grid.add(Texts.of(Words.of("form.totals_sheet.said_counts"), "field-label"), 0, row + 1);
-        grid.add(Texts.of(Words.of("form.totals_sheet.said_ends_facing"), "field-label"), 0, row + 2);
+        grid.add(Texts.of(Words.of("form.said_postures"), "field-label"), 0, row);
+        grid.add(Texts.of(Words.of("form.said_counts"), "field-label"), 0, row + 1);
+        grid.add(Texts.of(Words.of("form.said_ends_facing"), "field-label"), 0, row + 2);
         Directions directions = session.project().setting().directions();
         for (int i = 0; i < columns; i++) {
             if (postures.size() <= i) {
-                postures.add(
-                        new EntryField(Words.of("form.totals_sheet.number_of_postures_as_said"), "27", _ -> false));
-                counts.add(new EntryField(Words.of("form.totals_sheet.number_of_counts_as_said"), "153", _ -> false));
+                postures.add(new EntryField(Words.of("form.number_postures_as"), "27", _ -> false));
+                counts.add(new EntryField(Words.of("form.number_counts_as"), "153", _ -> false));
                 grid.add(postures.get(i), i + 1, row);
-                facings.add(new EntryField(Words.of("form.totals_sheet.facing_at_the_end_as_said"), "12", _ -> false));
+                facings.add(new EntryField(Words.of("form.facing_at_end"), "12", _ -> false));
                 grid.add(counts.get(i), i + 1, row + 1);
                 grid.add(facings.get(i), i + 1, row + 2);
             }
@@ -263,16 +247,14 @@ final class TotalsSheet {
             return form.withParts(parts);
         };
         session.apply(Edit.running(
-                Words.of("form.totals_sheet.say_a_total"),
+                Words.of("form.say_total"),
                 session.choice().form() + "/said/" + part,
                 project -> project.changeForm(session.choice().form(), inForm)));
     }
 
     private static String lasts(double seconds) {
         long whole = Math.round(seconds);
-        return whole < 60
-                ? Words.of("form.totals_sheet.x_s", whole)
-                : Words.of("form.form_list.x_min_x_s", whole / 60, whole % 60);
+        return whole < 60 ? Words.of("form.s", whole) : Words.of("form.min_s", whole / 60, whole % 60);
     }
 
     private static String percent(double share) {
@@ -298,9 +280,9 @@ final class TotalsSheet {
             }
         }
         return places.isEmpty()
-                ? Words.of("form.totals_sheet.breathing_in_and_out_alternates_throughout")
+                ? Words.of("form.breathing_out_alternates")
                 : Words.of(
-                        "form.totals_sheet.the_same_breath_twice_running_in",
+                        "form.same_breath_twice",
                         String.join("; ", places.stream().distinct().toList()));
     }
 }

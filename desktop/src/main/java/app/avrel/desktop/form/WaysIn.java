@@ -41,9 +41,7 @@ final class WaysIn extends VBox {
     void show(Session.Desk desk, int index, Entry entry) {
         getChildren().clear();
         for (int repeat = 0; repeat < entry.times(); repeat++) {
-            String title = entry.times() == 1
-                    ? Words.of("form.ways_in.the_way_in")
-                    : Words.of("form.ways_in.the_way_into_time_x", repeat + 1);
+            String title = entry.times() == 1 ? Words.of("form.way") : Words.of("form.way_into_time", repeat + 1);
             getChildren().add(Texts.of(title, "section"));
             way(
                     desk,
@@ -53,17 +51,15 @@ final class WaysIn extends VBox {
     }
 
     private void way(Session.Desk desk, Holder.OfWay holder, WayIn way) {
-        List<String> words =
-                new ArrayList<>(List.of(Words.of("form.ways_in.direct"), Words.of("form.ways_in.its_own")));
+        List<String> words = new ArrayList<>(List.of(Words.of("form.direct"), Words.of("form.its_own")));
         List<WayIn> ways = new ArrayList<>(List.of(WayIn.DIRECT, own(desk, way)));
         for (Map.Entry<LinkId, Link> link : desk.project().links().entrySet()) {
             for (Played played : Played.values()) {
                 ways.add(new WayIn.Shared(link.getKey(), played));
-                words.add(link.getValue().name()
-                        + (played == Played.OTHER_SIDE ? Words.of("form.ways_in.other_side") : ""));
+                words.add(link.getValue().name() + (played == Played.OTHER_SIDE ? Words.of("form.other_side") : ""));
             }
         }
-        ChoiceField choice = new ChoiceField(Words.of("form.ways_in.way_in"));
+        ChoiceField choice = new ChoiceField(Words.of("form.way_2"));
         choice.show(words, chosen(way, ways), at -> change(holder, ways.get(at)));
         getChildren().add(choice);
         counts(desk, holder, way);
@@ -79,13 +75,12 @@ final class WaysIn extends VBox {
     /** A shared link made its own keeps its counts, so that it can be changed here alone. */
     private static WayIn own(Session.Desk desk, WayIn way) {
         Link link = desk.project().shelf().link(way);
-        return new WayIn.Own(
-                link.counts().isEmpty() ? new Link(Words.of("form.ways_in.way_in"), List.of(Count.blank())) : link);
+        return new WayIn.Own(link.counts().isEmpty() ? new Link(Words.of("form.way_2"), List.of(Count.blank())) : link);
     }
 
     private void change(Holder.OfWay at, WayIn way) {
         session.apply(Edit.of(
-                Words.of("form.ways_in.change_the_way_in"),
+                Words.of("form.change_way"),
                 project -> project.changeForm(
                         at.form(), form -> form.change(at.entry(), entry -> entry.withWay(at.repeat(), way)))));
     }
@@ -97,7 +92,7 @@ final class WaysIn extends VBox {
             int at = i;
             Button line = Buttons.words(
                     (i + 1) + "  " + words.say(counts.get(i), CueLevel.PROMPT),
-                    Words.of("form.ways_in.open_this_count_of_the_way"),
+                    Words.of("form.open_count_way"),
                     () -> open.accept(holder, at));
             line.getStyleClass().add("way-count");
             line.setMaxWidth(Double.MAX_VALUE);
@@ -105,10 +100,8 @@ final class WaysIn extends VBox {
             getChildren().add(line);
         }
         boolean shared = way instanceof WayIn.Shared;
-        String says = shared
-                ? Words.of("form.ways_in.add_a_count_for_all_who")
-                : Words.of("form.ways_in.add_a_count_to_the_way");
-        getChildren().add(Buttons.words(Words.of("form.ways_in.add_a_linking_count"), says, () -> {
+        String says = shared ? Words.of("form.add_count_all") : Words.of("form.add_count_way");
+        getChildren().add(Buttons.words(Words.of("form.add_linking_count"), says, () -> {
             session.apply(CountEdits.insert(holder, counts.size()));
             open.accept(holder, counts.size());
         }));

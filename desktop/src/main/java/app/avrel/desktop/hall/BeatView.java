@@ -13,7 +13,7 @@ final class BeatView extends Drawing {
 
     BeatView() {
         super("beat");
-        setAccessibleText(Words.of("hall.beat_view.beat"));
+        setAccessibleText(Words.of("hall.beat"));
     }
 
     void show(double newShare, int newBeats) {

@@ -40,9 +40,9 @@ final class HallCounts {
         Moment.Place place = moments.getFirst().place();
         String side = done.posture().side().map(some -> ", " + Words.of(some)).orElse("");
         String number = place.section() == Moment.Section.LINK
-                ? Words.of("hall.hall_counts.way_in")
+                ? Words.of("hall.way")
                 : Words.of(
-                        "common.x_of_x",
+                        "common.x_of_x_2",
                         place.count() + 1,
                         done.posture().counts().size());
         return new HallCount(

@@ -153,16 +153,12 @@ public final class HallView extends BorderPane implements Player.Shown {
     private boolean hide() {
         hidden = !hidden;
         text(counts.isEmpty() ? null : counts.get(at));
-        return tell(
-                hidden ? Words.of("hall.hall_view.words_hidden_what_comes") : Words.of("hall.hall_view.words_shown"));
+        return tell(hidden ? Words.of("hall.words_hidden_comes") : Words.of("hall.words_shown"));
     }
 
     private boolean loop() {
         loops = !loops;
-        return tell(
-                loops
-                        ? Words.of("hall.hall_view.this_posture_over_and_over")
-                        : Words.of("hall.hall_view.through_the_form"));
+        return tell(loops ? Words.of("hall.posture_over_over") : Words.of("hall.through_form"));
     }
 
     private boolean away() {
@@ -174,14 +170,13 @@ public final class HallView extends BorderPane implements Player.Shown {
     }
 
     private void tell() {
-        tempo.setText((Words.of("hall.hall_view.s_1f_seconds_a_beat_space"))
-                .formatted(told.isEmpty() ? "" : told + "   ·   ", secondsABeat));
+        tempo.setText((Words.of("hall.s_1f_seconds")).formatted(told.isEmpty() ? "" : told + "   ·   ", secondsABeat));
     }
 
     /** Shows the end of the count that one is at. */
     private void stand() {
         if (counts.isEmpty()) {
-            words.setText(Words.of("hall.hall_view.there_is_no_count_to_show"));
+            words.setText(Words.of("hall.there_no_count"));
             return;
         }
         text(counts.get(at));
@@ -197,11 +192,10 @@ public final class HallView extends BorderPane implements Player.Shown {
         int following = counts.indexOf(count) + 1;
         next.setText(
                 following < counts.size() && !hidden
-                        ? Words.of(
-                                "hall.hall_view.then_x", counts.get(following).words())
+                        ? Words.of("hall.then", counts.get(following).words())
                         : "");
         Texts.set(posture, count.posture());
-        number.setText(Words.of("hall.hall_view.count_x", count.number()));
+        number.setText(Words.of("hall.count", count.number()));
         words.setText(hidden ? "…" : count.words());
         guide.setText(hidden ? "" : count.guide());
     }

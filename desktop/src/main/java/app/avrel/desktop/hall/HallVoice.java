@@ -36,10 +36,10 @@ final class HallVoice {
         voice = voice.or(() -> Voices.find(Words.language(), Optional.empty()));
         boolean heard = AudioSystem.isLineSupported(new DataLine.Info(Clip.class, FORMAT));
         if (voice.isEmpty() || !heard) {
-            return Words.of("hall.hall_voice.no_sound_here_the_words_are");
+            return Words.of("hall.no_sound_here");
         }
         on = !on;
-        return on ? Words.of("hall.hall_voice.voice_on") : Words.of("hall.hall_voice.voice_off");
+        return on ? Words.of("hall.voice_on") : Words.of("hall.voice_off");
     }
 
     /** Says some words, after those that are being said. */

@@ -50,10 +50,10 @@ public final class About {
 
     static Region view() {
         VBox view = new VBox(
-                Texts.of(Words.of("help.about.avrel_x", version()), "guide-heading-1"),
-                Texts.wrapped(Words.of("help.about.for_tai_chi_instructors_postures_forms"), "sheet-text"),
-                Texts.wrapped(Words.of("common.general_teaching_guidance_from_average_bodies"), "sheet-text"),
-                Texts.of(Words.of("help.about.licences"), "section"));
+                Texts.of(Words.of("help.avrel", version()), "guide-heading-1"),
+                Texts.wrapped(Words.of("help.tai_chi_instructors"), "sheet-text"),
+                Texts.wrapped(Words.of("common.general_teaching_guidance"), "sheet-text"),
+                Texts.of(Words.of("help.licences"), "section"));
         view.getStyleClass().add("about");
         INSIDE.forEach(line -> view.getChildren().add(Texts.wrapped(line, "sheet-text")));
         return view;

@@ -19,7 +19,7 @@ public final class HelpSheet {
     private HelpSheet(List<Command> commands) {
         this.commands = commands;
         content.getStyleClass().addAll("table-sheet", "help-sheet");
-        sides.of(sides(), Words.of("common.help"), this::side);
+        sides.of(sides(), Words.of("common.help_2"), this::side);
         side(0);
     }
 
@@ -32,9 +32,9 @@ public final class HelpSheet {
         HelpSheet sheet = new HelpSheet(commands);
         Sheet.show(
                 over,
-                Words.of("common.help"),
+                Words.of("common.help_2"),
                 sheet.content,
-                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
     }
 
     private void side(int at) {
@@ -48,7 +48,6 @@ public final class HelpSheet {
     }
 
     private static List<String> sides() {
-        return List.of(
-                Words.of("help.help_sheet.keys"), Words.of("help.help_sheet.guide"), Words.of("help.help_sheet.about"));
+        return List.of(Words.of("help.keys"), Words.of("help.guide"), Words.of("help.about"));
     }
 }

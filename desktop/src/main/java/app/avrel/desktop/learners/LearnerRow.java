@@ -31,16 +31,12 @@ import org.kordamp.ikonli.feather.Feather;
 /** One learner: label, stature, measures that differ, and what to take care of. */
 final class LearnerRow extends VBox {
 
-    private final EntryField label = new EntryField(
-            Words.of("learners.learner_row.label_of_the_learner"),
-            Words.of("learners.learner_row.a_label_not_a_name"),
-            _ -> false);
-    private final EntryField stature = new EntryField(Words.of("common.stature_in_cm"), "170", _ -> false);
-    private final ChoiceField measure = new ChoiceField(Words.of("learners.learner_row.a_measure_that_differs"));
-    private final EntryField size = new EntryField(
-            Words.of("learners.learner_row.its_size_in_cm"),
-            Words.of("learners.learner_row.as_the_stature_says"),
-            _ -> false);
+    private final EntryField label =
+            new EntryField(Words.of("learners.label_learner"), Words.of("learners.label_not_name"), _ -> false);
+    private final EntryField stature = new EntryField(Words.of("common.stature_cm"), "170", _ -> false);
+    private final ChoiceField measure = new ChoiceField(Words.of("learners.measure_differs"));
+    private final EntryField size =
+            new EntryField(Words.of("learners.its_size_cm"), Words.of("learners.as_stature_says"), _ -> false);
     private final FlowPane cares = new FlowPane();
     private int measureAt;
     private Runnable remove = () -> {};
@@ -56,7 +52,7 @@ final class LearnerRow extends VBox {
                 unit(),
                 measure,
                 size,
-                Buttons.icon(Feather.X, Words.of("learners.learner_row.take_this_learner_out"), () -> remove.run()));
+                Buttons.icon(Feather.X, Words.of("learners.take_learner_out"), () -> remove.run()));
         first.setAlignment(Pos.CENTER_LEFT);
         first.getStyleClass().add("body-row");
         getChildren().addAll(first, cares);
@@ -138,7 +134,7 @@ final class LearnerRow extends VBox {
         if (cares.getChildren().isEmpty()) {
             for (Care care : CARES) {
                 CheckBox box = new CheckBox(care.words());
-                box.setAccessibleText(Words.of("learners.learner_row.take_care_x", care.words()));
+                box.setAccessibleText(Words.of("learners.take_care", care.words()));
                 cares.getChildren().add(box);
             }
         }

@@ -38,20 +38,17 @@ public final class LearnersSheet {
         VBox content = new VBox(
                 Texts.wrapped(care(), "quiet"),
                 learners.raised,
-                Texts.of(Words.of("learners.learners_sheet.who_learns"), "section"),
+                Texts.of(Words.of("learners.who_learns"), "section"),
                 learners.rows,
-                Buttons.words(
-                        Words.of("learners.learners_sheet.add_a_learner"),
-                        Words.of("learners.learners_sheet.add_a_learner_of_170_cm"),
-                        learners::add));
+                Buttons.words(Words.of("learners.add_learner"), Words.of("learners.add_learner_170"), learners::add));
         content.getStyleClass().add("learners");
         ChangeListener<Session.Desk> listener = (_, _, desk) -> learners.show(desk);
         session.desk().addListener(listener);
         Sheet sheet = Sheet.show(
                 over,
-                Words.of("common.learners"),
+                Words.of("common.learners_2"),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.done"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.done_2"), () -> {})));
         learners.show(session.desk().get());
         sheet.parentProperty().addListener((_, _, parent) -> {
             if (parent == null) {
@@ -88,15 +85,14 @@ public final class LearnersSheet {
     /** What the chosen form asks, posture by posture. */
     private void raised(Session.Desk desk) {
         raised.getChildren()
-                .setAll(Texts.of(
-                        Words.of("learners.learners_sheet.in_x", desk.form().name()), "section"));
+                .setAll(Texts.of(Words.of("learners.in_x", desk.form().name()), "section"));
         List<Precautions.Raised> all = new Precautions(desk.project()).in(desk.form());
         if (all.isEmpty()) {
             raised.getChildren()
                     .add(Texts.wrapped(
                             desk.project().learners().isEmpty()
-                                    ? Words.of("learners.learners_sheet.add_a_learner_and_tick_what")
-                                    : Words.of("learners.learners_sheet.no_posture_of_this_form_asks"),
+                                    ? Words.of("learners.add_learner_tick")
+                                    : Words.of("learners.no_posture_form"),
                             "empty"));
         }
         Map<String, List<Precautions.Raised>> byPosture = all.stream()
@@ -112,26 +108,25 @@ public final class LearnersSheet {
         String care = one.care().map(of -> ", " + of.words()).orElse("");
         String answer = one.gentler()
                 .map(name -> " → " + name)
-                .orElse(one.care().isPresent() ? Words.of("learners.learners_sheet.no_gentler_version_yet") : "");
+                .orElse(one.care().isPresent() ? Words.of("learners.no_gentler_version") : "");
         return one.learner().label() + care + ": " + one.because() + answer;
     }
 
     private void add() {
         change("learners", list -> {
-            list.add(new Learner(
-                    new Body(Words.of("learners.learners_sheet.learner_x", list.size() + 1), 1.70), List.of()));
+            list.add(new Learner(new Body(Words.of("learners.learner", list.size() + 1), 1.70), List.of()));
             return list;
         });
     }
 
     private void change(String field, UnaryOperator<List<Learner>> edit) {
         session.apply(Edit.running(
-                Words.of("learners.learners_sheet.change_the_learners"),
+                Words.of("learners.change_learners"),
                 "learners/" + field,
                 project -> project.withLearners(edit.apply(new ArrayList<>(project.learners())))));
     }
 
     private static String care() {
-        return Words.of("learners.learners_sheet.only_a_label_measures_and_cautions");
+        return Words.of("learners.only_label_measures");
     }
 }

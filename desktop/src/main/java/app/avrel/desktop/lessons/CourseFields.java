@@ -43,77 +43,34 @@ final class CourseFields extends VBox {
             DoubleFunction<UnaryOperator<TeachingFactors>> with) {}
 
     private static final List<Factor> FACTORS = List.of(
-            new Factor("common.seconds_per_beat", 0.2, 30, f -> f.secondsPerBeat(), v -> f -> f.withSecondsPerBeat(v)),
             new Factor(
-                    "lessons.course_fields.an_explained_pass_lasts_plain_runs",
-                    1,
-                    20,
-                    f -> f.explained(),
-                    v -> f -> f.withExplained(v)),
-            new Factor("lessons.course_fields.feet_alone_times", 0, 20, f -> f.feet(), v -> f -> f.withFeet((int) v)),
+                    "common.seconds_per_beat_2", 0.2, 30, f -> f.secondsPerBeat(), v -> f -> f.withSecondsPerBeat(v)),
+            new Factor("lessons.explained_pass_lasts", 1, 20, f -> f.explained(), v -> f -> f.withExplained(v)),
+            new Factor("lessons.feet_alone_times", 0, 20, f -> f.feet(), v -> f -> f.withFeet((int) v)),
+            new Factor("lessons.hands_alone_times", 0, 20, f -> f.hands(), v -> f -> f.withHands((int) v)),
+            new Factor("lessons.whole_times", 1, 20, f -> f.whole(), v -> f -> f.withWhole((int) v)),
             new Factor(
-                    "lessons.course_fields.hands_alone_times", 0, 20, f -> f.hands(), v -> f -> f.withHands((int) v)),
-            new Factor("lessons.course_fields.the_whole_times", 1, 20, f -> f.whole(), v -> f -> f.withWhole((int) v)),
+                    "lessons.other_side_takes", 0, 100, f -> f.otherSide() * 100, v -> f -> f.withOtherSide(v / 100)),
+            new Factor("lessons.known_takes", 0, 100, f -> f.least() * 100, v -> f -> f.withLeast(v / 100)),
             new Factor(
-                    "lessons.course_fields.the_other_side_takes",
-                    0,
-                    100,
-                    f -> f.otherSide() * 100,
-                    v -> f -> f.withOtherSide(v / 100)),
+                    "lessons.quarter_turn_seconds", 0, 600, f -> f.turnSeconds(), v -> f -> f.withTurnSeconds((int) v)),
+            new Factor("lessons.second_on_one", 0, 60, f -> f.oneLeg(), v -> f -> f.withOneLeg(v)),
+            new Factor("lessons.pause_after_run", 0, 600, f -> f.pauseSeconds(), v -> f -> f.withPauseSeconds((int) v)),
             new Factor(
-                    "lessons.course_fields.what_is_known_takes",
-                    0,
-                    100,
-                    f -> f.least() * 100,
-                    v -> f -> f.withLeast(v / 100)),
-            new Factor(
-                    "lessons.course_fields.a_quarter_turn_seconds_more",
-                    0,
-                    600,
-                    f -> f.turnSeconds(),
-                    v -> f -> f.withTurnSeconds((int) v)),
-            new Factor(
-                    "lessons.course_fields.a_second_on_one_leg_seconds",
-                    0,
-                    60,
-                    f -> f.oneLeg(),
-                    v -> f -> f.withOneLeg(v)),
-            new Factor(
-                    "lessons.course_fields.pause_after_a_run_seconds",
-                    0,
-                    600,
-                    f -> f.pauseSeconds(),
-                    v -> f -> f.withPauseSeconds((int) v)),
-            new Factor(
-                    "lessons.course_fields.arriving_minutes",
+                    "lessons.arriving_minutes",
                     0,
                     60,
                     f -> f.arrivalSeconds() / 60.0,
                     v -> f -> f.withArrivalSeconds((int) (v * 60))),
             new Factor(
-                    "lessons.course_fields.closing_minutes",
+                    "lessons.closing_minutes",
                     0,
                     60,
                     f -> f.closingSeconds() / 60.0,
                     v -> f -> f.withClosingSeconds((int) (v * 60))),
-            new Factor(
-                    "lessons.course_fields.a_name_of_the_list_so",
-                    0,
-                    30,
-                    f -> f.secondsPerName(),
-                    v -> f -> f.withSecondsPerName(v)),
-            new Factor(
-                    "lessons.course_fields.entries_that_are_reviewed",
-                    0,
-                    50,
-                    f -> f.reviewed(),
-                    v -> f -> f.withReviewed((int) v)),
-            new Factor(
-                    "lessons.course_fields.times_of_the_review",
-                    0,
-                    20,
-                    f -> f.reviewTimes(),
-                    v -> f -> f.withReviewTimes((int) v)));
+            new Factor("lessons.name_list_so", 0, 30, f -> f.secondsPerName(), v -> f -> f.withSecondsPerName(v)),
+            new Factor("lessons.entries_reviewed", 0, 50, f -> f.reviewed(), v -> f -> f.withReviewed((int) v)),
+            new Factor("lessons.times_review", 0, 20, f -> f.reviewTimes(), v -> f -> f.withReviewTimes((int) v)));
 
     private final FieldGrid grid = new FieldGrid();
     private final FieldGrid figures = new FieldGrid();
@@ -127,45 +84,41 @@ final class CourseFields extends VBox {
         this.changed = changed;
         getStyleClass().add("course-fields");
         text(
-                Words.of("common.name"),
-                Words.of("lessons.course_fields.tuesday_beginners"),
+                Words.of("common.name_2"),
+                Words.of("lessons.tuesday_beginners"),
                 course.name(),
                 typed -> typed.isBlank() ? Optional.empty() : Optional.of(of -> of.withName(typed.strip())));
         forms();
         text(
-                Words.of("lessons.course_fields.first_lesson"),
+                Words.of("lessons.first_lesson"),
                 "2026-10-08",
                 course.first().toString(),
                 typed -> day(typed).map(day -> of -> of.withFirst(day).withDays(weekday(of, day))));
-        grid.node(Words.of("lessons.course_fields.days"), days());
+        grid.node(Words.of("lessons.days"), days());
         text(
-                Words.of("lessons.course_fields.begins_at"),
+                Words.of("lessons.begins_at"),
                 "18:30",
                 course.at().toString(),
                 typed -> time(typed).map(at -> of -> of.withAt(at)));
         text(
-                Words.of("lessons.course_fields.no_lesson_on"),
+                Words.of("lessons.no_lesson_on"),
                 "2026-12-24, 2026-12-31",
                 off(course),
                 typed -> days(typed).map(off -> of -> of.withOff(off)));
+        text(Words.of("common.lessons_2"), Words.of("lessons.12_or_until"), lessons(course), CourseFields::lessons);
         text(
-                Words.of("common.lessons"),
-                Words.of("lessons.course_fields.12_or_until_2026_12_31"),
-                lessons(course),
-                CourseFields::lessons);
-        text(
-                Words.of("lessons.course_fields.minutes"),
+                Words.of("lessons.minutes"),
                 "50",
                 Integer.toString(course.minutes()),
                 typed -> Figures.whole(typed, 1, 600).map(minutes -> of -> of.withMinutes(minutes)));
         text(
-                Words.of("lessons.course_fields.pace"),
-                Words.of("lessons.course_fields.100_80_is_slower"),
+                Words.of("lessons.pace"),
+                Words.of("lessons.100_80_slower"),
                 Numbers.whole(course.pace() * 100),
                 typed -> Figures.of(typed, 50, 200).map(pace -> of -> of.withPace(pace / 100)));
         recipes();
         FACTORS.forEach(this::factor);
-        TitledPane more = new TitledPane(Words.of("lessons.course_fields.what_teaching_takes"), figures);
+        TitledPane more = new TitledPane(Words.of("lessons.teaching_takes"), figures);
         more.setExpanded(false);
         getChildren().addAll(grid, more);
     }
@@ -191,7 +144,7 @@ final class CourseFields extends VBox {
     private void forms() {
         List<Form> forms = project.forms();
         int chosen = forms.stream().map(Form::id).toList().indexOf(course.form());
-        ChoiceField field = grid.choice(Words.of("common.form"));
+        ChoiceField field = grid.choice(Words.of("common.form_2"));
         field.show(
                 forms.stream().map(Form::name).toList(),
                 chosen,
@@ -201,7 +154,7 @@ final class CourseFields extends VBox {
     private void recipes() {
         List<Recipe> recipes = Recipes.all(project.recipes());
         int chosen = recipes.indexOf(Recipes.called(course.recipe(), project.recipes()));
-        ChoiceField field = grid.choice(Words.of("lessons.course_fields.recipe"));
+        ChoiceField field = grid.choice(Words.of("lessons.recipe"));
         field.show(
                 recipes.stream().map(RecipeWords::name).toList(),
                 chosen,
@@ -283,9 +236,7 @@ final class CourseFields extends VBox {
     }
 
     private static String lessons(Course course) {
-        return course.until()
-                .map(day -> Words.of("lessons.course_fields.until_x", day))
-                .orElse(Integer.toString(course.lessons()));
+        return course.until().map(day -> Words.of("lessons.until", day)).orElse(Integer.toString(course.lessons()));
     }
 
     private static Optional<UnaryOperator<Course>> lessons(String typed) {

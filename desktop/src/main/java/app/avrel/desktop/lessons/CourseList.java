@@ -45,16 +45,14 @@ public final class CourseList extends VBox {
 
         String state() {
             if (lesson.missed()) {
-                return Words.of("lessons.course_list.missed");
+                return Words.of("lessons.missed");
             }
             int planned = (int) Math.round(share * lesson.minutes());
             if (lesson.taught()) {
                 int over = lesson.log().map(LessonLog::seconds).orElse(0) / 60 - lesson.minutes();
-                return over > 0 ? Words.of("lessons.course_list.x_over", over) : "✓";
+                return over > 0 ? Words.of("lessons.over", over) : "✓";
             }
-            return Words.of(
-                    "lessons.course_list.x_min",
-                    (lesson.pinned() ? Words.of("lessons.course_list.pinned") : "") + planned);
+            return Words.of("lessons.min", (lesson.pinned() ? Words.of("lessons.pinned") : "") + planned);
         }
     }
 
@@ -70,12 +68,12 @@ public final class CourseList extends VBox {
         this.session = session;
         getStyleClass().addAll("side-list", "course-list");
         course.getStyleClass().addAll("course-name", "flat", "wide-menu", "course-menu");
-        course.setAccessibleText(Words.of("lessons.course_list.course"));
+        course.setAccessibleText(Words.of("lessons.course"));
         course.setOnShowing(_ -> fill(about));
-        course.getItems().add(new MenuItem(Words.of("lessons.course_list.new_course")));
+        course.getItems().add(new MenuItem(Words.of("lessons.new_course")));
         list.setCellFactory(_ -> new Cell());
-        list.setAccessibleText(Words.of("common.lessons"));
-        list.setPlaceholder(Texts.wrapped(Words.of("lessons.course_list.no_lesson_yet_plan_a_course"), "empty"));
+        list.setAccessibleText(Words.of("common.lessons_2"));
+        list.setPlaceholder(Texts.wrapped(Words.of("lessons.no_lesson_yet"), "empty"));
         list.getSelectionModel().selectedItemProperty().addListener((_, _, row) -> {
             if (!showing && row != null) {
                 session.choose(session.choice().withLesson(row.at()));
@@ -93,17 +91,11 @@ public final class CourseList extends VBox {
         foot.getChildren()
                 .setAll(
                         Buttons.words(
-                                Words.of("lessons.course_list.new_lesson"),
-                                Words.of("lessons.course_list.make_the_next_lesson_ctrl_shift"),
+                                Words.of("lessons.new_lesson"),
+                                Words.of("lessons.make_next_lesson"),
                                 actions::addLesson),
-                        Buttons.words(
-                                Words.of("lessons.course_list.re_plan"),
-                                Words.of("lessons.course_list.plan_what_is_left_of_the"),
-                                replan),
-                        Buttons.icon(
-                                Feather.TRASH_2,
-                                Words.of("lessons.course_list.delete_this_lesson"),
-                                actions::deleteLesson));
+                        Buttons.words(Words.of("lessons.re_plan"), Words.of("lessons.plan_left"), replan),
+                        Buttons.icon(Feather.TRASH_2, Words.of("lessons.delete_lesson"), actions::deleteLesson));
     }
 
     private void fill(Consumer<Optional<Course>> about) {
@@ -113,14 +105,13 @@ public final class CourseList extends VBox {
         }
         if (session.project().lessons().stream()
                 .anyMatch(lesson -> lesson.course().isEmpty())) {
-            item(Words.of("lessons.course_list.single_lessons"), () -> first(Optional.empty()));
+            item(Words.of("lessons.single_lessons"), () -> first(Optional.empty()));
         }
         session.desk()
                 .get()
                 .course()
-                .ifPresent(one ->
-                        item(Words.of("lessons.course_list.change_this_course"), () -> about.accept(Optional.of(one))));
-        item(Words.of("lessons.course_list.new_course"), () -> about.accept(Optional.empty()));
+                .ifPresent(one -> item(Words.of("lessons.change_course"), () -> about.accept(Optional.of(one))));
+        item(Words.of("lessons.new_course"), () -> about.accept(Optional.empty()));
     }
 
     private void item(String words, Runnable action) {
@@ -144,10 +135,7 @@ public final class CourseList extends VBox {
         showing = true;
         Optional<Course> shown = desk.course();
         course.setText(shown.map(Course::name)
-                .orElse(
-                        desk.lesson().isPresent()
-                                ? Words.of("lessons.course_list.single_lessons")
-                                : Words.of("lessons.course_list.courses")));
+                .orElse(desk.lesson().isPresent() ? Words.of("lessons.single_lessons") : Words.of("lessons.courses")));
         under.setText(shown.map(CourseList::about).orElse(""));
         under.setManaged(shown.isPresent());
         List<Row> rows = rows(desk);
@@ -164,8 +152,7 @@ public final class CourseList extends VBox {
     }
 
     private static String about(Course course) {
-        return Words.of(
-                "lessons.course_list.x_x_min_from_x", course.count(), course.minutes(), DAY.format(course.first()));
+        return Words.of("lessons.min_from", course.count(), course.minutes(), DAY.format(course.first()));
     }
 
     private List<Row> rows(Session.Desk desk) {
@@ -220,11 +207,8 @@ public final class CourseList extends VBox {
                 Texts.set(name, row.lesson().title());
                 state.setText(row.state());
                 bar.show(row.share());
-                setAccessibleText(Words.of(
-                        "lessons.course_list.lesson_x_x_x",
-                        row.number(),
-                        row.lesson().title(),
-                        row.state()));
+                setAccessibleText(
+                        Words.of("lessons.lesson", row.number(), row.lesson().title(), row.state()));
                 box.setOpacity(row.lesson().log().isPresent() ? 0.8 : 1);
                 row.day().ifPresent(day -> Tips.give(name, DAY.format(day)));
             }

@@ -35,8 +35,8 @@ final class CourseSheet {
     static void open(Session session, LessonActions actions, StackPane over, Optional<Course> known) {
         Project project = session.project();
         Course begun = known.orElseGet(() -> Course.of(
-                project.freshCourseId(Words.of("lessons.course_sheet.course")),
-                Words.of("lessons.course_sheet.new_course"),
+                project.freshCourseId(Words.of("lessons.course_2")),
+                Words.of("lessons.new_course_2"),
                 session.desk().get().form().id(),
                 LocalDate.now().plusWeeks(1)));
         CourseSheet sheet = new CourseSheet(session, begun);
@@ -46,14 +46,12 @@ final class CourseSheet {
         sheet.show();
         List<Sheet.Answer> answers = new ArrayList<>();
         answers.add(new Sheet.Answer(
-                known.isEmpty()
-                        ? Words.of("lessons.course_sheet.plan_it")
-                        : Words.of("lessons.course_sheet.change_and_re_plan"),
+                known.isEmpty() ? Words.of("lessons.plan") : Words.of("lessons.change_re_plan"),
                 () -> actions.keep(sheet.fields.course(), known.isEmpty())));
-        answers.add(new Sheet.Answer(Words.of("common.cancel"), () -> {}));
-        known.ifPresent(course -> answers.add(new Sheet.Answer(
-                Words.of("lessons.course_sheet.delete_the_course"), () -> actions.deleteCourse(course.id()))));
-        Sheet.show(over, known.map(Course::name).orElse(Words.of("lessons.course_sheet.new_course")), content, answers);
+        answers.add(new Sheet.Answer(Words.of("common.cancel_2"), () -> {}));
+        known.ifPresent(course -> answers.add(
+                new Sheet.Answer(Words.of("lessons.delete_course"), () -> actions.deleteCourse(course.id()))));
+        Sheet.show(over, known.map(Course::name).orElse(Words.of("lessons.new_course_2")), content, answers);
     }
 
     private void show() {

@@ -48,24 +48,23 @@ final class LessonActions {
                 .orElse(desk.project().lessons().size());
         session.apply(
                 Edit.of(
-                        Words.of("lessons.lesson_actions.add_a_lesson"),
+                        Words.of("lessons.add_lesson"),
                         project -> LessonEdits.added(
                                 session.lessons(project),
                                 course,
                                 desk.form().id(),
-                                Words.of("lessons.lesson_actions.lesson_x", already + 1))),
+                                Words.of("lessons.lesson_2", already + 1))),
                 choice().withLesson(desk.project().lessons().size()));
     }
 
     void deleteLesson() {
-        lesson().ifPresent(lesson -> session.apply(Edit.of(
-                Words.of("lessons.lesson_actions.delete_a_lesson"),
-                project -> LessonEdits.deleted(project, lesson.id()))));
+        lesson().ifPresent(lesson -> session.apply(
+                Edit.of(Words.of("lessons.delete_lesson_2"), project -> LessonEdits.deleted(project, lesson.id()))));
     }
 
     void change(String field, UnaryOperator<Lesson> edit) {
         lesson().ifPresent(lesson -> session.apply(Edit.running(
-                Words.of("lessons.lesson_actions.change_a_lesson"),
+                Words.of("lessons.change_lesson"),
                 "lesson/" + lesson.id() + "/" + field,
                 project -> project.changeLesson(lesson.id(), edit))));
     }
@@ -73,7 +72,7 @@ final class LessonActions {
     void changeSegment(String field, UnaryOperator<Segment> edit) {
         int segment = choice().segment();
         lesson().ifPresent(lesson -> session.apply(Edit.running(
-                Words.of("lessons.lesson_actions.change_a_segment"),
+                Words.of("lessons.change_segment"),
                 "lesson/" + lesson.id() + "/" + segment + "/" + field,
                 project -> project.changeLesson(lesson.id(), one -> one.change(segment, edit)))));
     }
@@ -86,7 +85,7 @@ final class LessonActions {
     /** A segment after the chosen one, about the same stretch where there is one. */
     void add(SegmentKind kind) {
         int at = choice().segment() + 1;
-        step(Words.of("lessons.lesson_actions.add_a_segment"), lesson -> lesson.insert(at, fresh(kind, lesson)), at);
+        step(Words.of("lessons.add_segment"), lesson -> lesson.insert(at, fresh(kind, lesson)), at);
     }
 
     private Segment fresh(SegmentKind kind, Lesson lesson) {
@@ -123,26 +122,25 @@ final class LessonActions {
 
     void move(int from, int to) {
         lesson().filter(lesson -> from >= 0 && to >= 0 && to < lesson.segments().size() && from != to)
-                .ifPresent(_ ->
-                        step(Words.of("lessons.lesson_actions.move_a_segment"), lesson -> lesson.move(from, to), to));
+                .ifPresent(_ -> step(Words.of("lessons.move_segment"), lesson -> lesson.move(from, to), to));
     }
 
     void split() {
         int at = choice().segment();
-        step(Words.of("lessons.lesson_actions.split_a_segment"), lesson -> lesson.split(at), at);
+        step(Words.of("lessons.split_segment"), lesson -> lesson.split(at), at);
     }
 
     void deleteSegment() {
         int at = choice().segment();
         if (at >= 0) {
-            step(Words.of("lessons.lesson_actions.delete_a_segment"), lesson -> lesson.delete(at), at);
+            step(Words.of("lessons.delete_segment"), lesson -> lesson.delete(at), at);
         }
     }
 
     /** A segment done more or less often, or longer or shorter, as its end is dragged. */
     void stretch(int segment, double share) {
         step(
-                Words.of("lessons.lesson_actions.stretch_a_segment"),
+                Words.of("lessons.stretch_segment"),
                 lesson -> lesson.change(segment, one -> stretched(one, share)),
                 segment);
     }
@@ -156,7 +154,7 @@ final class LessonActions {
     /** What does not fit goes, what is spared first first. */
     void cut(List<Integer> segments) {
         step(
-                Words.of("lessons.lesson_actions.cut_what_does_not_fit"),
+                Words.of("lessons.cut_does_not"),
                 lesson ->
                         lesson.withSegments(IntStream.range(0, lesson.segments().size())
                                 .filter(i -> !segments.contains(i))
@@ -168,7 +166,7 @@ final class LessonActions {
     void make(LessonId id, List<Integer> fresh, Recipe recipe) {
         session.apply(
                 Edit.of(
-                        Words.of("lessons.lesson_actions.make_a_lesson"),
+                        Words.of("lessons.make_lesson"),
                         project -> LessonEdits.made(session.lessons(project), id, fresh, recipe)),
                 choice().withSegment(0));
     }
@@ -177,28 +175,26 @@ final class LessonActions {
     void review() {
         lesson().ifPresent(lesson -> {
             session.apply(Edit.of(
-                    Words.of("lessons.lesson_actions.review_what_is_due"),
+                    Words.of("lessons.review_due"),
                     project -> LessonEdits.reviewed(session.lessons(project), lesson.id())));
         });
     }
 
     void deleteRecipe(String name) {
-        session.apply(Edit.of(
-                Words.of("lessons.lesson_actions.delete_a_recipe"),
-                project -> LessonEdits.withoutRecipe(project, name)));
+        session.apply(Edit.of(Words.of("lessons.delete_recipe"), project -> LessonEdits.withoutRecipe(project, name)));
     }
 
     void keepAsRecipe(String name) {
         lesson().ifPresent(lesson -> {
             Syllabus syllabus = session.lessons().syllabus(lesson);
             session.apply(Edit.of(
-                    Words.of("lessons.lesson_actions.keep_a_recipe"),
+                    Words.of("lessons.keep_recipe"),
                     project -> LessonEdits.kept(project, RecipeOf.lesson(name, lesson, syllabus))));
         });
     }
 
     void pin() {
-        change(Words.of("lessons.lesson_actions.pinned"), lesson -> lesson.withPinned(!lesson.pinned()));
+        change(Words.of("lessons.pinned_2"), lesson -> lesson.withPinned(!lesson.pinned()));
     }
 
     /** A course with its lessons, or one changed and planned anew, in one step to undo. */
@@ -206,26 +202,24 @@ final class LessonActions {
         if (fresh) {
             session.apply(
                     Edit.of(
-                            Words.of("lessons.lesson_actions.add_a_course"),
+                            Words.of("lessons.add_course"),
                             project -> LessonEdits.course(session.lessons(project), course)),
                     choice().withLesson(session.project().lessons().size()));
         } else {
             session.apply(Edit.of(
-                    Words.of("lessons.lesson_actions.change_a_course"),
+                    Words.of("lessons.change_course_2"),
                     project -> LessonEdits.changed(session.lessons(project), course)));
         }
     }
 
     void replan(CourseId course) {
         session.apply(Edit.of(
-                Words.of("lessons.lesson_actions.re_plan_what_is_left"),
-                project -> LessonEdits.replanned(session.lessons(project), course)));
+                Words.of("lessons.re_plan_left"), project -> LessonEdits.replanned(session.lessons(project), course)));
     }
 
     void deleteCourse(CourseId course) {
-        session.apply(Edit.of(
-                Words.of("lessons.lesson_actions.delete_a_course"),
-                project -> LessonEdits.withoutCourse(project, course)));
+        session.apply(
+                Edit.of(Words.of("lessons.delete_course_2"), project -> LessonEdits.withoutCourse(project, course)));
     }
 
     /** The lesson before or after, of the same course. */

@@ -22,13 +22,11 @@ final class LessonHead extends VBox {
     private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
 
     private final LessonActions actions;
-    private final EntryField title = new EntryField(
-            Words.of("lessons.lesson_head.title_of_the_lesson"), Words.of("lessons.lesson_head.title"), _ -> false);
-    private final EntryField minutes =
-            new EntryField(Words.of("lessons.lesson_head.minutes_of_the_lesson"), "50", _ -> false);
+    private final EntryField title =
+            new EntryField(Words.of("lessons.title_lesson"), Words.of("lessons.title"), _ -> false);
+    private final EntryField minutes = new EntryField(Words.of("lessons.minutes_lesson"), "50", _ -> false);
     private final Label total = Texts.wrapped("", "room-state");
-    private final Button cut = Buttons.words(
-            Words.of("lessons.lesson_head.cut"), Words.of("lessons.lesson_head.leave_out_what_would_be_cut"), () -> {});
+    private final Button cut = Buttons.words(Words.of("lessons.cut"), Words.of("lessons.leave_out_would"), () -> {});
     private final HBox state = new HBox(total, cut);
 
     LessonHead(LessonActions actions) {
@@ -40,7 +38,7 @@ final class LessonHead extends VBox {
         HBox.setHgrow(total, Priority.ALWAYS);
         total.setMaxWidth(Double.MAX_VALUE);
         cut.setMinWidth(Button.USE_PREF_SIZE);
-        Label unit = Texts.of(Words.of("common.minutes"), "field-label");
+        Label unit = Texts.of(Words.of("common.minutes_2"), "field-label");
         unit.setMinWidth(Label.USE_PREF_SIZE);
         HBox head = new HBox(title, minutes, unit);
         head.getStyleClass().add("lesson-head");
@@ -75,18 +73,15 @@ final class LessonHead extends VBox {
     private static String planned(LessonPlan plan) {
         long whole = Math.round(plan.seconds() / 60);
         long left = plan.lesson().minutes() - whole;
-        String spare = left > 0
-                ? Words.of("lessons.lesson_head.x_free", left)
-                : left < 0 ? Words.of("lessons.lesson_head.x_too_many", -left) : "";
-        return Words.of(
-                "lessons.lesson_head.x_of_x_min_planned_x", whole, plan.lesson().minutes(), spare);
+        String spare = left > 0 ? Words.of("lessons.free", left) : left < 0 ? Words.of("lessons.too_many", -left) : "";
+        return Words.of("lessons.min_planned", whole, plan.lesson().minutes(), spare);
     }
 
     private static String cut(LessonPlan plan, List<Integer> first) {
         return first.isEmpty()
                 ? ""
                 : Words.of(
-                        "lessons.lesson_head.cut_first_x",
+                        "lessons.cut_first",
                         first.stream().map(i -> plan.segments().get(i).title()).collect(Collectors.joining("; ")));
     }
 }

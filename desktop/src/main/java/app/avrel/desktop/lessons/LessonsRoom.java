@@ -70,49 +70,31 @@ public final class LessonsRoom implements Room {
     }
 
     private FlowPane foot(Runnable print) {
-        MenuButton add = new MenuButton(Words.of("lessons.lesson_actions.add_a_segment"));
+        MenuButton add = new MenuButton(Words.of("lessons.add_segment"));
         add.getStyleClass().addAll("flat", "word-button");
         LessonWords words = new LessonWords(Words.language());
         for (SegmentKind kind : SegmentKind.values()) {
             add.getItems().add(item(words.say(kind.key()), () -> actions.add(kind)));
         }
-        MenuButton more = new MenuButton(Words.of("lessons.lessons_room.more"));
+        MenuButton more = new MenuButton(Words.of("lessons.more"));
         more.getStyleClass().addAll("flat", "word-button");
         more.getItems()
                 .addAll(
-                        item(Words.of("lessons.lessons_room.keep_this_lesson_as_a_recipe"), this::keepAsRecipe),
-                        item(Words.of("lessons.lessons_room.pin_or_unpin_this_lesson"), actions::pin),
+                        item(Words.of("lessons.keep_lesson_as"), this::keepAsRecipe),
+                        item(Words.of("lessons.pin_or_unpin"), actions::pin),
                         item(
-                                Words.of("lessons.course_list.new_course"),
+                                Words.of("lessons.new_course"),
                                 () -> CourseSheet.open(session, actions, over, Optional.empty())));
         FlowPane foot = new FlowPane(
-                Buttons.words(
-                        Words.of("lessons.lessons_room.make"),
-                        Words.of("lessons.lessons_room.choose_what_is_new_and_a"),
-                        this::make),
+                Buttons.words(Words.of("lessons.make"), Words.of("lessons.choose_new"), this::make),
                 add,
-                Buttons.icon(
-                        Feather.ARROW_UP,
-                        Words.of("lessons.lessons_room.move_the_segment_up_alt_up"),
-                        () -> actions.move(-1)),
-                Buttons.icon(
-                        Feather.ARROW_DOWN,
-                        Words.of("lessons.lessons_room.move_the_segment_down_alt_down"),
-                        () -> actions.move(1)),
-                Buttons.icon(Feather.SCISSORS, Words.of("lessons.lessons_room.split_the_segment"), actions::split),
-                Buttons.icon(
-                        Feather.TRASH_2,
-                        Words.of("lessons.lessons_room.delete_the_segment_ctrl_delete"),
-                        actions::deleteSegment),
+                Buttons.icon(Feather.ARROW_UP, Words.of("lessons.move_segment_up_alt"), () -> actions.move(-1)),
+                Buttons.icon(Feather.ARROW_DOWN, Words.of("lessons.move_segment_down_alt"), () -> actions.move(1)),
+                Buttons.icon(Feather.SCISSORS, Words.of("lessons.split_segment_2"), actions::split),
+                Buttons.icon(Feather.TRASH_2, Words.of("lessons.delete_segment_ctrl"), actions::deleteSegment),
                 more,
-                Buttons.words(
-                        Words.of("lessons.lessons_room.teach"),
-                        Words.of("lessons.lessons_room.tick_along_while_you_teach_ctrl"),
-                        teach),
-                Buttons.words(
-                        Words.of("lessons.lessons_room.sheet"),
-                        Words.of("lessons.lessons_room.the_lessons_sheet_as_pdf_or"),
-                        print));
+                Buttons.words(Words.of("lessons.teach"), Words.of("lessons.tick_along_while"), teach),
+                Buttons.words(Words.of("lessons.sheet"), Words.of("lessons.lessons_sheet_as"), print));
         foot.getStyleClass().add("list-foot");
         return foot;
     }
@@ -132,22 +114,21 @@ public final class LessonsRoom implements Room {
     }
 
     private void keepAsRecipe() {
-        TextField name = new TextField(Words.of("lessons.lessons_room.our_usual_lesson"));
-        name.setAccessibleText(Words.of("lessons.lessons_room.name_of_the_recipe"));
-        VBox content =
-                new VBox(Texts.wrapped(Words.of("lessons.lessons_room.a_lesson_made_by_this_recipe"), "quiet"), name);
+        TextField name = new TextField(Words.of("lessons.our_usual_lesson"));
+        name.setAccessibleText(Words.of("lessons.name_recipe"));
+        VBox content = new VBox(Texts.wrapped(Words.of("lessons.lesson_made_by"), "quiet"), name);
         content.getStyleClass().add("make-sheet");
         Sheet.show(
                 over,
-                Words.of("lessons.lessons_room.keep_this_lesson_as_a_recipe_2"),
+                Words.of("lessons.keep_lesson_as_recipe"),
                 content,
                 List.of(
-                        new Sheet.Answer(Words.of("common.keep_it"), () -> {
+                        new Sheet.Answer(Words.of("common.keep"), () -> {
                             if (!name.getText().isBlank()) {
                                 actions.keepAsRecipe(name.getText().strip());
                             }
                         }),
-                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
+                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
     }
 
     @Override
@@ -161,7 +142,7 @@ public final class LessonsRoom implements Room {
         middle.setVisible(desk.lesson().isPresent());
         if (desk.lesson().isEmpty()) {
             card.getChildren().clear();
-            ribbon.show(List.of(), -1, Words.of("lessons.lessons_room.no_lesson_yet_press_ctrl_shift"), _ -> {});
+            ribbon.show(List.of(), -1, Words.of("lessons.no_lesson_yet_press"), _ -> {});
             return;
         }
         LessonPlan plan = session.lessons().plan(desk.lesson().get());
@@ -171,7 +152,7 @@ public final class LessonsRoom implements Room {
         segments.show(plan, chosen, this::choose);
         if (chosen < 0) {
             card.getChildren().clear();
-            ribbon.show(List.of(), -1, Words.of("lessons.lessons_room.no_segment_yet"), _ -> {});
+            ribbon.show(List.of(), -1, Words.of("lessons.no_segment_yet"), _ -> {});
             return;
         }
         segmentCard.show(desk, plan, chosen);
@@ -181,7 +162,7 @@ public final class LessonsRoom implements Room {
         ribbon.show(
                 RibbonCells.ofForm(desk, plan.segments().get(chosen).stretch()),
                 -1,
-                Words.of("lessons.lessons_room.this_segment_has_no_postures"),
+                Words.of("lessons.segment_has_no"),
                 _ -> {});
     }
 
@@ -211,41 +192,20 @@ public final class LessonsRoom implements Room {
     @Override
     public List<Command> commands() {
         return List.of(
-                Command.of(Words.of("lessons.course_list.new_lesson"), KeyCode.N, "Ctrl+Shift", actions::addLesson),
-                Command.of(Words.of("lessons.lessons_room.make_the_lesson"), KeyCode.M, "Ctrl", this::make),
-                Command.of(Words.of("lessons.lessons_room.teach_this_lesson"), KeyCode.T, "Ctrl", teach),
+                Command.of(Words.of("lessons.new_lesson"), KeyCode.N, "Ctrl+Shift", actions::addLesson),
+                Command.of(Words.of("lessons.make_lesson_2"), KeyCode.M, "Ctrl", this::make),
+                Command.of(Words.of("lessons.teach_lesson"), KeyCode.T, "Ctrl", teach),
                 Command.of(
-                        Words.of("lessons.lessons_room.the_course"),
+                        Words.of("lessons.course_3"),
                         KeyCode.O,
                         "Ctrl+Shift",
                         () -> CourseSheet.open(
                                 session, actions, over, session.desk().get().course())),
-                Command.of(
-                        Words.of("lessons.lessons_room.re_plan_what_is_left"), KeyCode.R, "Ctrl+Shift", this::replan),
-                Command.of(
-                        Words.of("lessons.lessons_room.move_the_segment_up"),
-                        KeyCode.UP,
-                        "Alt",
-                        () -> actions.move(-1)),
-                Command.of(
-                        Words.of("lessons.lessons_room.move_the_segment_down"),
-                        KeyCode.DOWN,
-                        "Alt",
-                        () -> actions.move(1)),
-                Command.of(
-                        Words.of("lessons.lessons_room.delete_the_segment"),
-                        KeyCode.DELETE,
-                        "Ctrl",
-                        actions::deleteSegment),
-                Command.of(
-                        Words.of("lessons.lessons_room.to_the_lesson_before"),
-                        KeyCode.PAGE_UP,
-                        "",
-                        () -> actions.go(-1)),
-                Command.of(
-                        Words.of("lessons.lessons_room.to_the_lesson_after"),
-                        KeyCode.PAGE_DOWN,
-                        "",
-                        () -> actions.go(1)));
+                Command.of(Words.of("lessons.re_plan_left_2"), KeyCode.R, "Ctrl+Shift", this::replan),
+                Command.of(Words.of("lessons.move_segment_up"), KeyCode.UP, "Alt", () -> actions.move(-1)),
+                Command.of(Words.of("lessons.move_segment_down"), KeyCode.DOWN, "Alt", () -> actions.move(1)),
+                Command.of(Words.of("lessons.delete_segment_2"), KeyCode.DELETE, "Ctrl", actions::deleteSegment),
+                Command.of(Words.of("lessons.lesson_before"), KeyCode.PAGE_UP, "", () -> actions.go(-1)),
+                Command.of(Words.of("lessons.lesson_after"), KeyCode.PAGE_DOWN, "", () -> actions.go(1)));
     }
 }

@@ -57,7 +57,7 @@ final class MakeSheet {
 
     private void open(StackPane over) {
         FieldGrid grid = new FieldGrid();
-        ChoiceField which = grid.choice(Words.of("lessons.course_fields.recipe"));
+        ChoiceField which = grid.choice(Words.of("lessons.recipe"));
         which.show(recipes.stream().map(RecipeWords::name).toList(), recipe, at -> {
             recipe = at;
             show();
@@ -78,25 +78,24 @@ final class MakeSheet {
         VBox content = new VBox(
                 grid,
                 about,
-                Texts.of(Words.of("lessons.make_sheet.new_in_this_lesson_was_taught"), "section"),
+                Texts.of(Words.of("lessons.new_lesson_was"), "section"),
                 units,
-                Texts.of(Words.of("lessons.make_sheet.what_comes_of_it"), "section"),
+                Texts.of(Words.of("lessons.comes"), "section"),
                 preview);
         content.getStyleClass().addAll("make-sheet", "table-sheet");
         show();
-        Sheet.show(over, Words.of("lessons.make_sheet.make_x", lesson.title()), content, answers());
+        Sheet.show(over, Words.of("lessons.make_3", lesson.title()), content, answers());
     }
 
     /** A recipe of the school's own may be deleted; those that come with the program stay. */
     private List<Sheet.Answer> answers() {
         List<Sheet.Answer> answers = new ArrayList<>(List.of(
                 new Sheet.Answer(
-                        Words.of("lessons.make_sheet.make_it"),
-                        () -> actions.make(lesson.id(), fresh(), recipes.get(recipe))),
-                new Sheet.Answer(Words.of("common.cancel"), () -> {})));
+                        Words.of("lessons.make_2"), () -> actions.make(lesson.id(), fresh(), recipes.get(recipe))),
+                new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
         if (!session.project().recipes().isEmpty()) {
             answers.add(new Sheet.Answer(
-                    Words.of("lessons.make_sheet.delete_this_recipe"),
+                    Words.of("lessons.delete_recipe_2"),
                     () -> actions.deleteRecipe(recipes.get(recipe).name())));
         }
         return answers;
@@ -124,7 +123,7 @@ final class MakeSheet {
                                 "make-line")));
         preview.getChildren()
                 .add(Texts.of(
-                        Words.of("lessons.make_sheet.x_of_x_min", LessonWords.clock(plan.seconds()), lesson.minutes()),
+                        Words.of("lessons.min_2", LessonWords.clock(plan.seconds()), lesson.minutes()),
                         plan.minutesLeft() < 0 ? "over-line" : "section"));
     }
 }

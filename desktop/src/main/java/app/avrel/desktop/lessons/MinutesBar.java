@@ -59,7 +59,7 @@ final class MinutesBar extends Drawing {
         chosen = segment;
         taker = newTaker;
         setAccessibleText(Words.of(
-                "lessons.minutes_bar.the_lesson_takes_x_of_x",
+                "lessons.lesson_takes",
                 Numbers.whole(plan.seconds() / 60),
                 plan.lesson().minutes()));
         requestLayout();

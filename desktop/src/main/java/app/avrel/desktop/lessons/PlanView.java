@@ -32,23 +32,18 @@ final class PlanView extends VBox {
         chart = new BarChart<>(numbers, minutes);
         chart.setAnimated(false);
         chart.setLegendVisible(false);
-        chart.setAccessibleText(Words.of("lessons.plan_view.minutes_of_each_lesson"));
+        chart.setAccessibleText(Words.of("lessons.minutes_each_lesson"));
         chart.getStyleClass().add("load-chart");
-        minutes.setLabel(Words.of("common.minutes"));
+        minutes.setLabel(Words.of("common.minutes_2"));
         minutes.setAutoRanging(false);
         minutes.setTickUnit(10);
         minutes.setMinorTickVisible(false);
-        numbers.setLabel(Words.of("common.lesson"));
+        numbers.setLabel(Words.of("common.lesson_2"));
         lessons.getStyleClass().add("plan-lessons");
         others.getStyleClass().add("plan-lessons");
         getStyleClass().add("plan-view");
         getChildren()
-                .addAll(
-                        state,
-                        chart,
-                        lessons,
-                        Texts.of(Words.of("lessons.plan_view.what_another_choice_would_change"), "section"),
-                        others);
+                .addAll(state, chart, lessons, Texts.of(Words.of("lessons.another_choice_would"), "section"), others);
     }
 
     void show(Course course, CoursePlan plan, Syllabus syllabus, List<WhatIf> ifs) {
@@ -78,8 +73,8 @@ final class PlanView extends VBox {
     private static String line(CoursePlan.Planned lesson, Syllabus syllabus) {
         String what = lesson.units().isEmpty()
                 ? lesson.settled() && lesson.load() == 0
-                        ? Words.of("lessons.course_list.missed")
-                        : Words.of("lessons.plan_view.nothing_new_all_so_far")
+                        ? Words.of("lessons.missed")
+                        : Words.of("lessons.nothing_new_all")
                 : lesson.units().stream()
                         .map(unit -> syllabus.units().get(unit).name())
                         .collect(Collectors.joining(", "));
@@ -88,24 +83,18 @@ final class PlanView extends VBox {
 
     private static String state(Course course, CoursePlan plan) {
         if (plan.fits()) {
-            return Words.of(
-                    "lessons.plan_view.it_fits_the_fullest_lesson_takes", (plan.worst() + 59) / 60, course.minutes());
+            return Words.of("lessons.fits_fullest_lesson", (plan.worst() + 59) / 60, course.minutes());
         }
-        String help =
-                plan.help().stream().map(PlanView::help).collect(Collectors.joining(Words.of("lessons.plan_view.or")));
-        return Words.of(
-                "lessons.plan_view.it_does_not_fit_x",
-                help.isEmpty() ? "" : Words.of("lessons.plan_view.the_least_that_would_help_x", help));
+        String help = plan.help().stream().map(PlanView::help).collect(Collectors.joining(Words.of("lessons.or")));
+        return Words.of("lessons.does_not_fit", help.isEmpty() ? "" : Words.of("lessons.least_would_help", help));
     }
 
     private static String help(CoursePlan.Help help) {
         return switch (help) {
-            case CoursePlan.Help.Minutes(int more) -> Words.of("lessons.plan_view.x_min_more_a_lesson", more);
+            case CoursePlan.Help.Minutes(int more) -> Words.of("lessons.min_more_lesson", more);
             case CoursePlan.Help.Lessons(int more) ->
-                more == 1
-                        ? Words.of("lessons.plan_view.one_lesson_more")
-                        : Words.of("lessons.plan_view.x_lessons_more", more);
-            case CoursePlan.Help.Pace(double pace) -> Words.of("lessons.plan_view.a_pace_of_x", Math.round(pace * 100));
+                more == 1 ? Words.of("lessons.one_lesson_more") : Words.of("lessons.lessons_more", more);
+            case CoursePlan.Help.Pace(double pace) -> Words.of("lessons.pace_2", Math.round(pace * 100));
         };
     }
 

@@ -30,10 +30,7 @@ final class ReplanSheet {
                 .course()
                 .ifPresentOrElse(
                         course -> open(session, actions, over, course),
-                        () -> Sheet.tell(
-                                over,
-                                Words.of("lessons.replan_sheet.no_course"),
-                                Words.of("lessons.replan_sheet.this_lesson_belongs_to_no_course")));
+                        () -> Sheet.tell(over, Words.of("lessons.no_course"), Words.of("lessons.lesson_belongs_no")));
     }
 
     private static void open(Session session, LessonActions actions, StackPane over, Course course) {
@@ -51,8 +48,8 @@ final class ReplanSheet {
         table.addRow(
                 0,
                 Texts.of("", "section"),
-                Texts.of(Words.of("lessons.replan_sheet.as_it_is"), "section"),
-                Texts.of(Words.of("lessons.replan_sheet.planned_anew"), "section"));
+                Texts.of(Words.of("lessons.as"), "section"),
+                Texts.of(Words.of("lessons.planned_anew"), "section"));
         boolean changes = false;
         for (int i = 0; i < Math.max(before.size(), plan.lessons().size()); i++) {
             String was =
@@ -71,20 +68,15 @@ final class ReplanSheet {
                     i + 1, Texts.of(Integer.toString(i + 1), "lesson-number"), Texts.wrapped(was, "make-line"), after);
         }
         VBox content = new VBox(Texts.wrapped(
-                changes
-                        ? Words.of("lessons.replan_sheet.lessons_that_were_taught_missed_or")
-                        : Words.of("lessons.replan_sheet.the_plan_is_as_good_as"),
-                "quiet"));
+                changes ? Words.of("lessons.lessons_were_taught") : Words.of("lessons.plan_as_good"), "quiet"));
         content.getChildren().add(table);
         content.getStyleClass().add("table-sheet");
         List<Sheet.Answer> answers = new ArrayList<>();
         if (changes) {
-            answers.add(
-                    new Sheet.Answer(Words.of("lessons.replan_sheet.plan_it_so"), () -> actions.replan(course.id())));
+            answers.add(new Sheet.Answer(Words.of("lessons.plan_so"), () -> actions.replan(course.id())));
         }
-        answers.add(new Sheet.Answer(
-                changes ? Words.of("lessons.replan_sheet.leave_it") : Words.of("common.close"), () -> {}));
-        Sheet.show(over, Words.of("lessons.replan_sheet.re_plan_what_is_left_of", course.name()), content, answers);
+        answers.add(new Sheet.Answer(changes ? Words.of("lessons.leave") : Words.of("common.close_2"), () -> {}));
+        Sheet.show(over, Words.of("lessons.re_plan_left_3", course.name()), content, answers);
     }
 
     private static List<Integer> units(Syllabus syllabus, Lesson lesson) {
@@ -92,19 +84,19 @@ final class ReplanSheet {
     }
 
     private static String state(Lesson lesson) {
-        return lesson.missed() ? Words.of("lessons.replan_sheet.missed") : lesson.taught() ? " ✓" : "";
+        return lesson.missed() ? Words.of("lessons.missed_2") : lesson.taught() ? " ✓" : "";
     }
 
     private static String planned(Syllabus syllabus, List<Lesson> before, CoursePlan.Planned planned) {
         boolean missed =
                 planned.number() < before.size() && before.get(planned.number()).missed();
-        String minutes = planned.settled() ? "" : Words.of("lessons.replan_sheet.x_min", (planned.load() + 59) / 60);
-        return (missed ? Words.of("lessons.course_list.missed") : named(syllabus, planned.units())) + minutes;
+        String minutes = planned.settled() ? "" : Words.of("lessons.min_3", (planned.load() + 59) / 60);
+        return (missed ? Words.of("lessons.missed") : named(syllabus, planned.units())) + minutes;
     }
 
     private static String named(Syllabus syllabus, List<Integer> units) {
         return units.isEmpty()
-                ? Words.of("lessons.replan_sheet.nothing_new")
+                ? Words.of("lessons.nothing_new")
                 : units.stream().map(unit -> syllabus.units().get(unit).name()).collect(Collectors.joining(", "));
     }
 }

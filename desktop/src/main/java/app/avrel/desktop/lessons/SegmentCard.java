@@ -57,10 +57,7 @@ final class SegmentCard extends VBox {
         SegmentPlan segment = plan.segments().get(at);
         Lesson of = plan.lesson();
         Texts.set(title, segment.title());
-        box(
-                lesson,
-                Words.of("lessons.segment_card.before_this_lesson"),
-                at == 0 ? WatchNotes.ofLesson(session, of) : List.of());
+        box(lesson, Words.of("lessons.before_lesson"), at == 0 ? WatchNotes.ofLesson(session, of) : List.of());
         watch(desk.project(), of, segment);
         due(of, segment);
         beside(segment);
@@ -72,11 +69,11 @@ final class SegmentCard extends VBox {
     /** What went wrong before is shown at once; for whom to take care once that is worked out behind. */
     private void watch(Project project, Lesson of, SegmentPlan segment) {
         List<String> seen = WatchNotes.seen(session, of, segment);
-        box(watch, Words.of("lessons.segment_card.watch_for"), seen);
+        box(watch, Words.of("lessons.watch"), seen);
         behind.ask(() -> WatchNotes.cares(project, book, segment), cares -> {
             List<String> all = new ArrayList<>(seen);
             all.addAll(cares);
-            box(watch, Words.of("lessons.segment_card.watch_for"), all);
+            box(watch, Words.of("lessons.watch"), all);
         });
     }
 
@@ -87,11 +84,11 @@ final class SegmentCard extends VBox {
         if (!names.isEmpty()) {
             due.getChildren()
                     .addAll(
-                            Texts.of(Words.of("lessons.segment_card.due_and_there_is_time_for"), "section"),
+                            Texts.of(Words.of("lessons.due_there_time"), "section"),
                             Texts.wrapped(String.join(", ", names), "watch-line"),
                             Buttons.words(
-                                    Words.of("lessons.segment_card.review_these"),
-                                    Words.of("lessons.segment_card.add_a_short_review_of_each"),
+                                    Words.of("lessons.review_these"),
+                                    Words.of("lessons.add_short_review"),
                                     actions::review));
         }
         due.setVisible(!names.isEmpty());
@@ -108,10 +105,8 @@ final class SegmentCard extends VBox {
                         .filter(mistake -> posture.wrongly(mistake).isPresent())
                         .forEach(mistake -> beside.getChildren()
                                 .add(Buttons.wrapped(
-                                        Words.of(
-                                                "lessons.segment_card.compare_with_the_right_one_x",
-                                                mistake.looksLike()),
-                                        Words.of("common.both_poses_their_feet_and_their"),
+                                        Words.of("lessons.compare_right_one", mistake.looksLike()),
+                                        Words.of("common.both_poses_their"),
                                         () -> lay(posture, mistake)))));
     }
 
@@ -137,10 +132,7 @@ final class SegmentCard extends VBox {
         if (!segment.opening().isEmpty()) {
             said.getChildren()
                     .addAll(
-                            Texts.of(
-                                    Words.of(
-                                            "lessons.segment_card.said_first_x", LessonWords.clock(segment.speaking())),
-                                    "section"),
+                            Texts.of(Words.of("lessons.said_first", LessonWords.clock(segment.speaking())), "section"),
                             Texts.wrapped(segment.opening(), "cue-opening"));
         }
         CueScript script = plan.script(at, time);
@@ -151,10 +143,8 @@ final class SegmentCard extends VBox {
         if (segment.passes().size() > 1) {
             said.getChildren()
                     .add(Buttons.words(
-                            time == 0
-                                    ? Words.of("lessons.segment_card.show_a_later_time")
-                                    : Words.of("lessons.segment_card.show_the_first_time"),
-                            Words.of("lessons.segment_card.what_is_said_the_first_time"),
+                            time == 0 ? Words.of("lessons.show_later_time") : Words.of("lessons.show_first_time"),
+                            Words.of("lessons.said_first_time_2"),
                             () -> {
                                 time = time == 0 ? 1 : 0;
                                 said(plan, at);
@@ -165,11 +155,9 @@ final class SegmentCard extends VBox {
 
     private String time(SegmentPlan segment) {
         if (segment.passes().size() <= 1) {
-            return Words.of("lessons.segment_card.said_along");
+            return Words.of("lessons.said_along");
         }
-        return time == 0
-                ? Words.of("lessons.segment_card.said_the_first_time")
-                : Words.of("lessons.segment_card.said_later");
+        return time == 0 ? Words.of("lessons.said_first_time") : Words.of("lessons.said_later");
     }
 
     private static Label cue(SegmentPlan plan, Cue cue) {

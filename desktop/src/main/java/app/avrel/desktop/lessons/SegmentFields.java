@@ -61,29 +61,26 @@ final class SegmentFields extends VBox {
 
     private final LessonActions actions;
     private final FieldGrid grid = new FieldGrid();
-    private final ChoiceField kind = grid.choice(Words.of("lessons.segment_fields.what_for"));
-    private final EntryField title =
-            grid.line(Words.of("lessons.lesson_head.title"), Words.of("lessons.segment_fields.its_own_title"));
+    private final ChoiceField kind = grid.choice(Words.of("lessons.what_for"));
+    private final EntryField title = grid.line(Words.of("lessons.title"), Words.of("lessons.its_own_title"));
     private final FieldGrid ofForm = new FieldGrid();
-    private final ChoiceField first = ofForm.choice(Words.of("common.from"));
-    private final ChoiceField last = ofForm.choice(Words.of("common.to"));
-    private final EntryField counts =
-            ofForm.line(Words.of("common.counts"), Words.of("lessons.segment_fields.all_or_1_to_3"));
-    private final ChoiceField layer = ofForm.choice(Words.of("lessons.segment_fields.layer"));
-    private final ChoiceField side = ofForm.choice(Words.of("common.side"));
-    private final ChoiceField from = ofForm.choice(Words.of("lessons.segment_fields.seen_from"));
-    private final ChoiceField said = ofForm.choice(Words.of("lessons.segment_fields.words"));
-    private final ChoiceField doing = ofForm.choice(Words.of("common.done"));
-    private final ChoiceField version = ofForm.choice(Words.of("common.version"));
-    private final CheckBox mirrored = new CheckBox(Words.of("common.sides_as_in_a_mirror"));
-    private final CheckBox lead = new CheckBox(Words.of("lessons.segment_fields.begins_with_the_last_count_before"));
+    private final ChoiceField first = ofForm.choice(Words.of("common.from_2"));
+    private final ChoiceField last = ofForm.choice(Words.of("common.to_2"));
+    private final EntryField counts = ofForm.line(Words.of("common.counts_2"), Words.of("lessons.all_or_1"));
+    private final ChoiceField layer = ofForm.choice(Words.of("lessons.layer"));
+    private final ChoiceField side = ofForm.choice(Words.of("common.side_2"));
+    private final ChoiceField from = ofForm.choice(Words.of("lessons.seen_from"));
+    private final ChoiceField said = ofForm.choice(Words.of("lessons.words"));
+    private final ChoiceField doing = ofForm.choice(Words.of("common.done_2"));
+    private final ChoiceField version = ofForm.choice(Words.of("common.version_2"));
+    private final CheckBox mirrored = new CheckBox(Words.of("common.sides_as_mirror"));
+    private final CheckBox lead = new CheckBox(Words.of("lessons.begins_last_count"));
     private final FieldGrid rhythm = new FieldGrid();
-    private final EntryField times = rhythm.line(Words.of("common.times"), "6");
-    private final EntryField tempo = rhythm.line(Words.of("common.seconds_per_beat"), "4");
-    private final EntryField beats = rhythm.line(Words.of("common.beats"), "16");
-    private final EntryField pause = rhythm.line(Words.of("lessons.segment_fields.pause_s"), "20");
-    private final EntryField words = rhythm.line(
-            Words.of("lessons.segment_fields.you_say_first"), Words.of("lessons.segment_fields.in_your_own_words"));
+    private final EntryField times = rhythm.line(Words.of("common.times_2"), "6");
+    private final EntryField tempo = rhythm.line(Words.of("common.seconds_per_beat_2"), "4");
+    private final EntryField beats = rhythm.line(Words.of("common.beats_2"), "16");
+    private final EntryField pause = rhythm.line(Words.of("lessons.pause_s"), "20");
+    private final EntryField words = rhythm.line(Words.of("lessons.you_say_first"), Words.of("lessons.your_own_words"));
 
     SegmentFields(LessonActions actions) {
         this.actions = actions;
@@ -130,9 +127,7 @@ final class SegmentFields extends VBox {
                 showing.layer().ordinal(),
                 at -> showing("layer", one -> one.withLayer(Layer.values()[at])));
         side.show(
-                List.of(
-                        Words.of("lessons.segment_fields.as_in_the_form"),
-                        Words.of("lessons.segment_fields.the_other_side")),
+                List.of(Words.of("lessons.as_form"), Words.of("lessons.other_side")),
                 showing.side().ordinal(),
                 at -> showing("side", one -> one.withSide(Played.values()[at])));
         from.show(
@@ -146,22 +141,20 @@ final class SegmentFields extends VBox {
                         "said", one -> one.withFirst(Said.values()[at].first).withLater(Said.values()[at].later)));
         doing.show(
                 List.of(
-                        Words.of("lessons.segment_fields.moved_and_spoken"),
-                        Words.of("lessons.segment_fields.moved_without_words"),
-                        Words.of("lessons.segment_fields.said_nobody_moves")),
+                        Words.of("lessons.moved_spoken"),
+                        Words.of("lessons.moved_without_words"),
+                        Words.of("lessons.said_nobody_moves")),
                 showing.doing().ordinal(),
                 at -> showing("doing", one -> one.withDoing(Doing.values()[at])));
         version.show(
-                List.of(
-                        Words.of("lessons.segment_fields.full"),
-                        Words.of("common.gentler"),
-                        Words.of("lessons.segment_fields.not_the_whole_of_it_yet")),
+                List.of(Words.of("lessons.full"), Words.of("common.gentler_2"), Words.of("lessons.not_whole_yet")),
                 showing.version().ordinal(),
                 at -> showing("version", one -> one.withVersion(Version.values()[at])));
         lead.setSelected(stretch.fromLastCount());
         lead.setOnAction(_ -> stretch("lead", one -> one.withFromLastCount(lead.isSelected())));
         mirrored.setSelected(showing.mirrored());
-        mirrored.setOnAction(_ -> showing(Words.of("common.mirrored"), one -> one.withMirrored(mirrored.isSelected())));
+        mirrored.setOnAction(
+                _ -> showing(Words.of("common.mirrored_2"), one -> one.withMirrored(mirrored.isSelected())));
     }
 
     private static List<String> said() {
@@ -169,7 +162,7 @@ final class SegmentFields extends VBox {
         for (Said one : Said.values()) {
             String begins = lessonWords().say(key("level", one.first));
             String goesOn = lessonWords().say(key("level", one.later));
-            all.add(begins.equals(goesOn) ? begins : Words.of("lessons.segment_fields.x_then_x", begins, goesOn));
+            all.add(begins.equals(goesOn) ? begins : Words.of("lessons.then", begins, goesOn));
         }
         return all;
     }
@@ -179,13 +172,13 @@ final class SegmentFields extends VBox {
                 .map(entry::done)
                 .map(posture -> Words.name(posture)
                         + posture.side().map(side -> ", " + Words.of(side)).orElse(""))
-                .orElse(Words.of("lessons.segment_fields.not_on_the_shelf"));
+                .orElse(Words.of("lessons.not_on_shelf"));
     }
 
     private static String counts(Stretch stretch) {
         return stretch.counts()
-                .map(some -> Words.of("common.x_to_x", some.first() + 1, some.last() + 1))
-                .orElse(Words.of("lessons.segment_fields.all"));
+                .map(some -> Words.of("common.x_to_x_2", some.first() + 1, some.last() + 1))
+                .orElse(Words.of("lessons.all"));
     }
 
     private boolean counts(String text) {
@@ -222,7 +215,7 @@ final class SegmentFields extends VBox {
                 text -> Figures.taken(text, 0.2, 30, value -> change("tempo", one -> one.withSecondsPerBeat(value))));
         beats.setDisable(segment.stretch().isPresent());
         beats.show(
-                segment.stretch().isPresent() ? Words.of("common.as_recorded") : Numbers.plain(segment.beats()),
+                segment.stretch().isPresent() ? Words.of("common.as_recorded_2") : Numbers.plain(segment.beats()),
                 text -> Figures.taken(text, 0, 10000, value -> change("beats", one -> one.withBeats(value))));
         pause.show(
                 Integer.toString(segment.pauseSeconds()),

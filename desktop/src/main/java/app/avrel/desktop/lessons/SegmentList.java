@@ -23,8 +23,8 @@ final class SegmentList extends ListView<SegmentPlan> {
     SegmentList() {
         getStyleClass().add("segment-list");
         setCellFactory(_ -> new Cell());
-        setAccessibleText(Words.of("lessons.segment_list.segments_of_the_lesson"));
-        setPlaceholder(Texts.wrapped(Words.of("lessons.segment_list.no_segment_yet_press_make_or"), "empty"));
+        setAccessibleText(Words.of("lessons.segments_lesson"));
+        setPlaceholder(Texts.wrapped(Words.of("lessons.no_segment_yet_press"), "empty"));
         getSelectionModel().selectedIndexProperty().addListener((_, _, at) -> {
             if (!showing && at.intValue() >= 0) {
                 choose.accept(at.intValue());

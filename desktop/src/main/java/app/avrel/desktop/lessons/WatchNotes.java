@@ -46,7 +46,7 @@ public final class WatchNotes {
                 .orElse(seen.posture().key());
         String side = seen.side().map(one -> ", " + Words.of(one)).orElse("");
         String count =
-                seen.count().map(at -> Words.of("common.count_x", at + 1)).orElse("");
+                seen.count().map(at -> Words.of("common.count_3", at + 1)).orElse("");
         return seen.times() + "× " + where + side + count + ": " + seen.what();
     }
 
@@ -60,8 +60,7 @@ public final class WatchNotes {
                 .flatMap(posture -> book.of(project, posture).stream())
                 .forEach(raised -> byWay.computeIfAbsent(
                                 Words.name(raised.posture()) + ": " + raised.because() + " → "
-                                        + raised.gentler()
-                                                .orElse(Words.of("lessons.watch_notes.no_gentler_version_yet")),
+                                        + raised.gentler().orElse(Words.of("lessons.no_gentler_version")),
                                 _ -> new ArrayList<>())
                         .add(raised.learner().label()));
         return byWay.entrySet().stream()
@@ -84,11 +83,11 @@ public final class WatchNotes {
         List<String> lines = new ArrayList<>();
         for (Prerequisites.Missing missing : Prerequisites.missing(lesson, before, lessons.syllabus(lesson))) {
             lines.add(Words.of(
-                    "lessons.watch_notes.x_needs_x_which_is_not",
+                    "lessons.needs_which_not",
                     missing.needs(),
                     missing.what(),
                     missing.entry()
-                            .map(at -> Words.of("lessons.watch_notes.it_comes_at_x_in_the", at + 1))
+                            .map(at -> Words.of("lessons.comes_at", at + 1))
                             .orElse("")));
         }
         for (Prerequisites.Unfinished open : Prerequisites.unfinished(before, lessons.form(lesson))) {
@@ -97,7 +96,7 @@ public final class WatchNotes {
                     .map(Words::name)
                     .orElse(open.posture());
             lines.add(Words.of(
-                    "lessons.watch_notes.x_was_taught_knowingly_incomplete_in",
+                    "lessons.was_taught_knowingly",
                     name,
                     open.lesson() + 1,
                     open.what().isBlank() ? "." : ": " + open.what()));
@@ -106,11 +105,9 @@ public final class WatchNotes {
         if (!open.isEmpty()) {
             lines.add(
                     open.size() == 1
-                            ? Words.of(
-                                    "lessons.watch_notes.a_question_is_open_x",
-                                    open.getFirst().asked())
+                            ? Words.of("lessons.question_open", open.getFirst().asked())
                             : Words.of(
-                                    "lessons.watch_notes.x_questions_are_open_the_first",
+                                    "lessons.questions_open_first",
                                     open.size(),
                                     open.getFirst().asked()));
         }

@@ -28,7 +28,7 @@ final class CourseProgress extends Drawing {
     CourseProgress() {
         super("course-progress");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        setAccessibleText(Words.of("log.course_progress.the_course_over_the_form"));
+        setAccessibleText(Words.of("log.course_over_form"));
     }
 
     /** @param chosen which of the lessons is on the desk */
@@ -51,11 +51,7 @@ final class CourseProgress extends Drawing {
         g.setTextBaseline(VPos.CENTER);
         g.setFont(font(0.87, ""));
         String[] words = {
-            Words.of("log.course_progress.whole"),
-            Words.of("log.course_progress.hands"),
-            Words.of("log.course_progress.feet"),
-            Words.of("common.wrong"),
-            "lesson"
+            Words.of("log.whole"), Words.of("log.hands"), Words.of("log.feet"), Words.of("common.wrong_2"), "lesson"
         };
         g.setTextAlign(TextAlignment.LEFT);
         g.setFill(soft());

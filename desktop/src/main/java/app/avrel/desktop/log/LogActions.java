@@ -55,23 +55,23 @@ final class LogActions {
 
     void tick(int segment, int seconds) {
         log(
-                Words.of("log.log_actions.tick_a_segment"),
+                Words.of("log.tick_segment"),
                 Optional.empty(),
                 log -> log.withTaught(true).ticked(segment, seconds));
     }
 
     void untick(int segment) {
-        log(Words.of("log.log_actions.untick_a_segment"), Optional.empty(), log -> log.unticked(segment));
+        log(Words.of("log.untick_segment"), Optional.empty(), log -> log.unticked(segment));
     }
 
     void saw(Seen mistake) {
-        log(Words.of("log.log_actions.note_a_mistake"), Optional.empty(), log -> log.saw(mistake));
+        log(Words.of("log.note_mistake"), Optional.empty(), log -> log.saw(mistake));
     }
 
     /** One time fewer; the last one goes. */
     void unsaw(Seen mistake) {
         log(
-                Words.of("log.log_actions.take_a_mistake_back"),
+                Words.of("log.take_mistake_back"),
                 Optional.empty(),
                 log -> log.withSeen(log.seen().stream()
                         .flatMap(seen -> !seen.same(mistake)
@@ -83,27 +83,24 @@ final class LogActions {
     }
 
     void ask(Question question) {
-        log(Words.of("log.log_actions.note_a_question"), Optional.empty(), log -> log.asked(question));
+        log(Words.of("log.note_question"), Optional.empty(), log -> log.asked(question));
     }
 
     void answer(int question, String answer) {
-        log(
-                Words.of("log.log_actions.answer_a_question"),
-                Optional.of("answer" + question),
-                log -> log.answered(question, answer));
+        log(Words.of("log.answer_question"), Optional.of("answer" + question), log -> log.answered(question, answer));
     }
 
     void present(String label, boolean there) {
         log(
-                Words.of("log.log_actions.who_was_there"),
+                Words.of("log.who_was_there"),
                 Optional.of("present"),
                 log -> log.withPresent(with(log.present(), label, there)));
     }
 
     void left(EntryId entry, boolean left) {
         log(
-                Words.of("log.log_actions.what_was_left_over"),
-                Optional.of(Words.of("common.left")),
+                Words.of("log.was_left_over"),
+                Optional.of(Words.of("common.left_2")),
                 log -> log.withLeft(with(log.left(), entry, left)));
     }
 
@@ -117,22 +114,22 @@ final class LogActions {
     }
 
     void note(String text) {
-        log(Words.of("common.note"), Optional.of("note"), log -> log.withNote(text));
+        log(Words.of("common.note_2"), Optional.of("note"), log -> log.withNote(text));
     }
 
     void date(LocalDate day) {
-        log(Words.of("log.log_actions.change_the_day"), Optional.of("day"), log -> log.withDate(day));
+        log(Words.of("log.change_day"), Optional.of("day"), log -> log.withDate(day));
     }
 
     void missed(boolean missed) {
         log(
-                missed ? Words.of("log.log_actions.mark_as_missed") : Words.of("log.log_actions.mark_as_taught"),
+                missed ? Words.of("log.mark_as_missed") : Words.of("log.mark_as_taught"),
                 Optional.empty(),
                 log -> log.withTaught(!missed).withTicks(missed ? List.of() : log.ticks()));
     }
 
     void clear() {
-        lesson().ifPresent(lesson -> session.apply(Edit.of(
-                Words.of("log.log_actions.clear_the_log"), project -> LessonEdits.unlogged(project, lesson.id()))));
+        lesson().ifPresent(lesson -> session.apply(
+                Edit.of(Words.of("log.clear_log"), project -> LessonEdits.unlogged(project, lesson.id()))));
     }
 }

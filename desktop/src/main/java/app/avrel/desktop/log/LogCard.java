@@ -23,13 +23,13 @@ final class LogCard extends VBox {
 
     private final Session session;
     private final LogActions actions;
-    private final EntryField day = new EntryField(Words.of("log.log_card.day_of_the_lesson"), "2026-10-08", _ -> false);
+    private final EntryField day = new EntryField(Words.of("log.day_lesson"), "2026-10-08", _ -> false);
     private final MistakesPane mistakes;
     private final QuestionsPane questions;
     private final FlowPane present = new FlowPane();
     private final VBox left = new VBox();
     private final EntryField note =
-            new EntryField(Words.of("common.note"), Words.of("log.log_card.a_note_on_this_lesson"), _ -> false);
+            new EntryField(Words.of("common.note_2"), Words.of("log.note_on_lesson"), _ -> false);
 
     LogCard(Session session, LogActions actions) {
         this.session = session;
@@ -43,17 +43,14 @@ final class LogCard extends VBox {
                 .addAll(
                         mistakes,
                         questions,
-                        Texts.of(Words.of("log.log_card.left_for_another_lesson"), "section"),
+                        Texts.of(Words.of("log.left_another_lesson"), "section"),
                         left,
-                        Texts.of(Words.of("log.log_card.there"), "section"),
+                        Texts.of(Words.of("log.there"), "section"),
                         present,
-                        Texts.of(Words.of("log.log_card.day_and_note"), "section"),
+                        Texts.of(Words.of("log.day_note"), "section"),
                         day,
                         note,
-                        Buttons.words(
-                                Words.of("log.log_actions.clear_the_log"),
-                                Words.of("log.log_card.as_if_nothing_had_become_of"),
-                                actions::clear));
+                        Buttons.words(Words.of("log.clear_log"), Words.of("log.as_if_nothing"), actions::clear));
     }
 
     void show(Lesson lesson) {
@@ -88,7 +85,7 @@ final class LogCard extends VBox {
             left.getChildren().add(box);
         }
         if (left.getChildren().isEmpty()) {
-            left.getChildren().add(Texts.wrapped(Words.of("log.log_card.nothing_was_new_in_this_lesson"), "quiet"));
+            left.getChildren().add(Texts.wrapped(Words.of("log.nothing_was_new"), "quiet"));
         }
     }
 
@@ -97,15 +94,14 @@ final class LogCard extends VBox {
         List<String> there = lesson.log().map(LessonLog::present).orElse(List.of());
         for (Learner learner : session.project().learners()) {
             ToggleButton button = new ToggleButton(learner.label());
-            button.setAccessibleText(Words.of("log.log_card.x_was_there", learner.label()));
+            button.setAccessibleText(Words.of("log.was_there", learner.label()));
             button.getStyleClass().add("there");
             button.setSelected(there.contains(learner.label()));
             button.setOnAction(_ -> actions.present(learner.label(), button.isSelected()));
             present.getChildren().add(button);
         }
         if (present.getChildren().isEmpty()) {
-            present.getChildren()
-                    .add(Texts.wrapped(Words.of("log.log_card.labels_come_from_learners_in_the"), "quiet"));
+            present.getChildren().add(Texts.wrapped(Words.of("log.labels_come_from"), "quiet"));
         }
     }
 }

@@ -38,17 +38,17 @@ final class LogPictures {
                     .toList();
             LogPictures pictures = new LogPictures(session, all);
             VBox content = new VBox(
-                    Texts.of(Words.of("log.log_pictures.mistakes_by_posture"), "section"),
+                    Texts.of(Words.of("log.mistakes_by_posture"), "section"),
                     pictures.mistakes(),
-                    Texts.of(Words.of("log.log_pictures.when_each_posture_was_last_done"), "section"),
-                    Texts.wrapped(Words.of("log.log_pictures.due_in_the_next_lesson_after"), "quiet"),
+                    Texts.of(Words.of("log.when_each_posture"), "section"),
+                    Texts.wrapped(Words.of("log.due_next_lesson"), "quiet"),
                     pictures.review(lesson));
             content.getStyleClass().addAll("plan-view", "table-sheet");
             Sheet.show(
                     over,
-                    Words.of("log.log_pictures.what_the_log_says"),
+                    Words.of("log.log_says"),
                     content,
-                    List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
+                    List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
         });
     }
 
@@ -59,13 +59,13 @@ final class LogPictures {
     private StackedBarChart<String, Number> mistakes() {
         CategoryAxis numbers = new CategoryAxis();
         NumberAxis times = new NumberAxis();
-        numbers.setLabel(Words.of("common.lesson"));
-        times.setLabel(Words.of("log.log_pictures.times_seen"));
+        numbers.setLabel(Words.of("common.lesson_2"));
+        times.setLabel(Words.of("log.times_seen"));
         times.setMinorTickVisible(false);
         StackedBarChart<String, Number> chart = new StackedBarChart<>(numbers, times);
         chart.setAnimated(false);
         chart.getStyleClass().add("load-chart");
-        chart.setAccessibleText(Words.of("log.log_pictures.mistakes_by_posture_lesson_by_lesson"));
+        chart.setAccessibleText(Words.of("log.mistakes_by_posture_lesson"));
         Map<PostureId, Map<Integer, Integer>> all = new LinkedHashMap<>();
         for (int i = 0; i < lessons.size(); i++) {
             for (Seen seen : lessons.get(i).log().map(LessonLog::seen).orElse(List.of())) {
@@ -98,18 +98,18 @@ final class LogPictures {
         Review review = new Review(session.lessons().form(lesson), lessons);
         table.addRow(
                 0,
-                Texts.of(Words.of("common.posture"), "field-label"),
-                Texts.of(Words.of("common.taught"), "field-label"),
-                Texts.of(Words.of("log.log_pictures.last_done"), "field-label"),
-                Texts.of(Words.of("log.log_pictures.lessons_ago"), "field-label"),
-                Texts.of(Words.of("log.log_pictures.due_after"), "field-label"),
-                Texts.of(Words.of("log.log_pictures.went_wrong"), "field-label"));
+                Texts.of(Words.of("common.posture_2"), "field-label"),
+                Texts.of(Words.of("common.taught_2"), "field-label"),
+                Texts.of(Words.of("log.last_done"), "field-label"),
+                Texts.of(Words.of("log.lessons_ago"), "field-label"),
+                Texts.of(Words.of("log.due_after"), "field-label"),
+                Texts.of(Words.of("log.went_wrong"), "field-label"));
         int row = 1;
         for (Review.Known known : review.all()) {
             String style = known.due() ? "replan-changed" : "make-line";
             table.addRow(
                     row++,
-                    Texts.of(name(known.posture()) + (known.due() ? Words.of("log.log_pictures.due") : ""), style),
+                    Texts.of(name(known.posture()) + (known.due() ? Words.of("log.due") : ""), style),
                     Texts.of(known.taught().toString(), "make-line"),
                     Texts.of(known.last().toString(), "make-line"),
                     Texts.of(Integer.toString(known.since()), "make-line"),

@@ -46,10 +46,8 @@ public final class LogRoom implements Room {
     private final Label title = Texts.wrapped("", "card-title");
     private final Label state = Texts.wrapped("", "room-state");
     private final Label time = Texts.of("", "teach-clock");
-    private final Button teach =
-            Buttons.words(Words.of("log.log_room.start"), Words.of("log.log_room.start_the_clock_ctrl_t"), this::teach);
-    private final Button missed = Buttons.words(
-            Words.of("log.log_room.missed"), Words.of("log.log_room.this_lesson_did_not_take_place"), this::missed);
+    private final Button teach = Buttons.words(Words.of("log.start"), Words.of("log.start_clock_ctrl"), this::teach);
+    private final Button missed = Buttons.words(Words.of("log.missed"), Words.of("log.lesson_did_not"), this::missed);
     private final TickList ticks = new TickList();
     private final VBox card = new VBox();
     private final LogCard logCard;
@@ -75,19 +73,10 @@ public final class LogRoom implements Room {
         VBox.setVgrow(scrolled, Priority.ALWAYS);
         FlowPane foot = new FlowPane(
                 teach,
-                Buttons.words(
-                        Words.of("log.log_room.done_next"),
-                        Words.of("log.log_room.tick_the_segment_that_is_on"),
-                        this::next),
-                Buttons.words(
-                        Words.of("log.log_room.back"),
-                        Words.of("log.log_room.take_the_last_tick_back_page"),
-                        this::back),
+                Buttons.words(Words.of("log.done_next"), Words.of("log.tick_segment_on"), this::next),
+                Buttons.words(Words.of("log.back"), Words.of("log.take_last_tick_back"), this::back),
                 missed,
-                Buttons.words(
-                        Words.of("log.log_room.what_it_says"),
-                        Words.of("log.log_room.mistakes_over_time_and_what_it"),
-                        this::pictures));
+                Buttons.words(Words.of("log.says"), Words.of("log.mistakes_over_time"), this::pictures));
         foot.getStyleClass().add("list-foot");
         middle.getChildren().addAll(head, scrolled, foot);
         middle.getStyleClass().addAll("room-middle", "log-middle");
@@ -124,8 +113,8 @@ public final class LogRoom implements Room {
             card.getChildren().setAll(logCard);
         }
         logCard.show(lesson);
-        teach.setText(clock.running(lesson) ? Words.of("log.log_room.stop") : Words.of("log.log_room.start"));
-        missed.setText(lesson.missed() ? Words.of("log.log_room.not_missed") : Words.of("log.log_room.missed"));
+        teach.setText(clock.running(lesson) ? Words.of("log.stop") : Words.of("log.start"));
+        missed.setText(lesson.missed() ? Words.of("log.not_missed") : Words.of("log.missed"));
         List<Lesson> course = desk.project().lessons().stream()
                 .filter(one -> one.course().equals(lesson.course()))
                 .toList();
@@ -144,13 +133,13 @@ public final class LogRoom implements Room {
 
     private String became(Lesson lesson) {
         if (lesson.missed()) {
-            return Words.of("log.log_room.missed_re_plan_what_is_left");
+            return Words.of("log.missed_re_plan");
         }
         if (!lesson.taught()) {
-            return Words.of("log.log_room.not_taught_yet");
+            return Words.of("log.not_taught_yet");
         }
         int minutes = Math.round(lesson.log().orElseThrow().seconds() / 60f);
-        return Words.of("log.log_room.taught_x_of_x_min", minutes, lesson.minutes());
+        return Words.of("log.taught_min", minutes, lesson.minutes());
     }
 
     /** While the clock runs a segment took what has gone since the last one; otherwise what was planned. */
@@ -205,10 +194,10 @@ public final class LogRoom implements Room {
     @Override
     public List<Command> commands() {
         return List.of(
-                Command.of(Words.of("log.log_room.start_or_stop_the_clock"), KeyCode.T, "Ctrl", this::teach),
-                Command.of(Words.of("log.log_room.done_next_segment"), KeyCode.PAGE_DOWN, "", this::next),
-                Command.of(Words.of("log.log_room.take_the_last_tick_back"), KeyCode.PAGE_UP, "", this::back),
-                Command.of(Words.of("log.log_room.what_the_log_says"), KeyCode.I, "Ctrl", this::pictures),
-                Command.of(Words.of("log.log_room.mark_the_lesson_as_missed"), KeyCode.M, "Ctrl+Shift", this::missed));
+                Command.of(Words.of("log.start_or_stop"), KeyCode.T, "Ctrl", this::teach),
+                Command.of(Words.of("log.done_next_segment"), KeyCode.PAGE_DOWN, "", this::next),
+                Command.of(Words.of("log.take_last_tick"), KeyCode.PAGE_UP, "", this::back),
+                Command.of(Words.of("log.log_says_2"), KeyCode.I, "Ctrl", this::pictures),
+                Command.of(Words.of("log.mark_lesson_as"), KeyCode.M, "Ctrl+Shift", this::missed));
     }
 }

@@ -27,7 +27,7 @@ final class MistakesPane extends VBox {
     private final LogActions actions;
     private final VBox known = new VBox();
     private final VBox seen = new VBox();
-    private final ChoiceField posture = new ChoiceField(Words.of("log.mistakes_pane.posture_of_the_mistake"));
+    private final ChoiceField posture = new ChoiceField(Words.of("log.posture_mistake"));
     private final TextField fresh = new TextField();
     private List<Posture> postures = List.of();
     private int chosen;
@@ -37,13 +37,12 @@ final class MistakesPane extends VBox {
         this.actions = actions;
         getStyleClass().add("log-pane");
         known.getStyleClass().add("log-pane");
-        fresh.setPromptText(Words.of("log.mistakes_pane.another_mistake_then_enter"));
-        fresh.setAccessibleText(Words.of("log.mistakes_pane.another_mistake"));
+        fresh.setPromptText(Words.of("log.another_mistake_then"));
+        fresh.setAccessibleText(Words.of("log.another_mistake"));
         Texts.follow(fresh);
         fresh.setOnAction(_ -> add());
         HBox.setHgrow(fresh, Priority.ALWAYS);
-        getChildren()
-                .addAll(Texts.of(Words.of("log.mistakes_pane.mistakes_seen"), "section"), seen, known, posture, fresh);
+        getChildren().addAll(Texts.of(Words.of("log.mistakes_seen"), "section"), seen, known, posture, fresh);
     }
 
     private void add() {
@@ -78,7 +77,7 @@ final class MistakesPane extends VBox {
     }
 
     private Button tap(String words, Seen mistake) {
-        Button button = Buttons.words(words, Words.of("log.mistakes_pane.seen_once_more"), () -> actions.saw(mistake));
+        Button button = Buttons.words(words, Words.of("log.seen_once_more"), () -> actions.saw(mistake));
         button.getStyleClass().add("tap");
         button.setWrapText(true);
         button.setMaxWidth(Double.MAX_VALUE);
@@ -89,8 +88,6 @@ final class MistakesPane extends VBox {
         Button more = tap(WatchNotes.said(session, one), one.withTimes(1));
         more.getStyleClass().add("noted");
         HBox.setHgrow(more, Priority.ALWAYS);
-        return new HBox(
-                more,
-                Buttons.icon(Feather.MINUS, Words.of("log.mistakes_pane.seen_once_less"), () -> actions.unsaw(one)));
+        return new HBox(more, Buttons.icon(Feather.MINUS, Words.of("log.seen_once_less"), () -> actions.unsaw(one)));
     }
 }

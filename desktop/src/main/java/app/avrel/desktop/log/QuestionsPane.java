@@ -24,7 +24,7 @@ final class QuestionsPane extends VBox {
     private final Session session;
     private final LogActions actions;
     private final VBox asked = new VBox();
-    private final ChoiceField posture = new ChoiceField(Words.of("log.questions_pane.what_the_question_is_about"));
+    private final ChoiceField posture = new ChoiceField(Words.of("log.question_about"));
     private final TextField fresh = new TextField();
     private final TextField search = new TextField();
     private final VBox found = new VBox();
@@ -37,21 +37,14 @@ final class QuestionsPane extends VBox {
         this.actions = actions;
         getStyleClass().add("log-pane");
         asked.getStyleClass().add("log-pane");
-        fresh.setPromptText(Words.of("log.questions_pane.a_question_then_enter"));
-        fresh.setAccessibleText(Words.of("log.questions_pane.a_question"));
-        search.setPromptText(Words.of("log.questions_pane.find_a_question"));
-        search.setAccessibleText(Words.of("log.questions_pane.find_a_question_2"));
+        fresh.setPromptText(Words.of("log.question_then_enter"));
+        fresh.setAccessibleText(Words.of("log.question"));
+        search.setPromptText(Words.of("log.find_question"));
+        search.setAccessibleText(Words.of("log.find_question_2"));
         Texts.follow(fresh);
         fresh.setOnAction(_ -> ask());
         search.textProperty().addListener(_ -> search());
-        getChildren()
-                .addAll(
-                        Texts.of(Words.of("log.questions_pane.questions"), "section"),
-                        asked,
-                        posture,
-                        fresh,
-                        search,
-                        found);
+        getChildren().addAll(Texts.of(Words.of("log.questions"), "section"), asked, posture, fresh, search, found);
     }
 
     private void ask() {
@@ -71,10 +64,9 @@ final class QuestionsPane extends VBox {
                 WatchFor.searched(search.getText(), session.project().lessons());
         all.forEach(one -> found.getChildren()
                 .add(Texts.wrapped(
-                        one.asked() + (one.open() ? Words.of("log.questions_pane.open") : " — " + one.answer()),
-                        "watch-line")));
+                        one.asked() + (one.open() ? Words.of("log.open") : " — " + one.answer()), "watch-line")));
         if (all.isEmpty()) {
-            found.getChildren().add(Texts.wrapped(Words.of("log.questions_pane.nobody_has_asked_that_yet"), "quiet"));
+            found.getChildren().add(Texts.wrapped(Words.of("log.nobody_has_asked"), "quiet"));
         }
     }
 
@@ -82,8 +74,8 @@ final class QuestionsPane extends VBox {
         boolean other = shown == null || !shown.id().equals(lesson.id());
         shown = lesson;
         postures = session.lessons().postures(lesson);
-        List<String> words = new ArrayList<>(List.of(Words.of("log.questions_pane.about_no_posture")));
-        postures.forEach(one -> words.add(Words.of("common.about_x", Words.name(one))));
+        List<String> words = new ArrayList<>(List.of(Words.of("log.about_no_posture")));
+        postures.forEach(one -> words.add(Words.of("common.about", Words.name(one))));
         about = other || about >= words.size() ? 0 : about;
         posture.show(words, about, at -> about = at);
         List<Question> questions = lesson.log().map(LessonLog::questions).orElse(List.of());
@@ -103,10 +95,8 @@ final class QuestionsPane extends VBox {
     private static final class Row extends VBox {
 
         private final Label question = Texts.wrapped("", "watch-line");
-        private final EntryField answer = new EntryField(
-                Words.of("log.questions_pane.answer"),
-                Words.of("log.questions_pane.the_answer_now_or_later"),
-                _ -> true);
+        private final EntryField answer =
+                new EntryField(Words.of("log.answer"), Words.of("log.answer_now_or"), _ -> true);
 
         Row() {
             getChildren().addAll(question, answer);

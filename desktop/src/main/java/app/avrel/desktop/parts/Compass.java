@@ -22,13 +22,13 @@ public final class Compass {
     /** Eight points of the compass, from north to the right. */
     public static List<String> bearings() {
         return List.of(
-                Words.of("parts.compass.north"),
-                Words.of("parts.compass.north_east"),
-                Words.of("parts.compass.east"),
-                Words.of("parts.compass.south_east"),
-                Words.of("parts.compass.south"),
-                Words.of("parts.compass.south_west"),
-                Words.of("parts.compass.west"),
-                Words.of("parts.compass.north_west"));
+                Words.of("parts.north"),
+                Words.of("parts.north_east"),
+                Words.of("parts.east"),
+                Words.of("parts.south_east"),
+                Words.of("parts.south"),
+                Words.of("parts.south_west"),
+                Words.of("parts.west"),
+                Words.of("parts.north_west"));
     }
 }

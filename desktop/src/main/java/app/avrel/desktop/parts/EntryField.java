@@ -84,7 +84,7 @@ public final class EntryField extends VBox {
         field.pseudoClassStateChanged(WRONG, !understood);
         getChildren().remove(hint);
         if (!understood) {
-            hint.setText(Words.of("parts.entry_field.not_understood_for_example_x", example));
+            hint.setText(Words.of("parts.not_understood_example", example));
             getChildren().add(hint);
         }
     }

@@ -16,7 +16,7 @@ import org.kordamp.ikonli.feather.Feather;
 /** House rules that are otherwise for one posture or one stance: a row each, and a way to add another. */
 public final class RuleRows extends VBox {
 
-    private final ChoiceField add = new ChoiceField(Words.of("parts.rule_rows.add_a_rule_of_its_own"));
+    private final ChoiceField add = new ChoiceField(Words.of("parts.add_rule_its"));
     private Map<HouseRule, Integer> shown = Map.of();
 
     public RuleRows() {
@@ -50,7 +50,7 @@ public final class RuleRows extends VBox {
         List<HouseRule> others = Arrays.stream(HouseRule.values())
                 .filter(rule -> !own.containsKey(rule))
                 .toList();
-        add.setPromptText(Words.of("parts.rule_rows.add_a_rule_of_its_own_2"));
+        add.setPromptText(Words.of("parts.add_rule_its_own"));
         add.show(
                 others.stream().map(RuleField::label).toList(),
                 -1,
@@ -67,10 +67,7 @@ public final class RuleRows extends VBox {
         HBox row = new HBox(
                 label,
                 new RuleField(rule),
-                Buttons.icon(
-                        Feather.X,
-                        Words.of("parts.rule_rows.as_everywhere_again"),
-                        () -> change.accept(without(rule))));
+                Buttons.icon(Feather.X, Words.of("parts.as_everywhere_again"), () -> change.accept(without(rule))));
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("rule-row");
         return row;

@@ -107,7 +107,7 @@ public final class Sheet extends StackPane {
                 over,
                 title,
                 Texts.wrapped(message, "sheet-text"),
-                List.of(new Answer(Words.of("common.close"), () -> {})));
+                List.of(new Answer(Words.of("common.close_2"), () -> {})));
     }
 
     private void keep(Node focused) {

@@ -23,7 +23,7 @@ public final class SideBySide extends Region {
         this.left = left;
         this.right = right;
         divider = new Divider(id, Orientation.VERTICAL, share, LEAST, 1 - LEAST, x -> x / Math.max(1, getWidth()));
-        divider.setAccessibleText(Words.of("parts.side_by_side.divider"));
+        divider.setAccessibleText(Words.of("parts.divider"));
         divider.placeProperty().addListener(_ -> requestLayout());
         getChildren().addAll(left, right, divider);
     }

@@ -20,8 +20,8 @@ final class AnglesSheet {
     private final Map<String, Bearing> directions;
     private final List<String> names;
     private final FieldGrid grid = new FieldGrid();
-    private final ChoiceField from = grid.choice(Words.of("common.from"));
-    private final ChoiceField to = grid.choice(Words.of("common.to"));
+    private final ChoiceField from = grid.choice(Words.of("common.from_2"));
+    private final ChoiceField to = grid.choice(Words.of("common.to_2"));
     private final Label angle = Texts.wrapped("", "angle-words");
     private final Label all = Texts.wrapped("", "fit-words");
     private int chosenFrom = 1;
@@ -36,18 +36,18 @@ final class AnglesSheet {
     static void open(Map<String, Bearing> directions, StackPane over) {
         AnglesSheet sheet = new AnglesSheet(directions);
         VBox content = new VBox(
-                Texts.wrapped(Words.of("postures.angles_sheet.where_everything_points_at_the_end"), "sheet-text"),
+                Texts.wrapped(Words.of("postures.where_everything_points"), "sheet-text"),
                 sheet.grid,
                 sheet.angle,
-                Texts.of(Words.of("postures.angles_sheet.against_the_first_of_the_two"), "section"),
+                Texts.of(Words.of("postures.against_first_two"), "section"),
                 sheet.all);
         content.getStyleClass().add("beside-sheet");
         sheet.show();
         Sheet.show(
                 over,
-                Words.of("postures.angles_sheet.angle_between_two_directions"),
+                Words.of("postures.angle_between_two"),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
     }
 
     private void show() {
@@ -61,7 +61,7 @@ final class AnglesSheet {
         });
         String first = names.get(chosenFrom);
         String second = names.get(chosenTo);
-        angle.setText(Words.of("postures.angles_sheet.from_the_x_to_the_x", first, second, between(first, second)));
+        angle.setText(Words.of("postures.from", first, second, between(first, second)));
         all.setText(names.stream()
                 .filter(name -> !name.equals(first))
                 .map(name -> name + ": " + between(first, name))

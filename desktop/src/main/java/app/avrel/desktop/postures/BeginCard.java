@@ -30,21 +30,15 @@ final class BeginCard extends VBox {
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         getChildren()
                 .addAll(
-                        Texts.of(Words.of("postures.begin_card.begin_with_the_first_count"), "sheet-title"),
-                        Texts.wrapped(Words.of("postures.begin_card.type_below_what_you_would_say"), "begin-text"));
-        EXAMPLES.forEach(line -> getChildren()
-                .add(Buttons.pill(
-                        line, Words.of("postures.begin_card.put_this_into_the_line_below"), () -> type.accept(line))));
+                        Texts.of(Words.of("postures.begin_first_count"), "sheet-title"),
+                        Texts.wrapped(Words.of("postures.type_below_you"), "begin-text"));
+        EXAMPLES.forEach(line ->
+                getChildren().add(Buttons.pill(line, Words.of("postures.put_into_line"), () -> type.accept(line))));
         getChildren()
                 .addAll(
-                        Texts.of(Words.of("postures.begin_card.or"), "section"),
+                        Texts.of(Words.of("postures.or"), "section"),
                         Buttons.words(
-                                Words.of("postures.begin_card.paste_notes"),
-                                Words.of("postures.begin_card.read_whole_postures_from_notes_ctrl"),
-                                notes),
-                        Buttons.words(
-                                Words.of("common.open_the_demo"),
-                                Words.of("postures.begin_card.a_made_up_hall_with_a"),
-                                demo));
+                                Words.of("postures.paste_notes"), Words.of("postures.read_whole_postures"), notes),
+                        Buttons.words(Words.of("common.open_demo"), Words.of("postures.made_up_hall"), demo));
     }
 }

@@ -33,10 +33,8 @@ public final class CountCard extends VBox {
     private final Session session;
     private final CountHead head;
     private final VBox stages = new VBox();
-    private final MenuButton add =
-            menu(Words.of("postures.count_card.add_a_move"), Words.of("postures.count_card.add_a_move_to_the_last"));
-    private final MenuButton then =
-            menu(Words.of("postures.count_card.then"), Words.of("postures.count_card.add_a_move_after_all_the"));
+    private final MenuButton add = menu(Words.of("postures.add_move"), Words.of("postures.add_move_last"));
+    private final MenuButton then = menu(Words.of("postures.then"), Words.of("postures.add_move_after"));
     private final CountNote note;
     private final CountSaid said;
     private final List<MoveRow> rows = new ArrayList<>();
@@ -163,7 +161,7 @@ public final class CountCard extends VBox {
         stages.getChildren().clear();
         for (int s = 0; s < count.stages().size(); s++) {
             if (s > 0) {
-                stages.getChildren().add(Texts.of(Words.of("postures.count_card.then_2"), "then"));
+                stages.getChildren().add(Texts.of(Words.of("postures.then_2"), "then"));
             }
             for (int m = 0; m < count.stages().get(s).moves().size(); m++) {
                 MoveRow row = row(new MovePlace(s, m));
@@ -172,8 +170,7 @@ public final class CountCard extends VBox {
             }
         }
         if (rows.isEmpty()) {
-            stages.getChildren()
-                    .add(Texts.wrapped(Words.of("postures.count_card.nothing_moves_yet_add_what_the"), "empty"));
+            stages.getChildren().add(Texts.wrapped(Words.of("postures.nothing_moves_yet"), "empty"));
         }
     }
 

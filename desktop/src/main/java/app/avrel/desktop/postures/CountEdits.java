@@ -27,7 +27,7 @@ public final class CountEdits {
         return change(
                 in,
                 count,
-                Words.of("postures.count_edits.change_a_move"),
+                Words.of("postures.change_move"),
                 at + field,
                 whole -> withMoves(whole, at.stage(), moves -> {
                     moves.set(at.index(), move);
@@ -37,14 +37,14 @@ public final class CountEdits {
     static Edit addMove(Holder in, int count, int stage, Move move) {
         return step(
                 in,
-                Words.of("postures.count_card.add_a_move"),
+                Words.of("postures.add_move"),
                 counts -> Counts.change(counts, count, whole -> withMoves(whole, stage, moves -> moves.add(move))));
     }
 
     static Edit removeMove(Holder in, int count, MovePlace at) {
         return step(
                 in,
-                Words.of("postures.count_edits.remove_a_move"),
+                Words.of("postures.remove_move"),
                 counts -> Counts.change(counts, count, whole -> {
                     Count without = withMoves(whole, at.stage(), moves -> moves.remove(at.index()));
                     boolean bare = without.stages().get(at.stage()).moves().isEmpty()
@@ -56,7 +56,7 @@ public final class CountEdits {
     static Edit addStage(Holder in, int count, Move first) {
         return step(
                 in,
-                Words.of("postures.count_edits.add_a_move_after_the_others"),
+                Words.of("postures.add_move_after_others"),
                 counts -> Counts.change(counts, count, whole -> {
                     List<Stage> stages = new ArrayList<>(whole.stages());
                     stages.add(Stage.of(first));
@@ -65,28 +65,27 @@ public final class CountEdits {
     }
 
     public static Edit insert(Holder in, int at) {
-        return step(
-                in, Words.of("postures.count_edits.add_a_count"), counts -> Counts.insert(counts, at, Count.blank()));
+        return step(in, Words.of("postures.add_count"), counts -> Counts.insert(counts, at, Count.blank()));
     }
 
     static Edit delete(Holder in, int at) {
-        return step(in, Words.of("postures.count_edits.delete_a_count"), counts -> Counts.delete(counts, at));
+        return step(in, Words.of("postures.delete_count"), counts -> Counts.delete(counts, at));
     }
 
     static Edit duplicate(Holder in, int at) {
-        return step(in, Words.of("postures.count_edits.duplicate_a_count"), counts -> Counts.duplicate(counts, at));
+        return step(in, Words.of("postures.duplicate_count"), counts -> Counts.duplicate(counts, at));
     }
 
     static Edit move(Holder in, int from, int to) {
-        return step(in, Words.of("postures.count_edits.move_a_count"), counts -> Counts.move(counts, from, to));
+        return step(in, Words.of("postures.move_count"), counts -> Counts.move(counts, from, to));
     }
 
     static Edit split(Holder in, int at, int stage) {
-        return step(in, Words.of("postures.count_edits.split_a_count"), counts -> Counts.split(counts, at, stage));
+        return step(in, Words.of("postures.split_count"), counts -> Counts.split(counts, at, stage));
     }
 
     static Edit merge(Holder in, int at) {
-        return step(in, Words.of("postures.count_edits.merge_two_counts"), counts -> Counts.merge(counts, at));
+        return step(in, Words.of("postures.merge_two_counts"), counts -> Counts.merge(counts, at));
     }
 
     private static Edit step(Holder in, String name, UnaryOperator<List<Count>> edit) {

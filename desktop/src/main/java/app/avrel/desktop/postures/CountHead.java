@@ -34,9 +34,9 @@ final class CountHead extends VBox {
     private final Button later;
     private final Button split;
     private final Button merge;
-    private final EntryField beats = new EntryField(Words.of("common.beats"), "1", _ -> false);
-    private final ChoiceField pace = new ChoiceField(Words.of("postures.count_head.pace"));
-    private final ChoiceField breath = new ChoiceField(Words.of("postures.count_head.breath"));
+    private final EntryField beats = new EntryField(Words.of("common.beats_2"), "1", _ -> false);
+    private final ChoiceField pace = new ChoiceField(Words.of("postures.pace"));
+    private final ChoiceField breath = new ChoiceField(Words.of("postures.breath"));
     private Holder holder;
     private int index;
     private List<Count> counts = List.of();
@@ -44,19 +44,14 @@ final class CountHead extends VBox {
     CountHead(Session session) {
         this.session = session;
         getStyleClass().add("count-head");
-        delete = Buttons.icon(
-                Feather.TRASH_2, Words.of("postures.count_head.delete_this_count_ctrl_delete"), this::delete);
-        earlier = Buttons.icon(
-                Feather.ARROW_LEFT, Words.of("postures.count_head.move_this_count_earlier_alt_left"), () -> move(-1));
-        later = Buttons.icon(
-                Feather.ARROW_RIGHT, Words.of("postures.count_head.move_this_count_later_alt_right"), () -> move(1));
-        split = Buttons.icon(
-                Feather.SCISSORS, Words.of("postures.count_head.split_this_count_before_its_last"), this::split);
-        merge = Buttons.icon(Feather.LINK, Words.of("postures.count_head.merge_this_count_with_the_next"), this::merge);
+        delete = Buttons.icon(Feather.TRASH_2, Words.of("postures.delete_count_ctrl"), this::delete);
+        earlier = Buttons.icon(Feather.ARROW_LEFT, Words.of("postures.move_count_earlier"), () -> move(-1));
+        later = Buttons.icon(Feather.ARROW_RIGHT, Words.of("postures.move_count_later"), () -> move(1));
+        split = Buttons.icon(Feather.SCISSORS, Words.of("postures.split_count_before"), this::split);
+        merge = Buttons.icon(Feather.LINK, Words.of("postures.merge_count_next"), this::merge);
         HBox actions = new HBox(
-                Buttons.icon(Feather.PLUS, Words.of("postures.count_head.add_a_count_after_this_one"), this::insert),
-                Buttons.icon(
-                        Feather.COPY, Words.of("postures.count_head.duplicate_this_count_ctrl_d"), this::duplicate),
+                Buttons.icon(Feather.PLUS, Words.of("postures.add_count_after"), this::insert),
+                Buttons.icon(Feather.COPY, Words.of("postures.duplicate_count_ctrl"), this::duplicate),
                 earlier,
                 later,
                 split,
@@ -66,7 +61,7 @@ final class CountHead extends VBox {
         top.setRowValignment(VPos.CENTER);
         top.getStyleClass().add("rhythm");
         beats.getStyleClass().add("beats");
-        FlowPane rhythm = new FlowPane(beats, Texts.of(Words.of("common.beats"), "field-label"), pace, breath);
+        FlowPane rhythm = new FlowPane(beats, Texts.of(Words.of("common.beats_2"), "field-label"), pace, breath);
         rhythm.getStyleClass().add("rhythm");
         getChildren().addAll(top, rhythm);
     }
@@ -76,9 +71,7 @@ final class CountHead extends VBox {
         index = at;
         counts = newCounts;
         Count count = counts.get(at);
-        title.setText((holder instanceof Holder.OfPosture
-                        ? Words.of("postures.count_head.count")
-                        : Words.of("postures.count_head.way_in"))
+        title.setText((holder instanceof Holder.OfPosture ? Words.of("postures.count") : Words.of("postures.way"))
                 + (at + 1));
         earlier.setDisable(at == 0);
         later.setDisable(at == counts.size() - 1);
@@ -88,16 +81,13 @@ final class CountHead extends VBox {
         pace.show(
                 words(Pace.values()),
                 count.pace().ordinal(),
-                i -> change(
-                        Words.of("postures.count_head.change_the_pace"),
-                        "pace",
-                        whole -> whole.withPace(Pace.values()[i])));
+                i -> change(Words.of("postures.change_pace"), "pace", whole -> whole.withPace(Pace.values()[i])));
         breath.show(
                 Arrays.stream(Breath.values()).map(Words::of).toList(),
                 count.breath().ordinal(),
                 i -> change(
-                        Words.of("postures.count_head.change_the_breath"),
-                        Words.of("common.breath"),
+                        Words.of("postures.change_breath"),
+                        Words.of("common.breath_2"),
                         whole -> whole.withBreath(Breath.values()[i])));
     }
 
@@ -111,7 +101,7 @@ final class CountHead extends VBox {
             if (!(value > 0 && value <= 64)) {
                 return false;
             }
-            change(Words.of("postures.count_head.change_the_beats"), "beats", count -> count.withBeats(value));
+            change(Words.of("postures.change_beats"), "beats", count -> count.withBeats(value));
             return true;
         } catch (NumberFormatException e) {
             return false;

@@ -22,13 +22,11 @@ final class CountNote extends VBox {
 
     CountNote(Session session) {
         this.session = session;
-        Button clear = Buttons.words(
-                Words.of("postures.count_note.clear_the_note"),
-                Words.of("postures.count_note.take_this_note_off_the_count"),
-                this::clear);
+        Button clear =
+                Buttons.words(Words.of("postures.clear_note_2"), Words.of("postures.take_note_off"), this::clear);
         HBox.setHgrow(text, Priority.ALWAYS);
         getStyleClass().add("noted");
-        getChildren().addAll(Texts.of(Words.of("common.note"), "section"), text, clear);
+        getChildren().addAll(Texts.of(Words.of("common.note_2"), "section"), text, clear);
     }
 
     void show(Holder in, int count, Count shown) {
@@ -43,7 +41,7 @@ final class CountNote extends VBox {
     private void clear() {
         if (session.settled()) {
             session.apply(CountEdits.change(
-                    holder, index, Words.of("postures.count_note.clear_a_note"), "note", count -> count.withNote("")));
+                    holder, index, Words.of("postures.clear_note"), "note", count -> count.withNote("")));
         }
     }
 }

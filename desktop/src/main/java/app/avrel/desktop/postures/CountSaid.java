@@ -21,19 +21,19 @@ final class CountSaid extends VBox {
 
     private final Session session;
     private final Label guide = Texts.wrapped("", "said-guide");
-    private final EntryField ownGuide = field(Words.of("postures.count_said.your_words_full"));
-    private final EntryField ownPrompt = field(Words.of("postures.count_said.your_words_short"));
+    private final EntryField ownGuide = field(Words.of("postures.your_words_full"));
+    private final EntryField ownPrompt = field(Words.of("postures.your_words_short"));
 
     CountSaid(Session session) {
         this.session = session;
         getStyleClass().add("said");
         getChildren()
                 .addAll(
-                        Texts.of(Words.of("common.cue"), "section"),
+                        Texts.of(Words.of("common.cue_2"), "section"),
                         guide,
-                        Texts.of(Words.of("postures.count_said.your_words_full"), "field-label"),
+                        Texts.of(Words.of("postures.your_words_full"), "field-label"),
                         ownGuide,
-                        Texts.of(Words.of("postures.count_said.your_words_short"), "field-label"),
+                        Texts.of(Words.of("postures.your_words_short"), "field-label"),
                         ownPrompt);
     }
 
@@ -75,7 +75,7 @@ final class CountSaid extends VBox {
                 session.apply(CountEdits.change(
                         holder,
                         index,
-                        Words.of("common.change_what_is_said"),
+                        Words.of("common.change_said"),
                         "said" + level,
                         whole -> withOwn(whole, level, text)));
             }

@@ -28,11 +28,11 @@ final class EndFields {
 
     EndFields(Session session, FieldGrid grid) {
         this.session = session;
-        grid.section(Words.of("postures.end_fields.end_as_you_would_state_it"));
-        stance = grid.choice(Words.of("common.stance"));
-        weight = grid.line(Words.of("postures.end_fields.weight"), Words.of("postures.end_fields.70_left"));
-        facing = grid.line(Words.of("postures.end_fields.facing"), "1:30");
-        counts = grid.line(Words.of("common.counts"), "5");
+        grid.section(Words.of("postures.end_as_you"));
+        stance = grid.choice(Words.of("common.stance_2"));
+        weight = grid.line(Words.of("postures.weight"), Words.of("postures.70_left"));
+        facing = grid.line(Words.of("postures.facing"), "1:30");
+        counts = grid.line(Words.of("common.counts_2"), "5");
     }
 
     void show(Session.Desk desk, Posture posture) {
@@ -85,7 +85,7 @@ final class EndFields {
 
     private void change(Posture posture, String field, EndClaim end) {
         session.apply(Edit.running(
-                Words.of("postures.end_fields.change_what_is_claimed"),
+                Words.of("postures.change_claimed"),
                 posture.id() + "/end/" + field,
                 project -> project.changePosture(posture.id(), whole -> whole.withEnd(end))));
     }

@@ -29,7 +29,7 @@ final class FreeFootFields {
         fields.addAll(new StepPlaceFields(saying)
                 .of(slide.place(), place -> new Move.Slide(slide.foot(), place, slide.landing(), slide.toes())));
         fields.add(MoveFields.choice(
-                Words.of("postures.free_foot_fields.on_its"),
+                Words.of("postures.on_its"),
                 Contact.values(),
                 Words::of,
                 slide.landing(),
@@ -43,21 +43,21 @@ final class FreeFootFields {
         return List.of(
                 MoveFields.foot(kick.foot(), side -> new Move.Kicking(side, kick.kick(), kick.toward(), kick.height())),
                 MoveFields.oneOf(
-                        Words.of("postures.free_foot_fields.with"),
+                        Words.of("postures.with"),
                         Stream.of(Kick.values()).map(Words::of).toList(),
                         kick.kick().ordinal(),
                         at -> new Move.Kicking(kick.foot(), Kick.values()[at], kick.toward(), kick.height())),
                 MoveFields.line(
-                        Words.of("postures.free_foot_fields.toward"),
+                        Words.of("postures.toward"),
                         kick.toward()
                                 .map(direction -> DirectionText.say(direction, saying))
                                 .orElse(""),
-                        Words.of("postures.free_foot_fields.forward_1_30"),
+                        Words.of("postures.forward_1_30"),
                         MoveFields.unsaidOr(
                                 text -> DirectionText.parse(text, saying),
                                 toward -> new Move.Kicking(kick.foot(), kick.kick(), toward, kick.height()))),
                 MoveFields.landmark(
-                        Words.of("postures.free_foot_fields.height"),
+                        Words.of("postures.height"),
                         kick.height(),
                         height -> new Move.Kicking(kick.foot(), kick.kick(), kick.toward(), height)));
     }
@@ -73,10 +73,8 @@ final class FreeFootFields {
     List<MoveField> placed(Optional<StepPlace> place, Function<Optional<StepPlace>, Move> change) {
         List<MoveField> fields = new ArrayList<>();
         fields.add(MoveFields.oneOf(
-                Words.of("postures.free_foot_fields.where"),
-                List.of(
-                        Words.of("postures.free_foot_fields.where_it_is"),
-                        Words.of("postures.free_foot_fields.another_place")),
+                Words.of("postures.where"),
+                List.of(Words.of("postures.where_2"), Words.of("postures.another_place")),
                 place.isPresent() ? 1 : 0,
                 at -> change.apply(at == 0 ? Optional.empty() : place.or(() -> Optional.of(StepPlaceFields.FORWARD)))));
         place.ifPresent(some ->

@@ -26,23 +26,19 @@ final class GentlerRow extends HBox {
     private static final Pattern RANGE = Pattern.compile("([1-9]\\d?)(?:\\s*[-–]\\s*([1-9]\\d?))?");
 
     private final FieldGrid grid = new FieldGrid();
-    private final EntryField name = grid.line(Words.of("common.called"), Words.of("postures.gentler_row.stay_high"));
-    private final EntryField range = grid.line(Words.of("postures.gentler_row.in_place_of"), "2 - 3");
+    private final EntryField name = grid.line(Words.of("common.called_2"), Words.of("postures.stay_high"));
+    private final EntryField range = grid.line(Words.of("postures.place"), "2 - 3");
     private final LinesField counts = new LinesField(
-            Words.of("postures.gentler_row.counts_of_the_gentler_version"),
-            Words.of("postures.gentler_row.one_count_a_line_left_heel"),
-            Words.of("postures.gentler_row.a_line_is_not_understood_try"));
+            Words.of("postures.counts_gentler_version"),
+            Words.of("postures.one_count_line"),
+            Words.of("postures.line_not_understood"));
     private Runnable remove = () -> {};
 
     GentlerRow() {
         getStyleClass().add("sheet-row");
-        grid.node(Words.of("common.counts"), counts);
+        grid.node(Words.of("common.counts_2"), counts);
         HBox.setHgrow(grid, Priority.ALWAYS);
-        getChildren()
-                .addAll(
-                        grid,
-                        Buttons.icon(
-                                Feather.X, Words.of("postures.gentler_row.take_this_version_out"), () -> remove.run()));
+        getChildren().addAll(grid, Buttons.icon(Feather.X, Words.of("postures.take_version_out"), () -> remove.run()));
     }
 
     void show(

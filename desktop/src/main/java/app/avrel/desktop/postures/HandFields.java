@@ -32,66 +32,59 @@ final class HandFields {
     private List<MoveField> fields(Wording saying) {
         return List.of(
                 MoveFields.oneOf(
-                        Words.of("postures.hand_fields.hand"),
-                        List.of(Words.of("common.left"), Words.of("common.right")),
+                        Words.of("postures.hand"),
+                        List.of(Words.of("common.left_2"), Words.of("common.right_2")),
                         hand.hand().ordinal(),
                         at -> new Move.PlaceHand(Side.values()[at], to, hand.path())),
-                MoveFields.landmark(
-                        Words.of("postures.free_foot_fields.height"),
-                        to.height(),
-                        height -> placed(to.withHeight(height))),
+                MoveFields.landmark(Words.of("postures.height"), to.height(), height -> placed(to.withHeight(height))),
                 MoveFields.line(
-                        Words.of("postures.hand_fields.sideways"),
+                        Words.of("postures.sideways"),
                         to.sideways()
                                 .map(sideways -> HandText.say(sideways, saying))
                                 .orElse(""),
-                        Words.of("postures.hand_fields.own_side_centre_line_across_toward"),
+                        Words.of("postures.own_side_centre"),
                         MoveFields.unsaidOr(
                                 text -> HandText.sideways(text, saying),
                                 sideways -> placed(to.withSideways(sideways)))),
                 MoveFields.line(
-                        Words.of("postures.hand_fields.reach"),
+                        Words.of("postures.reach"),
                         to.reach().map(HandText::say).orElse(""),
-                        Words.of("postures.hand_fields.close_rounded_extended_75"),
+                        Words.of("postures.close_rounded_extended"),
                         MoveFields.unsaidOr(HandText::reach, reach -> placed(to.withReach(reach)))),
                 MoveFields.choice(
-                        Words.of("postures.hand_fields.palm"),
+                        Words.of("postures.palm"),
                         Palm.values(),
                         Words::of,
                         to.palm(),
                         palm -> placed(to.withPalm(palm))),
                 MoveFields.choice(
-                        Words.of("postures.hand_fields.fingers"),
+                        Words.of("postures.fingers"),
                         Pointing.values(),
                         Words::of,
                         to.fingers(),
                         way -> placed(to.withFingers(way))),
                 MoveFields.choice(
-                        Words.of("postures.hand_fields.elbow"),
+                        Words.of("postures.elbow"),
                         Pointing.values(),
                         Words::of,
                         to.elbow(),
                         way -> placed(to.withElbow(way))),
                 MoveFields.choice(
-                        Words.of("postures.hand_fields.shape"),
+                        Words.of("postures.shape"),
                         HandShape.values(),
                         Words::of,
                         to.shape(),
                         shape -> placed(to.withShape(shape))),
                 MoveFields.choice(
-                        Words.of("postures.hand_fields.measured_at"),
+                        Words.of("postures.measured_at"),
                         HandPoint.values(),
                         Words::of,
                         to.point(),
                         point -> placed(to.withPoint(point))),
                 MoveFields.choice(
-                        Words.of("postures.hand_fields.against"),
-                        HandAt.values(),
-                        Words::of,
-                        to.at(),
-                        at -> placed(to.withAt(at))),
+                        Words.of("postures.against"), HandAt.values(), Words::of, to.at(), at -> placed(to.withAt(at))),
                 MoveFields.choice(
-                        Words.of("postures.hand_fields.way"),
+                        Words.of("postures.way_2"),
                         HandPath.values(),
                         Words::of,
                         hand.path(),

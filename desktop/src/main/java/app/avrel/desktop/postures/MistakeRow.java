@@ -23,34 +23,25 @@ import org.kordamp.ikonli.feather.Feather;
 final class MistakeRow extends HBox {
 
     private final FieldGrid grid = new FieldGrid();
-    private final EntryField looksLike =
-            grid.line(Words.of("postures.mistake_row.looks_like"), Words.of("postures.mistake_row.the_knee_falls_in"));
-    private final EntryField why =
-            grid.line(Words.of("postures.mistake_row.why"), Words.of("postures.mistake_row.it_twists_the_knee"));
-    private final EntryField putRight =
-            grid.line(Words.of("postures.mistake_row.put_right"), Words.of("postures.mistake_row.turn_the_foot_first"));
-    private final EntryField count = grid.line(Words.of("postures.mistake_row.at_count"), "2");
+    private final EntryField looksLike = grid.line(Words.of("postures.looks_like"), Words.of("postures.knee_falls"));
+    private final EntryField why = grid.line(Words.of("postures.why"), Words.of("postures.twists_knee"));
+    private final EntryField putRight = grid.line(Words.of("postures.put_right"), Words.of("postures.turn_foot_first"));
+    private final EntryField count = grid.line(Words.of("postures.at_count"), "2");
     private final LinesField shown = new LinesField(
-            Words.of("postures.mistake_row.the_count_as_it_is_done"),
-            Words.of("postures.mistake_row.that_count_done_wrongly_shift_95"),
-            Words.of("postures.mistake_row.the_line_is_not_understood_try"));
-    private final Button beside = Buttons.words(
-            Words.of("postures.mistake_row.compare_with_the_right_one"),
-            Words.of("common.both_poses_their_feet_and_their"),
-            this::beside);
+            Words.of("postures.count_as_done"),
+            Words.of("postures.count_done_wrongly"),
+            Words.of("postures.line_not_understood_try"));
+    private final Button beside =
+            Buttons.words(Words.of("postures.compare_right_one"), Words.of("common.both_poses_their"), this::beside);
     private Runnable lay = () -> {};
     private Runnable remove = () -> {};
 
     MistakeRow() {
         getStyleClass().add("sheet-row");
-        grid.node(Words.of("postures.mistake_row.done_wrongly"), shown);
+        grid.node(Words.of("postures.done_wrongly"), shown);
         grid.wide(beside);
         HBox.setHgrow(grid, Priority.ALWAYS);
-        getChildren()
-                .addAll(
-                        grid,
-                        Buttons.icon(
-                                Feather.X, Words.of("postures.mistake_row.take_this_mistake_out"), () -> remove.run()));
+        getChildren().addAll(grid, Buttons.icon(Feather.X, Words.of("postures.take_mistake_out"), () -> remove.run()));
     }
 
     private void beside() {
@@ -84,14 +75,14 @@ final class MistakeRow extends HBox {
             return true;
         });
         putRight.show(mistake.putRight(), text -> {
-            change.accept(Words.of("common.right"), mistake.withPutRight(text));
+            change.accept(Words.of("common.right_2"), mistake.withPutRight(text));
             return true;
         });
         count.show(mistake.count().map(at -> Integer.toString(at + 1)).orElse(""), text -> {
             Optional<Integer> at = number(text);
             boolean understood = text.isBlank() || at.isPresent();
             if (understood) {
-                change.accept(Words.of("common.count"), mistake.withCount(at));
+                change.accept(Words.of("common.count_2"), mistake.withCount(at));
             }
             return understood;
         });

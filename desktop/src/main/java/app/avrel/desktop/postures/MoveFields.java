@@ -46,10 +46,8 @@ public final class MoveFields {
                 List.of(
                         foot(draw.foot(), side -> new Move.DrawIn(side, draw.to())),
                         oneOf(
-                                Words.of("common.to"),
-                                List.of(
-                                        Words.of("postures.move_fields.ball_beside"),
-                                        Words.of("postures.move_fields.hovering")),
+                                Words.of("common.to_2"),
+                                List.of(Words.of("postures.ball_beside"), Words.of("postures.hovering")),
                                 draw.to().ordinal(),
                                 at -> new Move.DrawIn(draw.foot(), DrawnTo.values()[at])));
             case Move.Slide slide -> new FreeFootFields(saying).slide(slide);
@@ -68,46 +66,45 @@ public final class MoveFields {
                 List.of(
                         foot(raise.foot(), side -> new Move.Raise(side, raise.part())),
                         oneOf(
-                                Words.of("postures.move_fields.raise"),
-                                List.of(Words.of("postures.move_fields.heel"), Words.of("postures.move_fields.toes")),
+                                Words.of("postures.raise"),
+                                List.of(Words.of("postures.heel"), Words.of("postures.toes")),
                                 raise.part().ordinal(),
                                 at -> new Move.Raise(raise.foot(), FootPart.values()[at])));
             case Move.Lift lift ->
                 List.of(
                         foot(lift.foot(), side -> new Move.Lift(side, lift.knee(), lift.toes())),
                         landmark(
-                                Words.of("postures.move_fields.knee_at"),
+                                Words.of("postures.knee_at"),
                                 lift.knee(),
                                 knee -> new Move.Lift(lift.foot(), knee, lift.toes())),
                         choice(
-                                Words.of("postures.move_fields.toes_2"),
+                                Words.of("postures.toes_2"),
                                 HangingToes.values(),
                                 toes -> Words.of(toes)
-                                        .substring(Words.of("postures.move_fields.toes_3")
-                                                .length()),
+                                        .substring(Words.of("postures.toes_3").length()),
                                 lift.toes(),
                                 toes -> new Move.Lift(lift.foot(), lift.knee(), toes)));
             case Move.TurnFoot turn -> turnFoot(turn);
             case Move.Shift shift ->
                 List.of(line(
-                        Words.of("common.to"),
+                        Words.of("common.to_2"),
                         SplitText.say(shift.split()),
-                        Words.of("postures.move_fields.70_left_even_house_front_loaded"),
+                        Words.of("postures.70_left_even"),
                         text -> SplitText.parse(text).map(Move.Shift::new)));
             case Move.TurnBody turn -> turnBody(turn);
             case Move.ChangeDepth depth ->
                 List.of(line(
-                        Words.of("postures.move_fields.depth"),
+                        Words.of("postures.depth"),
                         DepthText.say(depth.depth()),
-                        Words.of("postures.move_fields.sink_1_fist_rise_to_2"),
+                        Words.of("postures.sink_1_fist"),
                         text -> DepthText.parse(text).map(Move.ChangeDepth::new)));
             case Move.PlaceHand hand -> HandFields.of(hand, saying);
             case Move.HoldBall ball -> new RelatedFields(saying).ball(ball);
             case Move.Look look ->
                 List.of(line(
-                        Words.of("postures.move_fields.at"),
+                        Words.of("postures.at"),
                         HandText.say(look.at(), saying),
-                        Words.of("postures.move_fields.ahead_left_hand_toward_1_30"),
+                        Words.of("postures.ahead_left_hand"),
                         text -> HandText.gaze(text, saying).map(Move.Look::new)));
         };
     }
@@ -124,7 +121,7 @@ public final class MoveFields {
         fields.add(
                 toes(step.toes(), toes -> new Move.Step(step.foot(), step.place(), step.landing(), toes, step.way())));
         fields.add(choice(
-                Words.of("postures.hand_fields.way"),
+                Words.of("postures.way_2"),
                 FootWay.values(),
                 Words::of,
                 step.way(),
@@ -133,15 +130,15 @@ public final class MoveFields {
     }
 
     private static MoveField lands(Optional<Contact> landing, Function<Optional<Contact>, Move> change) {
-        return choice(Words.of("postures.move_fields.lands"), Contact.values(), MoveFields::landing, landing, change);
+        return choice(Words.of("postures.lands"), Contact.values(), MoveFields::landing, landing, change);
     }
 
     private static String landing(Contact contact) {
         return switch (contact) {
             case FLAT -> "flat";
-            case HEEL -> Words.of("postures.move_fields.heel_first");
-            case BALL -> Words.of("postures.move_fields.ball_first");
-            case LIFTED -> Words.of("postures.move_fields.not_down");
+            case HEEL -> Words.of("postures.heel_first");
+            case BALL -> Words.of("postures.ball_first");
+            case LIFTED -> Words.of("postures.not_down");
         };
     }
 
@@ -149,11 +146,8 @@ public final class MoveFields {
         List<MoveField> fields = new ArrayList<>();
         fields.add(foot(lower.foot(), side -> new Move.Lower(side, lower.to(), lower.place(), lower.toes())));
         fields.add(oneOf(
-                Words.of("postures.move_fields.until"),
-                List.of(
-                        "flat",
-                        Words.of("postures.move_fields.on_the_heel"),
-                        Words.of("postures.move_fields.on_the_ball")),
+                Words.of("postures.until"),
+                List.of("flat", Words.of("postures.on_heel"), Words.of("postures.on_ball")),
                 lower.to().ordinal(),
                 at -> new Move.Lower(lower.foot(), Contact.values()[at], lower.place(), lower.toes())));
         fields.addAll(new FreeFootFields(saying)
@@ -166,7 +160,7 @@ public final class MoveFields {
         return List.of(
                 foot(turn.foot(), side -> new Move.TurnFoot(side, turn.on(), turn.toes())),
                 oneOf(
-                        Words.of("postures.free_foot_fields.on_its"),
+                        Words.of("postures.on_its"),
                         Stream.of(Pivot.values()).map(Words::of).toList(),
                         turn.on().ordinal(),
                         at -> new Move.TurnFoot(turn.foot(), Pivot.values()[at], turn.toes())),
@@ -176,19 +170,19 @@ public final class MoveFields {
     private List<MoveField> turnBody(Move.TurnBody turn) {
         return List.of(
                 oneOf(
-                        Words.of("common.turns"),
+                        Words.of("common.turns_2"),
                         List.of(
-                                Words.of("postures.move_fields.body"),
-                                Words.of("postures.move_fields.hips_chest_with_them"),
-                                Words.of("postures.move_fields.chest_alone")),
+                                Words.of("postures.body"),
+                                Words.of("postures.hips_chest_them"),
+                                Words.of("postures.chest_alone")),
                         turn.part().ordinal(),
                         at -> new Move.TurnBody(BodyPart.values()[at], turn.turning())),
                 line(
-                        Words.of("postures.move_fields.by_or_to"),
+                        Words.of("postures.by_or"),
                         turn.turning()
                                 .map(turning -> TurningText.say(turning, saying))
                                 .orElse(""),
-                        Words.of("postures.move_fields.45_right_to_1_30_to"),
+                        Words.of("postures.45_right_1"),
                         unsaidOr(
                                 text -> TurningText.parse(text, saying),
                                 turning -> new Move.TurnBody(turn.part(), turning))));
@@ -196,16 +190,16 @@ public final class MoveFields {
 
     MoveField toes(Optional<Toes> toes, Function<Optional<Toes>, Move> change) {
         return line(
-                Words.of("postures.move_fields.toes_2"),
+                Words.of("postures.toes_2"),
                 toes.map(value -> ToesText.say(value, saying)).orElse(""),
-                Words.of("postures.move_fields.forward_out_45_45_out_1"),
+                Words.of("postures.forward_out_45"),
                 unsaidOr(text -> ToesText.parse(text, saying), change));
     }
 
     static MoveField foot(Side foot, Function<Side, Move> change) {
         return oneOf(
-                Words.of("postures.move_fields.foot"),
-                List.of(Words.of("common.left"), Words.of("common.right")),
+                Words.of("postures.foot"),
+                List.of(Words.of("common.left_2"), Words.of("common.right_2")),
                 foot.ordinal(),
                 at -> change.apply(Side.values()[at]));
     }

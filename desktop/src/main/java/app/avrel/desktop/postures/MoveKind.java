@@ -23,33 +23,33 @@ import java.util.Optional;
 
 /** The kinds of move that can be added to a stage, in the order of the menu. */
 public enum MoveKind {
-    STEP("postures.move_kind.step", Group.OFTEN),
-    SHIFT("postures.move_kind.shift_the_weight", Group.OFTEN),
-    TURN_BODY("postures.move_kind.turn_the_body", Group.OFTEN),
-    TURN_FOOT("postures.move_kind.turn_a_foot", Group.OFTEN),
-    DRAW_IN("postures.move_kind.draw_a_foot_in", Group.FEET),
-    HALF_STEP("postures.move_kind.half_step", Group.FEET),
-    SLIDE("postures.move_kind.slide_a_foot", Group.FEET),
-    LOWER("postures.move_kind.lower_a_foot", Group.FEET),
-    RAISE("postures.move_kind.raise_heel_or_toes", Group.FEET),
-    LIFT("postures.move_kind.lift_a_knee", Group.FEET),
-    KICK("postures.move_kind.kick", Group.FEET),
-    DRAW_BACK("postures.move_kind.draw_a_raised_foot_back", Group.FEET),
-    STAMP("postures.move_kind.stamp", Group.FEET),
-    DEPTH("postures.move_kind.sink_or_rise", Group.TRUNK),
-    INCLINE("postures.move_kind.incline_the_trunk", Group.TRUNK),
-    LOOK("postures.move_kind.look", Group.TRUNK),
-    HAND("postures.move_kind.place_a_hand", Group.HANDS),
-    BALL("postures.move_kind.hold_a_ball", Group.HANDS),
-    RELATION("postures.move_kind.both_hands_together", Group.HANDS),
-    PROP("postures.move_kind.use_a_prop", Group.HANDS);
+    STEP("postures.step", Group.OFTEN),
+    SHIFT("postures.shift_weight", Group.OFTEN),
+    TURN_BODY("postures.turn_body", Group.OFTEN),
+    TURN_FOOT("postures.turn_foot", Group.OFTEN),
+    DRAW_IN("postures.draw_foot", Group.FEET),
+    HALF_STEP("postures.half_step", Group.FEET),
+    SLIDE("postures.slide_foot", Group.FEET),
+    LOWER("postures.lower_foot", Group.FEET),
+    RAISE("postures.raise_heel_or", Group.FEET),
+    LIFT("postures.lift_knee", Group.FEET),
+    KICK("postures.kick", Group.FEET),
+    DRAW_BACK("postures.draw_raised_foot", Group.FEET),
+    STAMP("postures.stamp", Group.FEET),
+    DEPTH("postures.sink_or_rise", Group.TRUNK),
+    INCLINE("postures.incline_trunk", Group.TRUNK),
+    LOOK("postures.look", Group.TRUNK),
+    HAND("postures.place_hand", Group.HANDS),
+    BALL("postures.hold_ball", Group.HANDS),
+    RELATION("postures.both_hands_together", Group.HANDS),
+    PROP("postures.use_prop", Group.HANDS);
 
     /** Where a kind stands in the menu. */
     public enum Group {
-        OFTEN("postures.move_kind.often"),
-        FEET("postures.move_kind.the_feet"),
-        TRUNK("postures.move_kind.the_trunk_and_the_eyes"),
-        HANDS("postures.move_kind.the_hands");
+        OFTEN("postures.often"),
+        FEET("postures.feet"),
+        TRUNK("postures.trunk_eyes"),
+        HANDS("postures.hands");
 
         private final String label;
 
@@ -163,25 +163,21 @@ public enum MoveKind {
     static String title(Move move) {
         return switch (move) {
             case Move.OfFoot ofFoot ->
-                ofFoot.foot() == Side.LEFT
-                        ? Words.of("postures.move_kind.left_foot")
-                        : Words.of("postures.move_kind.right_foot");
+                ofFoot.foot() == Side.LEFT ? Words.of("postures.left_foot") : Words.of("postures.right_foot");
             case Move.PlaceHand hand ->
-                hand.hand() == Side.LEFT
-                        ? Words.of("postures.move_kind.left_hand")
-                        : Words.of("postures.move_kind.right_hand");
-            case Move.Shift _ -> Words.of("postures.end_fields.weight");
+                hand.hand() == Side.LEFT ? Words.of("postures.left_hand") : Words.of("postures.right_hand");
+            case Move.Shift _ -> Words.of("postures.weight");
             case Move.TurnBody turn ->
                 switch (turn.part()) {
-                    case WHOLE -> Words.of("common.body");
-                    case HIPS -> Words.of("postures.move_kind.hips_chest");
-                    case CHEST -> Words.of("postures.move_kind.chest");
+                    case WHOLE -> Words.of("common.body_2");
+                    case HIPS -> Words.of("postures.hips_chest");
+                    case CHEST -> Words.of("postures.chest");
                 };
-            case Move.ChangeDepth _ -> Words.of("postures.move_fields.depth");
-            case Move.HoldBall _, Move.RelateHands _ -> Words.of("postures.move_kind.both_hands");
-            case Move.HandleProp _ -> Words.of("postures.move_kind.prop");
-            case Move.Incline _ -> Words.of("postures.move_kind.trunk");
-            case Move.Look _ -> Words.of("postures.move_kind.gaze");
+            case Move.ChangeDepth _ -> Words.of("postures.depth");
+            case Move.HoldBall _, Move.RelateHands _ -> Words.of("postures.both_hands");
+            case Move.HandleProp _ -> Words.of("postures.prop");
+            case Move.Incline _ -> Words.of("postures.trunk");
+            case Move.Look _ -> Words.of("postures.gaze");
         };
     }
 }

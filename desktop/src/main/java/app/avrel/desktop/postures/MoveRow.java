@@ -54,7 +54,7 @@ final class MoveRow extends VBox {
             }
         });
         HBox.setHgrow(head, Priority.ALWAYS);
-        HBox top = new HBox(head, Buttons.icon(Feather.X, Words.of("postures.move_row.take_this_move_out"), remove));
+        HBox top = new HBox(head, Buttons.icon(Feather.X, Words.of("postures.take_move_out"), remove));
         top.setAlignment(Pos.CENTER_LEFT);
         getChildren().add(top);
         ColumnConstraints second = new ColumnConstraints();
@@ -67,8 +67,7 @@ final class MoveRow extends VBox {
     void show(Move move, String words, boolean open, List<MoveField> of) {
         title.setText(MoveKind.title(move));
         Optional<Side> side = MoveKind.side(move);
-        title.getStyleClass()
-                .setAll("label", "move-title", side.map(Words::of).orElse(Words.of("postures.move_fields.body")));
+        title.getStyleClass().setAll("label", "move-title", side.map(Words::of).orElse(Words.of("postures.body")));
         summary.setText(words);
         head.setAccessibleText(title.getText() + ": " + words);
         getChildren().remove(fields);

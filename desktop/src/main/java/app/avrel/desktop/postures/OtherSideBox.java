@@ -28,16 +28,14 @@ import javafx.scene.layout.VBox;
 final class OtherSideBox extends VBox {
 
     private final Session session;
-    private final EntryField words = new EntryField(
-            Words.of("postures.other_side_box.the_other_side_in_words"),
-            Words.of("postures.other_side_box.as_the_mirror"),
-            _ -> false);
+    private final EntryField words =
+            new EntryField(Words.of("postures.other_side_words"), Words.of("postures.as_mirror"), _ -> false);
     private final Label state = Texts.wrapped("", "quiet");
 
     OtherSideBox(Session session) {
         this.session = session;
         getStyleClass().add("other-side");
-        getChildren().addAll(Texts.of(Words.of("postures.other_side_box.other_side"), "section"), words, state);
+        getChildren().addAll(Texts.of(Words.of("postures.other_side"), "section"), words, state);
     }
 
     void show(Posture posture, int count) {
@@ -62,8 +60,8 @@ final class OtherSideBox extends VBox {
                 .sorted()
                 .collect(Collectors.joining(", "));
         return counts.isEmpty()
-                ? Words.of("postures.other_side_box.the_mirror_in_every_count")
-                : Words.of("postures.other_side_box.not_the_mirror_in_count_x", counts);
+                ? Words.of("postures.mirror_every_count")
+                : Words.of("postures.not_mirror_count", counts);
     }
 
     private boolean take(String text, Posture posture, Posture other, int count, Wording saying) {
@@ -91,7 +89,7 @@ final class OtherSideBox extends VBox {
                 .toList());
         all.addAll(difference);
         session.apply(Edit.running(
-                Words.of("postures.other_side_box.change_the_other_side"),
+                Words.of("postures.change_other_side"),
                 posture.id() + "/other/" + count,
                 project -> project.changePosture(posture.id(), whole -> whole.withOtherSide(all))));
     }

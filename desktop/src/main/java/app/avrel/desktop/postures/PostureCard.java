@@ -43,26 +43,25 @@ final class PostureCard extends VBox {
     PostureCard(Session session, Consumer<Where> go) {
         this.session = session;
         getStyleClass().add("posture-card");
-        grid.section(Words.of("postures.posture_card.names"));
-        name = grid.line(Words.of("common.english"), Words.of("postures.posture_card.a_name"));
-        meaning = grid.line(Words.of("postures.posture_card.meaning"), Words.of("postures.posture_card.what_it_means"));
+        grid.section(Words.of("postures.names"));
+        name = grid.line(Words.of("common.english_2"), Words.of("postures.name"));
+        meaning = grid.line(Words.of("postures.meaning"), Words.of("postures.means"));
         chinese = grid.line("中文", "名");
-        romanised = grid.line(
-                Words.of("postures.posture_card.romanised"), Words.of("postures.posture_card.with_tone_marks"));
+        romanised = grid.line(Words.of("postures.romanised"), Words.of("postures.tone_marks"));
         spanish = grid.line("Español", "un nombre");
-        grid.section(Words.of("postures.posture_card.sides"));
-        side = grid.choice(Words.of("common.side"));
-        mirroring = grid.choice(Words.of("postures.posture_card.taught"));
+        grid.section(Words.of("postures.sides"));
+        side = grid.choice(Words.of("common.side_2"));
+        mirroring = grid.choice(Words.of("postures.taught"));
         start = new StartFields(session, grid);
         end = new EndFields(session, grid);
-        grid.section(Words.of("common.note"));
-        note = new EntryField(Words.of("common.note"), Words.of("postures.posture_card.for_yourself"), _ -> false);
+        grid.section(Words.of("common.note_2"));
+        note = new EntryField(Words.of("common.note_2"), Words.of("postures.yourself"), _ -> false);
         grid.wide(note);
-        grid.section(Words.of("postures.posture_card.house_rules_of_its_own"));
+        grid.section(Words.of("postures.house_rules_its"));
         grid.wide(ownRules);
         teaching = new TeachingFields(session);
         ways = new WaysHere(go);
-        getChildren().addAll(Texts.of(Words.of("common.posture"), "count-number"), ways, grid, teaching);
+        getChildren().addAll(Texts.of(Words.of("common.posture_2"), "count-number"), ways, grid, teaching);
     }
 
     /** Puts the keyboard into the name, all of it selected. */
@@ -75,20 +74,18 @@ final class PostureCard extends VBox {
         ways.show(desk, posture);
         names(posture);
         side.show(
-                List.of(Words.of("postures.posture_card.neither"), Words.of("common.left"), Words.of("common.right")),
+                List.of(Words.of("postures.neither"), Words.of("common.left_2"), Words.of("common.right_2")),
                 posture.side().map(s -> s.ordinal() + 1).orElse(0),
                 i -> change(
                         posture,
                         "side",
                         whole -> whole.withSide(i == 0 ? Optional.empty() : Optional.of(Side.values()[i - 1]))));
         mirroring.show(
-                List.of(
-                        Words.of("postures.posture_card.on_both_sides"),
-                        Words.of("postures.posture_card.on_this_side_only")),
+                List.of(Words.of("postures.on_both_sides"), Words.of("postures.on_side_only")),
                 posture.mirroring().ordinal(),
                 i -> change(
                         posture,
-                        Words.of("common.taught"),
+                        Words.of("common.taught_2"),
                         whole -> whole.withMirroring(Posture.Mirroring.values()[i])));
         start.show(desk, posture);
         end.show(desk, posture);
@@ -167,7 +164,7 @@ final class PostureCard extends VBox {
 
     private boolean change(Posture posture, String field, UnaryOperator<Posture> edit) {
         session.apply(Edit.running(
-                Words.of("postures.posture_card.change_a_posture"),
+                Words.of("postures.change_posture"),
                 posture.id() + "/" + field,
                 project -> project.changePosture(posture.id(), edit)));
         return true;

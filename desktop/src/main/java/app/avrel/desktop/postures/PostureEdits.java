@@ -26,7 +26,7 @@ final class PostureEdits {
 
     /** {@return the same posture with an id of its own and a first name that says that it is a copy} */
     static Posture copy(Project project, Posture posture) {
-        String name = Words.of("postures.posture_edits.x_copy", posture.name());
+        String name = Words.of("postures.copy", posture.name());
         List<PostureName> names = new ArrayList<>(posture.names());
         PostureName first = names.getFirst();
         names.set(0, new PostureName(first.language(), name, first.romanised(), first.meaning()));
@@ -36,7 +36,7 @@ final class PostureEdits {
     /** {@return the posture taken off the shelf} */
     static Edit delete(PostureId gone) {
         return Edit.of(
-                Words.of("postures.posture_edits.delete_a_posture"),
+                Words.of("postures.delete_posture"),
                 project -> project.withPostures(project.postures().stream()
                         .filter(posture -> !posture.id().equals(gone))
                         .toList()));

@@ -38,25 +38,21 @@ final class PostureHeading {
 
     /** {@return where one is and how one stands there} */
     String state(Posture posture, int count, Pose after) {
-        String side = posture.side()
-                .map(s -> Words.of("postures.posture_heading.x_side", Words.of(s)))
-                .orElse("");
+        String side =
+                posture.side().map(s -> Words.of("postures.side", Words.of(s))).orElse("");
         String at = count == Choice.START
-                ? Words.of("common.start")
-                : Words.of(
-                        "postures.posture_heading.count_x_of_x",
-                        count + 1,
-                        posture.counts().size());
+                ? Words.of("common.start_2")
+                : Words.of("postures.count_2", count + 1, posture.counts().size());
         String stance = Naming.of(after, setting.chosenBody())
                 .map(Words::of)
                 .map(name -> name + " · ")
                 .orElse("");
         return Words.of(
-                "postures.posture_heading.x_x_x_facing_x_x",
+                "postures.facing_2",
                 side + at,
                 stance,
                 JoinWords.share(after.weight()),
-                after.chest().assumed() ? Words.of("postures.posture_heading.about") : "",
+                after.chest().assumed() ? Words.of("postures.about") : "",
                 setting.directions().say(Heading.FRONT.of(after.facing())),
                 after.chest().known() ? "" : "?");
     }
@@ -72,32 +68,29 @@ final class PostureHeading {
     /** {@return the stance in figures} */
     String figures(Pose pose) {
         if (!(pose.left().heel().known() && pose.right().heel().known())) {
-            return Words.of("postures.posture_heading.the_feet_are_not_placed_yet");
+            return Words.of("postures.feet_not_placed");
         }
         Body body = setting.chosenBody();
         Spacing spacing = Spacing.of(pose);
         String width = spacing.width() < -0.005
-                ? Words.of("postures.posture_heading.crossed_by_x", centimetres(-spacing.width()))
-                : Words.of("postures.posture_heading.x_wide", centimetres(spacing.width()));
+                ? Words.of("postures.crossed_by", centimetres(-spacing.width()))
+                : Words.of("postures.wide", centimetres(spacing.width()));
         boolean assumed = pose.left().heel().assumed() || pose.right().heel().assumed();
         return Words.of(
-                "postures.posture_heading.x_long_x_hips_x_x",
-                (assumed ? Words.of("postures.posture_heading.about") : "") + centimetres(spacing.length()),
+                "postures.long_hips",
+                (assumed ? Words.of("postures.about") : "") + centimetres(spacing.length()),
                 width,
-                pose.drop().assumed() || !pose.drop().known() ? Words.of("postures.posture_heading.about") : "",
+                pose.drop().assumed() || !pose.drop().known() ? Words.of("postures.about") : "",
                 fists(pose.drop().value() / body.fist()));
     }
 
     private static String fists(double number) {
         String fists = tenths(number);
-        return fists
-                + (fists.equals("1")
-                        ? Words.of("postures.posture_heading.fist")
-                        : Words.of("postures.posture_heading.fists"));
+        return fists + (fists.equals("1") ? Words.of("postures.fist") : Words.of("postures.fists"));
     }
 
     private static String centimetres(double metres) {
-        return Words.of("common.x_cm", Numbers.whole(metres * 100));
+        return Words.of("common.cm", Numbers.whole(metres * 100));
     }
 
     private static String tenths(double number) {

@@ -37,12 +37,12 @@ final class PostureList extends VBox {
     PostureList(Session session) {
         this.session = session;
         getStyleClass().add("side-list");
-        find.setPromptText(Words.of("postures.posture_list.find_a_posture"));
-        find.setAccessibleText(Words.of("postures.posture_list.find_a_posture_by_any_of"));
+        find.setPromptText(Words.of("postures.find_posture"));
+        find.setAccessibleText(Words.of("postures.find_posture_by"));
         find.textProperty().addListener((_, _, _) -> fill());
         list.setCellFactory(_ -> new Cell());
-        list.setAccessibleText(Words.of("common.postures"));
-        list.setPlaceholder(Texts.wrapped(Words.of("postures.posture_list.no_posture_yet_press_new_posture"), "empty"));
+        list.setAccessibleText(Words.of("common.postures_2"));
+        list.setPlaceholder(Texts.wrapped(Words.of("postures.no_posture_yet"), "empty"));
         list.getSelectionModel().selectedItemProperty().addListener((_, _, chosen) -> {
             if (!showing && chosen != null) {
                 session.choose(session.choice().withPosture(chosen.id(), 0));
@@ -50,13 +50,9 @@ final class PostureList extends VBox {
         });
         VBox.setVgrow(list, Priority.ALWAYS);
         FlowPane foot = new FlowPane(
-                Buttons.words(
-                        Words.of("postures.posture_list.new_posture"),
-                        Words.of("postures.posture_list.record_a_new_posture_ctrl_shift"),
-                        this::create),
-                Buttons.icon(
-                        Feather.COPY, Words.of("postures.posture_list.copy_this_posture_as_the_start"), this::copy),
-                Buttons.icon(Feather.TRASH_2, Words.of("postures.posture_list.delete_this_posture"), this::delete));
+                Buttons.words(Words.of("postures.new_posture"), Words.of("postures.record_new_posture"), this::create),
+                Buttons.icon(Feather.COPY, Words.of("postures.copy_posture_as"), this::copy),
+                Buttons.icon(Feather.TRASH_2, Words.of("postures.delete_posture_2"), this::delete));
         foot.getStyleClass().add("list-foot");
         VBox head = new VBox(find);
         head.getStyleClass().add("list-head");
@@ -104,21 +100,16 @@ final class PostureList extends VBox {
 
     void create() {
         find.clear();
-        PostureId id = session.project().freshPostureId(Words.of("postures.posture_list.new_posture"));
-        add(
-                Words.of("postures.posture_list.add_a_posture"),
-                Posture.blank(id, Words.of("postures.posture_list.new_posture")),
-                Choice.START);
+        PostureId id = session.project().freshPostureId(Words.of("postures.new_posture"));
+        add(Words.of("postures.add_posture"), Posture.blank(id, Words.of("postures.new_posture")), Choice.START);
     }
 
     void copy() {
         session.desk()
                 .get()
                 .posture()
-                .ifPresent(posture -> add(
-                        Words.of("postures.posture_list.copy_a_posture"),
-                        PostureEdits.copy(session.project(), posture),
-                        0));
+                .ifPresent(posture ->
+                        add(Words.of("postures.copy_posture"), PostureEdits.copy(session.project(), posture), 0));
     }
 
     private void add(String edit, Posture posture, int count) {
@@ -135,15 +126,12 @@ final class PostureList extends VBox {
             }
             Sheet.show(
                     (StackPane) getScene().getRoot(),
-                    Words.of("postures.posture_list.x_is_in_use", Words.name(gone)),
-                    Texts.wrapped(
-                            Words.of("postures.posture_list.it_is_done_in_x_those", String.join(", ", uses)),
-                            "sheet-text"),
+                    Words.of("postures.use", Words.name(gone)),
+                    Texts.wrapped(Words.of("postures.done_those", String.join(", ", uses)), "sheet-text"),
                     List.of(
-                            new Sheet.Answer(Words.of("common.keep_it"), () -> {}),
+                            new Sheet.Answer(Words.of("common.keep"), () -> {}),
                             new Sheet.Answer(
-                                    Words.of("postures.posture_list.delete"),
-                                    () -> session.apply(PostureEdits.delete(gone.id())))));
+                                    Words.of("postures.delete"), () -> session.apply(PostureEdits.delete(gone.id())))));
         });
     }
 

@@ -62,10 +62,8 @@ final class PostureStage extends VBox implements Player.Shown {
         getStyleClass().add("posture-stage");
         viewRow = new ViewRow(figure, play, this::toggleTraces);
         floorRow.of(
-                List.of(
-                        Words.of("postures.posture_stage.this_count"),
-                        Words.of("postures.posture_stage.whole_posture")),
-                Words.of("common.what_the_floor_shows"),
+                List.of(Words.of("postures.count_3"), Words.of("postures.whole_posture")),
+                Words.of("common.floor_shows"),
                 at -> {
                     wide = at == 1;
                     floorRow.down(at);
@@ -152,10 +150,7 @@ final class PostureStage extends VBox implements Player.Shown {
                 .parts();
         return parts.isEmpty()
                 ? ""
-                : Words.of(
-                        "postures.posture_stage.not_seen_x_the_x",
-                        view.words(),
-                        String.join(Words.of("postures.posture_stage.the"), parts));
+                : Words.of("postures.not_seen", view.words(), String.join(Words.of("postures.the"), parts));
     }
 
     @Override
@@ -163,11 +158,8 @@ final class PostureStage extends VBox implements Player.Shown {
         Playing playing = new Playing(counts.get(count), body);
         Pose pose = playing.pose(share);
         Pose before = counts.get(count).getFirst().before();
-        floor.show(
-                new FloorPicture(before, pose, all, body, directions, true),
-                Words.of("postures.posture_stage.playing"));
-        figure.show(new FigureView.Picture(
-                playing.at(share), body, directions, reach, Words.of("postures.posture_stage.playing")));
+        floor.show(new FloorPicture(before, pose, all, body, directions, true), Words.of("postures.playing"));
+        figure.show(new FigureView.Picture(playing.at(share), body, directions, reach, Words.of("postures.playing")));
         ribbon.playhead(count + share);
     }
 

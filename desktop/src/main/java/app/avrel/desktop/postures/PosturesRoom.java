@@ -100,26 +100,15 @@ public final class PosturesRoom implements Room {
         root = new RoomPane("postures-room", list, centre, scroll, Optional.of(line), ribbons);
         stage.addEventHandler(KeyEvent.KEY_PRESSED, this::arrows);
         stage.tools(
+                Buttons.pill(Words.of("postures.balance"), Words.of("postures.balance_on_floor"), stage::toggleBalance),
+                Buttons.pill(Words.of("postures.other_side"), Words.of("postures.both_sides_one"), this::toggleOther),
                 Buttons.pill(
-                        Words.of("postures.postures_room.balance"),
-                        Words.of("postures.postures_room.balance_on_the_floor_in_eight"),
-                        stage::toggleBalance),
-                Buttons.pill(
-                        Words.of("postures.other_side_box.other_side"),
-                        Words.of("postures.postures_room.both_sides_one_ribbon_over_the"),
-                        this::toggleOther),
-                Buttons.pill(
-                        Words.of("postures.postures_room.two_scales"),
-                        Words.of("postures.postures_room.measure_on_two_scales_ctrl_shift"),
+                        Words.of("postures.two_scales"),
+                        Words.of("postures.measure_on_two_scales"),
                         onCount(this::scales)),
+                Buttons.pill(Words.of("postures.fit"), Words.of("postures.fit_stance_body"), this::fit),
                 Buttons.pill(
-                        Words.of("postures.postures_room.fit"),
-                        Words.of("postures.postures_room.fit_a_stance_to_a_body"),
-                        this::fit),
-                Buttons.pill(
-                        Words.of("postures.postures_room.angles"),
-                        Words.of("postures.postures_room.angle_between_two_directions_ctrl_shift"),
-                        this::angles));
+                        Words.of("postures.angles"), Words.of("postures.angle_between_two_directions"), this::angles));
         CommandMenu.give(list, this::ofShelf);
         CommandMenu.give(ribbons, this::ofCount);
         CommandMenu.give(stage.floor(), this::ofFloor);
@@ -174,7 +163,7 @@ public final class PosturesRoom implements Room {
         begin.setVisible(posture.isEmpty());
         if (posture.isEmpty()) {
             card.getChildren().clear();
-            ribbon.show(List.of(), -1, Words.of("postures.postures_room.no_posture_yet_type_the_first"), _ -> {});
+            ribbon.show(List.of(), -1, Words.of("postures.no_posture_yet_type"), _ -> {});
             return;
         }
         Occurrence done = desk.occurrence(posture.get().id()).orElseThrow();
@@ -184,7 +173,7 @@ public final class PosturesRoom implements Room {
         ribbon.show(
                 RibbonCells.ofPosture(desk, done),
                 count,
-                Words.of("postures.postures_room.no_counts_yet_press_ctrl_enter"),
+                Words.of("postures.no_counts_yet"),
                 at -> session.choose(session.choice().withCount(at)));
         if (ribbons.getChildren().contains(otherRibbon)) {
             showOther(desk, posture.get(), count);
@@ -228,7 +217,7 @@ public final class PosturesRoom implements Room {
         String staged = desk.staging().equals(Heading.FRONT)
                 ? ""
                 : Words.of(
-                        "postures.postures_room.starts_facing_x",
+                        "postures.starts_facing",
                         desk.project().setting().directions().say(desk.staging()));
         state.setText(heading.state(posture, count, after) + staged);
         Viewpoint view = this.stage.figure().view();
@@ -296,24 +285,18 @@ public final class PosturesRoom implements Room {
 
     private List<Command> ofShelf() {
         return List.of(
-                Command.of(Words.of("postures.posture_list.new_posture"), KeyCode.N, "Ctrl+Shift", this::create),
+                Command.of(Words.of("postures.new_posture"), KeyCode.N, "Ctrl+Shift", this::create),
+                Command.of(Words.of("postures.duplicate_posture"), KeyCode.D, "Ctrl+Shift", list::copy),
+                Command.of(Words.of("postures.delete_posture_3"), KeyCode.DELETE, "Ctrl+Shift", list::delete),
+                Command.of(Words.of("postures.find_posture_2"), KeyCode.F, "Ctrl", list::focusFind),
+                Command.of(Words.of("postures.names_start_end"), KeyCode.I, "Ctrl", this::sheet),
                 Command.of(
-                        Words.of("postures.postures_room.duplicate_the_posture"), KeyCode.D, "Ctrl+Shift", list::copy),
-                Command.of(
-                        Words.of("postures.postures_room.delete_the_posture"),
-                        KeyCode.DELETE,
-                        "Ctrl+Shift",
-                        list::delete),
-                Command.of(Words.of("postures.postures_room.find_a_posture"), KeyCode.F, "Ctrl", list::focusFind),
-                Command.of(
-                        Words.of("postures.postures_room.names_start_and_end_of_the"), KeyCode.I, "Ctrl", this::sheet),
-                Command.of(
-                        Words.of("postures.postures_room.copy_the_postures_sheet_as_text"),
+                        Words.of("postures.copy_postures_sheet_as"),
                         KeyCode.C,
                         "Ctrl+Shift",
                         () -> SheetCopy.text(session)),
                 Command.of(
-                        Words.of("postures.postures_room.copy_the_postures_sheet_as_a"),
+                        Words.of("postures.copy_postures_sheet"),
                         KeyCode.X,
                         "Ctrl+Shift",
                         () -> SheetCopy.picture(session, root)));
@@ -321,40 +304,24 @@ public final class PosturesRoom implements Room {
 
     private List<Command> ofCount() {
         return List.of(
-                Command.of(Words.of("postures.count_edits.add_a_count"), KeyCode.ENTER, "Ctrl", this::insert),
+                Command.of(Words.of("postures.add_count"), KeyCode.ENTER, "Ctrl", this::insert),
+                Command.of(Words.of("postures.duplicate_count_2"), KeyCode.D, "Ctrl", onCount(countCard::duplicate)),
+                Command.of(Words.of("postures.delete_count_2"), KeyCode.DELETE, "Ctrl", onCount(countCard::delete)),
                 Command.of(
-                        Words.of("postures.postures_room.duplicate_the_count"),
-                        KeyCode.D,
-                        "Ctrl",
-                        onCount(countCard::duplicate)),
-                Command.of(
-                        Words.of("postures.postures_room.delete_the_count"),
-                        KeyCode.DELETE,
-                        "Ctrl",
-                        onCount(countCard::delete)),
-                Command.of(
-                        Words.of("postures.postures_room.move_the_count_earlier"),
+                        Words.of("postures.move_count_earlier_2"),
                         KeyCode.LEFT,
                         "Alt",
                         onCount(() -> countCard.move(-1))),
                 Command.of(
-                        Words.of("postures.postures_room.move_the_count_later"),
+                        Words.of("postures.move_count_later_2"),
                         KeyCode.RIGHT,
                         "Alt",
                         onCount(() -> countCard.move(1))),
+                Command.of(Words.of("postures.split_count_2"), KeyCode.T, "Ctrl", onCount(countCard::split)),
+                Command.of(Words.of("postures.merge_next_count"), KeyCode.J, "Ctrl", onCount(countCard::merge)),
+                Command.of(Words.of("postures.add_move"), KeyCode.M, "Ctrl", onCount(countCard::openAdd)),
                 Command.of(
-                        Words.of("postures.postures_room.split_the_count"),
-                        KeyCode.T,
-                        "Ctrl",
-                        onCount(countCard::split)),
-                Command.of(
-                        Words.of("postures.postures_room.merge_with_the_next_count"),
-                        KeyCode.J,
-                        "Ctrl",
-                        onCount(countCard::merge)),
-                Command.of(Words.of("postures.count_card.add_a_move"), KeyCode.M, "Ctrl", onCount(countCard::openAdd)),
-                Command.of(
-                        Words.of("postures.count_edits.add_a_move_after_the_others"),
+                        Words.of("postures.add_move_after_others"),
                         KeyCode.M,
                         "Ctrl+Shift",
                         onCount(countCard::openThen)));
@@ -362,34 +329,18 @@ public final class PosturesRoom implements Room {
 
     private List<Command> ofFloor() {
         return List.of(
+                Command.of(Words.of("postures.balance_on_floor_eight"), KeyCode.B, "Ctrl", stage::toggleBalance),
+                Command.of(Words.of("postures.fit_stance_body_2"), KeyCode.G, "Ctrl", this::fit),
+                Command.of(Words.of("postures.measure_on_two"), KeyCode.W, "Ctrl+Shift", onCount(this::scales)),
+                Command.of(Words.of("postures.angle_between_two"), KeyCode.G, "Ctrl+Shift", this::angles),
+                Command.of(Words.of("postures.start_facing_further"), KeyCode.OPEN_BRACKET, "Ctrl", () -> restage(-45)),
                 Command.of(
-                        Words.of("postures.postures_room.balance_on_the_floor_in_eight_2"),
-                        KeyCode.B,
-                        "Ctrl",
-                        stage::toggleBalance),
-                Command.of(Words.of("postures.postures_room.fit_a_stance_to_a_body_2"), KeyCode.G, "Ctrl", this::fit),
-                Command.of(
-                        Words.of("postures.postures_room.measure_on_two_scales"),
-                        KeyCode.W,
-                        "Ctrl+Shift",
-                        onCount(this::scales)),
-                Command.of(
-                        Words.of("postures.angles_sheet.angle_between_two_directions"),
-                        KeyCode.G,
-                        "Ctrl+Shift",
-                        this::angles),
-                Command.of(
-                        Words.of("postures.postures_room.start_facing_further_left"),
-                        KeyCode.OPEN_BRACKET,
-                        "Ctrl",
-                        () -> restage(-45)),
-                Command.of(
-                        Words.of("postures.postures_room.start_facing_further_right"),
+                        Words.of("postures.start_facing_further_right"),
                         KeyCode.CLOSE_BRACKET,
                         "Ctrl",
                         () -> restage(45)),
                 Command.of(
-                        Words.of("postures.postures_room.start_facing_the_front_again"),
+                        Words.of("postures.start_facing_front"),
                         KeyCode.DIGIT0,
                         "Alt",
                         () -> session.stage(Heading.FRONT)));
@@ -397,37 +348,29 @@ public final class PosturesRoom implements Room {
 
     private List<Command> ofFigure() {
         return List.of(
-                Command.of(Words.of("postures.postures_room.play_the_posture_or_stop"), KeyCode.P, "Ctrl", this::play),
-                look(Words.of("postures.postures_room.look_from_the_front"), KeyCode.DIGIT1, Viewpoint.FRONT),
-                look(Words.of("postures.postures_room.look_from_behind"), KeyCode.DIGIT2, Viewpoint.BACK),
-                look(Words.of("postures.postures_room.look_from_the_left"), KeyCode.DIGIT3, Viewpoint.LEFT),
-                look(Words.of("postures.postures_room.look_from_the_right"), KeyCode.DIGIT4, Viewpoint.RIGHT),
-                look(Words.of("postures.postures_room.look_from_above"), KeyCode.DIGIT5, Viewpoint.ABOVE),
+                Command.of(Words.of("postures.play_posture_or"), KeyCode.P, "Ctrl", this::play),
+                look(Words.of("postures.look_from_front"), KeyCode.DIGIT1, Viewpoint.FRONT),
+                look(Words.of("postures.look_from_behind"), KeyCode.DIGIT2, Viewpoint.BACK),
+                look(Words.of("postures.look_from_left"), KeyCode.DIGIT3, Viewpoint.LEFT),
+                look(Words.of("postures.look_from_right"), KeyCode.DIGIT4, Viewpoint.RIGHT),
+                look(Words.of("postures.look_from_above"), KeyCode.DIGIT5, Viewpoint.ABOVE),
                 Command.of(
-                        Words.of("postures.postures_room.mirror_the_figure"),
+                        Words.of("postures.mirror_figure"),
                         KeyCode.DIGIT6,
                         "Alt",
                         () -> stage.figure().look(stage.figure().view().mirror())),
-                Command.of(
-                        Words.of("postures.postures_room.the_ways_of_palms_and_feet"),
-                        KeyCode.DIGIT7,
-                        "Alt",
-                        stage::toggleTraces));
+                Command.of(Words.of("postures.ways_palms_feet"), KeyCode.DIGIT7, "Alt", stage::toggleTraces));
     }
 
     private List<Command> ofLine() {
         return List.of(
-                Command.of(Words.of("postures.postures_room.type_a_count"), KeyCode.L, "Ctrl", line::focus),
-                Command.of(Words.of("postures.postures_room.edit_the_count_in_words"), KeyCode.F2, "", line::edit),
-                Command.of(Words.of("postures.postures_room.fix_the_finding"), KeyCode.PERIOD, "Ctrl", findings::mend),
-                Command.of(
-                        Words.of("postures.postures_room.both_sides_one_ribbon_over_the_2"),
-                        KeyCode.O,
-                        "Ctrl+Shift",
-                        this::toggleOther),
-                Command.of(Words.of("common.to_the_count_before"), KeyCode.PAGE_UP, "", () -> step(-1))
+                Command.of(Words.of("postures.type_count"), KeyCode.L, "Ctrl", line::focus),
+                Command.of(Words.of("postures.edit_count_words"), KeyCode.F2, "", line::edit),
+                Command.of(Words.of("postures.fix_finding"), KeyCode.PERIOD, "Ctrl", findings::mend),
+                Command.of(Words.of("postures.both_sides_one_ribbon"), KeyCode.O, "Ctrl+Shift", this::toggleOther),
+                Command.of(Words.of("common.count_before"), KeyCode.PAGE_UP, "", () -> step(-1))
                         .repeating(),
-                Command.of(Words.of("common.to_the_count_after"), KeyCode.PAGE_DOWN, "", () -> step(1))
+                Command.of(Words.of("common.count_after"), KeyCode.PAGE_DOWN, "", () -> step(1))
                         .repeating());
     }
 

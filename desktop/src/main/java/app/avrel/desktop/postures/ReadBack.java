@@ -25,7 +25,7 @@ final class ReadBack extends HBox {
     private static final double SEEN = 0.005;
 
     private final TextFlow said = new TextFlow();
-    private final Label waiting = Texts.of(Words.of("common.not_recorded_yet_enter"), "not-recorded");
+    private final Label waiting = Texts.of(Words.of("common.not_recorded_yet"), "not-recorded");
 
     ReadBack() {
         getStyleClass().add("read-back");
@@ -51,15 +51,13 @@ final class ReadBack extends HBox {
             texts.add(text(exact.line(reading.count()), "read-back-said"));
             String usual = String.join(", ", assumed(reading, setting));
             if (!usual.isEmpty()) {
-                texts.add(text(Words.of("postures.read_back.x_the_houses_usual", usual), "read-back-assumed"));
+                texts.add(text(Words.of("postures.houses_usual", usual), "read-back-assumed"));
             }
         }
         said.getChildren().setAll(texts);
         waiting.setVisible(!reading.stages().isEmpty());
         waiting.setText(
-                reading.recordable()
-                        ? Words.of("common.not_recorded_yet_enter")
-                        : Words.of("postures.read_back.not_recorded_yet"));
+                reading.recordable() ? Words.of("common.not_recorded_yet") : Words.of("postures.not_recorded_yet"));
     }
 
     private static Text text(String words, String styleClass) {
@@ -86,17 +84,15 @@ final class ReadBack extends HBox {
             double feet = spacing.length() / setting.chosenBody().footLength();
             double wide = spacing.width() / setting.chosenBody().shoulderWidth();
             if (Math.abs(feet) > SEEN && steps.getLast().distance().isEmpty()) {
-                words.add(Words.of(
-                        "postures.read_back.x_foot_lengths_long", Numbers.plain(Numbers.tenths(Math.abs(feet)))));
+                words.add(Words.of("postures.foot_lengths_long", Numbers.plain(Numbers.tenths(Math.abs(feet)))));
             }
             if (Math.abs(wide) > SEEN && steps.getLast().width().isEmpty()) {
-                words.add(Words.of(
-                        "postures.read_back.x_shoulder_widths_wide", Numbers.plain(Numbers.tenths(Math.abs(wide)))));
+                words.add(Words.of("postures.shoulder_widths_wide", Numbers.plain(Numbers.tenths(Math.abs(wide)))));
             }
         }
         if (pose.drop().assumed()) {
             double fists = pose.drop().value() / setting.chosenBody().fist();
-            words.add(Words.of("postures.read_back.hips_x_fists_lower", Numbers.plain(Numbers.tenths(fists))));
+            words.add(Words.of("postures.hips_fists_lower", Numbers.plain(Numbers.tenths(fists))));
         }
         return words;
     }

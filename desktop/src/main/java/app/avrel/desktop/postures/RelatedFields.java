@@ -30,16 +30,16 @@ final class RelatedFields {
     List<MoveField> ball(Move.HoldBall ball) {
         return List.of(
                 MoveFields.oneOf(
-                        Words.of("postures.related_fields.above"),
+                        Words.of("postures.above"),
                         hands(),
                         ball.above().ordinal(),
                         at -> new Move.HoldBall(Side.values()[at], ball.height(), ball.size(), ball.beside())),
                 MoveFields.landmark(
-                        Words.of("postures.free_foot_fields.height"),
+                        Words.of("postures.height"),
                         ball.height(),
                         height -> new Move.HoldBall(ball.above(), height, ball.size(), ball.beside())),
                 MoveFields.oneOf(
-                        Words.of("postures.related_fields.before"),
+                        Words.of("postures.before"),
                         beside(),
                         ball.beside().map(side -> side.ordinal() + 1).orElse(0),
                         at -> new Move.HoldBall(
@@ -48,9 +48,9 @@ final class RelatedFields {
                                 ball.size(),
                                 at == 0 ? Optional.empty() : Optional.of(Side.values()[at - 1]))),
                 MoveFields.length(
-                        Words.of("postures.related_fields.size"),
+                        Words.of("postures.size"),
                         ball.size(),
-                        Words.of("postures.related_fields.2_hand_spans"),
+                        Words.of("postures.2_hand_spans"),
                         size -> new Move.HoldBall(ball.above(), ball.height(), size, ball.beside())));
     }
 
@@ -62,7 +62,7 @@ final class RelatedFields {
         Optional<Palm> palm = hands.palm();
         return List.of(
                 MoveFields.oneOf(
-                        Words.of("postures.related_fields.hands"),
+                        Words.of("postures.hands_2"),
                         Stream.of(HandRelation.values()).map(Words::of).toList(),
                         relation.ordinal(),
                         at -> new Move.RelateHands(HandRelation.values()[at], leading, height, gap, palm)),
@@ -72,16 +72,16 @@ final class RelatedFields {
                         leading.ordinal(),
                         at -> new Move.RelateHands(relation, Side.values()[at], height, gap, palm)),
                 MoveFields.landmark(
-                        Words.of("postures.free_foot_fields.height"),
+                        Words.of("postures.height"),
                         height,
                         changed -> new Move.RelateHands(relation, leading, changed, gap, palm)),
                 MoveFields.length(
-                        Words.of("postures.related_fields.gap"),
+                        Words.of("postures.gap"),
                         gap,
-                        Words.of("postures.related_fields.1_fist"),
+                        Words.of("postures.1_fist"),
                         changed -> new Move.RelateHands(relation, leading, height, changed, palm)),
                 MoveFields.choice(
-                        Words.of("postures.related_fields.palms"),
+                        Words.of("postures.palms"),
                         Palm.values(),
                         Words::of,
                         palm,
@@ -95,31 +95,31 @@ final class RelatedFields {
     List<MoveField> prop(Move.HandleProp move) {
         return List.of(
                 MoveFields.oneOf(
-                        Words.of("postures.related_fields.does"),
+                        Words.of("postures.does"),
                         Stream.of(PropAct.values()).map(Words::of).toList(),
                         move.act().ordinal(),
                         at -> new Move.HandleProp(
                                 move.hand(), PropAct.values()[at], move.prop(), move.points(), move.toward())),
                 MoveFields.choice(
-                        Words.of("postures.move_kind.prop"),
+                        Words.of("postures.prop"),
                         Prop.values(),
                         Words::of,
                         move.prop(),
                         prop -> new Move.HandleProp(move.hand(), move.act(), prop, move.points(), move.toward())),
                 MoveFields.oneOf(
-                        Words.of("postures.hand_fields.hand"),
+                        Words.of("postures.hand"),
                         hands(),
                         move.hand().ordinal(),
                         at -> new Move.HandleProp(
                                 Side.values()[at], move.act(), move.prop(), move.points(), move.toward())),
                 MoveFields.choice(
-                        Words.of("postures.related_fields.points"),
+                        Words.of("postures.points"),
                         Pointing.values(),
                         Words::of,
                         move.points(),
                         points -> new Move.HandleProp(move.hand(), move.act(), move.prop(), points, move.toward())),
                 toward(
-                        Words.of("postures.related_fields.leans"),
+                        Words.of("postures.leans"),
                         move.toward(),
                         toward -> new Move.HandleProp(move.hand(), move.act(), move.prop(), move.points(), toward)));
     }
@@ -127,13 +127,13 @@ final class RelatedFields {
     List<MoveField> incline(Move.Incline incline) {
         return List.of(
                 MoveFields.line(
-                        Words.of("postures.related_fields.degrees"),
+                        Words.of("postures.degrees"),
                         incline.degrees().map(String::valueOf).orElse(""),
-                        Words.of("postures.related_fields.15_0_is_upright"),
+                        Words.of("postures.15_0_upright"),
                         MoveFields.unsaidOr(
                                 RelatedFields::degrees, degrees -> new Move.Incline(degrees, incline.toward()))),
                 toward(
-                        Words.of("postures.free_foot_fields.toward"),
+                        Words.of("postures.toward"),
                         incline.toward(),
                         toward -> new Move.Incline(incline.degrees(), toward)));
     }
@@ -149,18 +149,15 @@ final class RelatedFields {
         return MoveFields.line(
                 label,
                 toward.map(direction -> DirectionText.say(direction, saying)).orElse(""),
-                Words.of("postures.free_foot_fields.forward_1_30"),
+                Words.of("postures.forward_1_30"),
                 MoveFields.unsaidOr(text -> DirectionText.parse(text, saying), change));
     }
 
     private static List<String> hands() {
-        return List.of(Words.of("postures.related_fields.left_hand"), Words.of("postures.related_fields.right_hand"));
+        return List.of(Words.of("postures.left_hand_2"), Words.of("postures.right_hand_2"));
     }
 
     private static List<String> beside() {
-        return List.of(
-                Words.of("postures.related_fields.the_middle"),
-                Words.of("postures.related_fields.the_left_side"),
-                Words.of("postures.related_fields.the_right_side"));
+        return List.of(Words.of("postures.middle"), Words.of("postures.left_side"), Words.of("postures.right_side"));
     }
 }

@@ -29,8 +29,8 @@ final class ScalesSheet {
     private final Pose pose;
     private final Body body;
     private final FieldGrid grid = new FieldGrid();
-    private final EntryField left = grid.line(Words.of("postures.scales_sheet.left_scale_shows"), "42");
-    private final EntryField right = grid.line(Words.of("postures.scales_sheet.right_scale_shows"), "28");
+    private final EntryField left = grid.line(Words.of("postures.left_scale_shows"), "42");
+    private final EntryField right = grid.line(Words.of("postures.right_scale_shows"), "28");
     private final Label said = Texts.wrapped("", "fit-words");
     private OptionalDouble onLeft = OptionalDouble.empty();
     private OptionalDouble onRight = OptionalDouble.empty();
@@ -65,7 +65,7 @@ final class ScalesSheet {
                 .orElse(done.done().begins());
         ScalesSheet sheet = new ScalesSheet(pose, session.project().setting().chosenBody());
         VBox content = new VBox(
-                Texts.wrapped(Words.of("postures.scales_sheet.stand_in_this_pose_with_one"), "sheet-text"),
+                Texts.wrapped(Words.of("postures.stand_pose_one"), "sheet-text"),
                 sheet.grid,
                 sheet.said,
                 sheet.simulated);
@@ -74,15 +74,15 @@ final class ScalesSheet {
         sheet.show(Side.RIGHT, "");
         Sheet laid = Sheet.show(
                 over,
-                Words.of("postures.scales_sheet.on_two_scales"),
+                Words.of("postures.on_two_scales"),
                 content,
                 List.of(
                         new Sheet.Answer(
-                                Words.of("postures.scales_sheet.record_this_share"),
+                                Words.of("postures.record_share"),
                                 () -> sheet.scales()
                                         .ifPresent(scales ->
                                                 take.accept(scales.share().least(Side.LEFT)))),
-                        new Sheet.Answer(Words.of("common.close"), () -> {})));
+                        new Sheet.Answer(Words.of("common.close_2"), () -> {})));
         laid.parentProperty().addListener((_, _, _) -> sheet.simulated.stop());
     }
 
@@ -118,28 +118,22 @@ final class ScalesSheet {
     }
 
     private String words(TwoScales scales) {
-        String split = Words.of(
-                "postures.scales_sheet.the_weight_is_x_claimed_is",
-                JoinWords.share(scales.share()),
-                JoinWords.share(pose.weight()));
+        String split =
+                Words.of("postures.weight_claimed", JoinWords.share(scales.share()), JoinWords.share(pose.weight()));
         FloorVector off = scales.fromClaimed(pose, body);
         double ahead = off.along(pose.facing());
         double aside = off.along(pose.facing().right());
         String place = Math.abs(scales.pointsMore(pose)) < 1
-                ? Words.of("postures.scales_sheet.that_agrees_the_centre_of_mass")
+                ? Words.of("postures.agrees_centre_mass")
                 : Words.of(
-                        "postures.scales_sheet.the_centre_of_mass_must_be",
+                        "postures.centre_mass_must",
                         Numbers.whole(off.length() * 100),
-                        way(
-                                ahead,
-                                Words.of("postures.scales_sheet.further_ahead"),
-                                Words.of("postures.scales_sheet.further_back")),
-                        way(aside, Words.of("common.to_the_right"), Words.of("common.to_the_left")));
+                        way(ahead, Words.of("postures.further_ahead"), Words.of("postures.further_back")),
+                        way(aside, Words.of("common.right_3"), Words.of("common.left_3")));
         return split + "\n" + place;
     }
 
     private static String way(double metres, String more, String less) {
-        return Words.of(
-                "postures.scales_sheet.x_cm_x", Numbers.whole(Math.abs(metres) * 100), metres >= 0 ? more : less);
+        return Words.of("postures.cm", Numbers.whole(Math.abs(metres) * 100), metres >= 0 ? more : less);
     }
 }

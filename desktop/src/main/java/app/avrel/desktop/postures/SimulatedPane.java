@@ -28,11 +28,11 @@ final class SimulatedPane extends VBox {
 
     private final Pose pose;
     private final Consumer<TwoScales> told;
-    private final ToggleButton on = new ToggleButton(Words.of("postures.simulated_pane.simulated_scales"));
+    private final ToggleButton on = new ToggleButton(Words.of("postures.simulated_scales"));
     private final FieldGrid grid = new FieldGrid();
-    private final Slider sway = slider(Words.of("postures.simulated_pane.sway_points"), 0, 12, 3);
-    private final Slider error = slider(Words.of("postures.simulated_pane.error_more_left_points"), -25, 25, 6);
-    private final Slider drift = slider(Words.of("postures.simulated_pane.drift_to_the_left_points_a"), -10, 10, 1);
+    private final Slider sway = slider(Words.of("postures.sway_points"), 0, 12, 3);
+    private final Slider error = slider(Words.of("postures.error_more_left"), -25, 25, 6);
+    private final Slider drift = slider(Words.of("postures.drift_left_points"), -10, 10, 1);
     private final Timeline showing = new Timeline(new KeyFrame(Duration.millis(SHOWS_MILLIS), _ -> show()));
     private double seconds;
 
@@ -42,13 +42,9 @@ final class SimulatedPane extends VBox {
         getStyleClass().add("simulated-scales");
         showing.setCycleCount(Animation.INDEFINITE);
         on.getStyleClass().setAll("pill");
-        on.setAccessibleText(Words.of("postures.simulated_pane.simulated_scales_somebody_stands_on_them"));
+        on.setAccessibleText(Words.of("postures.simulated_scales_somebody"));
         on.setOnAction(_ -> toggle());
-        getChildren()
-                .addAll(
-                        on,
-                        Texts.wrapped(Words.of("postures.simulated_pane.without_scales_at_hand_somebody_of"), "quiet"),
-                        grid);
+        getChildren().addAll(on, Texts.wrapped(Words.of("postures.without_scales_at"), "quiet"), grid);
         grid.setVisible(false);
         grid.setManaged(false);
     }

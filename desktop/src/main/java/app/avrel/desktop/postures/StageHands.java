@@ -29,24 +29,22 @@ final class StageHands implements FloorEdits {
     @Override
     public void step(Side foot, FloorPoint heel) {
         change(
-                Words.of("postures.stage_hands.move_a_foot"),
+                Words.of("postures.move_foot"),
                 (hands, at, count) -> hands.step(count, foot, at.inverse().of(heel)));
     }
 
     @Override
     public void turn(Side foot, Pivot on, Heading toes) {
-        change(
-                Words.of("postures.move_kind.turn_a_foot"),
-                (hands, at, count) -> hands.turn(count, foot, on, at.from(toes)));
+        change(Words.of("postures.turn_foot"), (hands, at, count) -> hands.turn(count, foot, on, at.from(toes)));
     }
 
     @Override
     public void weight(int leftPercent) {
-        change(Words.of("postures.move_kind.shift_the_weight"), (_, _, count) -> HandsOn.weight(count, leftPercent));
+        change(Words.of("postures.shift_weight"), (_, _, count) -> HandsOn.weight(count, leftPercent));
     }
 
     void hand(Side hand, Landmark height) {
-        change(Words.of("postures.move_kind.place_a_hand"), (_, _, count) -> HandsOn.hand(count, hand, height));
+        change(Words.of("postures.place_hand"), (_, _, count) -> HandsOn.hand(count, hand, height));
     }
 
     /** What hands make of a count, given where its own frame stands in the hall. */

@@ -38,7 +38,7 @@ final class StartFields {
 
     private final Session session;
     private final ChoiceField kind;
-    private final MenuButton from = new MenuButton(Words.of("postures.start_fields.as_another_ends"));
+    private final MenuButton from = new MenuButton(Words.of("postures.as_another_ends"));
     private final EntryField ahead;
     private final EntryField width;
     private final EntryField weight;
@@ -50,24 +50,20 @@ final class StartFields {
 
     StartFields(Session session, FieldGrid grid) {
         this.session = session;
-        grid.section(Words.of("postures.start_fields.start"));
-        kind = grid.choice(Words.of("postures.start_fields.starts"));
+        grid.section(Words.of("postures.start"));
+        kind = grid.choice(Words.of("postures.starts"));
         from.getStyleClass().addAll("flat", "word-button");
         grid.wide(from);
-        ahead = grid.line(
-                Words.of("postures.start_fields.left_ahead"), Words.of("postures.start_fields.1_5_foot_lengths"));
-        width = grid.line(
-                Words.of("postures.start_fields.width"), Words.of("postures.start_fields.0_5_shoulder_widths"));
-        weight = grid.line(Words.of("postures.end_fields.weight"), Words.of("postures.end_fields.70_left"));
-        drop = grid.line(Words.of("postures.move_fields.depth"), Words.of("postures.start_fields.1_5_fists"));
+        ahead = grid.line(Words.of("postures.left_ahead"), Words.of("postures.1_5_foot"));
+        width = grid.line(Words.of("postures.width"), Words.of("postures.0_5_shoulder"));
+        weight = grid.line(Words.of("postures.weight"), Words.of("postures.70_left"));
+        drop = grid.line(Words.of("postures.depth"), Words.of("postures.1_5_fists"));
         for (Side side : Side.values()) {
-            String name = side == Side.LEFT
-                    ? Words.of("postures.start_fields.left")
-                    : Words.of("postures.start_fields.right");
-            contact.put(side, grid.choice(Words.of("postures.start_fields.x_foot", name)));
-            toes.put(side, grid.line(Words.of("postures.start_fields.x_toes_out", name), "45"));
-            height.put(side, grid.choice(Words.of("postures.start_fields.x_hand", name)));
-            palm.put(side, grid.choice(Words.of("postures.start_fields.x_palm", name)));
+            String name = side == Side.LEFT ? Words.of("postures.left") : Words.of("postures.right");
+            contact.put(side, grid.choice(Words.of("postures.foot_2", name)));
+            toes.put(side, grid.line(Words.of("postures.toes_out", name), "45"));
+            height.put(side, grid.choice(Words.of("postures.hand_2", name)));
+            palm.put(side, grid.choice(Words.of("postures.palm_2", name)));
         }
     }
 
@@ -75,16 +71,14 @@ final class StartFields {
         Start start = posture.start();
         StartPose pose = start.pose();
         kind.show(
-                List.of(
-                        Words.of("postures.start_fields.as_recorded_here"),
-                        Words.of("postures.start_fields.where_the_one_before_ends")),
+                List.of(Words.of("postures.as_recorded_here"), Words.of("postures.where_one_before")),
                 start instanceof Start.Carried ? 1 : 0,
                 i -> change(posture, "kind", i == 0 ? new Start.Recorded(pose) : new Start.Carried(pose)));
         showFrom(desk, posture);
         ahead.show(
                 pose.leftAhead().map(Length::toString).orElse(""),
                 text -> length(
-                        posture, text, Words.of("common.ahead"), length -> pose.withSpacing(length, pose.width())));
+                        posture, text, Words.of("common.ahead_2"), length -> pose.withSpacing(length, pose.width())));
         width.show(
                 pose.width().map(Length::toString).orElse(""),
                 text -> length(posture, text, "width", length -> pose.withSpacing(pose.leftAhead(), length)));
@@ -116,9 +110,7 @@ final class StartFields {
     private Stream<MenuItem> items(Session.Desk desk, Posture posture, Posture other) {
         MenuItem same = item(Words.name(other), posture, () -> ending(desk, other));
         MenuItem mirrored = item(
-                Words.of("postures.start_fields.x_other_side", Words.name(other)),
-                posture,
-                () -> ending(desk, Mirror.of(other)));
+                Words.of("postures.other_side_2", Words.name(other)), posture, () -> ending(desk, Mirror.of(other)));
         return other.side().isPresent() ? Stream.of(same, mirrored) : Stream.of(same);
     }
 
@@ -214,7 +206,7 @@ final class StartFields {
     private void change(Posture posture, String field, Start start) {
         UnaryOperator<Posture> edit = whole -> whole.withStart(start);
         session.apply(Edit.running(
-                Words.of("postures.start_fields.change_the_start"),
+                Words.of("postures.change_start"),
                 posture.id() + "/start/" + field,
                 project -> project.changePosture(posture.id(), edit)));
     }

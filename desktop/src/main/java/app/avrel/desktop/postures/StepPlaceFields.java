@@ -28,7 +28,7 @@ final class StepPlaceFields {
     List<MoveField> of(StepPlace place, Function<StepPlace, Move> change) {
         List<MoveField> fields = new ArrayList<>();
         fields.add(MoveFields.oneOf(
-                Words.of("postures.step_place_fields.goes"),
+                Words.of("postures.goes"),
                 ways(),
                 way(place),
                 at -> change.apply(at == way(place) ? place : fresh(at))));
@@ -36,34 +36,34 @@ final class StepPlaceFields {
             case StepPlace.Along along -> fields.addAll(along(along, change));
             case StepPlace.Beside beside -> {
                 fields.add(MoveFields.length(
-                        Words.of("postures.related_fields.gap"),
+                        Words.of("postures.gap"),
                         beside.gap(),
-                        Words.of("postures.related_fields.1_fist"),
+                        Words.of("postures.1_fist"),
                         gap -> change.apply(new StepPlace.Beside(gap, beside.ahead()))));
                 fields.add(MoveFields.length(
-                        Words.of("postures.step_place_fields.ahead"),
+                        Words.of("postures.ahead"),
                         beside.ahead(),
-                        Words.of("postures.step_place_fields.1_fist_1_fist_is_behind"),
+                        Words.of("postures.1_fist_1"),
                         ahead -> change.apply(new StepPlace.Beside(beside.gap(), ahead))));
             }
             case StepPlace.LevelWithHeel level ->
                 fields.add(MoveFields.length(
-                        Words.of("postures.start_fields.width"),
+                        Words.of("postures.width"),
                         level.width(),
-                        Words.of("postures.step_place_fields.1_shoulder_width"),
+                        Words.of("postures.1_shoulder_width"),
                         width -> change.apply(new StepPlace.LevelWithHeel(width))));
             case StepPlace.Across across ->
                 fields.add(MoveFields.length(
-                        Words.of("postures.step_place_fields.distance"),
+                        Words.of("postures.distance"),
                         across.distance(),
-                        Words.of("postures.step_place_fields.1_foot_length"),
+                        Words.of("postures.1_foot_length"),
                         far -> change.apply(new StepPlace.Across(across.over(), far))));
             case StepPlace.WhereWas _, StepPlace.AtToes _ -> {}
             case StepPlace.OnHeelLine line ->
                 fields.add(MoveFields.length(
-                        Words.of("postures.step_place_fields.ahead"),
+                        Words.of("postures.ahead"),
                         line.ahead(),
-                        Words.of("postures.step_place_fields.2_foot_lengths"),
+                        Words.of("postures.2_foot_lengths"),
                         ahead -> change.apply(new StepPlace.OnHeelLine(ahead))));
         }
         return fields;
@@ -74,20 +74,20 @@ final class StepPlaceFields {
         Optional<Length> width = along.width();
         return List.of(
                 MoveFields.line(
-                        Words.of("postures.step_place_fields.direction"),
+                        Words.of("postures.direction"),
                         DirectionText.say(along.direction(), saying),
-                        Words.of("postures.step_place_fields.forward_back_left_25_right_1"),
+                        Words.of("postures.forward_back_left"),
                         text -> DirectionText.parse(text, saying)
                                 .map(direction -> change.apply(new StepPlace.Along(direction, distance, width)))),
                 MoveFields.length(
-                        Words.of("postures.step_place_fields.distance"),
+                        Words.of("postures.distance"),
                         distance,
-                        Words.of("postures.step_place_fields.2_foot_lengths_50_cm"),
+                        Words.of("postures.2_foot_lengths_50"),
                         changed -> change.apply(new StepPlace.Along(along.direction(), changed, width))),
                 MoveFields.length(
-                        Words.of("postures.start_fields.width"),
+                        Words.of("postures.width"),
                         width,
-                        Words.of("postures.step_place_fields.0_5_shoulder_widths_0_cm"),
+                        Words.of("postures.0_5_shoulder_widths"),
                         changed -> change.apply(new StepPlace.Along(along.direction(), distance, changed))));
     }
 
@@ -117,15 +117,15 @@ final class StepPlaceFields {
 
     private static List<String> ways() {
         return List.of(
-                Words.of("postures.step_place_fields.in_a_direction"),
-                Words.of("postures.step_place_fields.beside_the_other_foot"),
-                Words.of("postures.step_place_fields.heels_level"),
-                Words.of("postures.step_place_fields.onto_the_other_heels_line"),
-                Words.of("postures.step_place_fields.across_in_front"),
-                Words.of("postures.step_place_fields.across_behind"),
-                Words.of("postures.step_place_fields.where_the_left_foot_was"),
-                Words.of("postures.step_place_fields.where_the_right_foot_was"),
-                Words.of("postures.step_place_fields.where_the_left_toes_were"),
-                Words.of("postures.step_place_fields.where_the_right_toes_were"));
+                Words.of("postures.direction_2"),
+                Words.of("postures.beside_other_foot"),
+                Words.of("postures.heels_level"),
+                Words.of("postures.onto_other_heels"),
+                Words.of("postures.across_front"),
+                Words.of("postures.across_behind"),
+                Words.of("postures.where_left_foot"),
+                Words.of("postures.where_right_foot"),
+                Words.of("postures.where_left_toes"),
+                Words.of("postures.where_right_toes"));
     }
 }

@@ -27,22 +27,12 @@ final class TeachingFields extends VBox {
 
     private final VBox questions = new VBox();
     private final Session session;
-    private final LinesField otherNames =
-            lines(Words.of("postures.teaching_fields.other_names"), Words.of("postures.teaching_fields.one_a_line"));
-    private final EntryField image = line(
-            Words.of("postures.teaching_fields.picture_or_story"),
-            Words.of("postures.teaching_fields.what_helps_to_see_it"));
-    private final EntryField purpose =
-            line(Words.of("postures.teaching_fields.purpose"), Words.of("postures.teaching_fields.what_it_is_for"));
-    private final LinesField before = lines(
-            Words.of("postures.teaching_fields.known_before"),
-            Words.of("postures.teaching_fields.postures_or_drills_one_a_line"));
-    private final LinesField cautions = lines(
-            Words.of("postures.teaching_fields.cautions"),
-            Words.of("postures.teaching_fields.who_should_take_care_and_when"));
-    private final EntryField replacedBy = line(
-            Words.of("postures.teaching_fields.not_the_whole_of_it"),
-            Words.of("postures.teaching_fields.what_must_take_its_place_later"));
+    private final LinesField otherNames = lines(Words.of("postures.other_names"), Words.of("postures.one_line"));
+    private final EntryField image = line(Words.of("postures.picture_or_story"), Words.of("postures.helps_see"));
+    private final EntryField purpose = line(Words.of("postures.purpose"), Words.of("postures.what_it_is"));
+    private final LinesField before = lines(Words.of("postures.known_before"), Words.of("postures.postures_or_drills"));
+    private final LinesField cautions = lines(Words.of("postures.cautions"), Words.of("postures.who_should_take"));
+    private final EntryField replacedBy = line(Words.of("postures.not_whole"), Words.of("postures.must_take_its"));
     private final VBox mistakes = new VBox();
     private final VBox gentler = new VBox();
     private final List<MistakeRow> mistakeRows = new ArrayList<>();
@@ -52,29 +42,29 @@ final class TeachingFields extends VBox {
         this.session = session;
         getStyleClass().add("teaching-fields");
         FieldGrid grid = new FieldGrid();
-        grid.section(Words.of("postures.teaching_fields.teaching"));
-        grid.node(Words.of("postures.teaching_fields.also_called"), otherNames);
-        grid.node(Words.of("postures.teaching_fields.picture_story"), image);
-        grid.node(Words.of("postures.teaching_fields.purpose"), purpose);
-        grid.node(Words.of("postures.teaching_fields.known_before"), before);
-        grid.node(Words.of("postures.teaching_fields.cautions"), cautions);
-        grid.node(Words.of("postures.teaching_fields.replaced_by"), replacedBy);
+        grid.section(Words.of("postures.teaching"));
+        grid.node(Words.of("postures.also_called"), otherNames);
+        grid.node(Words.of("postures.picture_story"), image);
+        grid.node(Words.of("postures.purpose"), purpose);
+        grid.node(Words.of("postures.known_before"), before);
+        grid.node(Words.of("postures.cautions"), cautions);
+        grid.node(Words.of("postures.replaced_by"), replacedBy);
         mistakes.getStyleClass().add("sheet-rows");
         gentler.getStyleClass().add("sheet-rows");
         getChildren()
                 .addAll(
                         grid,
-                        Texts.of(Words.of("postures.teaching_fields.common_mistakes"), "section"),
+                        Texts.of(Words.of("postures.common_mistakes"), "section"),
                         mistakes,
                         Buttons.words(
-                                Words.of("postures.teaching_fields.add_a_mistake"),
-                                Words.of("postures.teaching_fields.add_a_common_mistake"),
+                                Words.of("postures.add_mistake"),
+                                Words.of("postures.add_common_mistake"),
                                 this::addMistake),
-                        Texts.of(Words.of("postures.teaching_fields.gentler_versions"), "section"),
+                        Texts.of(Words.of("postures.gentler_versions"), "section"),
                         gentler,
                         Buttons.words(
-                                Words.of("postures.teaching_fields.add_a_gentler_version"),
-                                Words.of("postures.teaching_fields.add_counts_that_ask_less"),
+                                Words.of("postures.add_gentler_version"),
+                                Words.of("postures.add_counts_ask"),
                                 this::addGentler),
                         questions);
         questions.getStyleClass().add("posture-questions");
@@ -106,14 +96,11 @@ final class TeachingFields extends VBox {
         List<Question> asked = WatchFor.about(posture.id(), session.project().lessons());
         questions.getChildren().clear();
         if (!asked.isEmpty()) {
-            questions.getChildren().add(Texts.of(Words.of("postures.teaching_fields.asked_in_lessons"), "section"));
+            questions.getChildren().add(Texts.of(Words.of("postures.asked_lessons"), "section"));
             asked.forEach(one -> questions
                     .getChildren()
                     .add(Texts.wrapped(
-                            one.asked()
-                                    + (one.open()
-                                            ? Words.of("postures.teaching_fields.open_answer_it_in_the_log")
-                                            : " — " + one.answer()),
+                            one.asked() + (one.open() ? Words.of("postures.open_answer_log") : " — " + one.answer()),
                             "asked-line")));
         }
     }
@@ -203,7 +190,7 @@ final class TeachingFields extends VBox {
         change(
                 "",
                 s -> s.withGentler(with(
-                        s.gentler(), new GentlerVersion(Words.of("common.gentler"), count, count + 1, List.of()))));
+                        s.gentler(), new GentlerVersion(Words.of("common.gentler_2"), count, count + 1, List.of()))));
     }
 
     private boolean change(String field, UnaryOperator<PostureSheet> edit) {
@@ -212,16 +199,13 @@ final class TeachingFields extends VBox {
                     project -> project.changePosture(id, posture -> posture.withSheet(edit.apply(posture.sheet())));
             session.apply(
                     field.isEmpty()
-                            ? Edit.of(Words.of("postures.teaching_fields.change_the_postures_sheet"), whole)
-                            : Edit.running(
-                                    Words.of("postures.teaching_fields.change_the_postures_sheet"),
-                                    id + "/sheet/" + field,
-                                    whole));
+                            ? Edit.of(Words.of("postures.change_postures_sheet"), whole)
+                            : Edit.running(Words.of("postures.change_postures_sheet"), id + "/sheet/" + field, whole));
         });
         return true;
     }
 
     private static String notUnderstood() {
-        return Words.of("postures.teaching_fields.not_understood");
+        return Words.of("postures.not_understood");
     }
 }

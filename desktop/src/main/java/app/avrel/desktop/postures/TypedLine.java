@@ -49,12 +49,12 @@ public final class TypedLine extends VBox {
         model = new TypedLineModel(session, field::clear);
         getStyleClass().add("typed-line");
         field.setPromptText(prompt());
-        field.setAccessibleText(Words.of("postures.postures_room.type_a_count"));
+        field.setAccessibleText(Words.of("postures.type_count"));
         Texts.follow(field);
-        Tips.give(field, Words.of("postures.typed_line.enter_records_the_count_and_starts"));
+        Tips.give(field, Words.of("postures.enter_records_count"));
         field.textProperty().addListener((_, _, text) -> typed(text));
         field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        ChoiceField language = new ChoiceField(Words.of("postures.typed_line.language_of_the_line"));
+        ChoiceField language = new ChoiceField(Words.of("postures.language_line"));
         model.language(Words.language());
         language.show(LANGUAGES, Words.language().ordinal(), this::speak);
         language.getStyleClass().add("line-language");
@@ -224,6 +224,6 @@ public final class TypedLine extends VBox {
     }
 
     private static String prompt() {
-        return Words.of("postures.typed_line.type_what_you_would_say_right");
+        return Words.of("postures.type_you_would");
     }
 }

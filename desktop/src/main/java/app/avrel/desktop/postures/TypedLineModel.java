@@ -141,7 +141,7 @@ public final class TypedLineModel {
     public void teach(String phrase, String means) {
         TaughtWord word = new TaughtWord(language, phrase, means);
         Edit edit = Edit.of(
-                Words.of("postures.typed_line_model.teach_a_word"),
+                Words.of("postures.teach_word"),
                 project -> project.withSetting(project.setting().teaching(word)));
         drop();
         session.apply(edit, session.choice());
@@ -195,9 +195,7 @@ public final class TypedLineModel {
     private Edit record(PostureId id, int chosen, LineReading reading) {
         boolean edited = editing;
         return Edit.of(
-                edited
-                        ? Words.of("postures.typed_line_model.edit_a_count_in_words")
-                        : Words.of("postures.postures_room.type_a_count"),
+                edited ? Words.of("postures.edit_count_words_2") : Words.of("postures.type_count"),
                 project -> recorded(project, id, chosen, edited, reading));
     }
 

@@ -89,7 +89,7 @@ final class TypedNotes extends VBox {
     void show(String text, LineReading reading, Optional<String> completion) {
         List<Node> noted = new ArrayList<>();
         completion.ifPresent(word -> {
-            Texts.set(goingOn, Words.of("postures.typed_notes.tab_x", word));
+            Texts.set(goingOn, Words.of("postures.tab", word));
             noted.add(goingOn);
         });
         reading.questions().forEach(question -> noted.addAll(asked.computeIfAbsent(question, this::asked)));
@@ -146,7 +146,7 @@ final class TypedNotes extends VBox {
                 .forEach(choice -> chips.getChildren()
                         .add(chip(
                                 choice.label(),
-                                Words.of("postures.typed_notes.say_x", choice.label()),
+                                Words.of("postures.say", choice.label()),
                                 () -> line.put(question.word(), choice.add()))));
         return List.of(Texts.wrapped(question.question(), "typed-question"), chips);
     }
@@ -188,17 +188,14 @@ final class TypedNotes extends VBox {
 
         private final Label hint = Texts.wrapped("", "hint");
         private final FlowPane chips = chips();
-        private final Button chip = chip("", Words.of("postures.typed_notes.put_this_word_for_the_one"), this::replace);
-        private final Button teach = chip(
-                Words.of("postures.typed_notes.teach_it"),
-                Words.of("postures.typed_notes.say_once_what_this_word_means"),
-                this::ask);
+        private final Button chip = chip("", Words.of("postures.put_word_one"), this::replace);
+        private final Button teach = chip(Words.of("postures.teach"), Words.of("postures.say_once_word"), this::ask);
         private final TextField means = new TextField();
         private String word = "";
 
         Refused() {
-            means.setPromptText(Words.of("postures.typed_notes.what_it_means_in_words_avrel"));
-            means.setAccessibleText(Words.of("postures.typed_notes.what_the_word_means"));
+            means.setPromptText(Words.of("postures.means_words_avrel"));
+            means.setAccessibleText(Words.of("postures.word_means"));
             means.setPrefColumnCount(MEANING_COLUMNS);
             means.setOnAction(_ -> taught());
         }
@@ -224,7 +221,7 @@ final class TypedNotes extends VBox {
                     .filter(_ -> refusal.message().contains("Did you mean"));
             near.ifPresent(meant -> {
                 chip.setText(meant);
-                chip.setAccessibleText(Words.of("postures.typed_notes.put_x_for_it", meant));
+                chip.setAccessibleText(Words.of("postures.put", meant));
             });
             boolean unknown = refusal.message().contains("is not a word I know");
             if (!same) {
@@ -244,6 +241,6 @@ final class TypedNotes extends VBox {
     }
 
     private static String keeps() {
-        return Words.of("postures.typed_notes.enter_records_what_is_understood_and");
+        return Words.of("postures.enter_records_understood");
     }
 }

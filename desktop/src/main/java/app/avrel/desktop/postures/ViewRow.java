@@ -31,20 +31,19 @@ final class ViewRow extends HBox {
     ViewRow(FigureView figure, Runnable playing, Runnable traced) {
         this.figure = figure;
         getStyleClass().add("view-row");
-        play = pill("▶", Words.of("postures.view_row.play_the_posture_or_stop_ctrl"), playing);
+        play = pill("▶", Words.of("postures.play_posture_or_stop"), playing);
         for (int i = 0; i < PLACES.size(); i++) {
             Viewpoint place = PLACES.get(i);
             places.with(
                     names().get(i),
-                    Words.of("postures.view_row.look_from_x_alt_x", names().get(i), i + 1),
+                    Words.of("postures.look_from_alt", names().get(i), i + 1),
                     () -> figure.look(figure.view().at(place)));
         }
         mirror = pill(
-                Words.of("postures.view_row.mirror"),
-                Words.of("postures.view_row.as_in_a_mirror_alt_6"),
+                Words.of("postures.mirror"),
+                Words.of("postures.as_mirror_alt"),
                 () -> figure.look(figure.view().mirror()));
-        ways = pill(
-                Words.of("postures.view_row.ways"), Words.of("postures.view_row.the_ways_of_the_palms_and"), traced);
+        ways = pill(Words.of("postures.ways"), Words.of("postures.ways_palms"), traced);
         places.and(mirror).and(ways);
         places.getChildren().addFirst(play);
         getChildren().add(places);
@@ -80,10 +79,10 @@ final class ViewRow extends HBox {
 
     private static List<String> names() {
         return List.of(
-                Words.of("common.front"),
-                Words.of("common.behind"),
-                Words.of("common.left"),
-                Words.of("common.right"),
-                Words.of("postures.view_row.above"));
+                Words.of("common.front_2"),
+                Words.of("common.behind_2"),
+                Words.of("common.left_2"),
+                Words.of("common.right_2"),
+                Words.of("postures.above_2"));
     }
 }

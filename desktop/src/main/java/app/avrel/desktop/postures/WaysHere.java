@@ -35,14 +35,11 @@ final class WaysHere extends VBox {
         List<Occurrence> here = all.stream()
                 .filter(done -> done.posture().id().equals(posture.id()))
                 .toList();
-        getChildren().setAll(Texts.of(Words.of("postures.ways_here.ways_in"), "section"));
+        getChildren().setAll(Texts.of(Words.of("postures.ways_2"), "section"));
         if (here.isEmpty()) {
             getChildren()
                     .add(Texts.wrapped(
-                            Words.of(
-                                    "postures.ways_here.x_does_not_have_this_posture",
-                                    desk.form().name()),
-                            "quiet"));
+                            Words.of("postures.does_not_have", desk.form().name()), "quiet"));
         }
         here.forEach(done -> getChildren().add(way(desk, all, done)));
     }
@@ -51,13 +48,11 @@ final class WaysHere extends VBox {
         int index = all.indexOf(done);
         String number = (index + 1) + "  ";
         String from = index == 0
-                ? Words.of("postures.ways_here.begins_the_form")
-                : Words.of(
-                        "postures.ways_here.after_x",
-                        Words.name(all.get(index - 1).posture()));
+                ? Words.of("postures.begins_form")
+                : Words.of("postures.after", Words.name(all.get(index - 1).posture()));
         Button button = Buttons.words(
                 number + from + ": " + words(desk, done),
-                Words.of("postures.ways_here.open_this_place_of_the_form"),
+                Words.of("postures.open_place_form"),
                 () -> go.accept(new Where.InForm(desk.form().id(), done.entry(), Optional.empty())));
         button.getStyleClass().add("way-count");
         button.setMaxWidth(Double.MAX_VALUE);
@@ -68,7 +63,7 @@ final class WaysHere extends VBox {
     private static String words(Session.Desk desk, Occurrence done) {
         Link link = done.link();
         if (link.counts().isEmpty()) {
-            return Words.of("postures.ways_here.directly");
+            return Words.of("postures.directly");
         }
         CountWords words = new CountWords(Words.language(), desk.saying(done, Moment.Section.LINK));
         String said = link.counts().stream()
@@ -81,7 +76,7 @@ final class WaysHere extends VBox {
         WayIn way = form.entries().get(done.entry()).ways().get(done.repeat());
         return switch (way) {
             case WayIn.Own _ -> "";
-            case WayIn.Shared _ -> Words.of("postures.ways_here.x_shared", link.name());
+            case WayIn.Shared _ -> Words.of("postures.shared", link.name());
         };
     }
 }

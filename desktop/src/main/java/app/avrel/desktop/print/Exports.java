@@ -25,7 +25,7 @@ public final class Exports {
     public static Optional<String> calendar(Session.Desk desk, Path path) {
         return desk.course()
                 .map(course -> written(path, CourseCalendar.of(desk.project(), course)))
-                .orElse(Optional.of(Words.of("print.exports.this_lesson_belongs_to_no_course")));
+                .orElse(Optional.of(Words.of("print.lesson_belongs_no")));
     }
 
     /**
@@ -38,7 +38,7 @@ public final class Exports {
     public static Optional<String> pictures(Session.Desk desk, Path path) {
         Optional<Occurrence> done = desk.posture().flatMap(posture -> desk.occurrence(posture.id()));
         if (done.isEmpty()) {
-            return Optional.of(Words.of("print.exports.there_is_no_posture_to_draw"));
+            return Optional.of(Words.of("print.there_no_posture"));
         }
         Body body = desk.project().setting().chosenBody();
         List<Moment> count = done.get().moments().stream()
@@ -68,7 +68,7 @@ public final class Exports {
             Files.writeString(path, text);
             return Optional.empty();
         } catch (IOException e) {
-            return Optional.of(Words.of("print.exports.it_cannot_be_written_to_x", path, e.getMessage()));
+            return Optional.of(Words.of("print.cannot_be_written", path, e.getMessage()));
         }
     }
 }

@@ -43,11 +43,10 @@ sealed interface PrintChoice {
 
     default String words() {
         return switch (this) {
-            case OfLesson(Lesson lesson) -> Words.of("print.print_choice.lesson_sheet_x", lesson.title());
-            case Home(Lesson lesson) -> Words.of("print.print_choice.hand_out_of_the_lesson_x", lesson.title());
-            case OfPosture(Posture posture) ->
-                Words.of("print.print_choice.hand_out_of_the_posture_x", Words.name(posture));
-            case OfForm(Form form) -> Words.of("print.print_choice.hand_out_of_the_form_x", form.name());
+            case OfLesson(Lesson lesson) -> Words.of("print.lesson_sheet", lesson.title());
+            case Home(Lesson lesson) -> Words.of("print.hand_out_lesson", lesson.title());
+            case OfPosture(Posture posture) -> Words.of("print.hand_out_posture", Words.name(posture));
+            case OfForm(Form form) -> Words.of("print.hand_out_form", form.name());
         };
     }
 
@@ -55,12 +54,12 @@ sealed interface PrintChoice {
     default String fileName() {
         String name = switch (this) {
             case OfLesson(Lesson lesson) -> lesson.title();
-            case Home(Lesson lesson) -> Words.of("print.print_choice.x_hand_out", lesson.title());
+            case Home(Lesson lesson) -> Words.of("print.hand_out", lesson.title());
             case OfPosture(Posture posture) -> Words.name(posture);
             case OfForm(Form form) -> form.name();
         };
         String plain = name.replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
-        return plain.isEmpty() ? Words.of("print.print_choice.sheet") : plain;
+        return plain.isEmpty() ? Words.of("print.sheet") : plain;
     }
 
     /** {@return the document; may take a moment} */

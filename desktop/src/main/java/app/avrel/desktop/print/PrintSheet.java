@@ -62,28 +62,26 @@ public final class PrintSheet {
         PrintSheet sheet = new PrintSheet(session.desk().get(), lessonFirst, over, asking);
         FieldGrid grid = new FieldGrid();
         sheet.fields(grid);
-        VBox content = new VBox(
-                grid, Texts.wrapped(Words.of("print.print_sheet.pdf_for_paper_with_pictures_markdown"), "quiet"));
+        VBox content = new VBox(grid, Texts.wrapped(Words.of("print.pdf_paper_pictures"), "quiet"));
         content.getStyleClass().add("make-sheet");
         Sheet.show(
                 over,
-                Words.of("print.print_sheet.sheet_or_hand_out"),
+                Words.of("print.sheet_or_hand"),
                 content,
                 List.of(
-                        new Sheet.Answer(Words.of("print.print_sheet.save"), sheet::save),
-                        new Sheet.Answer(Words.of("print.print_sheet.print"), sheet::print),
-                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
+                        new Sheet.Answer(Words.of("print.save"), sheet::save),
+                        new Sheet.Answer(Words.of("print.print"), sheet::print),
+                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
     }
 
     private void fields(FieldGrid grid) {
-        ChoiceField what = grid.choice(Words.of("print.print_sheet.what"));
+        ChoiceField what = grid.choice(Words.of("print.what"));
         what.show(choices.stream().map(PrintChoice::words).toList(), choice, at -> choice = at);
-        ChoiceField said = grid.choice(Words.of("common.language"));
+        ChoiceField said = grid.choice(Words.of("common.language_2"));
         said.show(List.of("English", "Español", "中文"), language.ordinal(), at -> language = Language.values()[at]);
-        ChoiceField size = grid.choice(Words.of("print.print_sheet.paper"));
-        size.show(
-                List.of("A4", Words.of("print.print_sheet.letter")), paper.ordinal(), at -> paper = Paper.values()[at]);
-        ChoiceField drawn = grid.choice(Words.of("print.print_sheet.drawn_for"));
+        ChoiceField size = grid.choice(Words.of("print.paper"));
+        size.show(List.of("A4", Words.of("print.letter")), paper.ordinal(), at -> paper = Paper.values()[at]);
+        ChoiceField drawn = grid.choice(Words.of("print.drawn"));
         drawn.show(bodies.stream().map(Body::label).toList(), body, at -> body = at);
     }
 
@@ -105,7 +103,7 @@ public final class PrintSheet {
             Files.write(path, bytes);
             return Optional.empty();
         } catch (IOException e) {
-            return Optional.of(Words.of("print.print_sheet.the_sheet_cannot_be_written_to", path, e.getMessage()));
+            return Optional.of(Words.of("print.sheet_cannot_be", path, e.getMessage()));
         }
     }
 
@@ -114,6 +112,6 @@ public final class PrintSheet {
     }
 
     private void told(Optional<String> trouble) {
-        trouble.ifPresent(words -> Sheet.tell(over, Words.of("common.that_did_not_work"), words));
+        trouble.ifPresent(words -> Sheet.tell(over, Words.of("common.did_not_work"), words));
     }
 }

@@ -20,13 +20,13 @@ final class Printer {
         try (PDDocument document = Loader.loadPDF(pdf)) {
             PrinterJob job = PrinterJob.getPrinterJob();
             if (job.getPrintService() == null) {
-                return Optional.of(Words.of("print.printer.no_printer_is_set_up_on"));
+                return Optional.of(Words.of("print.no_printer_set"));
             }
             job.setPageable(new PDFPageable(document));
             job.print();
             return Optional.empty();
         } catch (PrinterException | HeadlessException | IOException e) {
-            return Optional.of(Words.of("print.printer.the_printer_did_not_take_it", e.getMessage()));
+            return Optional.of(Words.of("print.printer_did_not", e.getMessage()));
         }
     }
 }

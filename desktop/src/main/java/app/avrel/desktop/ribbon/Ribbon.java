@@ -40,8 +40,8 @@ public final class Ribbon extends Drawing {
     private final RibbonLegend legend = new RibbonLegend();
     private final Tooltip named = new Tooltip();
     private final HBox nearness = new HBox(
-            Buttons.pill("−", Words.of("ribbon.ribbon.show_more_of_the_ribbon_or"), () -> zoom(0.8)),
-            Buttons.pill("+", Words.of("ribbon.ribbon.look_nearer_or_ctrl_and_the"), () -> zoom(1.25)));
+            Buttons.pill("−", Words.of("ribbon.show_more_ribbon"), () -> zoom(0.8)),
+            Buttons.pill("+", Words.of("ribbon.look_nearer_or"), () -> zoom(1.25)));
     private double playhead = -1;
     private double drawnAt;
     private double drawnZoom = 1;
@@ -89,10 +89,10 @@ public final class Ribbon extends Drawing {
         setAccessibleText(
                 index >= 0 && index < cells.size()
                         ? Words.of(
-                                "ribbon.ribbon.ribbon_count_x_x",
+                                "ribbon.ribbon_count",
                                 cells.get(index).label(),
                                 cells.get(index).words())
-                        : Words.of("ribbon.ribbon.ribbon"));
+                        : Words.of("ribbon.ribbon"));
         reveal();
         refresh();
     }
@@ -273,6 +273,6 @@ public final class Ribbon extends Drawing {
     }
 
     private static String nearer() {
-        return Words.of("ribbon.ribbon.and_or_the_wheel_with_ctrl");
+        return Words.of("ribbon.or_wheel_ctrl");
     }
 }

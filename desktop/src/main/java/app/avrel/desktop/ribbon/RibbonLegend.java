@@ -27,24 +27,24 @@ final class RibbonLegend extends Drawing {
         g.fillRect(0, 0, getWidth(), getHeight());
         label(
                 g,
-                Words.of("common.left_letter"),
+                Words.of("common.left_letter_2"),
                 text * 0.9,
                 middle - half / 2,
-                bold(1, Words.of("common.left_letter")),
+                bold(1, Words.of("common.left_letter_2")),
                 side(Side.LEFT));
         label(
                 g,
-                Words.of("common.right_letter"),
+                Words.of("common.right_letter_2"),
                 text * 0.9,
                 middle + half / 2,
-                bold(1, Words.of("common.left_letter")),
+                bold(1, Words.of("common.left_letter_2")),
                 side(Side.RIGHT));
         label(
                 g,
-                Words.of("ribbon.ribbon_legend.breath"),
+                Words.of("ribbon.breath"),
                 text * 0.3,
                 middle + half + text * 1.1,
-                font(0.8, Words.of("ribbon.ribbon_legend.breath")),
+                font(0.8, Words.of("ribbon.breath")),
                 soft());
     }
 

@@ -36,9 +36,8 @@ final class BodyRows {
     }
 
     private static HBox row(int at, BiPredicate<String, UnaryOperator<Setting>> change) {
-        EntryField label = new EntryField(
-                Words.of("settings.body_rows.label_of_the_body"), Words.of("settings.body_rows.a_label"), _ -> false);
-        EntryField stature = new EntryField(Words.of("common.stature_in_cm"), "170", _ -> false);
+        EntryField label = new EntryField(Words.of("settings.label_body"), Words.of("settings.label"), _ -> false);
+        EntryField stature = new EntryField(Words.of("common.stature_cm"), "170", _ -> false);
         HBox.setHgrow(label, Priority.ALWAYS);
         HBox row = new HBox(
                 label,
@@ -46,7 +45,7 @@ final class BodyRows {
                 Texts.of("cm", "field-label"),
                 Buttons.icon(
                         Feather.X,
-                        Words.of("settings.body_rows.take_this_body_out"),
+                        Words.of("settings.take_body_out"),
                         () -> change.test("bodies", whole -> without(whole, at))));
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("body-row");

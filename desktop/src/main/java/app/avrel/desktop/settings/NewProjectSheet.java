@@ -20,7 +20,7 @@ import javafx.scene.layout.StackPane;
 /** The questions of a new project: name, front, direction words, body, house rules. */
 public final class NewProjectSheet {
 
-    private String name = Words.of("common.my_hall");
+    private String name = Words.of("common.my_hall_2");
     private Heading front = Heading.FRONT;
     private DirectionWords words = DirectionWords.CLOCK;
     private double stature = 1.70;
@@ -33,32 +33,28 @@ public final class NewProjectSheet {
         NewProjectSheet answers = new NewProjectSheet();
         Sheet.show(
                 over,
-                Words.of("common.new_project"),
+                Words.of("common.new_project_2"),
                 answers.fields(),
                 List.of(
-                        new Sheet.Answer(
-                                Words.of("settings.new_project_sheet.create"), () -> create.accept(answers.project())),
-                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
+                        new Sheet.Answer(Words.of("settings.create"), () -> create.accept(answers.project())),
+                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
     }
 
     private FieldGrid fields() {
         FieldGrid grid = new FieldGrid();
-        EntryField called =
-                grid.line(Words.of("common.name"), Words.of("settings.new_project_sheet.the_hall_or_the_school"));
+        EntryField called = grid.line(Words.of("common.name_2"), Words.of("settings.hall_or_school"));
         called.show(name, text -> {
-            name = text.isBlank() ? Words.of("common.my_hall") : text.strip();
+            name = text.isBlank() ? Words.of("common.my_hall_2") : text.strip();
             return true;
         });
-        ChoiceField faces = grid.choice(Words.of("settings.new_project_sheet.the_form_starts_facing"));
+        ChoiceField faces = grid.choice(Words.of("settings.form_starts_facing"));
         faces.show(Compass.bearings(), 0, at -> front = Compass.bearing(at));
-        ChoiceField said = grid.choice(Words.of("settings.new_project_sheet.name_directions_by"));
+        ChoiceField said = grid.choice(Words.of("settings.name_directions_by"));
         said.show(FrameChoices.words(), words.ordinal(), at -> words = FrameChoices.words(at));
-        EntryField tall = grid.line(
-                Words.of("settings.new_project_sheet.your_height_cm"),
-                Words.of("settings.new_project_sheet.80_to_250"));
+        EntryField tall = grid.line(Words.of("settings.your_height_cm"), Words.of("settings.80_250"));
         tall.show(SettingsSheet.centimetres(stature), this::takeStature);
         List<HouseRules> presets = HouseRules.presets();
-        ChoiceField house = grid.choice(Words.of("common.house_rules"));
+        ChoiceField house = grid.choice(Words.of("common.house_rules_2"));
         house.show(presets.stream().map(RuleWords::name).toList(), 0, at -> rules = presets.get(at));
         return grid;
     }

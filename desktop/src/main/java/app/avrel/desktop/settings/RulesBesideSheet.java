@@ -32,8 +32,8 @@ public final class RulesBesideSheet {
     private final Project project;
     private final Form form;
     private final List<HouseRules> sets;
-    private final ChoiceField first = new ChoiceField(Words.of("settings.rules_beside_sheet.the_first_set"));
-    private final ChoiceField second = new ChoiceField(Words.of("settings.rules_beside_sheet.the_second_set"));
+    private final ChoiceField first = new ChoiceField(Words.of("settings.first_set"));
+    private final ChoiceField second = new ChoiceField(Words.of("settings.second_set"));
     private final GridPane grid = new GridPane();
     private final BackgroundTask behind = new BackgroundTask();
     private int firstAt;
@@ -61,16 +61,15 @@ public final class RulesBesideSheet {
     /** Lays the sheet over the window. */
     public static void open(Session session, StackPane over) {
         RulesBesideSheet sheet = new RulesBesideSheet(session);
-        HBox head = new HBox(
-                8, sheet.first, Texts.of(Words.of("settings.rules_beside_sheet.and"), "field-label"), sheet.second);
+        HBox head = new HBox(8, sheet.first, Texts.of(Words.of("settings.and"), "field-label"), sheet.second);
         VBox content = new VBox(head, sheet.grid);
         content.getStyleClass().add("table-sheet");
         content.setPrefWidth(880);
         Sheet.show(
                 over,
-                Words.of("settings.rules_beside_sheet.house_rules_side_by_side"),
+                Words.of("settings.house_rules_side"),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
     }
 
     private void show() {
@@ -85,7 +84,7 @@ public final class RulesBesideSheet {
         });
         HouseRules one = sets.get(firstAt);
         HouseRules other = sets.get(secondAt);
-        grid.getChildren().setAll(Texts.of(Words.of("settings.rules_beside_sheet.working_it_out"), "quiet"));
+        grid.getChildren().setAll(Texts.of(Words.of("settings.working_out"), "quiet"));
         behind.ask(() -> RulesBeside.of(project, form, one, other), beside -> fill(beside, one, other));
     }
 
@@ -105,25 +104,14 @@ public final class RulesBesideSheet {
                     Texts.wrapped(RuleWords.say(rule, other.get(rule)), "sheet-text"));
         }
         if (beside.different().isEmpty()) {
-            grid.add(
-                    Texts.wrapped(Words.of("settings.rules_beside_sheet.they_answer_everything_alike"), "sheet-text"),
-                    0,
-                    row++,
-                    3,
-                    1);
+            grid.add(Texts.wrapped(Words.of("settings.they_answer_everything"), "sheet-text"), 0, row++, 3, 1);
         }
-        Label found = Texts.wrapped(
-                Words.of("settings.rules_beside_sheet.found_in_x_only_by_one", form.name(), beside.both()), "section");
+        Label found = Texts.wrapped(Words.of("settings.found_only_by", form.name(), beside.both()), "section");
         grid.add(found, 0, row++, 3, 1);
         row = findings(beside.onlyFirst(), 1, row);
         row = findings(beside.onlySecond(), 2, row);
         if (beside.onlyFirst().isEmpty() && beside.onlySecond().isEmpty()) {
-            grid.add(
-                    Texts.wrapped(Words.of("settings.rules_beside_sheet.both_find_the_same"), "sheet-text"),
-                    0,
-                    row,
-                    3,
-                    1);
+            grid.add(Texts.wrapped(Words.of("settings.both_find_same"), "sheet-text"), 0, row, 3, 1);
         }
     }
 
@@ -139,10 +127,7 @@ public final class RulesBesideSheet {
             grid.add(label, column, row++);
         }
         if (found.size() > MOST) {
-            grid.add(
-                    Texts.of(Words.of("settings.rules_beside_sheet.and_x_more", found.size() - MOST), "quiet"),
-                    column,
-                    row++);
+            grid.add(Texts.of(Words.of("settings.more", found.size() - MOST), "quiet"), column, row++);
         }
         return row;
     }
@@ -151,10 +136,10 @@ public final class RulesBesideSheet {
         return switch (where) {
             case Where.InPosture(var id, var count) ->
                 project.posture(id).map(Words::name).orElse("")
-                        + count.map(at -> Words.of("common.count_x", at + 1)).orElse("");
+                        + count.map(at -> Words.of("common.count_3", at + 1)).orElse("");
             case Where.InForm(var _, int entry, var _) ->
                 Words.of(
-                        "settings.rules_beside_sheet.x_entry_x",
+                        "settings.entry",
                         project.posture(form.entries().get(entry).posture())
                                 .map(Words::name)
                                 .orElse(""),

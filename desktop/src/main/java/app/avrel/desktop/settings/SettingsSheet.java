@@ -62,27 +62,24 @@ public final class SettingsSheet {
     private SettingsSheet(Session session, StackPane over) {
         this.session = session;
         FieldGrid project = grids.get(0);
-        name = project.line(Words.of("common.name"), Words.of("settings.new_project_sheet.the_hall_or_the_school"));
-        front = project.choice(Words.of("settings.new_project_sheet.the_form_starts_facing"));
-        words = project.choice(Words.of("settings.new_project_sheet.name_directions_by"));
+        name = project.line(Words.of("common.name_2"), Words.of("settings.hall_or_school"));
+        front = project.choice(Words.of("settings.form_starts_facing"));
+        words = project.choice(Words.of("settings.name_directions_by"));
         grids.get(1).wide(bodies);
         grids.get(1)
-                .wide(Buttons.words(
-                        Words.of("settings.settings_sheet.add_a_body"),
-                        Words.of("settings.settings_sheet.add_a_body_of_170_cm"),
-                        this::addBody));
+                .wide(Buttons.words(Words.of("settings.add_body"), Words.of("settings.add_body_170"), this::addBody));
         grids.get(2).wide(taught);
         TaughtRows.show(taught, session.project().setting(), this::change);
         FieldGrid house = grids.get(3);
-        preset = house.choice(Words.of("settings.settings_sheet.start_from"));
-        rulesName = house.line(Words.of("common.called"), Words.of("settings.settings_sheet.in_plain_words"));
+        preset = house.choice(Words.of("settings.start_from"));
+        rulesName = house.line(Words.of("common.called_2"), Words.of("settings.plain_words"));
         house.wide(Buttons.words(
-                Words.of("settings.settings_sheet.compare_two_sets_of_rules"),
-                Words.of("settings.settings_sheet.two_sets_side_by_side_and"),
+                Words.of("settings.compare_two_sets"),
+                Words.of("settings.two_sets_side"),
                 () -> RulesBesideSheet.open(session, over)));
         subjects.of(
                 Arrays.stream(RuleSubject.values()).map(Words::of).toList(),
-                Words.of("settings.settings_sheet.house_rules_about"),
+                Words.of("settings.house_rules_about"),
                 this::about);
         house.wide(subjects);
         about.getStyleClass().add("rule-subject");
@@ -92,9 +89,9 @@ public final class SettingsSheet {
         }
         about(0);
         FieldGrid inOne = grids.get(4);
-        stance = inOne.choice(Words.of("common.stance"));
+        stance = inOne.choice(Words.of("common.stance_2"));
         inOne.wide(inStance);
-        tabs.of(tabs(), Words.of("common.settings"), this::tab);
+        tabs.of(tabs(), Words.of("common.settings_2"), this::tab);
         content.getStyleClass().add("settings");
         tab(0);
     }
@@ -129,7 +126,7 @@ public final class SettingsSheet {
         labels.forEach((rule, label) -> label.setText(RuleField.label(rule)
                 + (now.get(rule) == from.get(rule)
                         ? ""
-                        : Words.of("settings.settings_sheet.was_x", RuleWords.say(rule, from.get(rule))))));
+                        : Words.of("settings.was", RuleWords.say(rule, from.get(rule))))));
     }
 
     /** Opens the sheet over a pane. */
@@ -139,9 +136,9 @@ public final class SettingsSheet {
         session.desk().addListener(listener);
         Sheet sheet = Sheet.show(
                 over,
-                Words.of("common.settings"),
+                Words.of("common.settings_2"),
                 settings.content,
-                List.of(new Sheet.Answer(Words.of("common.done"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.done_2"), () -> {})));
         settings.show(session.project());
         sheet.parentProperty().addListener((_, _, parent) -> {
             if (parent == null) {
@@ -153,16 +150,14 @@ public final class SettingsSheet {
     private void show(Project project) {
         Setting setting = project.setting();
         name.show(project.name(), text -> {
-            session.apply(Edit.running(
-                    Words.of("settings.settings_sheet.rename_the_project"),
-                    "name",
-                    whole -> whole.withName(text.strip())));
+            session.apply(
+                    Edit.running(Words.of("settings.rename_project"), "name", whole -> whole.withName(text.strip())));
             return true;
         });
         front.show(
                 Compass.bearings(),
                 Compass.bearing(setting.startFaces()),
-                at -> change(Words.of("common.front"), whole -> whole.withStartFaces(Compass.bearing(at))));
+                at -> change(Words.of("common.front_2"), whole -> whole.withStartFaces(Compass.bearing(at))));
         words.show(
                 FrameChoices.words(),
                 setting.words().ordinal(),
@@ -224,7 +219,7 @@ public final class SettingsSheet {
 
     private boolean change(String field, UnaryOperator<Setting> edit) {
         session.apply(Edit.running(
-                Words.of("settings.settings_sheet.change_the_settings"),
+                Words.of("settings.change_settings"),
                 "setting/" + field,
                 project -> project.withSetting(edit.apply(project.setting()))));
         return true;
@@ -237,10 +232,10 @@ public final class SettingsSheet {
 
     private static List<String> tabs() {
         return List.of(
-                Words.of("settings.settings_sheet.project"),
-                Words.of("settings.settings_sheet.bodies"),
-                Words.of("settings.settings_sheet.own_words"),
-                Words.of("common.house_rules"),
-                Words.of("settings.settings_sheet.in_one_stance"));
+                Words.of("settings.project"),
+                Words.of("settings.bodies"),
+                Words.of("settings.own_words"),
+                Words.of("common.house_rules_2"),
+                Words.of("settings.one_stance"));
     }
 }

@@ -24,16 +24,14 @@ final class TaughtRows {
         List<TaughtWord> words = setting.taught();
         rows.getChildren().clear();
         if (words.isEmpty()) {
-            rows.getChildren().add(Texts.wrapped(Words.of("settings.taught_rows.none_yet_a_word_that_is"), "quiet"));
+            rows.getChildren().add(Texts.wrapped(Words.of("settings.none_yet_word"), "quiet"));
         }
         words.forEach(word -> rows.getChildren().add(row(word, change)));
     }
 
     private static HBox row(TaughtWord word, BiPredicate<String, UnaryOperator<Setting>> change) {
-        EntryField means = new EntryField(
-                Words.of("settings.taught_rows.what_x_means", word.phrase()),
-                Words.of("settings.taught_rows.its_meaning"),
-                _ -> false);
+        EntryField means =
+                new EntryField(Words.of("settings.means", word.phrase()), Words.of("settings.its_meaning"), _ -> false);
         means.show(
                 word.means(),
                 text -> !text.isBlank()
@@ -42,13 +40,13 @@ final class TaughtRows {
                                 whole -> whole.teaching(new TaughtWord(word.language(), word.phrase(), text))));
         HBox.setHgrow(means, Priority.ALWAYS);
         HBox row = new HBox(
-                Texts.of(Words.of("settings.taught_rows.x_means", word.phrase()), "field-label"),
+                Texts.of(Words.of("settings.means_2", word.phrase()), "field-label"),
                 means,
                 Texts.of(word.language().code(), "quiet"),
                 Buttons.icon(
                         Feather.X,
-                        Words.of("settings.taught_rows.forget_x", word.phrase()),
-                        () -> change.test(Words.of("common.taught"), whole -> whole.forgetting(word))));
+                        Words.of("settings.forget", word.phrase()),
+                        () -> change.test(Words.of("common.taught_2"), whole -> whole.forgetting(word))));
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("body-row");
         return row;

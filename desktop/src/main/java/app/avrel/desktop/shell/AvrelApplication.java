@@ -53,7 +53,7 @@ public final class AvrelApplication extends Application {
     }
 
     private static Project blank() {
-        return Project.empty(Words.of("common.my_hall"), Setting.USUAL);
+        return Project.empty(Words.of("common.my_hall_2"), Setting.USUAL);
     }
 
     private static void said(Opened opened, Session session, Shell shell) {
@@ -61,10 +61,7 @@ public final class AvrelApplication extends Application {
             case Opened.Read read ->
                 StartupLoader.current().file().ifPresent(file -> session.start(read, Optional.of(file)));
             case Opened.Refused(String message) ->
-                Sheet.tell(
-                        (StackPane) shell.root(),
-                        Words.of("shell.avrel_application.this_file_cannot_be_opened"),
-                        message);
+                Sheet.tell((StackPane) shell.root(), Words.of("shell.file_cannot_be"), message);
         }
     }
 

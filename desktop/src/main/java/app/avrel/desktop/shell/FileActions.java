@@ -63,8 +63,7 @@ public final class FileActions {
     private void openNow(Path path) {
         Optional<String> refused = session.open(path);
         refused.ifPresentOrElse(
-                message -> Sheet.tell(over, Words.of("shell.avrel_application.this_file_cannot_be_opened"), message),
-                () -> preferences.used(path));
+                message -> Sheet.tell(over, Words.of("shell.file_cannot_be"), message), () -> preferences.used(path));
     }
 
     /** Makes a form of a list of names, typed, pasted or from a file. */
@@ -87,7 +86,7 @@ public final class FileActions {
 
     /** Writes the chosen form as a table, a line a count. */
     void countsOut() {
-        choosing.toWrite(Words.of("shell.file_actions.x_counts", formName())).ifPresent(tables()::countsTo);
+        choosing.toWrite(Words.of("shell.counts", formName())).ifPresent(tables()::countsTo);
     }
 
     /** Takes a table into the chosen form. */
@@ -104,8 +103,7 @@ public final class FileActions {
     void readNotes(Path path) {
         switch (TextFile.read(path)) {
             case TextFile.Got.Text(String text) -> NotesSheet.open(session, over, text);
-            case TextFile.Got.Refused(String message) ->
-                Sheet.tell(over, Words.of("shell.file_actions.the_notes_cannot_be_read"), message);
+            case TextFile.Got.Refused(String message) -> Sheet.tell(over, Words.of("shell.notes_cannot_be"), message);
         }
     }
 
@@ -120,10 +118,7 @@ public final class FileActions {
             try {
                 Files.writeString(path, NotesOut.of(session.project()));
             } catch (IOException unwritable) {
-                Sheet.tell(
-                        over,
-                        Words.of("shell.file_actions.the_notes_are_not_written"),
-                        Words.of("common.x_cannot_be_written_choose_another", path));
+                Sheet.tell(over, Words.of("shell.notes_not_written"), Words.of("common.cannot_be_written", path));
             }
         });
     }
@@ -133,8 +128,7 @@ public final class FileActions {
         choosing.toOpen().ifPresent(path -> {
             switch (ProjectFile.open(path)) {
                 case Opened.Read(Project there, var _) -> BringOverSheet.open(session, over, there);
-                case Opened.Refused(String message) ->
-                    Sheet.tell(over, Words.of("shell.avrel_application.this_file_cannot_be_opened"), message);
+                case Opened.Refused(String message) -> Sheet.tell(over, Words.of("shell.file_cannot_be"), message);
             }
         });
     }
@@ -150,7 +144,7 @@ public final class FileActions {
     private void saveTo(Path path) {
         session.save(path)
                 .ifPresentOrElse(
-                        message -> Sheet.tell(over, Words.of("shell.file_actions.not_saved"), message),
+                        message -> Sheet.tell(over, Words.of("shell.not_saved"), message),
                         () -> preferences.used(path));
     }
 
@@ -169,21 +163,18 @@ public final class FileActions {
         }
         Sheet.show(
                 over,
-                Words.of("shell.file_actions.there_are_changes_that_are_not"),
+                Words.of("shell.there_changes_not"),
                 Texts.wrapped(
-                        Words.of(
-                                "shell.file_actions.save_the_changes_to_x_first",
-                                session.project().name()),
-                        "sheet-text"),
+                        Words.of("shell.save_changes_first", session.project().name()), "sheet-text"),
                 List.of(
-                        new Sheet.Answer(Words.of("shell.file_actions.save"), () -> {
+                        new Sheet.Answer(Words.of("shell.save"), () -> {
                             save();
                             if (!session.dirty()) {
                                 then.run();
                             }
                         }),
-                        new Sheet.Answer(Words.of("shell.file_actions.dont_save"), then),
-                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
+                        new Sheet.Answer(Words.of("shell.dont_save"), then),
+                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
     }
 
     /** Offers what an earlier run left behind, if anything. */
@@ -192,9 +183,9 @@ public final class FileActions {
         if (!unreadable.isEmpty()) {
             Sheet.tell(
                     over,
-                    Words.of("shell.file_actions.kept_work_cannot_be_read"),
+                    Words.of("shell.kept_work_cannot"),
                     Words.of(
-                            "shell.file_actions.avrel_closed_unexpectedly_once_and_what",
+                            "shell.avrel_closed_unexpectedly_once",
                             unreadable.stream().map(Path::toString).collect(Collectors.joining(", "))));
         }
         Recovery.left(StateFolder.recovery()).stream().findFirst().ifPresent(this::offer);
@@ -204,36 +195,26 @@ public final class FileActions {
         String when = DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM)
                 .withZone(ZoneId.systemDefault())
                 .format(left.at().toInstant());
-        String file = left.file()
-                .map(path -> Words.of("shell.file_actions.last_saved_in_x", path))
-                .orElse(Words.of("shell.file_actions.never_saved_in_a_file"));
+        String file =
+                left.file().map(path -> Words.of("shell.last_saved", path)).orElse(Words.of("shell.never_saved_file"));
         Sheet.show(
                 over,
-                Words.of("shell.file_actions.avrel_closed_unexpectedly_last_time"),
-                Texts.wrapped(
-                        Words.of(
-                                "shell.file_actions.x_was_kept_as_it_was",
-                                left.project().name(),
-                                when,
-                                file),
-                        "sheet-text"),
+                Words.of("shell.avrel_closed_unexpectedly"),
+                Texts.wrapped(Words.of("shell.was_kept_as", left.project().name(), when, file), "sheet-text"),
                 List.of(
-                        new Sheet.Answer(Words.of("shell.file_actions.recover"), () -> {
+                        new Sheet.Answer(Words.of("shell.recover"), () -> {
                             session.recover(left);
                             discard(left);
                         }),
-                        new Sheet.Answer(Words.of("shell.file_actions.discard"), () -> discard(left)),
-                        new Sheet.Answer(Words.of("shell.file_actions.ask_next_time"), () -> {})));
+                        new Sheet.Answer(Words.of("shell.discard"), () -> discard(left)),
+                        new Sheet.Answer(Words.of("shell.ask_next_time"), () -> {})));
     }
 
     private void discard(Recovery.Left left) {
         try {
             left.discard();
         } catch (IOException e) {
-            Sheet.tell(
-                    over,
-                    Words.of("shell.file_actions.the_kept_work_cannot_be_removed"),
-                    left.kept() + ": " + e.getMessage());
+            Sheet.tell(over, Words.of("shell.kept_work_cannot_be"), left.kept() + ": " + e.getMessage());
         }
     }
 }

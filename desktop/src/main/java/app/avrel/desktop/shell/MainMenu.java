@@ -30,7 +30,7 @@ final class MainMenu {
         this.preferences = preferences;
         button.setGraphic(new FontIcon(Feather.MENU));
         button.getStyleClass().addAll("flat", "main-menu");
-        Tips.give(button, Words.of("shell.main_menu.menu"));
+        Tips.give(button, Words.of("shell.menu"));
         button.getItems().add(new MenuItem());
         button.setOnShowing(_ -> button.getItems().setAll(items()));
     }
@@ -42,40 +42,38 @@ final class MainMenu {
     private List<MenuItem> items() {
         Session session = shell.session();
         return List.of(
-                item(Words.of("shell.main_menu.new_project"), "Ctrl+N", files::create),
-                item(Words.of("shell.main_menu.open"), "Ctrl+O", files::open),
+                item(Words.of("shell.new_project"), "Ctrl+N", files::create),
+                item(Words.of("shell.open"), "Ctrl+O", files::open),
                 recent(),
-                item(Words.of("common.open_the_demo"), "", files::openDemo),
-                item(Words.of("shell.file_actions.save"), "Ctrl+S", files::save),
-                item(Words.of("shell.main_menu.save_as"), "Ctrl+Shift+S", files::saveAs),
+                item(Words.of("common.open_demo"), "", files::openDemo),
+                item(Words.of("shell.save"), "Ctrl+S", files::save),
+                item(Words.of("shell.save_as"), "Ctrl+Shift+S", files::saveAs),
                 new SeparatorMenuItem(),
-                step(Words.of("shell.main_menu.undo"), session.undoable(), "Ctrl+Z", session::undo),
-                step(Words.of("shell.main_menu.redo"), session.redoable(), "Ctrl+Shift+Z", session::redo),
+                step(Words.of("shell.undo"), session.undoable(), "Ctrl+Z", session::undo),
+                step(Words.of("shell.redo"), session.redoable(), "Ctrl+Shift+Z", session::redo),
                 new SeparatorMenuItem(),
                 item(
-                        Words.of("shell.main_menu.find_anything"),
+                        Words.of("shell.find_anything"),
                         "Ctrl+K",
                         () -> Palette.open(shell, (javafx.scene.layout.StackPane) shell.root())),
-                item(Words.of("shell.main_menu.findings"), "F8", shell::toggleFindings),
-                item(Words.of("shell.main_menu.in_the_hall"), "F11", shell::openHall),
-                item(Words.of("shell.main_menu.import_a_list_of_names"), "Ctrl+Shift+B", files::bringIn),
-                item(Words.of("shell.main_menu.read_notes"), "Ctrl+Alt+N", files::readNotes),
-                item(Words.of("shell.main_menu.write_the_postures_as_notes"), "", files::writeNotes),
-                item(Words.of("shell.main_menu.import_from_another_project"), "Ctrl+Shift+F", files::bringOver),
+                item(Words.of("shell.findings"), "F8", shell::toggleFindings),
+                item(Words.of("shell.hall"), "F11", shell::openHall),
+                item(Words.of("shell.import_list_names"), "Ctrl+Shift+B", files::bringIn),
+                item(Words.of("shell.read_notes"), "Ctrl+Alt+N", files::readNotes),
+                item(Words.of("shell.write_postures_as"), "", files::writeNotes),
+                item(Words.of("shell.import_from_another"), "Ctrl+Shift+F", files::bringOver),
                 tables(),
-                item(Words.of("shell.main_menu.learners"), "Ctrl+U", shell::openLearners),
-                item(Words.of("shell.main_menu.settings"), "Ctrl+Comma", shell::openSettings),
+                item(Words.of("shell.learners"), "Ctrl+U", shell::openLearners),
+                item(Words.of("shell.settings"), "Ctrl+Comma", shell::openSettings),
                 item(
-                        preferences.dark()
-                                ? Words.of("shell.main_menu.light_theme")
-                                : Words.of("shell.main_menu.dark_theme"),
+                        preferences.dark() ? Words.of("shell.light_theme") : Words.of("shell.dark_theme"),
                         "Ctrl+Shift+L",
                         () -> shell.dark(!preferences.dark())),
                 textSizes(),
                 languages(),
                 new SeparatorMenuItem(),
-                item(Words.of("shell.main_menu.help"), "F1", shell::openHelp),
-                item(Words.of("shell.main_menu.quit"), "Ctrl+Q", files::quit));
+                item(Words.of("shell.help"), "F1", shell::openHelp),
+                item(Words.of("shell.quit"), "Ctrl+Q", files::quit));
     }
 
     private static MenuItem step(String words, Optional<String> what, String key, Runnable action) {
@@ -95,17 +93,17 @@ final class MainMenu {
     }
 
     private Menu tables() {
-        Menu menu = new Menu(Words.of("shell.main_menu.the_form_as_a_table"));
+        Menu menu = new Menu(Words.of("shell.form_as_table"));
         menu.getItems()
                 .addAll(
-                        item(Words.of("shell.main_menu.write_a_line_an_entry"), "Ctrl+Shift+E", files::entriesOut),
-                        item(Words.of("shell.main_menu.write_a_line_a_count"), "Ctrl+Shift+K", files::countsOut),
-                        item(Words.of("shell.main_menu.import_csv"), "Ctrl+Shift+J", files::tableIn));
+                        item(Words.of("shell.write_line_entry"), "Ctrl+Shift+E", files::entriesOut),
+                        item(Words.of("shell.write_line_count"), "Ctrl+Shift+K", files::countsOut),
+                        item(Words.of("shell.import_csv"), "Ctrl+Shift+J", files::tableIn));
         return menu;
     }
 
     private Menu recent() {
-        Menu menu = new Menu(Words.of("shell.main_menu.recent"));
+        Menu menu = new Menu(Words.of("shell.recent"));
         for (Path path : preferences.recent()) {
             menu.getItems().add(item(path.toString(), "", () -> files.open(path)));
         }
@@ -115,7 +113,7 @@ final class MainMenu {
 
     /** Each language by its own name, so that whoever speaks only that one finds it. */
     private Menu languages() {
-        Menu menu = new Menu(Words.of("common.language"));
+        Menu menu = new Menu(Words.of("common.language_2"));
         List<String> own = List.of("English", "Español", "中文");
         for (Language language : Language.values()) {
             RadioMenuItem item = new RadioMenuItem(own.get(language.ordinal()));
@@ -127,7 +125,7 @@ final class MainMenu {
     }
 
     private Menu textSizes() {
-        Menu menu = new Menu(Words.of("shell.main_menu.text_size"));
+        Menu menu = new Menu(Words.of("shell.text_size"));
         for (int size : Preferences.TEXT_SIZES) {
             RadioMenuItem item = new RadioMenuItem(size + " %");
             item.setSelected(size == preferences.textSize());

@@ -28,8 +28,8 @@ final class Palette {
 
     private Palette(Shell shell) {
         this.shell = shell;
-        field.setPromptText(Words.of("shell.palette.a_posture_an_entry_a_lesson"));
-        field.setAccessibleText(Words.of("shell.palette.find_anything"));
+        field.setPromptText(Words.of("shell.posture_entry_lesson"));
+        field.setAccessibleText(Words.of("shell.find_anything_2"));
         list.setFocusTraversable(false);
         list.getStyleClass().add("palette-list");
         list.setCellFactory(_ -> new ListCell<>() {
@@ -50,7 +50,7 @@ final class Palette {
         palette.fill("");
         VBox content = new VBox(palette.field, palette.list);
         content.getStyleClass().add("palette");
-        palette.sheet = Sheet.show(over, Words.of("shell.palette.find_anything"), content, List.of());
+        palette.sheet = Sheet.show(over, Words.of("shell.find_anything_2"), content, List.of());
     }
 
     private void collect() {
@@ -58,7 +58,7 @@ final class Palette {
         Session.Desk desk = session.desk().get();
         desk.project()
                 .postures()
-                .forEach(posture -> all.add(new Hit(Words.of("shell.palette.posture_x", Words.name(posture)), () -> {
+                .forEach(posture -> all.add(new Hit(Words.of("shell.posture", Words.name(posture)), () -> {
                     session.choose(session.choice().withPosture(posture.id(), 0));
                     shell.go(Shell.RoomName.POSTURES);
                 })));
@@ -68,21 +68,14 @@ final class Palette {
         for (int i = 0; i < desk.project().lessons().size(); i++) {
             int at = i;
             all.add(new Hit(
-                    Words.of(
-                            "shell.palette.lesson_x",
-                            desk.project().lessons().get(i).title()),
-                    () -> {
+                    Words.of("shell.lesson", desk.project().lessons().get(i).title()), () -> {
                         session.choose(session.choice().withLesson(at));
                         shell.go(Shell.RoomName.LESSONS);
                     }));
         }
         shell.commands()
                 .forEach(command -> all.add(new Hit(
-                        Words.of(
-                                "shell.palette.do_x_x",
-                                command.name(),
-                                command.key().getDisplayText()),
-                        command.action())));
+                        Words.of("shell.do", command.name(), command.key().getDisplayText()), command.action())));
     }
 
     private void entry(Session session, Session.Desk desk, int at) {
@@ -91,7 +84,7 @@ final class Palette {
                 .posture(entry.posture())
                 .map(p -> Words.name(p))
                 .orElse(entry.posture().key());
-        all.add(new Hit(Words.of("shell.palette.entry_x_x", at + 1, name), () -> {
+        all.add(new Hit(Words.of("shell.entry", at + 1, name), () -> {
             Choice choice = session.choice().withEntry(at);
             session.choose(choice);
             shell.go(Shell.RoomName.FORM);

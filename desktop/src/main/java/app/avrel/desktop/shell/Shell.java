@@ -51,11 +51,11 @@ public final class Shell {
 
     /** The rooms, in the order of the work. */
     public enum RoomName {
-        POSTURES("common.postures"),
-        FORM("common.form"),
-        LESSONS("common.lessons"),
-        CUES("shell.shell.cues"),
-        LOG("shell.shell.log");
+        POSTURES("common.postures_2"),
+        FORM("common.form_2"),
+        LESSONS("common.lessons_2"),
+        CUES("shell.cues"),
+        LOG("shell.log");
 
         private final String label;
 
@@ -186,7 +186,7 @@ public final class Shell {
     private void export(String suggested, BiFunction<Session.Desk, Path, Optional<String>> writing) {
         choosing.toWriteSheet(suggested)
                 .flatMap(path -> writing.apply(session.desk().get(), path))
-                .ifPresent(trouble -> Sheet.tell(root, Words.of("common.that_did_not_work"), trouble));
+                .ifPresent(trouble -> Sheet.tell(root, Words.of("common.did_not_work"), trouble));
     }
 
     /** Goes to a place of the record. */
@@ -378,67 +378,46 @@ public final class Shell {
     /** What can be done anywhere. */
     private List<Command> always() {
         return List.of(
-                Command.of(Words.of("shell.main_menu.undo"), KeyCode.Z, "Ctrl", session::undo)
+                Command.of(Words.of("shell.undo"), KeyCode.Z, "Ctrl", session::undo)
                         .repeating()
                         .underSheets(),
-                Command.of(Words.of("shell.main_menu.redo"), KeyCode.Z, "Ctrl+Shift", session::redo)
+                Command.of(Words.of("shell.redo"), KeyCode.Z, "Ctrl+Shift", session::redo)
                         .repeating()
                         .underSheets(),
-                Command.of(Words.of("shell.main_menu.redo"), KeyCode.Y, "Ctrl", session::redo)
+                Command.of(Words.of("shell.redo"), KeyCode.Y, "Ctrl", session::redo)
                         .repeating()
                         .underSheets(),
-                Command.of(Words.of("common.postures"), KeyCode.DIGIT1, "Ctrl", () -> go(RoomName.POSTURES)),
-                Command.of(Words.of("common.form"), KeyCode.DIGIT2, "Ctrl", () -> go(RoomName.FORM)),
-                Command.of(Words.of("common.lessons"), KeyCode.DIGIT3, "Ctrl", () -> go(RoomName.LESSONS)),
-                Command.of(Words.of("shell.shell.cues"), KeyCode.DIGIT4, "Ctrl", () -> go(RoomName.CUES)),
-                Command.of(Words.of("shell.shell.log"), KeyCode.DIGIT5, "Ctrl", () -> go(RoomName.LOG)),
-                Command.of(Words.of("shell.shell.sheet_or_hand_out"), KeyCode.P, "Ctrl", this::print),
-                Command.of(
-                        Words.of("shell.shell.export_the_courses_days_as_a"),
-                        KeyCode.C,
-                        "Ctrl+Alt",
-                        this::exportCalendar),
-                Command.of(
-                        Words.of("shell.shell.export_floor_figure_and_ribbon_as"),
-                        KeyCode.V,
-                        "Ctrl+Alt",
-                        this::exportPictures),
-                Command.of(Words.of("shell.palette.find_anything"), KeyCode.K, "Ctrl", () -> Palette.open(this, root)),
-                Command.of(Words.of("common.new_project"), KeyCode.N, "Ctrl", files::create),
-                Command.of(Words.of("shell.shell.open_a_project"), KeyCode.O, "Ctrl", files::open),
-                Command.of(Words.of("shell.file_actions.save"), KeyCode.S, "Ctrl", files::save),
-                Command.of(Words.of("shell.shell.save_as"), KeyCode.S, "Ctrl+Shift", files::saveAs),
-                Command.of(Words.of("common.settings"), KeyCode.COMMA, "Ctrl", this::openSettings),
-                Command.of(Words.of("common.learners"), KeyCode.U, "Ctrl", this::openLearners),
-                Command.of(Words.of("shell.main_menu.findings"), KeyCode.F8, "", this::toggleFindings),
-                Command.of(Words.of("shell.shell.the_next_finding"), KeyCode.F9, "", this::nextFinding)
+                Command.of(Words.of("common.postures_2"), KeyCode.DIGIT1, "Ctrl", () -> go(RoomName.POSTURES)),
+                Command.of(Words.of("common.form_2"), KeyCode.DIGIT2, "Ctrl", () -> go(RoomName.FORM)),
+                Command.of(Words.of("common.lessons_2"), KeyCode.DIGIT3, "Ctrl", () -> go(RoomName.LESSONS)),
+                Command.of(Words.of("shell.cues"), KeyCode.DIGIT4, "Ctrl", () -> go(RoomName.CUES)),
+                Command.of(Words.of("shell.log"), KeyCode.DIGIT5, "Ctrl", () -> go(RoomName.LOG)),
+                Command.of(Words.of("shell.sheet_or_hand"), KeyCode.P, "Ctrl", this::print),
+                Command.of(Words.of("shell.export_courses_days"), KeyCode.C, "Ctrl+Alt", this::exportCalendar),
+                Command.of(Words.of("shell.export_floor_figure"), KeyCode.V, "Ctrl+Alt", this::exportPictures),
+                Command.of(Words.of("shell.find_anything_2"), KeyCode.K, "Ctrl", () -> Palette.open(this, root)),
+                Command.of(Words.of("common.new_project_2"), KeyCode.N, "Ctrl", files::create),
+                Command.of(Words.of("shell.open_project"), KeyCode.O, "Ctrl", files::open),
+                Command.of(Words.of("shell.save"), KeyCode.S, "Ctrl", files::save),
+                Command.of(Words.of("shell.save_as_2"), KeyCode.S, "Ctrl+Shift", files::saveAs),
+                Command.of(Words.of("common.settings_2"), KeyCode.COMMA, "Ctrl", this::openSettings),
+                Command.of(Words.of("common.learners_2"), KeyCode.U, "Ctrl", this::openLearners),
+                Command.of(Words.of("shell.findings"), KeyCode.F8, "", this::toggleFindings),
+                Command.of(Words.of("shell.next_finding"), KeyCode.F9, "", this::nextFinding)
                         .repeating(),
-                Command.of(Words.of("shell.shell.in_the_hall_full_screen"), KeyCode.F11, "", this::openHall),
-                Command.of(Words.of("common.import_a_list_of_names"), KeyCode.B, "Ctrl+Shift", files::bringIn),
-                Command.of(Words.of("common.read_notes"), KeyCode.N, "Ctrl+Alt", files::readNotes),
-                Command.of(
-                        Words.of("shell.shell.import_from_another_project"), KeyCode.F, "Ctrl+Shift", files::bringOver),
-                Command.of(
-                        Words.of("shell.shell.export_csv_one_row_per_posture"),
-                        KeyCode.E,
-                        "Ctrl+Shift",
-                        files::entriesOut),
-                Command.of(
-                        Words.of("shell.shell.export_csv_one_row_per_count"),
-                        KeyCode.K,
-                        "Ctrl+Shift",
-                        files::countsOut),
-                Command.of(Words.of("shell.shell.import_csv"), KeyCode.J, "Ctrl+Shift", files::tableIn),
-                Command.of(Words.of("common.help"), KeyCode.F1, "", this::openHelp),
-                Command.of(Words.of("shell.main_menu.quit"), KeyCode.Q, "Ctrl", files::quit),
-                Command.of(
-                        Words.of("shell.shell.light_or_dark"),
-                        KeyCode.L,
-                        "Ctrl+Shift",
-                        () -> dark(!preferences.dark())),
-                Command.of(Words.of("shell.shell.larger_text"), KeyCode.EQUALS, "Ctrl", () -> resize(1))
+                Command.of(Words.of("shell.hall_full_screen"), KeyCode.F11, "", this::openHall),
+                Command.of(Words.of("common.import_list_names"), KeyCode.B, "Ctrl+Shift", files::bringIn),
+                Command.of(Words.of("common.read_notes_2"), KeyCode.N, "Ctrl+Alt", files::readNotes),
+                Command.of(Words.of("shell.import_from_another_project"), KeyCode.F, "Ctrl+Shift", files::bringOver),
+                Command.of(Words.of("shell.export_csv_one_row"), KeyCode.E, "Ctrl+Shift", files::entriesOut),
+                Command.of(Words.of("shell.export_csv_one"), KeyCode.K, "Ctrl+Shift", files::countsOut),
+                Command.of(Words.of("shell.import_csv_2"), KeyCode.J, "Ctrl+Shift", files::tableIn),
+                Command.of(Words.of("common.help_2"), KeyCode.F1, "", this::openHelp),
+                Command.of(Words.of("shell.quit"), KeyCode.Q, "Ctrl", files::quit),
+                Command.of(Words.of("shell.light_or_dark"), KeyCode.L, "Ctrl+Shift", () -> dark(!preferences.dark())),
+                Command.of(Words.of("shell.larger_text"), KeyCode.EQUALS, "Ctrl", () -> resize(1))
                         .underSheets(),
-                Command.of(Words.of("shell.shell.smaller_text"), KeyCode.MINUS, "Ctrl", () -> resize(-1))
+                Command.of(Words.of("shell.smaller_text"), KeyCode.MINUS, "Ctrl", () -> resize(-1))
                         .underSheets());
     }
 

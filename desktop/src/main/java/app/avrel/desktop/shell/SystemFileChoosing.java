@@ -22,34 +22,31 @@ final class SystemFileChoosing implements FileChoosing {
         chooser.setTitle(title);
         chooser.getExtensionFilters()
                 .addAll(
-                        new FileChooser.ExtensionFilter(
-                                Words.of("shell.system_file_choosing.avrel_projects"), "*" + ProjectFile.ENDING),
-                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.all_files"), "*"));
+                        new FileChooser.ExtensionFilter(Words.of("shell.avrel_projects"), "*" + ProjectFile.ENDING),
+                        new FileChooser.ExtensionFilter(Words.of("shell.all_files"), "*"));
         return chooser;
     }
 
     @Override
     public Optional<Path> toOpen() {
-        return Optional.ofNullable(
-                        chooser(Words.of("shell.shell.open_a_project")).showOpenDialog(window))
+        return Optional.ofNullable(chooser(Words.of("shell.open_project")).showOpenDialog(window))
                 .map(File::toPath);
     }
 
     @Override
     public Optional<Path> toRead() {
         FileChooser chooser = chooser();
-        chooser.setTitle(Words.of("shell.system_file_choosing.a_list_of_names"));
+        chooser.setTitle(Words.of("shell.list_names"));
         chooser.getExtensionFilters()
                 .addAll(
-                        new FileChooser.ExtensionFilter(
-                                Words.of("shell.system_file_choosing.text_and_tables"), "*.txt", "*.csv", "*.tsv"),
-                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.all_files"), "*"));
+                        new FileChooser.ExtensionFilter(Words.of("shell.text_tables"), "*.txt", "*.csv", "*.tsv"),
+                        new FileChooser.ExtensionFilter(Words.of("shell.all_files"), "*"));
         return Optional.ofNullable(chooser.showOpenDialog(window)).map(File::toPath);
     }
 
     @Override
     public Optional<Path> toSave(String suggested) {
-        FileChooser chooser = chooser(Words.of("shell.system_file_choosing.save_the_project"));
+        FileChooser chooser = chooser(Words.of("shell.save_project"));
         chooser.setInitialFileName(suggested + ProjectFile.ENDING);
         return Optional.ofNullable(chooser.showSaveDialog(window))
                 .map(File::toPath)
@@ -58,25 +55,20 @@ final class SystemFileChoosing implements FileChoosing {
 
     @Override
     public Optional<Path> toWriteNotes(String suggested) {
-        return write(
-                Words.of("shell.system_file_choosing.write_notes"),
-                Words.of("shell.system_file_choosing.plain_text"),
-                suggested,
-                ".txt");
+        return write(Words.of("shell.write_notes"), Words.of("shell.plain_text"), suggested, ".txt");
     }
 
     @Override
     public Optional<Path> toWriteScript(String suggested) {
         FileChooser chooser = chooser();
-        chooser.setTitle(Words.of("common.write_the_script"));
+        chooser.setTitle(Words.of("common.write_script"));
         chooser.getExtensionFilters()
                 .addAll(
-                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.plain_text"), "*.txt"),
-                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.markdown"), "*.md"),
-                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.table"), "*.csv"),
-                        new FileChooser.ExtensionFilter(
-                                Words.of("shell.system_file_choosing.captions_webvtt"), "*.vtt"),
-                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.captions_srt"), "*.srt"));
+                        new FileChooser.ExtensionFilter(Words.of("shell.plain_text"), "*.txt"),
+                        new FileChooser.ExtensionFilter(Words.of("shell.markdown"), "*.md"),
+                        new FileChooser.ExtensionFilter(Words.of("shell.table"), "*.csv"),
+                        new FileChooser.ExtensionFilter(Words.of("shell.captions_webvtt"), "*.vtt"),
+                        new FileChooser.ExtensionFilter(Words.of("shell.captions_srt"), "*.srt"));
         chooser.setInitialFileName(suggested + ".txt");
         return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
     }
@@ -84,24 +76,20 @@ final class SystemFileChoosing implements FileChoosing {
     @Override
     public Optional<Path> toWriteSheet(String suggested) {
         FileChooser chooser = chooser();
-        chooser.setTitle(Words.of("shell.system_file_choosing.export"));
+        chooser.setTitle(Words.of("shell.export"));
         chooser.getExtensionFilters()
                 .addAll(
                         new FileChooser.ExtensionFilter("PDF", "*.pdf"),
-                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.markdown"), "*.md"),
-                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.calendar"), "*.ics"),
-                        new FileChooser.ExtensionFilter(Words.of("shell.system_file_choosing.picture_svg"), "*.svg"));
+                        new FileChooser.ExtensionFilter(Words.of("shell.markdown"), "*.md"),
+                        new FileChooser.ExtensionFilter(Words.of("shell.calendar"), "*.ics"),
+                        new FileChooser.ExtensionFilter(Words.of("shell.picture_svg"), "*.svg"));
         chooser.setInitialFileName(suggested);
         return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
     }
 
     @Override
     public Optional<Path> toWrite(String suggested) {
-        return write(
-                Words.of("shell.system_file_choosing.write_a_table"),
-                Words.of("shell.system_file_choosing.tables"),
-                suggested,
-                ".csv");
+        return write(Words.of("shell.write_table"), Words.of("shell.tables"), suggested, ".csv");
     }
 
     /** A dialog that starts in the folder where people keep their documents. */

@@ -38,8 +38,8 @@ final class TopBar extends HBox {
     private final Label project = Texts.of("", "project-name");
     private final ToggleGroup rooms = new ToggleGroup();
     private final List<ToggleButton> tabs = new ArrayList<>();
-    private final MenuButton directions = setting(Words.of("shell.top_bar.directions"));
-    private final MenuButton body = setting(Words.of("common.body"));
+    private final MenuButton directions = setting(Words.of("shell.directions"));
+    private final MenuButton body = setting(Words.of("common.body_2"));
     private final Button rules;
     private final Button findings;
 
@@ -47,8 +47,8 @@ final class TopBar extends HBox {
         this.session = session;
         getStyleClass().add("top-bar");
         setAlignment(Pos.CENTER_LEFT);
-        rules = Buttons.words("", Words.of("shell.top_bar.house_rules_and_settings_ctrl_comma"), shell::openSettings);
-        findings = Buttons.words("", Words.of("shell.top_bar.findings_f8"), shell::toggleFindings);
+        rules = Buttons.words("", Words.of("shell.house_rules_settings"), shell::openSettings);
+        findings = Buttons.words("", Words.of("shell.findings_f8"), shell::toggleFindings);
         findings.getStyleClass().add("findings-badge");
         HBox tabRow = new HBox();
         tabRow.getStyleClass().add("tabs");
@@ -81,7 +81,7 @@ final class TopBar extends HBox {
         ToggleButton tab = new ToggleButton(room.label());
         tab.getStyleClass().setAll("tab-button");
         tab.setToggleGroup(rooms);
-        Tips.give(tab, Words.of("shell.top_bar.x_ctrl_x", room.label(), room.ordinal() + 1));
+        Tips.give(tab, Words.of("shell.ctrl", room.label(), room.ordinal() + 1));
         tab.setOnAction(_ -> shell.go(room));
         tab.setMinWidth(USE_PREF_SIZE);
         tabs.add(tab);
@@ -93,7 +93,7 @@ final class TopBar extends HBox {
 
     void show(Session.Desk desk, Shell.RoomName room) {
         Texts.set(project, desk.project().name() + (session.dirty() ? " •" : ""));
-        project.getTooltip().setText(where() + (session.dirty() ? Words.of("shell.top_bar.not_saved_yet") : ""));
+        project.getTooltip().setText(where() + (session.dirty() ? Words.of("shell.not_saved_yet") : ""));
         tabs.get(room.ordinal()).setSelected(true);
         menus(desk.project().setting());
         afterPicture.when(session.previewing(), () -> count(desk));
@@ -101,10 +101,9 @@ final class TopBar extends HBox {
 
     private void count(Session.Desk desk) {
         int serious = desk.survey().serious().size();
-        findings.setText(serious == 0 ? Words.of("shell.top_bar.no_problems") : Integer.toString(serious));
+        findings.setText(serious == 0 ? Words.of("shell.no_problems") : Integer.toString(serious));
         findings.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("some"), serious > 0);
-        findings.setAccessibleText(
-                serious == 1 ? Words.of("shell.top_bar.1_finding") : Words.of("shell.top_bar.x_findings", serious));
+        findings.setAccessibleText(serious == 1 ? Words.of("shell.1_finding") : Words.of("shell.findings_2", serious));
     }
 
     /** The menus are made anew only where the setting is another. */
@@ -119,20 +118,20 @@ final class TopBar extends HBox {
                 .setAll(items(
                         FrameChoices.words(),
                         at -> change(
-                                Words.of("shell.top_bar.change_the_direction_words"),
+                                Words.of("shell.change_direction_words"),
                                 s -> s.withWords(DirectionWords.values()[at]))));
         body.getItems()
                 .setAll(items(
                         setting.bodies().stream().map(Body::label).toList(),
-                        at -> change(Words.of("shell.top_bar.change_the_body"), s -> s.withBodies(s.bodies(), at))));
+                        at -> change(Words.of("shell.change_body"), s -> s.withBodies(s.bodies(), at))));
     }
 
     /** Says the settings; where the window is too narrow for it, without their names. */
     private void settings(Setting setting, String form) {
-        directions.setText(form.formatted(Words.of("shell.top_bar.directions"), Words.of(setting.words())));
+        directions.setText(form.formatted(Words.of("shell.directions"), Words.of(setting.words())));
         body.setText(
-                form.formatted(Words.of("common.body"), setting.chosenBody().label()));
-        rules.setText(form.formatted(Words.of("common.house_rules"), RuleWords.name(setting.rules())));
+                form.formatted(Words.of("common.body_2"), setting.chosenBody().label()));
+        rules.setText(form.formatted(Words.of("common.house_rules_2"), RuleWords.name(setting.rules())));
     }
 
     @Override
@@ -146,7 +145,7 @@ final class TopBar extends HBox {
     }
 
     private String where() {
-        return session.file().get().map(Object::toString).orElse(Words.of("shell.top_bar.not_in_a_file_yet"));
+        return session.file().get().map(Object::toString).orElse(Words.of("shell.not_file_yet"));
     }
 
     private static List<MenuItem> items(List<String> words, IntConsumer choose) {

@@ -61,9 +61,6 @@ final class UnexpectedErrors implements Thread.UncaughtExceptionHandler {
             return;
         }
         told = true;
-        Sheet.tell(
-                over,
-                Words.of("shell.unexpected_errors.something_went_wrong_in_avrel"),
-                Words.of("shell.unexpected_errors.what_you_did_last_may_not", log));
+        Sheet.tell(over, Words.of("shell.something_went_wrong"), Words.of("shell.you_did_last", log));
     }
 }

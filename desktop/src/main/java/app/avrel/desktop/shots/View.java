@@ -145,15 +145,15 @@ enum View {
             case RULES_BESIDE -> {
                 shell.openSettings();
                 shell.root().applyCss();
-                press(shell, Words.of("common.house_rules"));
+                press(shell, Words.of("common.house_rules_2"));
                 shell.root().applyCss();
-                press(shell, Words.of("settings.settings_sheet.compare_two_sets_of_rules"));
+                press(shell, Words.of("settings.compare_two_sets"));
             }
             case SCALES -> {
                 room(Shell.RoomName.POSTURES, session, shell);
-                press(shell, Words.of("postures.postures_room.two_scales"));
+                press(shell, Words.of("postures.two_scales"));
                 shell.root().applyCss();
-                press(shell, Words.of("postures.simulated_pane.simulated_scales"));
+                press(shell, Words.of("postures.simulated_scales"));
             }
             case HELP -> shell.openHelp();
             case GUIDE -> {
@@ -182,8 +182,7 @@ enum View {
             case BESIDE ->
                 shell.root().lookupAll(".finding-buttons .button").stream()
                         .map(Button.class::cast)
-                        .filter(button ->
-                                button.getText().equals(Words.of("findings.finding_item.compare_with_the_fix")))
+                        .filter(button -> button.getText().equals(Words.of("findings.compare_fix")))
                         .findFirst()
                         .ifPresent(Button::fire);
             case SETTINGS -> {
@@ -191,7 +190,7 @@ enum View {
                 shell.toggleFindings();
                 shell.openSettings();
                 shell.root().applyCss();
-                press(shell, Words.of("common.house_rules"));
+                press(shell, Words.of("common.house_rules_2"));
             }
         }
     }

@@ -71,7 +71,7 @@ record BalancePainter(GraphicsContext g, FloorScale scale, Color ink, Color weak
     /** {@return where the body tips most easily, in words and numbers} */
     static String words(Pose pose, Body body, Directions directions) {
         if (!known(pose)) {
-            return Words.of("stagefloor.balance_painter.balance_feet_weight_or_depth_not");
+            return Words.of("stagefloor.balance_feet_weight");
         }
         Stand stand = Stand.of(pose);
         Margins margins = margins(stand, Support.of(stand, body), body);
@@ -79,10 +79,10 @@ record BalancePainter(GraphicsContext g, FloorScale scale, Color ink, Color weak
         double distance = margins.distances().get(weakest);
         String way = directions.say(Heading.FRONT.of(stand.facing().plus(new Turn(45.0 * weakest))));
         if (distance < 0) {
-            return Words.of("stagefloor.balance_painter.beyond_the_support_toward_x", way);
+            return Words.of("stagefloor.beyond_support_toward", way);
         }
         return Words.of(
-                "stagefloor.balance_painter.weakest_toward_x_x_cm_push",
+                "stagefloor.weakest_toward_cm",
                 way,
                 Numbers.whole(distance * 100),
                 Numbers.whole(margins.pushes().get(weakest) * 100));

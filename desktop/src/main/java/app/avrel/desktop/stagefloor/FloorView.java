@@ -127,7 +127,7 @@ public final class FloorView extends Drawing {
             return;
         }
         picture = Optional.of(shown);
-        setAccessibleText(Words.of("stagefloor.floor_view.floor_x", inWords));
+        setAccessibleText(Words.of("stagefloor.floor", inWords));
         refresh();
     }
 
@@ -158,7 +158,7 @@ public final class FloorView extends Drawing {
         g.setLineDashes(6, 5);
         g.strokeRoundRect(1, 1, getWidth() - 2, getHeight() - 2, 8, 8);
         g.setLineDashes();
-        told(g, Words.of("common.not_recorded_yet_enter"), panel(), accent());
+        told(g, Words.of("common.not_recorded_yet"), panel(), accent());
     }
 
     /** What is being dragged to, or how the balance is, over the picture. */
@@ -349,8 +349,8 @@ public final class FloorView extends Drawing {
                 ? foot.heading().value().plus(new Turn(90 * side.sign()))
                 : middle.minus(other).bearing();
         FloorPoint at = middle.plus(away.vector(0.14 + textSize() / scale.pixels()));
-        String words = (side == Side.LEFT ? Words.of("stagefloor.floor_view.l") : Words.of("stagefloor.floor_view.r"))
-                + share(shown.after(), side);
+        String words =
+                (side == Side.LEFT ? Words.of("stagefloor.l") : Words.of("stagefloor.r")) + share(shown.after(), side);
         g.setFont(bold(1.2, words));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);

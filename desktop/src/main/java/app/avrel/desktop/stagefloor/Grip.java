@@ -98,14 +98,11 @@ sealed interface Grip {
                 Heading from = drawn(before.foot(side).heading().value());
                 Heading to = drawn(now.foot(side).heading().value());
                 yield Words.of(
-                        "stagefloor.grip.toes_to_x_x_on_the",
-                        directions.say(to),
-                        Numbers.whole(from.degreesFrom(to)),
-                        Words.of(on));
+                        "stagefloor.toes_on", directions.say(to), Numbers.whole(from.degreesFrom(to)), Words.of(on));
             }
             case OfWeight _ -> {
                 int left = now.weight().leastLeft();
-                yield Words.of("stagefloor.grip.x_left_x_right", left, 100 - left);
+                yield Words.of("stagefloor.left_right", left, 100 - left);
             }
         };
     }
@@ -123,15 +120,15 @@ sealed interface Grip {
         double ahead = way.along(now.facing());
         double wide = side.sign() * way.along(now.facing().right());
         return Words.of(
-                "stagefloor.grip.x_x_wide",
+                "stagefloor.wide",
                 measure(Math.abs(ahead), body.footLength(), "foot-lengths")
-                        + (ahead < 0 ? Words.of("stagefloor.grip.back") : Words.of("stagefloor.grip.ahead")),
-                measure(wide, body.shoulderWidth(), Words.of("stagefloor.grip.shoulder_widths")));
+                        + (ahead < 0 ? Words.of("stagefloor.back") : Words.of("stagefloor.ahead")),
+                measure(wide, body.shoulderWidth(), Words.of("stagefloor.shoulder_widths")));
     }
 
     private static String measure(double metres, double unit, String name) {
         return Words.of(
-                "stagefloor.grip.x_x_x_cm",
+                "stagefloor.cm",
                 Numbers.plain(Math.round(metres / unit * 20) / 20.0),
                 name,
                 Numbers.whole(metres * 100));

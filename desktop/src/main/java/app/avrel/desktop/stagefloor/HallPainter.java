@@ -103,7 +103,7 @@ final class HallPainter {
         boolean level = y1 == y2;
         double middle = level ? (x1 + x2) / 2 : x1 + (x1 > x(hall.width() / 2) ? -text * 1.8 : text * 1.8);
         double beside = level ? y1 + (y1 > y(hall.depth() / 2) ? -text * 0.8 : text * 0.8) : (y1 + y2) / 2;
-        words(Words.of("stagefloor.hall_painter.door"), middle, beside, font, soft);
+        words(Words.of("stagefloor.door"), middle, beside, font, soft);
     }
 
     private void pillar(Pillar pillar) {
@@ -123,7 +123,7 @@ final class HallPainter {
             walls[i] = Words.of("stagefloor.hall_painter.point_" + (eighths + 2 * i) % 8);
         }
         double off = text * 0.9;
-        words(Words.of("stagefloor.hall_painter.front_wall_x", walls[0]), x(hall.width() / 2), y(0) - off, font, soft);
+        words(Words.of("stagefloor.front_wall", walls[0]), x(hall.width() / 2), y(0) - off, font, soft);
         words(walls[1], x(hall.width()) + off, y(hall.depth() / 2), font, soft);
         words(walls[2], x(hall.width() / 2), y(hall.depth()) + off, font, soft);
         words(walls[3], x(0) - off, y(hall.depth() / 2), font, soft);
@@ -178,7 +178,7 @@ final class HallPainter {
         g.setFont(font);
         g.setFill(ink);
         g.fillText(
-                Words.of("stagefloor.hall_painter.stand_here_seen_x", Math.round(best.share() * 100)),
+                Words.of("stagefloor.stand_here_seen", Math.round(best.share() * 100)),
                 x + (right ? -1 : 1) * text * 1.1,
                 y);
     }

@@ -128,8 +128,7 @@ public final class WalkView extends Drawing {
     public void show(WalkPicture shown) {
         picture = shown;
         setAccessibleText(Words.of(
-                "stagefloor.walk_view.walk_of_the_form_x_postures",
-                shown.track().occurrences().size()));
+                "stagefloor.walk_form_postures", shown.track().occurrences().size()));
         requestLayout();
     }
 
@@ -250,10 +249,10 @@ public final class WalkView extends Drawing {
         boolean near = path.start().distance(path.end()) * scale.pixels() < textSize() * 5;
         if (near) {
             mark(g, scale, path.end(), "", 1);
-            mark(g, scale, path.start(), Words.of("stagefloor.walk_view.start_and_end"), -1);
+            mark(g, scale, path.start(), Words.of("stagefloor.start_end"), -1);
         } else {
-            mark(g, scale, path.start(), Words.of("common.start"), -1);
-            mark(g, scale, path.end(), Words.of("stagefloor.walk_view.end"), 1);
+            mark(g, scale, path.start(), Words.of("common.start_2"), -1);
+            mark(g, scale, path.end(), Words.of("stagefloor.end"), 1);
         }
     }
 
@@ -314,6 +313,6 @@ public final class WalkView extends Drawing {
     }
 
     private static String nearer() {
-        return Words.of("stagefloor.walk_view.wheel_or_and_zoom_dragging_moves");
+        return Words.of("stagefloor.wheel_or_zoom");
     }
 }
