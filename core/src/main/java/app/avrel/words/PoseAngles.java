@@ -35,7 +35,7 @@ public final class PoseAngles {
         for (Side side : Side.values()) {
             all.put(Labels.say("words.hand_from_its", Labels.of(side)), hand(pose, side, body));
         }
-        all.put("eyes", eyes(pose, body));
+        all.put(Labels.say("words.eyes"), eyes(pose, body));
         return all;
     }
 

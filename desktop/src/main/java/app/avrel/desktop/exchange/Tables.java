@@ -27,6 +27,9 @@ public final class Tables {
         this.over = over;
     }
 
+    /** By it spreadsheets know that the letters are UTF-8. */
+    private static final String BYTE_ORDER_MARK = "\uFEFF";
+
     private Form form() {
         return session.desk().get().form();
     }
@@ -43,7 +46,7 @@ public final class Tables {
 
     private void write(Path file, String table) {
         try {
-            SafeFile.write(file, table);
+            SafeFile.write(file, BYTE_ORDER_MARK + table);
         } catch (IOException e) {
             Sheet.tell(
                     over,

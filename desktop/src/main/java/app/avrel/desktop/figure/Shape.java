@@ -19,7 +19,7 @@ record Shape(List<Projection.Seen> outline) {
     /** A ball in the picture. */
     record Ball(Projection.Seen at, double radius) {}
 
-    private static final int CORNERS = 14;
+    private static final int CORNERS = 24;
     private static final double EDGE = 1.0;
 
     /** {@return the tightest rounded outline around balls} */

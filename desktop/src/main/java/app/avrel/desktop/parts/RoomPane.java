@@ -11,7 +11,9 @@ import javafx.css.Styleable;
 import javafx.css.StyleablePropertyFactory;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.layout.Region;
+import javafx.scene.shape.Rectangle;
 
 /**
  * How every room is laid out: a list, the middle, a card, the line to type in where the room has one, and the ribbon
@@ -39,6 +41,16 @@ public final class RoomPane extends Region {
             new SimpleStyleableDoubleProperty(LIST_WIDTH, this, "listWidth", 230.0);
     private final SimpleStyleableDoubleProperty cardWidth =
             new SimpleStyleableDoubleProperty(CARD_WIDTH, this, "cardWidth", 380.0);
+    /** Shares of the width and height where the text is large for the window. */
+    private static final double FOLDED_SHARE = 0.42;
+
+    private static final double LOW_RIBBON = 0.27;
+
+    /** The middle must be so many times as wide as the list, and the room so many times as high as the ribbon. */
+    private static final double MIDDLE = 1.5;
+
+    private static final double HIGH_ENOUGH = 3;
+
     private static final double LEAST = 0.6;
     private static final double MOST = 1.8;
 
@@ -50,6 +62,9 @@ public final class RoomPane extends Region {
     private final Divider listEdge;
     private final Divider cardEdge;
     private final Divider ribbonEdge;
+    private final Rectangle sight = new Rectangle();
+    private final Button fold = Buttons.pill("☰", Words.of("parts.fold_list"), this::unfold);
+    private boolean unfolded;
 
     /** A room without a line to type in. */
     public RoomPane(String styleClass, Node list, Node middle, Node card, Node ribbon) {
@@ -69,7 +84,11 @@ public final class RoomPane extends Region {
         getStyleClass().addAll("room", styleClass);
         List<Node> all = new ArrayList<>(List.of(list, middle, card));
         line.ifPresent(all::add);
-        all.addAll(List.of(ribbon, listEdge, cardEdge, ribbonEdge));
+        all.addAll(List.of(ribbon, listEdge, cardEdge, ribbonEdge, fold));
+        all.remove(list);
+        all.add(all.size() - 1, list);
+        fold.setManaged(false);
+        middle.setClip(sight);
         getChildren().addAll(all);
         listWidth.addListener(_ -> requestLayout());
         cardWidth.addListener(_ -> requestLayout());
@@ -83,15 +102,26 @@ public final class RoomPane extends Region {
     }
 
     private double list() {
-        return Math.min(listWidth.get(), getWidth() * LIST_SHARE);
+        return Math.min(listWidth.get(), getWidth() * (folds() ? FOLDED_SHARE : LIST_SHARE));
     }
 
     private double card() {
-        return Math.min(cardWidth.get(), getWidth() * CARD_SHARE);
+        return Math.min(cardWidth.get(), getWidth() * (folds() ? FOLDED_SHARE : CARD_SHARE));
     }
 
     private double low() {
-        return Math.min(ribbon.prefHeight(getWidth()), getHeight() * RIBBON_SHARE);
+        boolean low = getHeight() < ribbon.prefHeight(getWidth()) * HIGH_ENOUGH;
+        return Math.min(ribbon.prefHeight(getWidth()), getHeight() * (low ? LOW_RIBBON : RIBBON_SHARE));
+    }
+
+    /** Whether the text is so large for the window that the list folds away and comes only when it is asked for. */
+    private boolean folds() {
+        return getWidth() - listWidth.get() - cardWidth.get() < MIDDLE * listWidth.get();
+    }
+
+    private void unfold() {
+        unfolded = !unfolded;
+        requestLayout();
     }
 
     @Override
@@ -99,17 +129,26 @@ public final class RoomPane extends Region {
         double width = getWidth();
         double low = Math.rint(Math.min(low() * ribbonEdge.place(), getHeight() * MOST_RIBBON));
         double height = getHeight() - low;
-        double left = Math.rint(list() * listEdge.place());
+        boolean folds = folds();
+        double beside = Math.rint(list() * listEdge.place());
+        double left = folds ? Math.rint(fold.prefWidth(-1) + 4) : beside;
         double right = Math.rint(card() * cardEdge.place());
         double typed = line.map(node -> Math.min(node.prefHeight(width - left), height * 0.5))
                 .orElse(0.0);
-        list.resizeRelocate(0, 0, left, height);
+        fold.setVisible(folds);
+        list.setVisible(!folds || unfolded);
+        listEdge.setVisible(!folds);
+        list.resizeRelocate(0, 0, beside, height);
+        fold.autosize();
+        fold.relocate(unfolded ? beside + 4 : 4, 4);
         middle.resizeRelocate(left, 0, width - left - right, height - typed);
         card.resizeRelocate(width - right, 0, right, height - typed);
         line.ifPresent(node -> node.resizeRelocate(left, height - typed, width - left, typed));
         ribbon.resizeRelocate(0, height, width, low);
         double half = Divider.WIDTH / 2;
         listEdge.resizeRelocate(left - half, 0, Divider.WIDTH, height);
+        sight.setWidth(width - left - right);
+        sight.setHeight(height - typed);
         cardEdge.resizeRelocate(width - right - half, 0, Divider.WIDTH, height - typed);
         ribbonEdge.resizeRelocate(0, height - half, width, Divider.WIDTH);
     }

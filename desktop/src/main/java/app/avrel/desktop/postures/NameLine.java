@@ -22,6 +22,14 @@ final class NameLine extends FlowPane {
         name.maxWidthProperty().bind(widthProperty());
     }
 
+    /** Shows the first name alone, or all. */
+    void brief(boolean alone) {
+        getChildren().stream().filter(other -> other != name).forEach(other -> {
+            other.setVisible(!alone);
+            other.setManaged(!alone);
+        });
+    }
+
     /** Shows the names; those that are shown already stay as they are. */
     void show(Posture posture) {
         if (posture.names().equals(shown)) {

@@ -83,6 +83,14 @@ final class PostureStage extends VBox implements Player.Shown {
         return column;
     }
 
+    /** Shows the rows of buttons, or leaves their room to the pictures: all in them is in menus and has keys. */
+    void rows(boolean shown) {
+        for (Node row : List.of(floorRow, viewRow)) {
+            row.setVisible(shown);
+            row.setManaged(shown);
+        }
+    }
+
     /** Adds buttons to the row under the floor. */
     void tools(Node... buttons) {
         floorRow.getChildren().addAll(buttons);

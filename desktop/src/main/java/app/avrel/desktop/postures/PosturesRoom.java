@@ -49,6 +49,11 @@ import javafx.scene.layout.VBox;
 /** The postures room. */
 public final class PosturesRoom implements Room {
 
+    /** In heights of the text. */
+    private static final double ROOM_FOR_FIGURES = 24;
+
+    private static final double ROOM_FOR_ROWS = 18;
+
     private final Session session;
     private final RoomPane root;
     private final PostureList list;
@@ -91,6 +96,7 @@ public final class PosturesRoom implements Room {
         List.of(figures, asSeen).forEach(Tips::whole);
         middle.getChildren().addAll(names, state, stage, figures, asSeen);
         middle.getStyleClass().add("room-middle");
+        middle.heightProperty().addListener((_, _, height) -> fold(height.doubleValue()));
         begin = new BeginCard(line::type, notes, demo);
         line.onFirst(list::create);
         card.getStyleClass().add("card");
@@ -227,6 +233,18 @@ public final class PosturesRoom implements Room {
         asSeen.setText(said(" ", seen, hidden));
         this.stage.show(desk, done, before, after, heading.state(posture, count, after));
         this.stage.mark(looked(desk, posture, count), desk, posture, after);
+    }
+
+    /** Where there is little height, the pictures have it: the figures below them give way, then the rows of buttons. */
+    private void fold(double height) {
+        boolean room = height > ROOM_FOR_FIGURES * figures.getFont().getSize();
+        List.of(figures, asSeen).forEach(line -> {
+            line.setVisible(room);
+            line.setManaged(room);
+        });
+        boolean rows = height > ROOM_FOR_ROWS * figures.getFont().getSize();
+        stage.rows(rows);
+        names.brief(!rows);
     }
 
     private static String said(String between, String... parts) {

@@ -77,6 +77,7 @@ public final class Shell {
     private final Map<RoomName, Supplier<Room>> builders = new EnumMap<>(RoomName.class);
     private final WindowMemory memory;
     private final FileActions files;
+    private final Dropping dropping;
     private TopBar top;
     private FindingsPanel findings;
     private final ChangeListener<Session.Desk> shower = (_, _, desk) -> show(desk);
@@ -102,7 +103,8 @@ public final class Shell {
         dark(preferences.dark());
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         root.addEventFilter(KeyEvent.KEY_RELEASED, _ -> held = KeyCode.UNDEFINED);
-        new Dropping(files).on(root);
+        dropping = new Dropping(files);
+        dropping.on(root);
         session.desk().addListener(shower);
         go(RoomName.POSTURES);
     }
@@ -225,6 +227,11 @@ public final class Shell {
     /** Those who learn, and what to take care of. */
     public void openLearners() {
         LearnersSheet.open(session, root);
+    }
+
+    /** Takes a file that was dropped on the window, as its name says. */
+    public void dropped(Path file) {
+        dropping.take(file);
     }
 
     /** The keys of the room, the guide, and about. */

@@ -18,6 +18,7 @@ import java.util.function.IntConsumer;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -33,6 +34,9 @@ final class TopBar extends HBox {
 
     private static final String FULL = "%s: %s";
     private static final String SHORT = "%2$s";
+
+    /** Pixels the project's name has at least. */
+    private static final double NAME = 60;
 
     private final Session session;
     private final Label project = Texts.of("", "project-name");
@@ -138,10 +142,31 @@ final class TopBar extends HBox {
     protected void layoutChildren() {
         Setting setting = session.project().setting();
         settings(setting, FULL);
+        List<Control> folding = List.of(rules, body, directions);
+        folding.forEach(control -> fold(control, false));
         if (prefWidth(-1) > getWidth()) {
             settings(setting, SHORT);
         }
+        for (int i = 0; i < folding.size() && tight() > getWidth(); i++) {
+            fold(folding.get(i), true);
+        }
         super.layoutChildren();
+    }
+
+    /** What the settings give way for first: rooms, findings and menu are always seen. */
+    private static void fold(Control control, boolean away) {
+        control.setVisible(!away);
+        control.setManaged(!away);
+    }
+
+    /** How wide it is with the name of the project cut short. */
+    private double tight() {
+        return prefWidth(-1) - project.prefWidth(-1) + NAME;
+    }
+
+    @Override
+    protected double computeMinWidth(double height) {
+        return 0;
     }
 
     private String where() {

@@ -4,12 +4,18 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
 /** Rows under a heading line. */
 public final class Csv {
+
+    /** What a spreadsheet would work out; a number with its sign is one. */
+    private static final Pattern FORMULA = Pattern.compile("^(?:[=@\\t]|[+-](?!\\d+(?:[.,]\\d+)?$))");
+
+    private static final Pattern MARKED = Pattern.compile("^'(?=[=@+\\t-])");
 
     private Csv() {}
 
@@ -22,12 +28,17 @@ public final class Csv {
                 .get();
         try (CSVPrinter printer = new CSVPrinter(text, format)) {
             for (List<String> row : rows) {
-                printer.printRecord(row);
+                printer.printRecord(row.stream().map(Csv::plain).toList());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return text.toString();
+    }
+
+    /** A cell that a spreadsheet would take for a formula begins with an apostrophe, which says that it is text. */
+    private static String plain(String cell) {
+        return FORMULA.matcher(cell).find() ? "'" + cell : cell;
     }
 
     /** {@return the rows of a table; commas, semicolons or tabs part its cells, whichever its heading line has} */
@@ -57,6 +68,6 @@ public final class Csv {
     }
 
     static String cell(CSVRecord row, String column) {
-        return row.isSet(column) ? row.get(column).strip() : "";
+        return row.isSet(column) ? MARKED.matcher(row.get(column).strip()).replaceFirst("") : "";
     }
 }
