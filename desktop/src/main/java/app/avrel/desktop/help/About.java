@@ -35,9 +35,13 @@ public final class About {
         return resource("version.txt").strip();
     }
 
-    /** {@return the guide, in Markdown} */
+    /** {@return the guide in the language of the window, in Markdown} */
     static String guide() {
-        return resource("guide.md");
+        return switch (Words.language()) {
+            case ENGLISH -> resource("guide.md");
+            case SPANISH -> resource("guide_es.md");
+            case CHINESE -> resource("guide_zh.md");
+        };
     }
 
     private static String resource(String name) {
