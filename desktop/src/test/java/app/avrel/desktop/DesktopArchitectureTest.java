@@ -138,7 +138,8 @@ class DesktopArchitectureTest {
                         "settings",
                         "shell",
                         "shots",
-                        "stagefloor");
+                        "stagefloor",
+                        "words");
     }
 
     @Test

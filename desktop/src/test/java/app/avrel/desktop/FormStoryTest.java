@@ -212,7 +212,7 @@ class FormStoryTest {
                 .hasSizeGreaterThan(27)
                 .first()
                 .asString()
-                .startsWith("part,number,posture");
+                .startsWith("\uFEFFpart,number,posture");
         new Keyboard(robot).ctrlShift(KeyCode.K);
         assertThat(Files.readString(workplace.table()).lines().findFirst().orElseThrow())
                 .contains("section,count,line");

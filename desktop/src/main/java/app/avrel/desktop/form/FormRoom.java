@@ -4,6 +4,7 @@ import app.avrel.desktop.findings.FindingActions;
 import app.avrel.desktop.findings.FindingBox;
 import app.avrel.desktop.parts.AfterPicture;
 import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.PointerMenu;
 import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
@@ -12,7 +13,6 @@ import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCell;
 import app.avrel.desktop.ribbon.RibbonCells;
 import app.avrel.desktop.session.Command;
-import app.avrel.desktop.session.CommandMenu;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
@@ -59,9 +59,9 @@ public final class FormRoom implements Room {
         findings = new FindingBox(new FindingActions(session, go));
         entryCard = new EntryCard(session, stretches, new WaysIn(session, this::open));
         stage = new FormStage(session, new HallChoice(), ribbon);
-        CommandMenu.give(list, this::ofEntries);
-        CommandMenu.give(stage, this::ofWalk);
-        CommandMenu.give(ribbon, this::ofEntries);
+        PointerMenu.give(list, () -> Command.items(ofEntries()));
+        PointerMenu.give(stage, () -> Command.items(ofWalk()));
+        PointerMenu.give(ribbon, () -> Command.items(ofEntries()));
         card.getStyleClass().add("card");
         Scroller scroll = new Scroller(card);
         scroll.getStyleClass().add("card-scroll");
@@ -180,7 +180,7 @@ public final class FormRoom implements Room {
 
     private List<Command> ofWalk() {
         return List.of(
-                Command.of(Words.of("form.play_form_or"), KeyCode.P, "Ctrl", stage::play),
+                Command.of(Words.of("form.play_form_or"), KeyCode.F6, "", stage::play),
                 Command.of(Words.of("form.halls"), KeyCode.H, "Ctrl+Shift", stage::openHalls),
                 Command.of(Words.of("form.directions_count_by"), KeyCode.I, "Ctrl+Shift", stage::openDirections),
                 Command.of(Words.of("form.totals"), KeyCode.T, "Ctrl", stage::openTotals),

@@ -46,8 +46,8 @@ public final class RoomPane extends Region {
 
     private static final double LOW_RIBBON = 0.27;
 
-    /** The middle must be so many times as wide as the list, and the room so many times as high as the ribbon. */
-    private static final double MIDDLE = 1.5;
+    /** The middle must be so many times as wide as the card, and the room so many times as high as the ribbon. */
+    private static final double MIDDLE = 0.87;
 
     private static final double HIGH_ENOUGH = 3;
 
@@ -116,7 +116,7 @@ public final class RoomPane extends Region {
 
     /** Whether the text is so large for the window that the list folds away and comes only when it is asked for. */
     private boolean folds() {
-        return getWidth() - listWidth.get() - cardWidth.get() < MIDDLE * listWidth.get();
+        return getWidth() - listWidth.get() - cardWidth.get() < MIDDLE * cardWidth.get();
     }
 
     private void unfold() {

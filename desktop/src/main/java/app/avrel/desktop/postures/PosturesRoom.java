@@ -6,6 +6,7 @@ import app.avrel.desktop.findings.FindingBox;
 import app.avrel.desktop.fitter.FitterSheet;
 import app.avrel.desktop.parts.AfterPicture;
 import app.avrel.desktop.parts.Buttons;
+import app.avrel.desktop.parts.PointerMenu;
 import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
@@ -14,7 +15,6 @@ import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCells;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Command;
-import app.avrel.desktop.session.CommandMenu;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
@@ -115,10 +115,10 @@ public final class PosturesRoom implements Room {
                 Buttons.pill(Words.of("postures.fit"), Words.of("postures.fit_stance_body"), this::fit),
                 Buttons.pill(
                         Words.of("postures.angles"), Words.of("postures.angle_between_two_directions"), this::angles));
-        CommandMenu.give(list, this::ofShelf);
-        CommandMenu.give(ribbons, this::ofCount);
-        CommandMenu.give(stage.floor(), this::ofFloor);
-        CommandMenu.give(stage.figure(), this::ofFigure);
+        PointerMenu.give(list, () -> Command.items(ofShelf()));
+        PointerMenu.give(ribbons, () -> Command.items(ofCount()));
+        PointerMenu.give(stage.floor(), () -> Command.items(ofFloor()));
+        PointerMenu.give(stage.figure(), () -> Command.items(ofFigure()));
         hands = new StageHands(session);
         stage.floor().edits(hands);
         stage.figure().onHand(hands::hand);
@@ -366,7 +366,7 @@ public final class PosturesRoom implements Room {
 
     private List<Command> ofFigure() {
         return List.of(
-                Command.of(Words.of("postures.play_posture_or"), KeyCode.P, "Ctrl", this::play),
+                Command.of(Words.of("postures.play_posture_or"), KeyCode.F6, "", this::play),
                 look(Words.of("postures.look_from_front"), KeyCode.DIGIT1, Viewpoint.FRONT),
                 look(Words.of("postures.look_from_behind"), KeyCode.DIGIT2, Viewpoint.BACK),
                 look(Words.of("postures.look_from_left"), KeyCode.DIGIT3, Viewpoint.LEFT),

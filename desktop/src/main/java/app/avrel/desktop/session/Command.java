@@ -2,6 +2,7 @@ package app.avrel.desktop.session;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -44,5 +45,18 @@ public record Command(String name, KeyCombination key, Runnable action, boolean 
     /** {@return the same, done also while a sheet is open, and in the hall} */
     public Command underSheets() {
         return new Command(name, key, action, repeats, true);
+    }
+
+    /** {@return the commands as items of a menu, each with its key} */
+    public static List<MenuItem> items(List<Command> commands) {
+        return commands.stream().map(Command::item).toList();
+    }
+
+    private MenuItem item() {
+        MenuItem item = new MenuItem(name);
+        item.setMnemonicParsing(false);
+        item.setAccelerator(key);
+        item.setOnAction(_ -> action.run());
+        return item;
     }
 }

@@ -68,11 +68,11 @@ final class Rehearsal {
     }
 
     private void play() {
-        press(KeyCode.P, true, false);
+        press(KeyCode.F6, false, false);
         for (int i = 0; i < PLAYS_FRAMES / FRAMES_A_KEY; i++) {
             step(() -> {});
         }
-        press(KeyCode.P, true, false);
+        press(KeyCode.F6, false, false);
     }
 
     private void step(Runnable action) {

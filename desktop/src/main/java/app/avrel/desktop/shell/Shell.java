@@ -236,7 +236,7 @@ public final class Shell {
 
     /** The keys of the room, the guide, and about. */
     public void openHelp() {
-        HelpSheet.open(commands().toList(), root);
+        HelpSheet.open(everyCommand(), root);
     }
 
     public void openSettings() {
@@ -375,6 +375,11 @@ public final class Shell {
                         command.action().run();
                     }
                 });
+    }
+
+    /** {@return all that can be done by key where one is} */
+    public List<Command> everyCommand() {
+        return commands().toList();
     }
 
     /** {@return all that can be done now: in the room first, then anywhere} */

@@ -1,0 +1,91 @@
+package app.avrel.desktop;
+
+import static app.avrel.desktop.Keyboard.read;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.desktop.session.Command;
+import app.avrel.desktop.shell.Shell;
+import app.avrel.files.Demo;
+import app.avrel.label.Labels;
+import app.avrel.label.Language;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** What can be done by key: one thing by one key in one room, and every one of them has a name. */
+@ExtendWith(ApplicationExtension.class)
+class KeysOfRoomsTest {
+
+    private Workplace workplace;
+
+    @Start
+    void open(Stage stage) {
+        workplace = Workplace.open(stage, Demo.project());
+    }
+
+    @AfterEach
+    void inEnglishAgain() {
+        Labels.speak(Language.ENGLISH);
+    }
+
+    private List<Command> commands(FxRobot robot, Shell.RoomName room) {
+        robot.interact(() -> workplace.shell.go(room));
+        return read(() -> workplace.shell.everyCommand());
+    }
+
+    @ParameterizedTest
+    @EnumSource(Shell.RoomName.class)
+    void noKeyDoesTwoThings(Shell.RoomName room, FxRobot robot) {
+        List<String> twice = commands(robot, room).stream()
+                .collect(Collectors.groupingBy(command -> command.key().getDisplayText(), Collectors.toList()))
+                .entrySet()
+                .stream()
+                .filter(same ->
+                        same.getValue().stream().map(Command::name).distinct().count() > 1)
+                .map(same -> same.getKey() + ": "
+                        + same.getValue().stream().map(Command::name).toList())
+                .toList();
+        assertThat(twice).isEmpty();
+    }
+
+    static Stream<Arguments> roomsAndLanguages() {
+        return Stream.of(Shell.RoomName.values())
+                .flatMap(room -> Stream.of(Language.values()).map(language -> Arguments.of(room, language)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("roomsAndLanguages")
+    void everythingThatCanBeDoneHasANameOfItsOwn(Shell.RoomName room, Language language, FxRobot robot) {
+        robot.interact(() -> workplace.shell.speak(language));
+        List<Command> all = commands(robot, room);
+        assertThat(all).extracting(Command::name).noneMatch(String::isBlank);
+        long redo = all.stream()
+                .map(Command::name)
+                .collect(Collectors.groupingBy(name -> name, Collectors.counting()))
+                .values()
+                .stream()
+                .filter(many -> many > 1)
+                .count();
+        assertThat(redo).isLessThanOrEqualTo(1);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Shell.RoomName.class)
+    void undoRedoAndTheSizeOfTheTextAreDoneAlsoWhileASheetIsOpen(Shell.RoomName room, FxRobot robot) {
+        assertThat(commands(robot, room).stream()
+                        .filter(Command::always)
+                        .map(Command::name)
+                        .distinct())
+                .containsExactlyInAnyOrder("Undo", "Redo", "Larger text", "Smaller text");
+    }
+}
