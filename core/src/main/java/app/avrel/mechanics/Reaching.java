@@ -62,22 +62,32 @@ final class Reaching {
         return new HandSpot(pose, body).shoulderHeight();
     }
 
-    /** Beside what it is held against: the other hand, arm, a knee or a foot. */
+    /** Beside what it is held against, on the hand's own side of it: the other hand, arm, a knee or a foot. */
     private SpacePoint against(Side side, HandPlace place, HandAt at) {
-        SpacePoint beside = new SpacePoint(-side.other().sign() * BESIDE * body.stature(), 0, 0);
         return switch (at) {
             case STAYS -> said(side);
-            case OTHER_HAND -> said(side.other()).plus(beside.times(-1));
-            case OTHER_WRIST -> said(side.other()).plus(new SpacePoint(0, -0.07 * body.stature(), 0));
+            case OTHER_HAND -> moved(side, place, said(side.other()).plus(shares(side, BESIDE, 0, 0)));
+            case OTHER_WRIST -> moved(side, place, said(side.other()).plus(shares(side, 0, -0.07, 0)));
             case OTHER_FOREARM ->
-                said(side.other()).plus(new SpacePoint(side.other().sign() * 0.05, -0.12, -0.02));
-            case OTHER_ELBOW ->
-                said(side.other()).plus(new SpacePoint(side.other().sign() * 0.06, -0.16, -0.12));
-            case OWN_KNEE -> knee(side);
-            case OTHER_KNEE -> knee(side.other());
-            case OWN_FOOT -> fromChest(foot(side).ankle());
-            case OTHER_FOOT -> fromChest(foot(side.other()).ankle());
+                moved(side, place, said(side.other()).plus(shares(side.other(), 0.03, -0.07, -0.012)));
+            case OTHER_ELBOW -> moved(side, place, said(side.other()).plus(shares(side.other(), 0.035, -0.094, -0.07)));
+            case OWN_KNEE -> moved(side, place, knee(side));
+            case OTHER_KNEE -> moved(side, place, knee(side.other()));
+            case OWN_FOOT -> moved(side, place, fromChest(foot(side).ankle()));
+            case OTHER_FOOT -> moved(side, place, fromChest(foot(side.other()).ankle()));
         };
+    }
+
+    /** A way in shares of the stature: out to a side, ahead, and up. */
+    private SpacePoint shares(Side side, double out, double ahead, double up) {
+        return new SpacePoint(side.sign() * out, ahead, up).times(body.stature());
+    }
+
+    /** As far from there as is said. */
+    private SpacePoint moved(Side side, HandPlace place, SpacePoint spot) {
+        return place.offset()
+                .map(offset -> spot.plus(new HandSpot(pose, body).way(offset, side)))
+                .orElse(spot);
     }
 
     private FootRig foot(Side side) {

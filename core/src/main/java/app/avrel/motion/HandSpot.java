@@ -41,7 +41,8 @@ public record HandSpot(Pose pose, Body body) {
         return hanging(place) || place.height().equals(Optional.of(Landmark.HIP)) ? Reach.CLOSE : Reach.ROUNDED;
     }
 
-    private SpacePoint way(HandOffset offset, Side side) {
+    /** {@return how far, in metres, and which way a hand of the side goes from what it is said against} */
+    public SpacePoint way(HandOffset offset, Side side) {
         double metres = offset.by().map(body::metres).orElse(body.fist());
         return switch (offset.way()) {
             case ABOVE -> new SpacePoint(0, 0, metres);

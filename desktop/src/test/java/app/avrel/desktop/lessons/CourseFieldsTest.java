@@ -159,7 +159,13 @@ class CourseFieldsTest {
         "Times of the review, 4"
     })
     void everyFigureOfWhatTeachingTakesMayBeOtherwise(String label, String typed, FxRobot robot) {
-        robot.interact(() -> ((TitledPane) fields.lookup(".titled-pane")).setExpanded(true));
+        robot.interact(() -> {
+            TitledPane figures = (TitledPane) fields.lookup(".titled-pane");
+            figures.setAnimated(false);
+            figures.setExpanded(true);
+            fields.applyCss();
+            fields.layout();
+        });
         type(robot, label, typed);
         assertThat(fields.course().factors()).isNotEqualTo(TeachingFactors.USUAL);
         assertThat(fields.course().withFactors(TeachingFactors.USUAL)).isEqualTo(BEFORE);
