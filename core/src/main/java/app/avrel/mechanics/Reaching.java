@@ -70,7 +70,7 @@ final class Reaching {
             case OTHER_WRIST -> moved(side, place, said(side.other()).plus(shares(side, 0, -0.07, 0)));
             case OTHER_FOREARM ->
                 moved(side, place, said(side.other()).plus(shares(side.other(), 0.03, -0.07, -0.012)));
-            case OTHER_ELBOW -> moved(side, place, said(side.other()).plus(shares(side.other(), 0.035, -0.094, -0.07)));
+            case OTHER_ELBOW -> said(side.other()).plus(shares(side.other(), 0.035, -0.094, -0.07));
             case OWN_KNEE -> moved(side, place, knee(side));
             case OTHER_KNEE -> moved(side, place, knee(side.other()));
             case OWN_FOOT -> moved(side, place, fromChest(foot(side).ankle()));

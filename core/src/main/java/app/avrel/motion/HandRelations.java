@@ -34,9 +34,28 @@ record HandRelations(Move.RelateHands move, Body body) {
     private HandPlace place(Pose pose, Side hand) {
         boolean leading = hand == move.leading();
         HandPlace said = related(leading)
-                .withHeight(move.height().or(() -> pose.hand(hand).height()).or(() -> Optional.of(Landmark.CHEST)))
+                .withHeight(height(pose))
                 .withPalm(move.palm().or(() -> related(leading).palm()));
         return pose.hand(hand).with(said);
+    }
+
+    /**
+     * The one height of both: as said, else that of the hand that is led to, where it does not hang; the leading hand's
+     * where it does.
+     */
+    private Landmark height(Pose pose) {
+        Optional<Landmark> leading = pose.hand(move.leading()).height();
+        Optional<Landmark> other = pose.hand(move.leading().other()).height();
+        return move.height()
+                .or(() -> other.filter(HandRelations::held))
+                .or(() -> leading.filter(HandRelations::held))
+                .or(() -> other)
+                .or(() -> leading)
+                .orElse(Landmark.CHEST);
+    }
+
+    private static boolean held(Landmark height) {
+        return height.compareTo(Landmark.THIGH) > 0;
     }
 
     private HandPlace related(boolean leading) {

@@ -124,6 +124,24 @@ class HandTargetsTest {
                 .isCloseTo(0.20, within(0.005));
     }
 
+    @ParameterizedTest(name = "{0}: {1} and {2} meet at {3}")
+    @CsvSource({
+        "STACKED, THIGH, CHEST, CHEST",
+        "STACKED, CHEST, THIGH, CHEST",
+        "STACKED, NAVEL, CHEST, CHEST",
+        "STACKED, THIGH, THIGH, THIGH",
+        "CROSSED_WRISTS, HIP, SHOULDER, SHOULDER",
+        "PALMS_TOGETHER, THIGH, SOLAR_PLEXUS, SOLAR_PLEXUS"
+    })
+    void handsThatGoTogetherMeetAtTheHeightOfTheOneThatIsLedTo(
+            HandRelation relation, Landmark leading, Landmark other, Landmark both) {
+        Pose held = after(shoulderWide(), place(Side.LEFT, at(leading)), place(Side.RIGHT, at(other)));
+        Pose met = after(
+                held, new Move.RelateHands(relation, Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty()));
+        assertThat(met.leftHand().height()).contains(both);
+        assertThat(met.rightHand().height()).contains(both);
+    }
+
     @Test
     void handsSideBySideAreTheirGapApart() {
         Pose apart = after(

@@ -5,14 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.desktop.session.Command;
 import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.words.Words;
 import app.avrel.files.Demo;
 import app.avrel.label.Labels;
 import app.avrel.label.Language;
 import java.util.List;
+import java.util.Set;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -56,6 +61,28 @@ class KeysOfRoomsTest {
                         + same.getValue().stream().map(Command::name).toList())
                 .toList();
         assertThat(twice).isEmpty();
+    }
+
+    /** Keys that are filled in where they are shown. */
+    private static final Set<String> ELSEWHERE = Set.of("Alt+{1}", "Ctrl+{1}");
+
+    @Test
+    void aKeyThatWordsNameDoesSomething(FxRobot robot) {
+        Set<Set<String>> keys = Stream.of(Shell.RoomName.values())
+                .flatMap(room -> commands(robot, room).stream())
+                .map(command -> Set.of(command.key().getName().split("\\+")))
+                .collect(Collectors.toSet());
+        Pattern named = Pattern.compile("(?:Ctrl\\+|Alt\\+|Shift\\+)+[A-Z{][a-z0-9}]*|\\bF[1-9][0-2]?\\b");
+        List<String> idle = Words.bundles().keys(Language.ENGLISH).stream()
+                .map(key -> Words.bundles().template(Language.ENGLISH, key).orElseThrow())
+                .flatMap(words -> named.matcher(words).results().map(MatchResult::group))
+                .filter(key -> !ELSEWHERE.contains(key))
+                .filter(key ->
+                        !keys.contains(Set.of(key.replace("Ctrl", "Shortcut").split("\\+"))))
+                .distinct()
+                .sorted()
+                .toList();
+        assertThat(idle).isEmpty();
     }
 
     static Stream<Arguments> roomsAndLanguages() {

@@ -28,7 +28,7 @@ final class CueCard extends VBox {
     private final VBox over = new VBox();
     private final Label overHead = Texts.of(Words.of("cues.too_long_its"), "over-head");
     private final Label overWords = Texts.wrapped("", "over-words");
-    private final Button take = Buttons.words("", Words.of("cues.say_shorter_words"), this::takeShorter);
+    private final Button take = Buttons.words("", Words.of("cues.say_shorter_words_tip"), this::takeShorter);
     private final LinesField said = new LinesField(Words.of("cues.said_count"), "", "");
     private final Label instead = Texts.wrapped("", "card-note");
     private final Label checked = Texts.wrapped("", "cue-checked");
@@ -47,7 +47,7 @@ final class CueCard extends VBox {
                         title,
                         time,
                         over,
-                        Texts.of(Words.of("common.cue_2"), "section"),
+                        Texts.of(Words.of("common.cue"), "section"),
                         said,
                         instead,
                         Texts.of(Words.of("cues.checked_against_record"), "section"),

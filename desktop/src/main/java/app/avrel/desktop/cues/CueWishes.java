@@ -30,12 +30,12 @@ final class CueWishes extends VBox {
 
     private final MenuButton what = menu(Words.of("cues.script"));
     private final MenuButton language = menu(Words.of("cues.language_script"));
-    private final EntryField beat = new EntryField(Words.of("common.seconds_per_beat_2"), "4", _ -> false);
+    private final EntryField beat = new EntryField(Words.of("common.seconds_per_beat"), "4", _ -> false);
     private final List<RadioButton> levels = new ArrayList<>();
     private final List<RadioButton> layers = new ArrayList<>();
     private final MenuButton names = menu(Words.of("cues.where_names_called"));
     private final CheckBox numbers = new CheckBox(Words.of("cues.numbers_counts"));
-    private final CheckBox breath = new CheckBox(Words.of("common.breath_2"));
+    private final CheckBox breath = new CheckBox(Words.of("common.breath"));
     private final CheckBox mirror = new CheckBox(Words.of("common.sides_as_mirror"));
     private Consumer<UnaryOperator<CueWish>> ask = _ -> {};
     private boolean showing;
@@ -46,9 +46,9 @@ final class CueWishes extends VBox {
         ToggleGroup much = new ToggleGroup();
         level(much, Words.of("cues.shorter_each_time"), Words.of("cues.was_said_at"), Optional.empty());
         level(much, Words.of("cues.explain"), Words.of("cues.whole_sentences_every"), Optional.of(CueLevel.EXPLAIN));
-        level(much, Words.of("common.guide_2"), Words.of("cues.short_sentences_only"), Optional.of(CueLevel.GUIDE));
+        level(much, Words.of("common.guide"), Words.of("cues.short_sentences_only"), Optional.of(CueLevel.GUIDE));
         level(much, Words.of("cues.call"), Words.of("cues.two_or_three"), Optional.of(CueLevel.PROMPT));
-        level(much, Words.of("common.count_2"), Words.of("cues.numbers_only"), Optional.of(CueLevel.COUNT));
+        level(much, Words.of("common.count"), Words.of("cues.numbers_only"), Optional.of(CueLevel.COUNT));
         getChildren().add(Texts.wrapped(Words.of("cues.what_of_it"), "section"));
         ToggleGroup of = new ToggleGroup();
         layer(of, Words.of("cues.everything"), Layer.EVERYTHING);
@@ -72,9 +72,9 @@ final class CueWishes extends VBox {
         beat.getStyleClass().add("beats");
         getChildren()
                 .addAll(
-                        Texts.wrapped(Words.of("common.language_2"), "section"),
+                        Texts.wrapped(Words.of("common.language"), "section"),
                         language,
-                        Texts.wrapped(Words.of("common.seconds_per_beat_2"), "section"),
+                        Texts.wrapped(Words.of("common.seconds_per_beat"), "section"),
                         beat);
         for (int i = 0; i < languages().size(); i++) {
             Language chosen = Language.values()[i];
@@ -185,6 +185,6 @@ final class CueWishes extends VBox {
     }
 
     private static List<String> languages() {
-        return List.of(Words.of("common.english_2"), Words.of("cues.spanish"), Words.of("cues.chinese"));
+        return List.of(Words.of("common.english"), Words.of("cues.spanish"), Words.of("cues.chinese"));
     }
 }

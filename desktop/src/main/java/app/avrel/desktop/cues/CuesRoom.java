@@ -177,7 +177,7 @@ public final class CuesRoom implements Room {
     public List<Command> commands() {
         return List.of(
                 Command.of(Words.of("cues.rehearse_full_screen"), KeyCode.F5, "", rehearse),
-                Command.of(Words.of("cues.say_shorter_words_2"), KeyCode.PERIOD, "Ctrl", card::takeShorter),
+                Command.of(Words.of("cues.say_shorter_words"), KeyCode.PERIOD, "Ctrl", card::takeShorter),
                 Command.of(Words.of("common.write_script"), KeyCode.W, "Ctrl+Shift", this::write),
                 Command.of(Words.of("cues.check_script"), KeyCode.C, "Ctrl+Shift", this::check),
                 Command.of(Words.of("common.count_before"), KeyCode.PAGE_UP, "", () -> step(-1))

@@ -42,7 +42,7 @@ final class HeardSheet {
                 over,
                 Words.of("cues.heard", file),
                 scroll,
-                List.of(new Sheet.Answer(Words.of("common.done_2"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.done"), () -> {})));
     }
 
     private static String where(Slip slip, CueSheet sheet) {

@@ -52,7 +52,7 @@ public final class BringOverSheet {
             forms.put(form.id(), box);
             content.getChildren().add(box);
         }
-        content.getChildren().add(Texts.of(Words.of("common.postures_2"), "section"));
+        content.getChildren().add(Texts.of(Words.of("common.postures"), "section"));
         for (Posture posture : there.postures()) {
             String clash = bringing.clash(posture.id())
                     .map(how -> Words.of("exchange.clashes", how))
@@ -74,7 +74,7 @@ public final class BringOverSheet {
                 content,
                 List.of(
                         new Sheet.Answer(Words.of("exchange.import"), this::bring),
-                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
     }
 
     private CheckBox box(String words) {

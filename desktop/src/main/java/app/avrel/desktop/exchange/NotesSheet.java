@@ -62,11 +62,11 @@ public final class NotesSheet {
         content.getStyleClass().add("notes-sheet");
         Sheet.show(
                 over,
-                Words.of("common.read_notes_2"),
+                Words.of("common.read_notes"),
                 content,
                 List.of(
                         new Sheet.Answer(Words.of("exchange.record_them"), sheet::record),
-                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
         sheet.tell();
     }
 
@@ -105,7 +105,7 @@ public final class NotesSheet {
     private void record() {
         if (!text.getText().isBlank()) {
             session.apply(Edit.of(
-                    Words.of("common.read_notes_2"), project -> read(project).project()));
+                    Words.of("common.read_notes"), project -> read(project).project()));
         }
     }
 

@@ -53,7 +53,7 @@ public record Viewpoint(Heading from, double height, boolean mirrored) {
             case 1 -> Words.of("figure.front_right");
             case 2 -> Words.of("figure.right");
             case 3 -> Words.of("figure.back_right");
-            case 4 -> Words.of("common.behind_2");
+            case 4 -> Words.of("common.behind");
             case 5 -> Words.of("figure.back_left");
             case 6 -> Words.of("figure.left");
             default -> Words.of("figure.front_left");

@@ -43,7 +43,7 @@ record Beside(Posture posture, Finding finding, Fix fix, Setting setting) {
                 content,
                 List.of(
                         new Sheet.Answer(Words.of("findings.apply_fix"), mend),
-                        new Sheet.Answer(Words.of("common.close_2"), () -> {})));
+                        new Sheet.Answer(Words.of("common.close"), () -> {})));
     }
 
     private static String said(Mistake mistake) {

@@ -80,9 +80,7 @@ public final class FindingsPanel extends VBox {
                 .sorted(Comparator.comparing(Finding::severity).reversed())
                 .toList();
         long more = desk.survey().findings().size() - shown.size();
-        Texts.set(
-                title,
-                shown.size() + (shown.size() == 1 ? Words.of("common.finding_2") : Words.of("common.findings_2")));
+        Texts.set(title, shown.size() + (shown.size() == 1 ? Words.of("common.finding") : Words.of("common.findings")));
         list.getChildren()
                 .setAll(shown.stream().map(finding -> item(finding, desk)).toList());
         if (shown.isEmpty()) {

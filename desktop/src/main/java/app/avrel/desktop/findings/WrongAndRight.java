@@ -37,7 +37,7 @@ public record WrongAndRight(Posture posture, Mistake mistake, Setting setting) {
                 over,
                 Words.of("common.count_4", Words.name(posture), count + 1),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
         return true;
     }
 

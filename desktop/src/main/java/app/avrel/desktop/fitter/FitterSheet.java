@@ -33,8 +33,8 @@ public final class FitterSheet {
     private final Session session;
     private final List<Body> bodies;
     private final FieldGrid grid = new FieldGrid();
-    private final ChoiceField stanceField = grid.choice(Words.of("common.stance_2"));
-    private final ChoiceField bodyField = grid.choice(Words.of("common.body_2"));
+    private final ChoiceField stanceField = grid.choice(Words.of("common.stance"));
+    private final ChoiceField bodyField = grid.choice(Words.of("common.body"));
     private final EntryField shareField = grid.line(Words.of("fitter.weight_on_front"), "65");
     private final EntryField dropField = grid.line(Words.of("fitter.pelvis_down_fists"), "1.5");
     private final FitView picture = new FitView();
@@ -76,7 +76,7 @@ public final class FitterSheet {
                 content,
                 List.of(
                         new Sheet.Answer(Words.of("fitter.use_count"), fitter::apply),
-                        new Sheet.Answer(Words.of("common.close_2"), () -> {})));
+                        new Sheet.Answer(Words.of("common.close"), () -> {})));
         fitter.show();
     }
 

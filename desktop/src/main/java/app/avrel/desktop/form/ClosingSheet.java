@@ -68,7 +68,7 @@ final class ClosingSheet {
                 content,
                 List.of(
                         new Sheet.Answer(Words.of("form.use_change"), closing::take),
-                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
         sheet.parentProperty().addListener((_, _, parent) -> closing.cancelled.set(parent == null));
         closing.search();
     }

@@ -65,7 +65,7 @@ final class ClosingWords {
 
     private static String turn(double degrees) {
         return Math.round(Math.abs(degrees)) + "° "
-                + (degrees < 0 ? Words.of("common.left_2") : Words.of("common.right_2"));
+                + (degrees < 0 ? Words.of("common.left") : Words.of("common.right"));
     }
 
     /** {@return how it ends then, and what that does to the joins} */

@@ -61,7 +61,7 @@ final class CompareSheet {
         CompareSheet sheet = new CompareSheet(desk, before < 0 ? chosen : before, chosen);
         sheet.first.setPrefWidth(320);
         sheet.second.setPrefWidth(320);
-        HBox choices = new HBox(sheet.first, Texts.of(Words.of("common.beside_2"), "field-label"), sheet.second);
+        HBox choices = new HBox(sheet.first, Texts.of(Words.of("common.beside"), "field-label"), sheet.second);
         choices.getStyleClass().add("compare-choices");
         HBox.setHgrow(sheet.first, Priority.ALWAYS);
         HBox.setHgrow(sheet.second, Priority.ALWAYS);
@@ -72,7 +72,7 @@ final class CompareSheet {
                 over,
                 Words.of("form.side_by_side"),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
     }
 
     private static int chosen(List<Occurrence> doings, int entry) {

@@ -45,13 +45,13 @@ final class DirectionsSheet {
         table.getStyleClass().add("plain-table");
         table.setAccessibleText(Words.of("form.directions_after_every"));
         table.setPlaceholder(Texts.wrapped(Words.of("form.form_has_no"), "empty"));
-        column(table, Words.of("common.posture_2"), 190, Line::posture);
+        column(table, Words.of("common.posture"), 190, Line::posture);
         column(table, Words.of("form.count_2"), 60, Line::count);
         column(table, Words.of("form.faces"), 80, Line::facing);
         column(table, Words.of("form.hips"), 80, Line::hips);
         column(table, Words.of("form.left_toes"), 90, Line::left);
         column(table, Words.of("form.right_toes"), 90, Line::right);
-        column(table, Words.of("common.turns_2"), 90, Line::turned);
+        column(table, Words.of("common.turns"), 90, Line::turned);
         column(table, Words.of("form.all"), 90, Line::running);
         column(table, Words.of("form.travels"), 160, Line::travels);
         List<Line> lines = lines(desk);
@@ -64,7 +64,7 @@ final class DirectionsSheet {
                 over,
                 Words.of("form.directions", desk.form().name()),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
     }
 
     private static void column(TableView<Line> table, String name, double width, Function<Line, String> value) {
@@ -116,7 +116,7 @@ final class DirectionsSheet {
 
     private static String turn(double degrees) {
         long size = Math.round(Math.abs(degrees));
-        return size == 0 ? "–" : size + "° " + (degrees > 0 ? Words.of("common.right_2") : Words.of("common.left_2"));
+        return size == 0 ? "–" : size + "° " + (degrees > 0 ? Words.of("common.right") : Words.of("common.left"));
     }
 
     private static String travels(Occurrence done, Directions directions) {

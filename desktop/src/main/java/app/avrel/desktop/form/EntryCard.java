@@ -52,10 +52,10 @@ final class EntryCard extends VBox {
         this.ways = ways;
         this.joins = new JoinBox(session);
         getStyleClass().add("entry-card");
-        posture = grid.choice(Words.of("common.posture_2"));
-        side = grid.choice(Words.of("common.side_2"));
-        version = grid.choice(Words.of("common.version_2"));
-        times = grid.line(Words.of("common.times_2"), "1");
+        posture = grid.choice(Words.of("common.posture"));
+        side = grid.choice(Words.of("common.side"));
+        version = grid.choice(Words.of("common.version"));
+        times = grid.line(Words.of("common.times"), "1");
         facing = grid.line(Words.of("form.should_end_facing"), "1:30");
         number = grid.line(Words.of("form.hand_out_number"), "1");
         group = grid.line(Words.of("form.group"), Words.of("form.name_taught"));
@@ -144,7 +144,7 @@ final class EntryCard extends VBox {
     private static List<String> sides(Optional<Posture> posture) {
         return posture.flatMap(Posture::side)
                 .map(side -> List.of(Words.of(side), Words.of(side.other())))
-                .orElse(List.of(Words.of("common.as_recorded_2"), Words.of("common.mirrored_2")));
+                .orElse(List.of(Words.of("common.as_recorded"), Words.of("common.mirrored")));
     }
 
     private boolean takeTimes(String text) {

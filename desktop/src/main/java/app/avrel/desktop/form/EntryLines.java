@@ -86,7 +86,7 @@ final class EntryLines {
         String side = done.flatMap(sides::of)
                 .map(word -> Words.of("form.side." + word))
                 .orElse("");
-        String mirrored = side.isEmpty() && entry.played() == Played.OTHER_SIDE ? Words.of("common.mirrored_2") : side;
+        String mirrored = side.isEmpty() && entry.played() == Played.OTHER_SIDE ? Words.of("common.mirrored") : side;
         return joined(
                 joined(joined(mirrored, times(entry.times())), entry.gentler().orElse("")), group(entry, index));
     }

@@ -45,7 +45,7 @@ final class FormList extends VBox {
     private static final int FEW = 24;
 
     private final Session session;
-    private final ChoiceField forms = new ChoiceField(Words.of("common.form_2"));
+    private final ChoiceField forms = new ChoiceField(Words.of("common.form"));
     private final EntryField name = new EntryField(Words.of("form.name_form"), Words.of("form.name_form"), _ -> false);
     private final Label totals = Texts.wrapped("", "list-totals");
     private final ListView<EntryLine> list = new ListView<>();
@@ -76,12 +76,14 @@ final class FormList extends VBox {
         Tips.give(add, Words.of("form.add_posture_after"));
         FlowPane foot = new FlowPane(
                 add,
-                Buttons.icon(Feather.ARROW_UP, Words.of("form.move_chosen_up"), () -> stretches.nudge(-1)),
-                Buttons.icon(Feather.ARROW_DOWN, Words.of("form.move_chosen_down"), () -> stretches.nudge(1)),
-                Buttons.icon(Feather.COPY, Words.of("form.copy_chosen_after"), stretches::duplicate),
+                Buttons.icon(Feather.ARROW_UP, Words.of("form.move_chosen_up_tip"), () -> stretches.nudge(-1)),
+                Buttons.icon(Feather.ARROW_DOWN, Words.of("form.move_chosen_down_tip"), () -> stretches.nudge(1)),
+                Buttons.icon(Feather.COPY, Words.of("form.copy_chosen_after_tip"), stretches::duplicate),
                 Buttons.icon(
-                        Feather.CORNER_DOWN_RIGHT, Words.of("form.copy_chosen_mirrored"), stretches::appendMirrored),
-                Buttons.icon(Feather.TRASH_2, Words.of("form.take_out_chosen"), stretches::takeOut));
+                        Feather.CORNER_DOWN_RIGHT,
+                        Words.of("form.copy_chosen_mirrored_tip"),
+                        stretches::appendMirrored),
+                Buttons.icon(Feather.TRASH_2, Words.of("form.take_out_chosen_tip"), stretches::takeOut));
         foot.getStyleClass().add("list-foot");
         VBox head = new VBox(forms, name, totals);
         head.getStyleClass().add("list-head");
@@ -135,7 +137,7 @@ final class FormList extends VBox {
         int postures = track.occurrences().size();
         long seconds = Math.round(4 * Totals.of(track.occurrences(), body).measures());
         return Words.of(
-                "form.counts_at_4",
+                "form.counts_at",
                 postures + (postures == 1 ? Words.of("form.posture_2") : Words.of("form.postures")) + track.counts(),
                 lasts(seconds));
     }
@@ -293,7 +295,7 @@ final class FormList extends VBox {
     }
 
     void addForm() {
-        var id = session.project().freshFormId(Words.of("common.form_2"));
+        var id = session.project().freshFormId(Words.of("common.form"));
         session.apply(
                 Edit.of(Words.of("form.add_form"), project -> {
                     List<Form> all = new ArrayList<>(project.forms());

@@ -170,12 +170,12 @@ public final class FormRoom implements Room {
     private List<Command> ofEntries() {
         return List.of(
                 Command.of(Words.of("form.add_posture_form"), KeyCode.M, "Ctrl", list::openAdd),
-                Command.of(Words.of("form.move_chosen_up_2"), KeyCode.UP, "Alt", () -> stretches.nudge(-1)),
-                Command.of(Words.of("form.move_chosen_down_2"), KeyCode.DOWN, "Alt", () -> stretches.nudge(1)),
-                Command.of(Words.of("form.copy_chosen_after_2"), KeyCode.D, "Ctrl", stretches::duplicate),
-                Command.of(Words.of("form.copy_chosen_mirrored_2"), KeyCode.D, "Ctrl+Shift", stretches::appendMirrored),
+                Command.of(Words.of("form.move_chosen_up"), KeyCode.UP, "Alt", () -> stretches.nudge(-1)),
+                Command.of(Words.of("form.move_chosen_down"), KeyCode.DOWN, "Alt", () -> stretches.nudge(1)),
+                Command.of(Words.of("form.copy_chosen_after"), KeyCode.D, "Ctrl", stretches::duplicate),
+                Command.of(Words.of("form.copy_chosen_mirrored"), KeyCode.D, "Ctrl+Shift", stretches::appendMirrored),
                 Command.of(Words.of("form.do_chosen_on"), KeyCode.O, "Ctrl+Shift", stretches::mirror),
-                Command.of(Words.of("form.take_out_chosen_2"), KeyCode.DELETE, "Ctrl", stretches::takeOut));
+                Command.of(Words.of("form.take_out_chosen"), KeyCode.DELETE, "Ctrl", stretches::takeOut));
     }
 
     private List<Command> ofWalk() {

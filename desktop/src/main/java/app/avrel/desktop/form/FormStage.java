@@ -83,10 +83,7 @@ final class FormStage extends VBox implements Player.Shown {
         VBox.setVgrow(floor, Priority.ALWAYS);
         floor.setMinHeight(120);
         walk.onChoose(entry -> session.choose(session.choice().withEntry(entry)));
-        views.of(
-                List.of(Words.of("common.walk_2"), Words.of("common.hall_2")),
-                Words.of("common.floor_shows"),
-                this::look);
+        views.of(List.of(Words.of("common.walk"), Words.of("common.hall")), Words.of("common.floor_shows"), this::look);
         views.down(0);
         views.and(Buttons.pill(Words.of("form.play"), Words.of("form.play_form_from"), this::play))
                 .and(Buttons.pill(

@@ -40,7 +40,7 @@ final class HallSheet {
     private final ChoiceField front;
     private final EntryField clearance;
     private final LinesField doors =
-            new LinesField(Words.of("form.doors"), Words.of("form.back_wall_6"), Words.of("form.wall_two_numbers"));
+            new LinesField(Words.of("form.doors"), Words.of("form.back_wall"), Words.of("form.wall_two_numbers"));
     private final LinesField pillars =
             new LinesField(Words.of("form.pillars"), Words.of("form.3_m_from"), Words.of("form.three_numbers"));
     private final ChoiceField arrangement;
@@ -50,7 +50,7 @@ final class HallSheet {
     private HallSheet(Session session, HallChoice choice) {
         this.session = session;
         this.choice = choice;
-        name = grid.line(Words.of("common.name_2"), Words.of("form.mill_room"));
+        name = grid.line(Words.of("common.name"), Words.of("form.mill_room"));
         width = grid.line(Words.of("form.width_m"), "9");
         depth = grid.line(Words.of("form.front_back_m"), "6.5");
         front = grid.choice(Words.of("form.front_wall"));
@@ -72,7 +72,7 @@ final class HallSheet {
         session.desk().addListener(listener);
         halls.show(session.project());
         Sheet sheet = Sheet.show(
-                over, Words.of("form.halls"), content, List.of(new Sheet.Answer(Words.of("common.done_2"), () -> {})));
+                over, Words.of("form.halls"), content, List.of(new Sheet.Answer(Words.of("common.done"), () -> {})));
         sheet.parentProperty().addListener((_, _, parent) -> {
             if (parent == null) {
                 session.desk().removeListener(listener);
@@ -103,7 +103,7 @@ final class HallSheet {
         front.show(
                 Compass.bearings(),
                 Compass.bearing(hall.front()),
-                at -> change(Words.of("common.front_2"), of -> of.withFront(Compass.bearing(at))));
+                at -> change(Words.of("common.front"), of -> of.withFront(Compass.bearing(at))));
         number(clearance, hall.clearance() * 100, (of, cm) -> of.withClearance(cm / 100));
         doors.show(
                 hall.doors().stream().map(HallText::say).toList(),

@@ -23,7 +23,7 @@ import javafx.scene.layout.VBox;
 public final class NameListSheet {
 
     private final Session session;
-    private final EntryField name = new EntryField(Words.of("form.name_form"), Words.of("common.form_2"), _ -> true);
+    private final EntryField name = new EntryField(Words.of("form.name_form"), Words.of("common.form"), _ -> true);
     private final LinesField names =
             new LinesField(Words.of("form.names_postures_one"), Words.of("form.1_lean_on"), "");
     private final Label told = Texts.wrapped("", "quiet");
@@ -53,7 +53,7 @@ public final class NameListSheet {
                 Texts.wrapped(Words.of("form.paste_list_or"), "sheet-text"),
                 Texts.of(Words.of("form.name_form"), "field-label"),
                 name,
-                Texts.of(Words.of("common.postures_2"), "field-label"),
+                Texts.of(Words.of("common.postures"), "field-label"),
                 names,
                 Buttons.words(Words.of("form.from_file"), Words.of("form.take_list_from"), this::fromFile),
                 told);
@@ -64,7 +64,7 @@ public final class NameListSheet {
                 content,
                 List.of(
                         new Sheet.Answer(Words.of("form.make_form"), this::make),
-                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
         names.area().requestFocus();
     }
 
@@ -79,7 +79,7 @@ public final class NameListSheet {
 
     private void read(String text) {
         list = NameList.parse(text);
-        ImportedPostures result = ImportedPostures.of(session.project(), list, Words.of("common.form_2"));
+        ImportedPostures result = ImportedPostures.of(session.project(), list, Words.of("common.form"));
         told.setText(
                 list.postures().isEmpty()
                         ? ""
@@ -95,7 +95,7 @@ public final class NameListSheet {
             return;
         }
         String formName = name.field().getText().isBlank()
-                ? Words.of("common.form_2")
+                ? Words.of("common.form")
                 : name.field().getText().strip();
         ImportedPostures result = ImportedPostures.of(session.project(), list, formName);
         session.apply(

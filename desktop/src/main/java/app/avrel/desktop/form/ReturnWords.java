@@ -26,7 +26,7 @@ final class ReturnWords {
         }
         String ends = Words.of(
                 "form.where",
-                way(returning.offset().ahead(), Words.of("common.ahead_2"), Words.of("form.back")),
+                way(returning.offset().ahead(), Words.of("common.ahead"), Words.of("form.back")),
                 way(returning.offset().right(), Words.of("common.right_3"), Words.of("common.left_3")));
         return facing
                 + ends
@@ -54,7 +54,7 @@ final class ReturnWords {
         long size = Math.round(Math.abs(degrees));
         return size == 0
                 ? "0°"
-                : Words.of("form.x_to_the", size, degrees > 0 ? Words.of("common.right_2") : Words.of("common.left_2"));
+                : Words.of("form.x_to_the", size, degrees > 0 ? Words.of("common.right") : Words.of("common.left"));
     }
 
     private static String way(double along, String plus, String minus) {

@@ -43,7 +43,7 @@ final class TotalsSheet {
     private final Session session;
     private final GridPane grid = new GridPane();
     private final Label breath = Texts.wrapped("", "sheet-text");
-    private final EntryField tempo = new EntryField(Words.of("common.seconds_per_beat_2"), "4", _ -> false);
+    private final EntryField tempo = new EntryField(Words.of("common.seconds_per_beat"), "4", _ -> false);
     private final ChoiceField rules = new ChoiceField(Words.of("form.house_rules_form"));
     private final List<EntryField> postures = new ArrayList<>();
     private final List<EntryField> counts = new ArrayList<>();
@@ -58,9 +58,9 @@ final class TotalsSheet {
     static void open(Session session, StackPane over) {
         TotalsSheet totals = new TotalsSheet(session);
         HBox tempo = new HBox(
-                Texts.of(Words.of("common.seconds_per_beat_2"), "field-label"),
+                Texts.of(Words.of("common.seconds_per_beat"), "field-label"),
                 totals.tempo,
-                Texts.of(Words.of("common.house_rules_2"), "field-label"),
+                Texts.of(Words.of("common.house_rules"), "field-label"),
                 totals.rules);
         tempo.getStyleClass().add("tempo-row");
         Scroller wide = new Scroller(totals.grid);
@@ -75,7 +75,7 @@ final class TotalsSheet {
                 over,
                 Words.of("form.totals_3", session.desk().get().form().name()),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
         sheet.parentProperty().addListener((_, _, parent) -> {
             if (parent == null) {
                 session.desk().removeListener(listener);
@@ -161,8 +161,8 @@ final class TotalsSheet {
                 row,
                 Words.of("form.postures_as_numbered"),
                 used.stream().map(String::valueOf).toList());
-        row = row(row, Words.of("common.counts_2"), totals, of -> Integer.toString(of.counts()));
-        row = row(row, Words.of("common.beats_2"), totals, of -> Numbers.plain(of.beats()));
+        row = row(row, Words.of("common.counts"), totals, of -> Integer.toString(of.counts()));
+        row = row(row, Words.of("common.beats"), totals, of -> Numbers.plain(of.beats()));
         row = row(row, Words.of("form.lasts"), totals, of -> lasts(of.seconds(secondsABeat)));
         row = row(row, Words.of("form.on_left_leg"), totals, of -> percent(of.share(Side.LEFT)));
         row = row(row, Words.of("form.on_right_leg"), totals, of -> percent(of.share(Side.RIGHT)));

@@ -42,7 +42,7 @@ final class HallCounts {
         String number = place.section() == Moment.Section.LINK
                 ? Words.of("hall.way")
                 : Words.of(
-                        "common.x_of_x_2",
+                        "common.x_of_x",
                         place.count() + 1,
                         done.posture().counts().size());
         return new HallCount(

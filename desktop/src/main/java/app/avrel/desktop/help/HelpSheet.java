@@ -19,7 +19,7 @@ public final class HelpSheet {
     private HelpSheet(List<Command> commands) {
         this.commands = commands;
         content.getStyleClass().addAll("table-sheet", "help-sheet");
-        sides.of(sides(), Words.of("common.help_2"), this::side);
+        sides.of(sides(), Words.of("common.help"), this::side);
         side(0);
     }
 
@@ -32,9 +32,9 @@ public final class HelpSheet {
         HelpSheet sheet = new HelpSheet(commands);
         Sheet.show(
                 over,
-                Words.of("common.help_2"),
+                Words.of("common.help"),
                 sheet.content,
-                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
     }
 
     private void side(int at) {

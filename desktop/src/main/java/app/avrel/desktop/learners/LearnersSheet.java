@@ -46,9 +46,9 @@ public final class LearnersSheet {
         session.desk().addListener(listener);
         Sheet sheet = Sheet.show(
                 over,
-                Words.of("common.learners_2"),
+                Words.of("common.learners"),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.done_2"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.done"), () -> {})));
         learners.show(session.desk().get());
         sheet.parentProperty().addListener((_, _, parent) -> {
             if (parent == null) {

@@ -43,8 +43,7 @@ final class CourseFields extends VBox {
             DoubleFunction<UnaryOperator<TeachingFactors>> with) {}
 
     private static final List<Factor> FACTORS = List.of(
-            new Factor(
-                    "common.seconds_per_beat_2", 0.2, 30, f -> f.secondsPerBeat(), v -> f -> f.withSecondsPerBeat(v)),
+            new Factor("common.seconds_per_beat", 0.2, 30, f -> f.secondsPerBeat(), v -> f -> f.withSecondsPerBeat(v)),
             new Factor("lessons.explained_pass_lasts", 1, 20, f -> f.explained(), v -> f -> f.withExplained(v)),
             new Factor("lessons.feet_alone_times", 0, 20, f -> f.feet(), v -> f -> f.withFeet((int) v)),
             new Factor("lessons.hands_alone_times", 0, 20, f -> f.hands(), v -> f -> f.withHands((int) v)),
@@ -84,7 +83,7 @@ final class CourseFields extends VBox {
         this.changed = changed;
         getStyleClass().add("course-fields");
         text(
-                Words.of("common.name_2"),
+                Words.of("common.name"),
                 Words.of("lessons.tuesday_beginners"),
                 course.name(),
                 typed -> typed.isBlank() ? Optional.empty() : Optional.of(of -> of.withName(typed.strip())));
@@ -105,7 +104,7 @@ final class CourseFields extends VBox {
                 "2026-12-24, 2026-12-31",
                 off(course),
                 typed -> days(typed).map(off -> of -> of.withOff(off)));
-        text(Words.of("common.lessons_2"), Words.of("lessons.12_or_until"), lessons(course), CourseFields::lessons);
+        text(Words.of("common.lessons"), Words.of("lessons.12_or_until"), lessons(course), CourseFields::lessons);
         text(
                 Words.of("lessons.minutes"),
                 "50",
@@ -144,7 +143,7 @@ final class CourseFields extends VBox {
     private void forms() {
         List<Form> forms = project.forms();
         int chosen = forms.stream().map(Form::id).toList().indexOf(course.form());
-        ChoiceField field = grid.choice(Words.of("common.form_2"));
+        ChoiceField field = grid.choice(Words.of("common.form"));
         field.show(
                 forms.stream().map(Form::name).toList(),
                 chosen,

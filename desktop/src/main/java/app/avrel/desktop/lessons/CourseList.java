@@ -72,7 +72,7 @@ public final class CourseList extends VBox {
         course.setOnShowing(_ -> fill(about));
         course.getItems().add(new MenuItem(Words.of("lessons.new_course")));
         list.setCellFactory(_ -> new Cell());
-        list.setAccessibleText(Words.of("common.lessons_2"));
+        list.setAccessibleText(Words.of("common.lessons"));
         list.setPlaceholder(Texts.wrapped(Words.of("lessons.no_lesson_yet"), "empty"));
         list.getSelectionModel().selectedItemProperty().addListener((_, _, row) -> {
             if (!showing && row != null) {

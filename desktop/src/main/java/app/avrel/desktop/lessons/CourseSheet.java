@@ -48,7 +48,7 @@ final class CourseSheet {
         answers.add(new Sheet.Answer(
                 known.isEmpty() ? Words.of("lessons.plan") : Words.of("lessons.change_re_plan"),
                 () -> actions.keep(sheet.fields.course(), known.isEmpty())));
-        answers.add(new Sheet.Answer(Words.of("common.cancel_2"), () -> {}));
+        answers.add(new Sheet.Answer(Words.of("common.cancel"), () -> {}));
         known.ifPresent(course -> answers.add(
                 new Sheet.Answer(Words.of("lessons.delete_course"), () -> actions.deleteCourse(course.id()))));
         Sheet.show(over, known.map(Course::name).orElse(Words.of("lessons.new_course_2")), content, answers);

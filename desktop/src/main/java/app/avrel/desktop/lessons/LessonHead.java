@@ -38,7 +38,7 @@ final class LessonHead extends VBox {
         HBox.setHgrow(total, Priority.ALWAYS);
         total.setMaxWidth(Double.MAX_VALUE);
         cut.setMinWidth(Button.USE_PREF_SIZE);
-        Label unit = Texts.of(Words.of("common.minutes_2"), "field-label");
+        Label unit = Texts.of(Words.of("common.minutes"), "field-label");
         unit.setMinWidth(Label.USE_PREF_SIZE);
         HBox head = new HBox(title, minutes, unit);
         head.getStyleClass().add("lesson-head");

@@ -128,7 +128,7 @@ public final class LessonsRoom implements Room {
                                 actions.keepAsRecipe(name.getText().strip());
                             }
                         }),
-                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
     }
 
     @Override

@@ -92,7 +92,7 @@ final class MakeSheet {
         List<Sheet.Answer> answers = new ArrayList<>(List.of(
                 new Sheet.Answer(
                         Words.of("lessons.make_2"), () -> actions.make(lesson.id(), fresh(), recipes.get(recipe))),
-                new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
+                new Sheet.Answer(Words.of("common.cancel"), () -> {})));
         if (!session.project().recipes().isEmpty()) {
             answers.add(new Sheet.Answer(
                     Words.of("lessons.delete_recipe_2"),

@@ -34,11 +34,11 @@ final class PlanView extends VBox {
         chart.setLegendVisible(false);
         chart.setAccessibleText(Words.of("lessons.minutes_each_lesson"));
         chart.getStyleClass().add("load-chart");
-        minutes.setLabel(Words.of("common.minutes_2"));
+        minutes.setLabel(Words.of("common.minutes"));
         minutes.setAutoRanging(false);
         minutes.setTickUnit(10);
         minutes.setMinorTickVisible(false);
-        numbers.setLabel(Words.of("common.lesson_2"));
+        numbers.setLabel(Words.of("common.lesson"));
         lessons.getStyleClass().add("plan-lessons");
         others.getStyleClass().add("plan-lessons");
         getStyleClass().add("plan-view");

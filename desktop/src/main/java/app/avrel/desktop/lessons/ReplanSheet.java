@@ -75,7 +75,7 @@ final class ReplanSheet {
         if (changes) {
             answers.add(new Sheet.Answer(Words.of("lessons.plan_so"), () -> actions.replan(course.id())));
         }
-        answers.add(new Sheet.Answer(changes ? Words.of("lessons.leave") : Words.of("common.close_2"), () -> {}));
+        answers.add(new Sheet.Answer(changes ? Words.of("lessons.leave") : Words.of("common.close"), () -> {}));
         Sheet.show(over, Words.of("lessons.re_plan_left_3", course.name()), content, answers);
     }
 

@@ -64,21 +64,21 @@ final class SegmentFields extends VBox {
     private final ChoiceField kind = grid.choice(Words.of("lessons.what_for"));
     private final EntryField title = grid.line(Words.of("lessons.title"), Words.of("lessons.its_own_title"));
     private final FieldGrid ofForm = new FieldGrid();
-    private final ChoiceField first = ofForm.choice(Words.of("common.from_2"));
-    private final ChoiceField last = ofForm.choice(Words.of("common.to_2"));
-    private final EntryField counts = ofForm.line(Words.of("common.counts_2"), Words.of("lessons.all_or_1"));
+    private final ChoiceField first = ofForm.choice(Words.of("common.from"));
+    private final ChoiceField last = ofForm.choice(Words.of("common.to"));
+    private final EntryField counts = ofForm.line(Words.of("common.counts"), Words.of("lessons.all_or"));
     private final ChoiceField layer = ofForm.choice(Words.of("lessons.layer"));
-    private final ChoiceField side = ofForm.choice(Words.of("common.side_2"));
+    private final ChoiceField side = ofForm.choice(Words.of("common.side"));
     private final ChoiceField from = ofForm.choice(Words.of("lessons.seen_from"));
     private final ChoiceField said = ofForm.choice(Words.of("lessons.words"));
-    private final ChoiceField doing = ofForm.choice(Words.of("common.done_2"));
-    private final ChoiceField version = ofForm.choice(Words.of("common.version_2"));
+    private final ChoiceField doing = ofForm.choice(Words.of("common.done"));
+    private final ChoiceField version = ofForm.choice(Words.of("common.version"));
     private final CheckBox mirrored = new CheckBox(Words.of("common.sides_as_mirror"));
     private final CheckBox lead = new CheckBox(Words.of("lessons.begins_last_count"));
     private final FieldGrid rhythm = new FieldGrid();
-    private final EntryField times = rhythm.line(Words.of("common.times_2"), "6");
-    private final EntryField tempo = rhythm.line(Words.of("common.seconds_per_beat_2"), "4");
-    private final EntryField beats = rhythm.line(Words.of("common.beats_2"), "16");
+    private final EntryField times = rhythm.line(Words.of("common.times"), "6");
+    private final EntryField tempo = rhythm.line(Words.of("common.seconds_per_beat"), "4");
+    private final EntryField beats = rhythm.line(Words.of("common.beats"), "16");
     private final EntryField pause = rhythm.line(Words.of("lessons.pause_s"), "20");
     private final EntryField words = rhythm.line(Words.of("lessons.you_say_first"), Words.of("lessons.your_own_words"));
 
@@ -147,14 +147,13 @@ final class SegmentFields extends VBox {
                 showing.doing().ordinal(),
                 at -> showing("doing", one -> one.withDoing(Doing.values()[at])));
         version.show(
-                List.of(Words.of("lessons.full"), Words.of("common.gentler_2"), Words.of("lessons.not_whole_yet")),
+                List.of(Words.of("lessons.full"), Words.of("common.gentler"), Words.of("lessons.not_whole_yet")),
                 showing.version().ordinal(),
                 at -> showing("version", one -> one.withVersion(Version.values()[at])));
         lead.setSelected(stretch.fromLastCount());
         lead.setOnAction(_ -> stretch("lead", one -> one.withFromLastCount(lead.isSelected())));
         mirrored.setSelected(showing.mirrored());
-        mirrored.setOnAction(
-                _ -> showing(Words.of("common.mirrored_2"), one -> one.withMirrored(mirrored.isSelected())));
+        mirrored.setOnAction(_ -> showing(Words.of("common.mirrored"), one -> one.withMirrored(mirrored.isSelected())));
     }
 
     private static List<String> said() {
@@ -177,7 +176,7 @@ final class SegmentFields extends VBox {
 
     private static String counts(Stretch stretch) {
         return stretch.counts()
-                .map(some -> Words.of("common.x_to_x_2", some.first() + 1, some.last() + 1))
+                .map(some -> Words.of("common.x_to_x", some.first() + 1, some.last() + 1))
                 .orElse(Words.of("lessons.all"));
     }
 
@@ -215,7 +214,7 @@ final class SegmentFields extends VBox {
                 text -> Figures.taken(text, 0.2, 30, value -> change("tempo", one -> one.withSecondsPerBeat(value))));
         beats.setDisable(segment.stretch().isPresent());
         beats.show(
-                segment.stretch().isPresent() ? Words.of("common.as_recorded_2") : Numbers.plain(segment.beats()),
+                segment.stretch().isPresent() ? Words.of("common.as_recorded") : Numbers.plain(segment.beats()),
                 text -> Figures.taken(text, 0, 10000, value -> change("beats", one -> one.withBeats(value))));
         pause.show(
                 Integer.toString(segment.pauseSeconds()),

@@ -51,7 +51,7 @@ final class CourseProgress extends Drawing {
         g.setTextBaseline(VPos.CENTER);
         g.setFont(font(0.87, ""));
         String[] words = {
-            Words.of("log.whole"), Words.of("log.hands"), Words.of("log.feet"), Words.of("common.wrong_2"), "lesson"
+            Words.of("log.whole"), Words.of("log.hands"), Words.of("log.feet"), Words.of("common.wrong"), "lesson"
         };
         g.setTextAlign(TextAlignment.LEFT);
         g.setFill(soft());

@@ -100,7 +100,7 @@ final class LogActions {
     void left(EntryId entry, boolean left) {
         log(
                 Words.of("log.was_left_over"),
-                Optional.of(Words.of("common.left_2")),
+                Optional.of(Words.of("common.left")),
                 log -> log.withLeft(with(log.left(), entry, left)));
     }
 
@@ -114,7 +114,7 @@ final class LogActions {
     }
 
     void note(String text) {
-        log(Words.of("common.note_2"), Optional.of("note"), log -> log.withNote(text));
+        log(Words.of("common.note"), Optional.of("note"), log -> log.withNote(text));
     }
 
     void date(LocalDate day) {

@@ -28,8 +28,7 @@ final class LogCard extends VBox {
     private final QuestionsPane questions;
     private final FlowPane present = new FlowPane();
     private final VBox left = new VBox();
-    private final EntryField note =
-            new EntryField(Words.of("common.note_2"), Words.of("log.note_on_lesson"), _ -> false);
+    private final EntryField note = new EntryField(Words.of("common.note"), Words.of("log.note_on_lesson"), _ -> false);
 
     LogCard(Session session, LogActions actions) {
         this.session = session;

@@ -48,7 +48,7 @@ final class LogPictures {
                     over,
                     Words.of("log.log_says"),
                     content,
-                    List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
+                    List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
         });
     }
 
@@ -59,7 +59,7 @@ final class LogPictures {
     private StackedBarChart<String, Number> mistakes() {
         CategoryAxis numbers = new CategoryAxis();
         NumberAxis times = new NumberAxis();
-        numbers.setLabel(Words.of("common.lesson_2"));
+        numbers.setLabel(Words.of("common.lesson"));
         times.setLabel(Words.of("log.times_seen"));
         times.setMinorTickVisible(false);
         StackedBarChart<String, Number> chart = new StackedBarChart<>(numbers, times);
@@ -98,8 +98,8 @@ final class LogPictures {
         Review review = new Review(session.lessons().form(lesson), lessons);
         table.addRow(
                 0,
-                Texts.of(Words.of("common.posture_2"), "field-label"),
-                Texts.of(Words.of("common.taught_2"), "field-label"),
+                Texts.of(Words.of("common.posture"), "field-label"),
+                Texts.of(Words.of("common.taught"), "field-label"),
                 Texts.of(Words.of("log.last_done"), "field-label"),
                 Texts.of(Words.of("log.lessons_ago"), "field-label"),
                 Texts.of(Words.of("log.due_after"), "field-label"),

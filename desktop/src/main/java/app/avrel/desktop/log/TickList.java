@@ -76,9 +76,8 @@ final class TickList extends VBox {
             box.setAccessibleText(plan.title());
             box.setOnAction(_ -> tick.accept(box.isSelected()));
             String planned = LessonWords.clock(plan.seconds());
-            minutes.setText(
-                    done.map(ticked -> Words.of("common.x_of_x_2", LessonWords.clock(ticked.seconds()), planned))
-                            .orElse(planned));
+            minutes.setText(done.map(ticked -> Words.of("common.x_of_x", LessonWords.clock(ticked.seconds()), planned))
+                    .orElse(planned));
             pseudoClassStateChanged(ON, on);
         }
     }

@@ -15,8 +15,8 @@ public final class RuleField extends StackPane {
 
     public RuleField(HouseRule rule) {
         this.rule = rule;
-        this.number = new EntryField(
-                RuleWords.label(rule), Words.of("common.x_to_x_2", rule.least(), rule.most()), _ -> false);
+        this.number =
+                new EntryField(RuleWords.label(rule), Words.of("common.x_to_x", rule.least(), rule.most()), _ -> false);
         this.way = new ChoiceField(RuleWords.label(rule));
         getChildren().add(rule.ways().isEmpty() ? number : way);
     }

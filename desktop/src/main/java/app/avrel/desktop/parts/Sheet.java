@@ -107,7 +107,7 @@ public final class Sheet extends StackPane {
                 over,
                 title,
                 Texts.wrapped(message, "sheet-text"),
-                List.of(new Answer(Words.of("common.close_2"), () -> {})));
+                List.of(new Answer(Words.of("common.close"), () -> {})));
     }
 
     private void keep(Node focused) {

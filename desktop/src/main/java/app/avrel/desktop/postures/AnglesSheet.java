@@ -20,8 +20,8 @@ final class AnglesSheet {
     private final Map<String, Bearing> directions;
     private final List<String> names;
     private final FieldGrid grid = new FieldGrid();
-    private final ChoiceField from = grid.choice(Words.of("common.from_2"));
-    private final ChoiceField to = grid.choice(Words.of("common.to_2"));
+    private final ChoiceField from = grid.choice(Words.of("common.from"));
+    private final ChoiceField to = grid.choice(Words.of("common.to"));
     private final Label angle = Texts.wrapped("", "angle-words");
     private final Label all = Texts.wrapped("", "fit-words");
     private int chosenFrom = 1;
@@ -47,7 +47,7 @@ final class AnglesSheet {
                 over,
                 Words.of("postures.angle_between_two"),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
     }
 
     private void show() {

@@ -34,7 +34,7 @@ final class CountHead extends VBox {
     private final Button later;
     private final Button split;
     private final Button merge;
-    private final EntryField beats = new EntryField(Words.of("common.beats_2"), "1", _ -> false);
+    private final EntryField beats = new EntryField(Words.of("common.beats"), "1", _ -> false);
     private final ChoiceField pace = new ChoiceField(Words.of("postures.pace"));
     private final ChoiceField breath = new ChoiceField(Words.of("postures.breath"));
     private Holder holder;
@@ -45,8 +45,8 @@ final class CountHead extends VBox {
         this.session = session;
         getStyleClass().add("count-head");
         delete = Buttons.icon(Feather.TRASH_2, Words.of("postures.delete_count_ctrl"), this::delete);
-        earlier = Buttons.icon(Feather.ARROW_LEFT, Words.of("postures.move_count_earlier"), () -> move(-1));
-        later = Buttons.icon(Feather.ARROW_RIGHT, Words.of("postures.move_count_later"), () -> move(1));
+        earlier = Buttons.icon(Feather.ARROW_LEFT, Words.of("postures.move_count_earlier_tip"), () -> move(-1));
+        later = Buttons.icon(Feather.ARROW_RIGHT, Words.of("postures.move_count_later_tip"), () -> move(1));
         split = Buttons.icon(Feather.SCISSORS, Words.of("postures.split_count_before"), this::split);
         merge = Buttons.icon(Feather.LINK, Words.of("postures.merge_count_next"), this::merge);
         HBox actions = new HBox(
@@ -61,7 +61,7 @@ final class CountHead extends VBox {
         top.setRowValignment(VPos.CENTER);
         top.getStyleClass().add("rhythm");
         beats.getStyleClass().add("beats");
-        FlowPane rhythm = new FlowPane(beats, Texts.of(Words.of("common.beats_2"), "field-label"), pace, breath);
+        FlowPane rhythm = new FlowPane(beats, Texts.of(Words.of("common.beats"), "field-label"), pace, breath);
         rhythm.getStyleClass().add("rhythm");
         getChildren().addAll(top, rhythm);
     }
@@ -87,7 +87,7 @@ final class CountHead extends VBox {
                 count.breath().ordinal(),
                 i -> change(
                         Words.of("postures.change_breath"),
-                        Words.of("common.breath_2"),
+                        Words.of("common.breath"),
                         whole -> whole.withBreath(Breath.values()[i])));
     }
 

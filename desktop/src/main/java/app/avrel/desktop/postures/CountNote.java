@@ -26,7 +26,7 @@ final class CountNote extends VBox {
                 Buttons.words(Words.of("postures.clear_note_2"), Words.of("postures.take_note_off"), this::clear);
         HBox.setHgrow(text, Priority.ALWAYS);
         getStyleClass().add("noted");
-        getChildren().addAll(Texts.of(Words.of("common.note_2"), "section"), text, clear);
+        getChildren().addAll(Texts.of(Words.of("common.note"), "section"), text, clear);
     }
 
     void show(Holder in, int count, Count shown) {

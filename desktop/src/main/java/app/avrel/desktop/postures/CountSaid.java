@@ -29,7 +29,7 @@ final class CountSaid extends VBox {
         getStyleClass().add("said");
         getChildren()
                 .addAll(
-                        Texts.of(Words.of("common.cue_2"), "section"),
+                        Texts.of(Words.of("common.cue"), "section"),
                         guide,
                         Texts.of(Words.of("postures.your_words_full"), "field-label"),
                         ownGuide,

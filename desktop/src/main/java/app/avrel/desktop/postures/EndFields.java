@@ -29,10 +29,10 @@ final class EndFields {
     EndFields(Session session, FieldGrid grid) {
         this.session = session;
         grid.section(Words.of("postures.end_as_you"));
-        stance = grid.choice(Words.of("common.stance_2"));
+        stance = grid.choice(Words.of("common.stance"));
         weight = grid.line(Words.of("postures.weight"), Words.of("postures.70_left"));
         facing = grid.line(Words.of("postures.facing"), "1:30");
-        counts = grid.line(Words.of("common.counts_2"), "5");
+        counts = grid.line(Words.of("common.counts"), "5");
     }
 
     void show(Session.Desk desk, Posture posture) {

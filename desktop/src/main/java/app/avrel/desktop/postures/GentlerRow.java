@@ -26,7 +26,7 @@ final class GentlerRow extends HBox {
     private static final Pattern RANGE = Pattern.compile("([1-9]\\d?)(?:\\s*[-–]\\s*([1-9]\\d?))?");
 
     private final FieldGrid grid = new FieldGrid();
-    private final EntryField name = grid.line(Words.of("common.called_2"), Words.of("postures.stay_high"));
+    private final EntryField name = grid.line(Words.of("common.called"), Words.of("postures.stay_high"));
     private final EntryField range = grid.line(Words.of("postures.place"), "2 - 3");
     private final LinesField counts = new LinesField(
             Words.of("postures.counts_gentler_version"),
@@ -36,7 +36,7 @@ final class GentlerRow extends HBox {
 
     GentlerRow() {
         getStyleClass().add("sheet-row");
-        grid.node(Words.of("common.counts_2"), counts);
+        grid.node(Words.of("common.counts"), counts);
         HBox.setHgrow(grid, Priority.ALWAYS);
         getChildren().addAll(grid, Buttons.icon(Feather.X, Words.of("postures.take_version_out"), () -> remove.run()));
     }

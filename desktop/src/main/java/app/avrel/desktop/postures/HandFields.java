@@ -33,7 +33,7 @@ final class HandFields {
         return List.of(
                 MoveFields.oneOf(
                         Words.of("postures.hand"),
-                        List.of(Words.of("common.left_2"), Words.of("common.right_2")),
+                        List.of(Words.of("common.left"), Words.of("common.right")),
                         hand.hand().ordinal(),
                         at -> new Move.PlaceHand(Side.values()[at], to, hand.path())),
                 MoveFields.landmark(Words.of("postures.height"), to.height(), height -> placed(to.withHeight(height))),

@@ -75,14 +75,14 @@ final class MistakeRow extends HBox {
             return true;
         });
         putRight.show(mistake.putRight(), text -> {
-            change.accept(Words.of("common.right_2"), mistake.withPutRight(text));
+            change.accept(Words.of("common.right"), mistake.withPutRight(text));
             return true;
         });
         count.show(mistake.count().map(at -> Integer.toString(at + 1)).orElse(""), text -> {
             Optional<Integer> at = number(text);
             boolean understood = text.isBlank() || at.isPresent();
             if (understood) {
-                change.accept(Words.of("common.count_2"), mistake.withCount(at));
+                change.accept(Words.of("common.count"), mistake.withCount(at));
             }
             return understood;
         });

@@ -46,7 +46,7 @@ public final class MoveFields {
                 List.of(
                         foot(draw.foot(), side -> new Move.DrawIn(side, draw.to())),
                         oneOf(
-                                Words.of("common.to_2"),
+                                Words.of("common.to"),
                                 List.of(Words.of("postures.ball_beside"), Words.of("postures.hovering")),
                                 draw.to().ordinal(),
                                 at -> new Move.DrawIn(draw.foot(), DrawnTo.values()[at])));
@@ -87,7 +87,7 @@ public final class MoveFields {
             case Move.TurnFoot turn -> turnFoot(turn);
             case Move.Shift shift ->
                 List.of(line(
-                        Words.of("common.to_2"),
+                        Words.of("common.to"),
                         SplitText.say(shift.split()),
                         Words.of("postures.70_left_even"),
                         text -> SplitText.parse(text).map(Move.Shift::new)));
@@ -170,7 +170,7 @@ public final class MoveFields {
     private List<MoveField> turnBody(Move.TurnBody turn) {
         return List.of(
                 oneOf(
-                        Words.of("common.turns_2"),
+                        Words.of("common.turns"),
                         List.of(
                                 Words.of("postures.body"),
                                 Words.of("postures.hips_chest_them"),
@@ -182,7 +182,7 @@ public final class MoveFields {
                         turn.turning()
                                 .map(turning -> TurningText.say(turning, saying))
                                 .orElse(""),
-                        Words.of("postures.45_right_1"),
+                        Words.of("postures.45_right"),
                         unsaidOr(
                                 text -> TurningText.parse(text, saying),
                                 turning -> new Move.TurnBody(turn.part(), turning))));
@@ -199,7 +199,7 @@ public final class MoveFields {
     static MoveField foot(Side foot, Function<Side, Move> change) {
         return oneOf(
                 Words.of("postures.foot"),
-                List.of(Words.of("common.left_2"), Words.of("common.right_2")),
+                List.of(Words.of("common.left"), Words.of("common.right")),
                 foot.ordinal(),
                 at -> change.apply(Side.values()[at]));
     }

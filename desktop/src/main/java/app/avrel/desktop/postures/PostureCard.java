@@ -44,24 +44,24 @@ final class PostureCard extends VBox {
         this.session = session;
         getStyleClass().add("posture-card");
         grid.section(Words.of("postures.names"));
-        name = grid.line(Words.of("common.english_2"), Words.of("postures.name"));
+        name = grid.line(Words.of("common.english"), Words.of("postures.name"));
         meaning = grid.line(Words.of("postures.meaning"), Words.of("postures.means"));
         chinese = grid.line("中文", "名");
         romanised = grid.line(Words.of("postures.romanised"), Words.of("postures.tone_marks"));
         spanish = grid.line("Español", "un nombre");
         grid.section(Words.of("postures.sides"));
-        side = grid.choice(Words.of("common.side_2"));
+        side = grid.choice(Words.of("common.side"));
         mirroring = grid.choice(Words.of("postures.taught"));
         start = new StartFields(session, grid);
         end = new EndFields(session, grid);
-        grid.section(Words.of("common.note_2"));
-        note = new EntryField(Words.of("common.note_2"), Words.of("postures.yourself"), _ -> false);
+        grid.section(Words.of("common.note"));
+        note = new EntryField(Words.of("common.note"), Words.of("postures.yourself"), _ -> false);
         grid.wide(note);
         grid.section(Words.of("postures.house_rules_its"));
         grid.wide(ownRules);
         teaching = new TeachingFields(session);
         ways = new WaysHere(go);
-        getChildren().addAll(Texts.of(Words.of("common.posture_2"), "count-number"), ways, grid, teaching);
+        getChildren().addAll(Texts.of(Words.of("common.posture"), "count-number"), ways, grid, teaching);
     }
 
     /** Puts the keyboard into the name, all of it selected. */
@@ -74,7 +74,7 @@ final class PostureCard extends VBox {
         ways.show(desk, posture);
         names(posture);
         side.show(
-                List.of(Words.of("postures.neither"), Words.of("common.left_2"), Words.of("common.right_2")),
+                List.of(Words.of("postures.neither"), Words.of("common.left"), Words.of("common.right")),
                 posture.side().map(s -> s.ordinal() + 1).orElse(0),
                 i -> change(
                         posture,
@@ -85,7 +85,7 @@ final class PostureCard extends VBox {
                 posture.mirroring().ordinal(),
                 i -> change(
                         posture,
-                        Words.of("common.taught_2"),
+                        Words.of("common.taught"),
                         whole -> whole.withMirroring(Posture.Mirroring.values()[i])));
         start.show(desk, posture);
         end.show(desk, posture);

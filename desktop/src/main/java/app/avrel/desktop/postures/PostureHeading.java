@@ -41,7 +41,7 @@ final class PostureHeading {
         String side =
                 posture.side().map(s -> Words.of("postures.side", Words.of(s))).orElse("");
         String at = count == Choice.START
-                ? Words.of("common.start_2")
+                ? Words.of("common.start")
                 : Words.of("postures.count_2", count + 1, posture.counts().size());
         String stance = Naming.of(after, setting.chosenBody())
                 .map(Words::of)

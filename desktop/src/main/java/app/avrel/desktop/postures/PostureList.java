@@ -41,7 +41,7 @@ final class PostureList extends VBox {
         find.setAccessibleText(Words.of("postures.find_posture_by"));
         find.textProperty().addListener((_, _, _) -> fill());
         list.setCellFactory(_ -> new Cell());
-        list.setAccessibleText(Words.of("common.postures_2"));
+        list.setAccessibleText(Words.of("common.postures"));
         list.setPlaceholder(Texts.wrapped(Words.of("postures.no_posture_yet"), "empty"));
         list.getSelectionModel().selectedItemProperty().addListener((_, _, chosen) -> {
             if (!showing && chosen != null) {

@@ -112,7 +112,7 @@ public final class PosturesRoom implements Room {
                         Words.of("postures.two_scales"),
                         Words.of("postures.measure_on_two_scales"),
                         onCount(this::scales)),
-                Buttons.pill(Words.of("postures.fit"), Words.of("postures.fit_stance_body"), this::fit),
+                Buttons.pill(Words.of("postures.fit"), Words.of("postures.fit_stance_body_tip"), this::fit),
                 Buttons.pill(
                         Words.of("postures.angles"), Words.of("postures.angle_between_two_directions"), this::angles));
         PointerMenu.give(list, () -> Command.items(ofShelf()));
@@ -326,15 +326,12 @@ public final class PosturesRoom implements Room {
                 Command.of(Words.of("postures.duplicate_count_2"), KeyCode.D, "Ctrl", onCount(countCard::duplicate)),
                 Command.of(Words.of("postures.delete_count_2"), KeyCode.DELETE, "Ctrl", onCount(countCard::delete)),
                 Command.of(
-                        Words.of("postures.move_count_earlier_2"),
+                        Words.of("postures.move_count_earlier"),
                         KeyCode.LEFT,
                         "Alt",
                         onCount(() -> countCard.move(-1))),
                 Command.of(
-                        Words.of("postures.move_count_later_2"),
-                        KeyCode.RIGHT,
-                        "Alt",
-                        onCount(() -> countCard.move(1))),
+                        Words.of("postures.move_count_later"), KeyCode.RIGHT, "Alt", onCount(() -> countCard.move(1))),
                 Command.of(Words.of("postures.split_count_2"), KeyCode.T, "Ctrl", onCount(countCard::split)),
                 Command.of(Words.of("postures.merge_next_count"), KeyCode.J, "Ctrl", onCount(countCard::merge)),
                 Command.of(Words.of("postures.add_move"), KeyCode.M, "Ctrl", onCount(countCard::openAdd)),
@@ -348,7 +345,7 @@ public final class PosturesRoom implements Room {
     private List<Command> ofFloor() {
         return List.of(
                 Command.of(Words.of("postures.balance_on_floor_eight"), KeyCode.B, "Ctrl", stage::toggleBalance),
-                Command.of(Words.of("postures.fit_stance_body_2"), KeyCode.G, "Ctrl", this::fit),
+                Command.of(Words.of("postures.fit_stance_body"), KeyCode.G, "Ctrl", this::fit),
                 Command.of(Words.of("postures.measure_on_two"), KeyCode.W, "Ctrl+Shift", onCount(this::scales)),
                 Command.of(Words.of("postures.angle_between_two"), KeyCode.G, "Ctrl+Shift", this::angles),
                 Command.of(Words.of("postures.start_facing_further"), KeyCode.OPEN_BRACKET, "Ctrl", () -> restage(-45)),

@@ -82,7 +82,7 @@ final class ScalesSheet {
                                 () -> sheet.scales()
                                         .ifPresent(scales ->
                                                 take.accept(scales.share().least(Side.LEFT)))),
-                        new Sheet.Answer(Words.of("common.close_2"), () -> {})));
+                        new Sheet.Answer(Words.of("common.close"), () -> {})));
         laid.parentProperty().addListener((_, _, _) -> sheet.simulated.stop());
     }
 

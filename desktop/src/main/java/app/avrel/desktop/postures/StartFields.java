@@ -78,7 +78,7 @@ final class StartFields {
         ahead.show(
                 pose.leftAhead().map(Length::toString).orElse(""),
                 text -> length(
-                        posture, text, Words.of("common.ahead_2"), length -> pose.withSpacing(length, pose.width())));
+                        posture, text, Words.of("common.ahead"), length -> pose.withSpacing(length, pose.width())));
         width.show(
                 pose.width().map(Length::toString).orElse(""),
                 text -> length(posture, text, "width", length -> pose.withSpacing(pose.leftAhead(), length)));

@@ -190,7 +190,7 @@ final class TeachingFields extends VBox {
         change(
                 "",
                 s -> s.withGentler(with(
-                        s.gentler(), new GentlerVersion(Words.of("common.gentler_2"), count, count + 1, List.of()))));
+                        s.gentler(), new GentlerVersion(Words.of("common.gentler"), count, count + 1, List.of()))));
     }
 
     private boolean change(String field, UnaryOperator<PostureSheet> edit) {

@@ -79,10 +79,10 @@ final class ViewRow extends HBox {
 
     private static List<String> names() {
         return List.of(
-                Words.of("common.front_2"),
-                Words.of("common.behind_2"),
-                Words.of("common.left_2"),
-                Words.of("common.right_2"),
+                Words.of("common.front"),
+                Words.of("common.behind"),
+                Words.of("common.left"),
+                Words.of("common.right"),
                 Words.of("postures.above_2"));
     }
 }

@@ -71,13 +71,13 @@ public final class PrintSheet {
                 List.of(
                         new Sheet.Answer(Words.of("print.save"), sheet::save),
                         new Sheet.Answer(Words.of("print.print"), sheet::print),
-                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
     }
 
     private void fields(FieldGrid grid) {
         ChoiceField what = grid.choice(Words.of("print.what"));
         what.show(choices.stream().map(PrintChoice::words).toList(), choice, at -> choice = at);
-        ChoiceField said = grid.choice(Words.of("common.language_2"));
+        ChoiceField said = grid.choice(Words.of("common.language"));
         said.show(List.of("English", "Español", "中文"), language.ordinal(), at -> language = Language.values()[at]);
         ChoiceField size = grid.choice(Words.of("print.paper"));
         size.show(List.of("A4", Words.of("print.letter")), paper.ordinal(), at -> paper = Paper.values()[at]);

@@ -75,8 +75,8 @@ public final class PairedRibbon extends Drawing {
 
     private void legend(GraphicsContext g, double row) {
         for (int i = 0; i < 2; i++) {
-            label(g, Words.of("common.left_letter_2"), textSize() * 0.5, i * row + row * 0.42, side(Side.LEFT));
-            label(g, Words.of("common.right_letter_2"), textSize() * 0.5, i * row + row * 0.68, side(Side.RIGHT));
+            label(g, Words.of("common.left_letter"), textSize() * 0.5, i * row + row * 0.42, side(Side.LEFT));
+            label(g, Words.of("common.right_letter"), textSize() * 0.5, i * row + row * 0.68, side(Side.RIGHT));
         }
     }
 

@@ -27,17 +27,17 @@ final class RibbonLegend extends Drawing {
         g.fillRect(0, 0, getWidth(), getHeight());
         label(
                 g,
-                Words.of("common.left_letter_2"),
+                Words.of("common.left_letter"),
                 text * 0.9,
                 middle - half / 2,
-                bold(1, Words.of("common.left_letter_2")),
+                bold(1, Words.of("common.left_letter")),
                 side(Side.LEFT));
         label(
                 g,
-                Words.of("common.right_letter_2"),
+                Words.of("common.right_letter"),
                 text * 0.9,
                 middle + half / 2,
-                bold(1, Words.of("common.left_letter_2")),
+                bold(1, Words.of("common.left_letter")),
                 side(Side.RIGHT));
         label(
                 g,

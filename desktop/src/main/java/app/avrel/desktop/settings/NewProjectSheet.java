@@ -20,7 +20,7 @@ import javafx.scene.layout.StackPane;
 /** The questions of a new project: name, front, direction words, body, house rules. */
 public final class NewProjectSheet {
 
-    private String name = Words.of("common.my_hall_2");
+    private String name = Words.of("common.my_hall");
     private Heading front = Heading.FRONT;
     private DirectionWords words = DirectionWords.CLOCK;
     private double stature = 1.70;
@@ -33,18 +33,18 @@ public final class NewProjectSheet {
         NewProjectSheet answers = new NewProjectSheet();
         Sheet.show(
                 over,
-                Words.of("common.new_project_2"),
+                Words.of("common.new_project"),
                 answers.fields(),
                 List.of(
                         new Sheet.Answer(Words.of("settings.create"), () -> create.accept(answers.project())),
-                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
     }
 
     private FieldGrid fields() {
         FieldGrid grid = new FieldGrid();
-        EntryField called = grid.line(Words.of("common.name_2"), Words.of("settings.hall_or_school"));
+        EntryField called = grid.line(Words.of("common.name"), Words.of("settings.hall_or_school"));
         called.show(name, text -> {
-            name = text.isBlank() ? Words.of("common.my_hall_2") : text.strip();
+            name = text.isBlank() ? Words.of("common.my_hall") : text.strip();
             return true;
         });
         ChoiceField faces = grid.choice(Words.of("settings.form_starts_facing"));
@@ -54,7 +54,7 @@ public final class NewProjectSheet {
         EntryField tall = grid.line(Words.of("settings.your_height_cm"), Words.of("settings.80_250"));
         tall.show(SettingsSheet.centimetres(stature), this::takeStature);
         List<HouseRules> presets = HouseRules.presets();
-        ChoiceField house = grid.choice(Words.of("common.house_rules_2"));
+        ChoiceField house = grid.choice(Words.of("common.house_rules"));
         house.show(presets.stream().map(RuleWords::name).toList(), 0, at -> rules = presets.get(at));
         return grid;
     }

@@ -69,7 +69,7 @@ public final class RulesBesideSheet {
                 over,
                 Words.of("settings.house_rules_side"),
                 content,
-                List.of(new Sheet.Answer(Words.of("common.close_2"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
     }
 
     private void show() {

@@ -62,7 +62,7 @@ public final class SettingsSheet {
     private SettingsSheet(Session session, StackPane over) {
         this.session = session;
         FieldGrid project = grids.get(0);
-        name = project.line(Words.of("common.name_2"), Words.of("settings.hall_or_school"));
+        name = project.line(Words.of("common.name"), Words.of("settings.hall_or_school"));
         front = project.choice(Words.of("settings.form_starts_facing"));
         words = project.choice(Words.of("settings.name_directions_by"));
         grids.get(1).wide(bodies);
@@ -72,7 +72,7 @@ public final class SettingsSheet {
         TaughtRows.show(taught, session.project().setting(), this::change);
         FieldGrid house = grids.get(3);
         preset = house.choice(Words.of("settings.start_from"));
-        rulesName = house.line(Words.of("common.called_2"), Words.of("settings.plain_words"));
+        rulesName = house.line(Words.of("common.called"), Words.of("settings.plain_words"));
         house.wide(Buttons.words(
                 Words.of("settings.compare_two_sets"),
                 Words.of("settings.two_sets_side"),
@@ -89,9 +89,9 @@ public final class SettingsSheet {
         }
         about(0);
         FieldGrid inOne = grids.get(4);
-        stance = inOne.choice(Words.of("common.stance_2"));
+        stance = inOne.choice(Words.of("common.stance"));
         inOne.wide(inStance);
-        tabs.of(tabs(), Words.of("common.settings_2"), this::tab);
+        tabs.of(tabs(), Words.of("common.settings"), this::tab);
         content.getStyleClass().add("settings");
         tab(0);
     }
@@ -136,9 +136,9 @@ public final class SettingsSheet {
         session.desk().addListener(listener);
         Sheet sheet = Sheet.show(
                 over,
-                Words.of("common.settings_2"),
+                Words.of("common.settings"),
                 settings.content,
-                List.of(new Sheet.Answer(Words.of("common.done_2"), () -> {})));
+                List.of(new Sheet.Answer(Words.of("common.done"), () -> {})));
         settings.show(session.project());
         sheet.parentProperty().addListener((_, _, parent) -> {
             if (parent == null) {
@@ -157,7 +157,7 @@ public final class SettingsSheet {
         front.show(
                 Compass.bearings(),
                 Compass.bearing(setting.startFaces()),
-                at -> change(Words.of("common.front_2"), whole -> whole.withStartFaces(Compass.bearing(at))));
+                at -> change(Words.of("common.front"), whole -> whole.withStartFaces(Compass.bearing(at))));
         words.show(
                 FrameChoices.words(),
                 setting.words().ordinal(),
@@ -235,7 +235,7 @@ public final class SettingsSheet {
                 Words.of("settings.project"),
                 Words.of("settings.bodies"),
                 Words.of("settings.own_words"),
-                Words.of("common.house_rules_2"),
+                Words.of("common.house_rules"),
                 Words.of("settings.one_stance"));
     }
 }

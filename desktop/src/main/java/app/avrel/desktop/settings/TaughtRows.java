@@ -46,7 +46,7 @@ final class TaughtRows {
                 Buttons.icon(
                         Feather.X,
                         Words.of("settings.forget", word.phrase()),
-                        () -> change.test(Words.of("common.taught_2"), whole -> whole.forgetting(word))));
+                        () -> change.test(Words.of("common.taught"), whole -> whole.forgetting(word))));
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("body-row");
         return row;

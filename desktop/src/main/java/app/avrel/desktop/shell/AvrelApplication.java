@@ -53,7 +53,7 @@ public final class AvrelApplication extends Application {
     }
 
     private static Project blank() {
-        return Project.empty(Words.of("common.my_hall_2"), Setting.USUAL);
+        return Project.empty(Words.of("common.my_hall"), Setting.USUAL);
     }
 
     private static void said(Opened opened, Session session, Shell shell) {

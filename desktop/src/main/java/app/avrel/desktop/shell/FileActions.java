@@ -174,7 +174,7 @@ public final class FileActions {
                             }
                         }),
                         new Sheet.Answer(Words.of("shell.dont_save"), then),
-                        new Sheet.Answer(Words.of("common.cancel_2"), () -> {})));
+                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
     }
 
     /** Offers what an earlier run left behind, if anything. */

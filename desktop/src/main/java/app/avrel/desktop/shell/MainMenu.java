@@ -113,7 +113,7 @@ final class MainMenu {
 
     /** Each language by its own name, so that whoever speaks only that one finds it. */
     private Menu languages() {
-        Menu menu = new Menu(Words.of("common.language_2"));
+        Menu menu = new Menu(Words.of("common.language"));
         List<String> own = List.of("English", "Español", "中文");
         for (Language language : Language.values()) {
             RadioMenuItem item = new RadioMenuItem(own.get(language.ordinal()));

@@ -51,9 +51,9 @@ public final class Shell {
 
     /** The rooms, in the order of the work. */
     public enum RoomName {
-        POSTURES("common.postures_2"),
-        FORM("common.form_2"),
-        LESSONS("common.lessons_2"),
+        POSTURES("common.postures"),
+        FORM("common.form"),
+        LESSONS("common.lessons"),
         CUES("shell.cues"),
         LOG("shell.log");
 
@@ -78,6 +78,7 @@ public final class Shell {
     private final WindowMemory memory;
     private final FileActions files;
     private final Dropping dropping;
+    private final ShellCommands anywhere;
     private TopBar top;
     private FindingsPanel findings;
     private final ChangeListener<Session.Desk> shower = (_, _, desk) -> show(desk);
@@ -104,6 +105,7 @@ public final class Shell {
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         root.addEventFilter(KeyEvent.KEY_RELEASED, _ -> held = KeyCode.UNDEFINED);
         dropping = new Dropping(files);
+        anywhere = new ShellCommands(this, session, files);
         dropping.on(root);
         session.desk().addListener(shower);
         go(RoomName.POSTURES);
@@ -172,16 +174,16 @@ public final class Shell {
     }
 
     /** Chooses what to print: of the posture or form on the desk, or of the lesson in the rooms that are about lessons. */
-    private void print() {
+    void print() {
         boolean lesson = room == RoomName.LESSONS || room == RoomName.LOG || room == RoomName.CUES;
         PrintSheet.open(session, root, lesson, choosing::toWriteSheet);
     }
 
-    private void exportCalendar() {
+    void exportCalendar() {
         export("course.ics", Exports::calendar);
     }
 
-    private void exportPictures() {
+    void exportPictures() {
         export("count.svg", Exports::pictures);
     }
 
@@ -335,6 +337,15 @@ public final class Shell {
         window.setTop(top);
     }
 
+    void turnDarkOrLight() {
+        dark(!preferences.dark());
+    }
+
+    /** Looks for anything by its name. */
+    void find() {
+        Palette.open(this, root);
+    }
+
     void dark(boolean dark) {
         root.pseudoClassStateChanged(PseudoClass.getPseudoClass("dark"), dark);
         preferences.dark(dark);
@@ -384,56 +395,11 @@ public final class Shell {
 
     /** {@return all that can be done now: in the room first, then anywhere} */
     Stream<Command> commands() {
-        return Stream.concat(rooms.get(room).commands().stream(), always().stream());
+        return Stream.concat(rooms.get(room).commands().stream(), anywhere.all().stream());
     }
 
-    /** What can be done anywhere. */
-    private List<Command> always() {
-        return List.of(
-                Command.of(Words.of("shell.undo"), KeyCode.Z, "Ctrl", session::undo)
-                        .repeating()
-                        .underSheets(),
-                Command.of(Words.of("shell.redo"), KeyCode.Z, "Ctrl+Shift", session::redo)
-                        .repeating()
-                        .underSheets(),
-                Command.of(Words.of("shell.redo"), KeyCode.Y, "Ctrl", session::redo)
-                        .repeating()
-                        .underSheets(),
-                Command.of(Words.of("common.postures_2"), KeyCode.DIGIT1, "Ctrl", () -> go(RoomName.POSTURES)),
-                Command.of(Words.of("common.form_2"), KeyCode.DIGIT2, "Ctrl", () -> go(RoomName.FORM)),
-                Command.of(Words.of("common.lessons_2"), KeyCode.DIGIT3, "Ctrl", () -> go(RoomName.LESSONS)),
-                Command.of(Words.of("shell.cues"), KeyCode.DIGIT4, "Ctrl", () -> go(RoomName.CUES)),
-                Command.of(Words.of("shell.log"), KeyCode.DIGIT5, "Ctrl", () -> go(RoomName.LOG)),
-                Command.of(Words.of("shell.sheet_or_hand"), KeyCode.P, "Ctrl", this::print),
-                Command.of(Words.of("shell.export_courses_days"), KeyCode.C, "Ctrl+Alt", this::exportCalendar),
-                Command.of(Words.of("shell.export_floor_figure"), KeyCode.V, "Ctrl+Alt", this::exportPictures),
-                Command.of(Words.of("shell.find_anything_2"), KeyCode.K, "Ctrl", () -> Palette.open(this, root)),
-                Command.of(Words.of("common.new_project_2"), KeyCode.N, "Ctrl", files::create),
-                Command.of(Words.of("shell.open_project"), KeyCode.O, "Ctrl", files::open),
-                Command.of(Words.of("shell.save"), KeyCode.S, "Ctrl", files::save),
-                Command.of(Words.of("shell.save_as_2"), KeyCode.S, "Ctrl+Shift", files::saveAs),
-                Command.of(Words.of("common.settings_2"), KeyCode.COMMA, "Ctrl", this::openSettings),
-                Command.of(Words.of("common.learners_2"), KeyCode.U, "Ctrl", this::openLearners),
-                Command.of(Words.of("shell.findings"), KeyCode.F8, "", this::toggleFindings),
-                Command.of(Words.of("shell.next_finding"), KeyCode.F9, "", this::nextFinding)
-                        .repeating(),
-                Command.of(Words.of("shell.hall_full_screen"), KeyCode.F11, "", this::openHall),
-                Command.of(Words.of("common.import_list_names"), KeyCode.B, "Ctrl+Shift", files::bringIn),
-                Command.of(Words.of("common.read_notes_2"), KeyCode.N, "Ctrl+Alt", files::readNotes),
-                Command.of(Words.of("shell.import_from_another_project"), KeyCode.F, "Ctrl+Shift", files::bringOver),
-                Command.of(Words.of("shell.export_csv_one_row"), KeyCode.E, "Ctrl+Shift", files::entriesOut),
-                Command.of(Words.of("shell.export_csv_one"), KeyCode.K, "Ctrl+Shift", files::countsOut),
-                Command.of(Words.of("shell.import_csv_2"), KeyCode.J, "Ctrl+Shift", files::tableIn),
-                Command.of(Words.of("common.help_2"), KeyCode.F1, "", this::openHelp),
-                Command.of(Words.of("shell.quit"), KeyCode.Q, "Ctrl", files::quit),
-                Command.of(Words.of("shell.light_or_dark"), KeyCode.L, "Ctrl+Shift", () -> dark(!preferences.dark())),
-                Command.of(Words.of("shell.larger_text"), KeyCode.EQUALS, "Ctrl", () -> resize(1))
-                        .underSheets(),
-                Command.of(Words.of("shell.smaller_text"), KeyCode.MINUS, "Ctrl", () -> resize(-1))
-                        .underSheets());
-    }
-
-    private void resize(int by) {
+    /** Makes the text larger or smaller by so many sizes, as far as there are any. */
+    void resize(int by) {
         int at = Preferences.TEXT_SIZES.indexOf(preferences.textSize()) + by;
         if (at >= 0 && at < Preferences.TEXT_SIZES.size()) {
             textSize(Preferences.TEXT_SIZES.get(at));

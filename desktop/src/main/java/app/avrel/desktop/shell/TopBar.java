@@ -43,7 +43,7 @@ final class TopBar extends HBox {
     private final ToggleGroup rooms = new ToggleGroup();
     private final List<ToggleButton> tabs = new ArrayList<>();
     private final MenuButton directions = setting(Words.of("shell.directions"));
-    private final MenuButton body = setting(Words.of("common.body_2"));
+    private final MenuButton body = setting(Words.of("common.body"));
     private final Button rules;
     private final Button findings;
 
@@ -134,8 +134,8 @@ final class TopBar extends HBox {
     private void settings(Setting setting, String form) {
         directions.setText(form.formatted(Words.of("shell.directions"), Words.of(setting.words())));
         body.setText(
-                form.formatted(Words.of("common.body_2"), setting.chosenBody().label()));
-        rules.setText(form.formatted(Words.of("common.house_rules_2"), RuleWords.name(setting.rules())));
+                form.formatted(Words.of("common.body"), setting.chosenBody().label()));
+        rules.setText(form.formatted(Words.of("common.house_rules"), RuleWords.name(setting.rules())));
     }
 
     @Override

@@ -145,7 +145,7 @@ enum View {
             case RULES_BESIDE -> {
                 shell.openSettings();
                 shell.root().applyCss();
-                press(shell, Words.of("common.house_rules_2"));
+                press(shell, Words.of("common.house_rules"));
                 shell.root().applyCss();
                 press(shell, Words.of("settings.compare_two_sets"));
             }
@@ -190,7 +190,7 @@ enum View {
                 shell.toggleFindings();
                 shell.openSettings();
                 shell.root().applyCss();
-                press(shell, Words.of("common.house_rules_2"));
+                press(shell, Words.of("common.house_rules"));
             }
         }
     }

@@ -251,7 +251,7 @@ public final class WalkView extends Drawing {
             mark(g, scale, path.end(), "", 1);
             mark(g, scale, path.start(), Words.of("stagefloor.start_end"), -1);
         } else {
-            mark(g, scale, path.start(), Words.of("common.start_2"), -1);
+            mark(g, scale, path.start(), Words.of("common.start"), -1);
             mark(g, scale, path.end(), Words.of("stagefloor.end"), 1);
         }
     }

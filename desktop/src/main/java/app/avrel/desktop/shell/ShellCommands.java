@@ -1,0 +1,58 @@
+package app.avrel.desktop.shell;
+
+import app.avrel.desktop.session.Command;
+import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+
+/** What can be done anywhere, whichever room one is in. */
+record ShellCommands(Shell shell, Session session, FileActions files) {
+
+    /** {@return them all, in the order they are listed} */
+    List<Command> all() {
+        return List.of(
+                Command.of(Words.of("shell.undo"), KeyCode.Z, "Ctrl", session::undo)
+                        .repeating()
+                        .underSheets(),
+                Command.of(Words.of("shell.redo"), KeyCode.Z, "Ctrl+Shift", session::redo)
+                        .repeating()
+                        .underSheets(),
+                Command.of(Words.of("shell.redo"), KeyCode.Y, "Ctrl", session::redo)
+                        .repeating()
+                        .underSheets(),
+                Command.of(
+                        Words.of("common.postures"), KeyCode.DIGIT1, "Ctrl", () -> shell.go(Shell.RoomName.POSTURES)),
+                Command.of(Words.of("common.form"), KeyCode.DIGIT2, "Ctrl", () -> shell.go(Shell.RoomName.FORM)),
+                Command.of(Words.of("common.lessons"), KeyCode.DIGIT3, "Ctrl", () -> shell.go(Shell.RoomName.LESSONS)),
+                Command.of(Words.of("shell.cues"), KeyCode.DIGIT4, "Ctrl", () -> shell.go(Shell.RoomName.CUES)),
+                Command.of(Words.of("shell.log"), KeyCode.DIGIT5, "Ctrl", () -> shell.go(Shell.RoomName.LOG)),
+                Command.of(Words.of("shell.sheet_or_hand"), KeyCode.P, "Ctrl", shell::print),
+                Command.of(Words.of("shell.export_courses_days"), KeyCode.C, "Ctrl+Alt", shell::exportCalendar),
+                Command.of(Words.of("shell.export_floor_figure"), KeyCode.V, "Ctrl+Alt", shell::exportPictures),
+                Command.of(Words.of("shell.find_anything_2"), KeyCode.K, "Ctrl", shell::find),
+                Command.of(Words.of("common.new_project"), KeyCode.N, "Ctrl", files::create),
+                Command.of(Words.of("shell.open_project"), KeyCode.O, "Ctrl", files::open),
+                Command.of(Words.of("shell.save"), KeyCode.S, "Ctrl", files::save),
+                Command.of(Words.of("shell.save_as_2"), KeyCode.S, "Ctrl+Shift", files::saveAs),
+                Command.of(Words.of("common.settings"), KeyCode.COMMA, "Ctrl", shell::openSettings),
+                Command.of(Words.of("common.learners"), KeyCode.U, "Ctrl", shell::openLearners),
+                Command.of(Words.of("shell.findings"), KeyCode.F8, "", shell::toggleFindings),
+                Command.of(Words.of("shell.next_finding"), KeyCode.F9, "", shell::nextFinding)
+                        .repeating(),
+                Command.of(Words.of("shell.hall_full_screen"), KeyCode.F11, "", shell::openHall),
+                Command.of(Words.of("common.import_list_names"), KeyCode.B, "Ctrl+Shift", files::bringIn),
+                Command.of(Words.of("common.read_notes"), KeyCode.N, "Ctrl+Alt", files::readNotes),
+                Command.of(Words.of("shell.import_from_another_project"), KeyCode.F, "Ctrl+Shift", files::bringOver),
+                Command.of(Words.of("shell.export_csv_one_row"), KeyCode.E, "Ctrl+Shift", files::entriesOut),
+                Command.of(Words.of("shell.export_csv_one"), KeyCode.K, "Ctrl+Shift", files::countsOut),
+                Command.of(Words.of("shell.import_csv_2"), KeyCode.J, "Ctrl+Shift", files::tableIn),
+                Command.of(Words.of("common.help"), KeyCode.F1, "", shell::openHelp),
+                Command.of(Words.of("shell.quit"), KeyCode.Q, "Ctrl", files::quit),
+                Command.of(Words.of("shell.light_or_dark"), KeyCode.L, "Ctrl+Shift", shell::turnDarkOrLight),
+                Command.of(Words.of("shell.larger_text"), KeyCode.EQUALS, "Ctrl", () -> shell.resize(1))
+                        .underSheets(),
+                Command.of(Words.of("shell.smaller_text"), KeyCode.MINUS, "Ctrl", () -> shell.resize(-1))
+                        .underSheets());
+    }
+}
