@@ -49,6 +49,7 @@ public record Body(String label, double stature, Map<Measure, Integer> measures)
     }
 
     /** {@return a body of another stature; measures that no longer fit it are given up} */
+    @Override
     public Body withStature(double metres) {
         Map<Measure, Integer> fitting = new EnumMap<>(Measure.class);
         measures.forEach((measure, millimetres) -> {

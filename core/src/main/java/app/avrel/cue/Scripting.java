@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Writes the script of a stretch of a track: what is called in which count, and when. */
 public final class Scripting {
@@ -84,7 +85,7 @@ public final class Scripting {
         return words.isEmpty() && level == CueLevel.PROMPT ? new Calling(language).stay() : words;
     }
 
-    private void performance(Occurrence done, Occurrence next) {
+    private void performance(Occurrence done, @Nullable Occurrence next) {
         int before = ladder.before(done);
         boolean newSide = ladder.newSide(done);
         Rung rung = order.level()

@@ -4,6 +4,7 @@ import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The numbers of a form's entries in the school's way: each repeat counted or all as one, a group as one or posture by
@@ -78,13 +79,13 @@ public record Numbering(HouseRules rules) {
     private final class Run {
 
         private int next = 1;
-        private Entry before;
-        private Entry head;
+        private @Nullable Entry before;
+        private @Nullable Entry head;
         private Numbers last = Numbers.NONE;
 
         Numbers number(Entry entry, boolean first) {
             boolean opening = first && rules.get(HouseRule.OPENING) == NOT_COUNTED;
-            boolean same = before != null && (otherSide(entry) || inGroup(entry));
+            boolean same = head != null && before != null && (otherSide(before, entry) || inGroup(head, before, entry));
             if (!same) {
                 head = entry;
                 last = opening ? Numbers.NONE : fresh(entry);
@@ -104,14 +105,14 @@ public record Numbering(HouseRules rules) {
             return !entry.group().isEmpty() && rules.get(HouseRule.GROUPS) != EACH_OF_GROUP;
         }
 
-        private boolean inGroup(Entry entry) {
-            return asOne(entry) && Groups.together(head, before, entry);
+        private boolean inGroup(Entry first, Entry last, Entry entry) {
+            return asOne(entry) && Groups.together(first, last, entry);
         }
 
-        private boolean otherSide(Entry entry) {
+        private boolean otherSide(Entry last, Entry entry) {
             return rules.get(HouseRule.OTHER_SIDES) == WITH_THE_FIRST
-                    && before.posture().equals(entry.posture())
-                    && before.played() != entry.played();
+                    && last.posture().equals(entry.posture())
+                    && last.played() != entry.played();
         }
     }
 }

@@ -47,7 +47,7 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
         Side side = slide.foot();
         FootPose foot = pose.foot(side);
         Estimate<FloorPoint> heel = switch (slide.place()) {
-            case StepPlace.Along along -> slid(pose, foot, along);
+            case StepPlace.Along along -> slid(foot, along);
             case StepPlace.Beside _,
                     StepPlace.LevelWithHeel _,
                     StepPlace.OnHeelLine _,
@@ -62,7 +62,7 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
                 side, foot.leaving().withHeel(heel).withHeading(toes).withContact(contact));
     }
 
-    private Estimate<FloorPoint> slid(Pose pose, FootPose foot, StepPlace.Along along) {
+    private Estimate<FloorPoint> slid(FootPose foot, StepPlace.Along along) {
         Bearing direction = heading(along.direction());
         double metres = along.distance().map(body::metres).orElse(body.footLength() / 2);
         Basis basis = foot.heel().basis().with(along.distance().isPresent() ? Basis.SAID : Basis.ASSUMED);

@@ -69,6 +69,7 @@ public record FootPose(
         return air.flatMap(Air::knee);
     }
 
+    @Override
     public FootPose withContact(Contact changed) {
         return new FootPose(heel, heading, changed, changed == Contact.LIFTED ? air : Optional.empty(), was);
     }

@@ -96,7 +96,7 @@ record HandRelations(Move.RelateHands move, Body body) {
     private Sideways apart() {
         return move.gap()
                 .<Sideways>map(
-                        gap -> new Sideways.Across(Math.clamp(body.metres(gap) / 2 / (body.halfShoulders()), -2, 3)))
+                        gap -> new Sideways.Across(Math.clamp(body.metres(gap) / 2 / body.halfShoulders(), -2, 3)))
                 .orElse(Sideways.OWN_SIDE);
     }
 }

@@ -31,7 +31,7 @@ record StepAlong(FootPlacement placing, Pose pose, Side side, StepPlace.Along al
         Bearing direction = placing.heading(along.direction());
         double off = ownFacing(direction).turnTo(direction).degrees();
         double square = squareness(off);
-        double distance = distance(off, square);
+        double distance = distance(square);
         double width = width(off);
         Estimate<FloorPoint> standing = pose.foot(side.other()).heel();
         double aside = side.sign() * StepLeap.bounded(width, distance, off) * (Math.abs(off) <= SIDEWAYS ? 1 : -1);
@@ -75,7 +75,7 @@ record StepAlong(FootPlacement placing, Pose pose, Side side, StepPlace.Along al
     }
 
     /** A width said of a step sideways, without a distance, is its distance. */
-    private double distance(double off, double square) {
+    private double distance(double square) {
         Body body = placing.body();
         if (along.distance().isPresent()) {
             return body.metres(along.distance().get());

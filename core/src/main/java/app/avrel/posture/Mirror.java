@@ -158,8 +158,8 @@ public final class Mirror {
 
     static StartPose of(StartPose pose) {
         return new StartPose(
-                pose.right(),
-                pose.left(),
+                /* left= */ pose.right(),
+                /* right= */ pose.left(),
                 pose.leftAhead().map(length -> length.negated()),
                 pose.width(),
                 pose.weight().mirrored(),

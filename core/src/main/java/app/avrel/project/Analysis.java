@@ -17,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -176,7 +177,9 @@ public final class Analysis {
                 .isPresent();
         return carried
                 ? findings().stream().filter(finding -> in(posture, finding)).toList()
-                : postures.get(posture).found().stream().filter(this::open).toList();
+                : Objects.requireNonNull(postures.get(posture)).found().stream()
+                        .filter(this::open)
+                        .toList();
     }
 
     private static boolean in(PostureId posture, Finding finding) {

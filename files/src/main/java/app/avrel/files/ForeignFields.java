@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -107,14 +108,14 @@ public record ForeignFields(int version, Map<String, JsonNode> fields) {
     }
 
     private static Optional<JsonNode> place(JsonNode top, String way) {
-        JsonNode place = top;
+        @Nullable JsonNode place = top;
         for (String segment : way.isEmpty() ? new String[0] : way.substring(1).split("/")) {
             place = place == null ? null : step(place, segment);
         }
         return Optional.ofNullable(place);
     }
 
-    private static JsonNode step(JsonNode place, String segment) {
+    private static @Nullable JsonNode step(JsonNode place, String segment) {
         if (!place.isArray()) {
             return place.get(segment);
         }

@@ -45,7 +45,7 @@ final class Reading {
                 return value.get();
             }
         } catch (IllegalArgumentException outOfRange) {
-            throw new Misfit(place, outOfRange.getMessage());
+            throw new Misfit(place, String.valueOf(outOfRange.getMessage()));
         }
         throw new Misfit(place, "must be " + scalar.meaning() + ", but was " + shown(node));
     }
@@ -115,7 +115,7 @@ final class Reading {
             return fields.constructor().newInstance(values.toArray());
         } catch (InvocationTargetException e) {
             if (e.getCause() instanceof IllegalArgumentException refused) {
-                throw new Misfit(place, refused.getMessage());
+                throw new Misfit(place, String.valueOf(refused.getMessage()));
             }
             throw new IllegalStateException("cannot make " + fields.type(), e);
         } catch (ReflectiveOperationException e) {

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import org.jspecify.annotations.Nullable;
 
 /** Writes files so that at every moment either the old or the new one is whole on disk. */
 public final class SafeFile {
@@ -24,7 +25,7 @@ public final class SafeFile {
                 keep(target);
             }
             Files.move(fresh, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-            forceFolder(target.getParent());
+            forceFolder(target.toAbsolutePath().getParent());
         } finally {
             Files.deleteIfExists(fresh);
         }
@@ -64,7 +65,10 @@ public final class SafeFile {
         }
     }
 
-    private static void forceFolder(Path folder) {
+    private static void forceFolder(@Nullable Path folder) {
+        if (folder == null) {
+            return;
+        }
         try (FileChannel channel = FileChannel.open(folder, StandardOpenOption.READ)) {
             channel.force(true);
         } catch (IOException notOnThisSystem) {

@@ -17,7 +17,7 @@ sealed interface Shape {
     /** Named fields. */
     record Fields(Class<?> type, Constructor<?> constructor, List<Field> fields) implements Shape {}
 
-    /** Named fields of one of several kinds, told apart by the field {@code kind}. */
+    /** Named fields of one of several kinds, told apart by a field of that name. */
     record Kinds(Class<?> type, Map<String, Fields> kinds) implements Shape {}
 
     /** Several in a row; left out where there are none. */

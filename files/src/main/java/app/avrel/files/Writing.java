@@ -2,6 +2,7 @@ package app.avrel.files;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -34,7 +35,10 @@ final class Writing {
 
     private static JsonNode kind(Object value, Shape.Kinds kinds) {
         String kind = Shapes.word(value.getClass().getSimpleName());
-        return fields(value, kinds.kinds().get(kind), NODES.objectNode().put("kind", kind));
+        return fields(
+                value,
+                Objects.requireNonNull(kinds.kinds().get(kind), kind),
+                NODES.objectNode().put("kind", kind));
     }
 
     private static ObjectNode fields(Object value, Shape.Fields fields, ObjectNode into) {

@@ -30,7 +30,6 @@ final class Pieces {
     private static final Pattern SENTENCE = Pattern.compile("[^.!?;。！？；\\n]+");
     private static final Pattern WORD = Pattern.compile("\\p{IsHan}|[\\p{L}\\p{N}:'°%-]+");
 
-    private final Language language;
     private final Line line;
     private final Pose pose;
     private final Calling calling;
@@ -40,7 +39,6 @@ final class Pieces {
 
     /** @param pose how one stands where nothing tells otherwise */
     Pieces(Language language, Line line, Pose pose, Collection<Posture> postures) {
-        this.language = language;
         this.line = line.heard();
         this.pose = pose;
         this.calling = new Calling(language);

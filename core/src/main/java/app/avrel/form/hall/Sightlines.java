@@ -15,8 +15,6 @@ import java.util.List;
 
 /**
  * From where the instructor is seen while all do the form at once: seen is who stands within 80° of where a learner faces.
- *
- * @param learners where they start; each does the same walk from there
  */
 public final class Sightlines {
 

@@ -38,7 +38,7 @@ final class KneeLine implements MomentRule {
         watched.stand().ifPresent(stand -> {
             for (Side side : watched.bearing(Watched.HELD)) {
                 line(watched, stand, side, found);
-                locked(watched, stand, side, found);
+                locked(watched, side, found);
             }
         });
     }
@@ -62,7 +62,7 @@ final class KneeLine implements MomentRule {
         }
     }
 
-    private static void locked(Watched watched, Stand stand, Side side, Consumer<Finding> found) {
+    private static void locked(Watched watched, Side side, Consumer<Finding> found) {
         boolean most = watched.after().weight().least(side) > 50;
         if (most && watched.leg(side).bend() < STRAIGHT) {
             found.accept(Finding.of(

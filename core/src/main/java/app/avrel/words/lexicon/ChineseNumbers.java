@@ -4,6 +4,7 @@ import app.avrel.floor.Heading;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /** Numbers as Chinese writes them: 四十五度, 百分之七十, 三分之二, 七成, 七三, 一点半, 两拍. */
 final class ChineseNumbers {
@@ -80,7 +81,7 @@ final class ChineseNumbers {
         return plain == null ? Optional.empty() : found(new Term.Num(value(plain.group(1))), plain);
     }
 
-    private static Matcher find(Pattern pattern, CharSequence text, int from) {
+    private static @Nullable Matcher find(Pattern pattern, CharSequence text, int from) {
         Matcher matcher = pattern.matcher(text);
         matcher.region(from, text.length());
         matcher.useTransparentBounds(true);

@@ -88,7 +88,7 @@ interface Inflection {
             return forms;
         }
 
-        /** Pagar, pague; sacar, saque; cruzar, cruce. */
+        // Pagar, pague; sacar, saque; cruzar, cruce.
         private static String spelt(String root, String ending) {
             boolean soft = ending.startsWith("e") && !ending.startsWith("er");
             if (soft && root.endsWith("g")) {

@@ -8,6 +8,7 @@ import app.avrel.words.lexicon.Token;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Draws neighbouring tokens together to amounts: numbers, angles, shares, ranges, lengths, hours of the clock, beats. */
 final class Amounts {
@@ -42,12 +43,16 @@ final class Amounts {
         return out;
     }
 
-    private Term term(int ahead) {
+    private @Nullable Term term(int ahead) {
         return at + ahead >= 0 && at + ahead < in.size() ? in.get(at + ahead).term() : null;
     }
 
     private Optional<Double> num(int ahead) {
         return term(ahead) instanceof Term.Num(double value) ? Optional.of(value) : Optional.empty();
+    }
+
+    private double angleAt(int ahead) {
+        return term(ahead) instanceof Term.Angle(double degrees) ? degrees : 0;
     }
 
     private boolean is(int ahead, Term term) {
@@ -134,7 +139,7 @@ final class Amounts {
         boolean range =
                 is(used, Term.Rel.TO) && !is(-1, Term.Rel.TO) && (num(used + 1).isPresent() || angle(used + 1));
         if (range && !is(used + 2, Term.Rel.CLOCK)) {
-            double most = num(used + 1).orElseGet(() -> ((Term.Angle) term(used + 1)).degrees());
+            double most = num(used + 1).orElseGet(() -> angleAt(used + 1));
             int end = is(used + 2, Term.Rel.DEGREE) || is(used + 2, Term.Rel.PERCENT) ? used + 3 : used + 2;
             return put(end, new Term.Span(value, most));
         }

@@ -10,6 +10,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Draws tokens together to phrases: whose thing it is, and the small word that leads to it. */
 final class Phrases {
@@ -87,7 +88,7 @@ final class Phrases {
         return new Found(phrases.out, phrases.fillers);
     }
 
-    private Term term(int index) {
+    private @Nullable Term term(int index) {
         return index < in.size() ? in.get(index).term() : null;
     }
 
@@ -190,7 +191,7 @@ final class Phrases {
         if (led && last != Term.Rel.OWN_PLACE) {
             put(begin, next + 1, plain(term), last, null, false);
         } else {
-            put(begin, begin + 1, last == rel ? rel : rel, null, null, false);
+            put(begin, begin + 1, rel, null, null, false);
         }
     }
 
@@ -223,7 +224,7 @@ final class Phrases {
      *
      * @return past what was put; below 0 where nothing is there
      */
-    private int thing(int from, Term.Rel rel, int begin) {
+    private int thing(int from, Term.@Nullable Rel rel, int begin) {
         int next = from;
         Term.Who who = null;
         if (term(next) instanceof Term.Who said) {
@@ -275,7 +276,7 @@ final class Phrases {
     }
 
     /** The light foot, the loaded leg. */
-    private Term.Who state(int index) {
+    private Term.@Nullable Who state(int index) {
         boolean limb = term(index + 1) == Term.Part.FOOT
                 || term(index + 1) == Term.Part.LEG
                 || term(index + 1) == Term.Part.HEEL;
@@ -307,14 +308,14 @@ final class Phrases {
                 && (term(who) == Term.Part.HAND || term(who) instanceof Term.Who && term(who + 1) == Term.Part.HAND);
     }
 
-    private int backOfHand(int index, Term.Rel rel, int begin) {
+    private int backOfHand(int index, Term.@Nullable Rel rel, int begin) {
         int next = skip(index + 2);
         Term.Who who = term(next) instanceof Term.Who whose ? whose : null;
         int end = who == null ? next + 1 : next + 2;
         return put(begin, end, Term.Part.BACK_OF_HAND, rel, who, in.get(end - 1).many());
     }
 
-    private int part(int index, Term.Part part, Term.Who said, Term.Rel rel, int begin) {
+    private int part(int index, Term.Part part, Term.@Nullable Who said, Term.@Nullable Rel rel, int begin) {
         Term.Who who = said;
         boolean many = in.get(index).many();
         int end = index + 1;
@@ -363,7 +364,7 @@ final class Phrases {
     }
 
     /** The relation after a thing; after a limb that itself moves it is a way. */
-    private Term.Rel placeAfter(Term.Part part, int index, Term.Rel rel) {
+    private Term.@Nullable Rel placeAfter(Term.Part part, int index, Term.@Nullable Rel rel) {
         Term after = term(index);
         boolean limb = LIMBS.contains(part) || part == Term.Part.KNEE;
         boolean moves = limb && rel == null && out.stream().noneMatch(Item::part);
@@ -391,7 +392,7 @@ final class Phrases {
         };
     }
 
-    private int put(int begin, int end, Term term, Term.Rel rel, Term.Who who, boolean many) {
+    private int put(int begin, int end, Term term, Term.@Nullable Rel rel, Term.@Nullable Who who, boolean many) {
         for (int i = begin; i < end; i++) {
             if (in.get(i).filler()) {
                 fillers.add(in.get(i));

@@ -9,6 +9,7 @@ import app.avrel.words.reading.frame.Situation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Finds the cheapest whole reading of a piece: which phrases make one clause, and what each clause says. */
 final class Search {
@@ -36,7 +37,7 @@ final class Search {
     }
 
     /** A reading of the beginning. */
-    private record Path(Path before, Said last, double cost, Situation now) {}
+    private record Path(@Nullable Path before, @Nullable Said last, double cost, Situation now) {}
 
     /** The cheapest reading: its clauses in order, and what is known after it. */
     record Found(List<Said> clauses, double cost, Situation now) {}

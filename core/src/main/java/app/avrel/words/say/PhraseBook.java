@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -70,7 +71,8 @@ final class PhraseBook {
     }
 
     private Optional<Phrase> find(Register register, String key) {
-        return Optional.ofNullable(byRegister.get(register).get(key));
+        return Optional.ofNullable(
+                Objects.requireNonNull(byRegister.get(register)).get(key));
     }
 
     /** Lays each register's own phrases over those it borrows: a short sentence may be the long one. */

@@ -8,6 +8,7 @@ import java.util.List;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
+import org.jspecify.annotations.Nullable;
 
 /** The calls of a posture under its ribbon, each where one begins to say it, as wide as it takes to say or to read. */
 final class CallStrip extends Region {
@@ -28,7 +29,7 @@ final class CallStrip extends Region {
     }
 
     /** Shows the calls of these counts, one of which is chosen. */
-    void show(List<Cue> shown, Cue chosen) {
+    void show(List<Cue> shown, @Nullable Cue chosen) {
         cues = shown;
         calls.clear();
         getChildren().clear();

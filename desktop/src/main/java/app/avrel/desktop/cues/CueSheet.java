@@ -24,6 +24,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
@@ -74,7 +75,7 @@ record CueSheet(
         int last = -1;
         for (int i = 0; i < script.cues().size(); i++) {
             Cue cue = script.cues().get(i);
-            Occurrence done = byIndex.get(cue.occurrence());
+            Occurrence done = Objects.requireNonNull(byIndex.get(cue.occurrence()));
             boolean begins = cue.occurrence() != last || again(script, i);
             String heading = "";
             if (begins) {

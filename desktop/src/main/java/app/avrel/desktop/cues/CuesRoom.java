@@ -45,6 +45,8 @@ public final class CuesRoom implements Room {
     private final Ribbon ribbon = new Ribbon();
     private final CallStrip strip = new CallStrip(ribbon);
     private CueWish wish = CueWish.first();
+
+    @SuppressWarnings("NullAway.Init") // told by the first show
     private CueSheet sheet;
 
     /**

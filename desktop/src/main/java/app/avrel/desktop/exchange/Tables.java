@@ -51,7 +51,7 @@ public final class Tables {
             Sheet.tell(
                     over,
                     Words.of("exchange.table_not_written"),
-                    Words.of("exchange.choose_another_folder", file, e.getMessage()));
+                    Words.of("exchange.choose_another_folder", file, String.valueOf(e.getMessage())));
         }
     }
 

@@ -79,7 +79,7 @@ public final class FindingsPanel extends VBox {
                 .filter(finding -> weighs(finding) && lies(finding, desk))
                 .sorted(Comparator.comparing(Finding::severity).reversed())
                 .toList();
-        long more = desk.survey().findings().size() - shown.size();
+        int more = desk.survey().findings().size() - shown.size();
         Texts.set(title, shown.size() + (shown.size() == 1 ? Words.of("common.finding") : Words.of("common.findings")));
         list.getChildren()
                 .setAll(shown.stream().map(finding -> item(finding, desk)).toList());

@@ -26,6 +26,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What stands on the chair in the hall: posture, count, words, figure and floor over the whole screen.
@@ -170,7 +171,7 @@ public final class HallView extends BorderPane implements Player.Shown {
     }
 
     private void tell() {
-        tempo.setText((Words.of("hall.s_1f_seconds")).formatted(told.isEmpty() ? "" : told + "   ·   ", secondsABeat));
+        tempo.setText(Words.of("hall.s_1f_seconds").formatted(told.isEmpty() ? "" : told + "   ·   ", secondsABeat));
     }
 
     /** Shows the end of the count that one is at. */
@@ -185,7 +186,7 @@ public final class HallView extends BorderPane implements Player.Shown {
         pictures(counts.get(at).moments().getFirst().before(), last.after(), Rig.of(last.after(), body));
     }
 
-    private void text(HallCount count) {
+    private void text(@Nullable HallCount count) {
         if (count == null) {
             return;
         }

@@ -37,9 +37,14 @@ final class MinutesBar extends Drawing {
     private static final double EDGE = 6;
     private static final double FAR = 8;
 
+    @SuppressWarnings("NullAway.Init") // told by the first show
     private LessonPlan plan;
+
     private int chosen = -1;
+
+    @SuppressWarnings("NullAway.Init") // told by the first show
     private Taker taker;
+
     private int held = -1;
     private boolean stretching;
     private double from;

@@ -21,7 +21,9 @@ final class CourseProgress extends Drawing {
     /** The layers that are told apart, from the ground up. */
     private static final List<Layer> LAYERS = List.of(Layer.FEET, Layer.HANDS, Layer.EVERYTHING);
 
+    @SuppressWarnings("NullAway.Init") // told by the first show
     private Syllabus syllabus;
+
     private List<Lesson> lessons = List.of();
     private int lesson;
 
@@ -59,11 +61,11 @@ final class CourseProgress extends Drawing {
             g.fillText(words[row], textSize() * 0.5, top + (row + 0.5) * (high + 3));
         }
         for (int i = 0; i < syllabus.units().size(); i++) {
-            unit(g, syllabus.units().get(i), i, left + i * each, each, top, high);
+            unit(g, syllabus.units().get(i), left + i * each, each, top, high);
         }
     }
 
-    private void unit(GraphicsContext g, Unit unit, int at, double x, double width, double top, double high) {
+    private void unit(GraphicsContext g, Unit unit, double x, double width, double top, double high) {
         int taught = taught(unit);
         g.setTextAlign(TextAlignment.CENTER);
         g.setFont(font(0.8, ""));

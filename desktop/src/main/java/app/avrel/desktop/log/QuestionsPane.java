@@ -29,7 +29,10 @@ final class QuestionsPane extends VBox {
     private final TextField search = new TextField();
     private final VBox found = new VBox();
     private List<Posture> postures = List.of();
+
+    @SuppressWarnings("NullAway.Init") // told by the first show
     private Lesson shown;
+
     private int about;
 
     QuestionsPane(Session session, LogActions actions) {

@@ -5,6 +5,7 @@ import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.Clip;
 import javax.sound.sampled.DataLine;
 import javax.sound.sampled.LineUnavailableException;
+import org.jspecify.annotations.Nullable;
 
 /** A short wooden sound: the beat, or what cannot be done; silent where the machine has no sound. */
 public final class Click {
@@ -18,7 +19,7 @@ public final class Click {
     /** Hertz. */
     public static final double REFUSED = 220;
 
-    private Clip clip;
+    private @Nullable Clip clip;
 
     /** @param pitch in hertz */
     public Click(double pitch) {

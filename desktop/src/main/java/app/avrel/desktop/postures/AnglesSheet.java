@@ -9,6 +9,7 @@ import app.avrel.floor.Bearing;
 import app.avrel.words.PoseAngles;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
@@ -69,6 +70,7 @@ final class AnglesSheet {
     }
 
     private String between(String one, String other) {
-        return PoseAngles.between(directions.get(one), directions.get(other));
+        return PoseAngles.between(
+                Objects.requireNonNull(directions.get(one)), Objects.requireNonNull(directions.get(other)));
     }
 }

@@ -38,7 +38,10 @@ public final class CountCard extends VBox {
     private final CountNote note;
     private final CountSaid said;
     private final List<MoveRow> rows = new ArrayList<>();
+
+    @SuppressWarnings("NullAway.Init") // told by the first show
     private Holder holder;
+
     private int index = -1;
     private MovePlace open = new MovePlace(-1, -1);
     private String built = "";

@@ -37,7 +37,10 @@ final class CountHead extends VBox {
     private final EntryField beats = new EntryField(Words.of("common.beats"), "1", _ -> false);
     private final ChoiceField pace = new ChoiceField(Words.of("postures.pace"));
     private final ChoiceField breath = new ChoiceField(Words.of("postures.breath"));
+
+    @SuppressWarnings("NullAway.Init") // told by the first show
     private Holder holder;
+
     private int index;
     private List<Count> counts = List.of();
 

@@ -17,7 +17,10 @@ final class CountNote extends VBox {
 
     private final Session session;
     private final Label text = Texts.wrapped("", "count-note");
+
+    @SuppressWarnings("NullAway.Init") // told by the first show
     private Holder holder;
+
     private int index;
 
     CountNote(Session session) {

@@ -25,6 +25,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -132,9 +133,13 @@ final class StartFields {
         return take(posture, field, Length.parse(text).map(Optional::of).map(changed));
     }
 
+    private static <T> T of(Map<Side, T> fields, Side side) {
+        return Objects.requireNonNull(fields.get(side));
+    }
+
     private void foot(Posture posture, StartPose pose, Side side) {
         StartFoot foot = side == Side.LEFT ? pose.left() : pose.right();
-        contact.get(side)
+        of(contact, side)
                 .show(
                         Arrays.stream(Contact.values()).map(Words::of).toList(),
                         foot.contact().ordinal(),
@@ -144,7 +149,7 @@ final class StartFields {
                                 posture.start()
                                         .withPose(withFoot(
                                                 pose, side, new StartFoot(foot.toesOut(), Contact.values()[i])))));
-        toes.get(side)
+        of(toes, side)
                 .show(
                         Numbers.plain(foot.toesOut()),
                         text -> take(
@@ -168,12 +173,12 @@ final class StartFields {
 
     private void hand(Posture posture, StartPose pose, Side side) {
         HandPlace hand = side == Side.LEFT ? pose.leftHand() : pose.rightHand();
-        height.get(side)
+        of(height, side)
                 .show(
                         unsaid(Arrays.stream(Landmark.values()).map(Words::of)),
                         index(hand.height()),
                         i -> hand(posture, pose, side, hand.withHeight(chosen(i, Landmark.values()))));
-        palm.get(side)
+        of(palm, side)
                 .show(
                         unsaid(Arrays.stream(Palm.values()).map(Words::of)),
                         index(hand.palm()),

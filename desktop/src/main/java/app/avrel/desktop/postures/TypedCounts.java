@@ -18,7 +18,11 @@ import java.util.Optional;
 /** Counts typed as lines, read from where a posture has come to. */
 record TypedCounts(Posture posture, Setting setting, Wording saying) {
 
-    /** {@return the counts, where every line is understood} @param from the first count they stand in place of */
+    /**
+     * {@return the counts, where every line is understood}
+     *
+     * @param from the first count they stand in place of
+     */
     Optional<List<Count>> read(List<String> lines, int from) {
         Occurrence done =
                 Unroll.posture(posture, setting.posing()).occurrences().getFirst();

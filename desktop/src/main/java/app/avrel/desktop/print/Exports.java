@@ -68,7 +68,7 @@ public final class Exports {
             Files.writeString(path, text);
             return Optional.empty();
         } catch (IOException e) {
-            return Optional.of(Words.of("print.cannot_be_written", path, e.getMessage()));
+            return Optional.of(Words.of("print.cannot_be_written", path, String.valueOf(e.getMessage())));
         }
     }
 }

@@ -103,7 +103,7 @@ public final class PrintSheet {
             Files.write(path, bytes);
             return Optional.empty();
         } catch (IOException e) {
-            return Optional.of(Words.of("print.sheet_cannot_be", path, e.getMessage()));
+            return Optional.of(Words.of("print.sheet_cannot_be", path, String.valueOf(e.getMessage())));
         }
     }
 

@@ -26,7 +26,7 @@ final class Printer {
             job.print();
             return Optional.empty();
         } catch (PrinterException | HeadlessException | IOException e) {
-            return Optional.of(Words.of("print.printer_did_not", e.getMessage()));
+            return Optional.of(Words.of("print.printer_did_not", String.valueOf(e.getMessage())));
         }
     }
 }

@@ -172,7 +172,7 @@ public final class Ribbon extends Drawing {
     }
 
     private void press(MouseEvent event) {
-        scale().cellAt(event.getX()).ifPresent(choose::accept);
+        scale().cellAt(event.getX()).ifPresent(choose);
     }
 
     /** Says whole what the pointer is over: the posture, the count and its words. */

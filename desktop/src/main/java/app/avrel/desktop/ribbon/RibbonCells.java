@@ -60,13 +60,11 @@ public final class RibbonCells {
     /** One making of cells. */
     private final class Pass {
 
-        private final Session.Desk desk;
         private final Wording saying;
         private final SeriousFindings serious;
         private final Map<Performance, List<CountLook>> known = new IdentityHashMap<>();
 
         Pass(Session.Desk desk, List<Finding> found) {
-            this.desk = desk;
             this.serious = new SeriousFindings(found, desk.choice().form());
             this.saying = desk.saying();
         }

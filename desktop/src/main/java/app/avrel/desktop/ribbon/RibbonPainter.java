@@ -30,10 +30,19 @@ final class RibbonPainter {
     private final Color caution;
     private final Color accent;
     private final Color panel;
+
+    @SuppressWarnings("NullAway.Init") // told before painting
     private Color left;
+
+    @SuppressWarnings("NullAway.Init") // told before painting
     private Color right;
+
+    @SuppressWarnings("NullAway.Init") // told before painting
     private FontOf font;
+
+    @SuppressWarnings("NullAway.Init") // told before painting
     private FontOf bold;
+
     private boolean recorded = true;
     private boolean form;
     private boolean spelled;
@@ -165,7 +174,7 @@ final class RibbonPainter {
             g.strokeLine(x, scale.text() * 2.2, x, height - scale.text() * 0.4);
         }
         head(cells, i, chosen);
-        marks(cell, x, width, height);
+        marks(cell, x, width);
         if (narrow) {
             return;
         }
@@ -283,7 +292,7 @@ final class RibbonPainter {
         }
     }
 
-    private void marks(RibbonCell cell, double x, double width, double height) {
+    private void marks(RibbonCell cell, double x, double width) {
         double text = scale.text();
         if (cell.cautions() > 0) {
             g.setFill(caution);

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -23,7 +24,7 @@ final class ShortNames {
                 .flatMap(name -> words(name).stream().map(ShortNames::plain).distinct())
                 .collect(Collectors.groupingBy(word -> word, Collectors.counting()));
         all.forEach(name -> words(name).reversed().stream()
-                .filter(word -> word.length() > 3 && seen.get(plain(word)) == 1)
+                .filter(word -> word.length() > 3 && Objects.equals(seen.get(plain(word)), 1L))
                 .findFirst()
                 .ifPresent(word -> words.put(name, word)));
     }

@@ -112,8 +112,13 @@ public final class Session {
     private final Recovery recovery;
     private final ReadOnlyObjectWrapper<Desk> desk = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
+
+    @SuppressWarnings("NullAway.Init") // set by start
     private History history;
+
+    @SuppressWarnings("NullAway.Init") // set by start
     private Project saved;
+
     private ForeignFields foreign = ForeignFields.NONE;
     private boolean previewing;
     private BooleanSupplier settling = () -> false;

@@ -24,6 +24,8 @@ final class Palette {
     private final TextField field = new TextField();
     private final ListView<Hit> list = new ListView<>();
     private final List<Hit> all = new ArrayList<>();
+
+    @SuppressWarnings("NullAway.Init") // laid when it opens
     private Sheet sheet;
 
     private Palette(Shell shell) {

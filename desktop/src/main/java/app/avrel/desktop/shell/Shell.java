@@ -29,6 +29,7 @@ import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
@@ -146,9 +147,14 @@ public final class Shell {
     }
 
     private Room build(RoomName name) {
-        Room built = builders.get(name).get();
+        Room built = Objects.requireNonNull(builders.get(name)).get();
         memory.dividers(built.node());
         return built;
+    }
+
+    /** {@return a room that was entered before} */
+    private Room built(RoomName name) {
+        return Objects.requireNonNull(rooms.get(name));
     }
 
     /** Puts the window where it was left, with its room and its posture. */
@@ -169,7 +175,7 @@ public final class Shell {
     private void teach() {
         go(RoomName.LOG);
         if (session.desk().get().lesson().isPresent()) {
-            ((LogRoom) rooms.get(RoomName.LOG)).teach();
+            ((LogRoom) built(RoomName.LOG)).teach();
         }
     }
 
@@ -210,7 +216,7 @@ public final class Shell {
 
     private void show(Session.Desk desk) {
         top.show(desk, room);
-        rooms.get(room).show(desk);
+        built(room).show(desk);
         if (root.getChildren().contains(findings)) {
             overTheCard();
             findings.show(desk);
@@ -259,7 +265,7 @@ public final class Shell {
 
     /** The findings are as high as the card of the room. */
     private void overTheCard() {
-        if (rooms.get(room).node().lookup(".card-scroll") instanceof Region card) {
+        if (built(room).node().lookup(".card-scroll") instanceof Region card) {
             findings.maxHeightProperty().bind(card.heightProperty());
             findings.maxWidthProperty().bind(card.widthProperty());
         }
@@ -311,7 +317,7 @@ public final class Shell {
         if (root.getScene().getWindow() instanceof Stage stage) {
             stage.setFullScreen(false);
         }
-        rooms.get(room).node().requestFocus();
+        built(room).node().requestFocus();
     }
 
     /** Lets the window speak another language: everything in it is made anew. */
@@ -395,7 +401,7 @@ public final class Shell {
 
     /** {@return all that can be done now: in the room first, then anywhere} */
     Stream<Command> commands() {
-        return Stream.concat(rooms.get(room).commands().stream(), anywhere.all().stream());
+        return Stream.concat(built(room).commands().stream(), anywhere.all().stream());
     }
 
     /** Makes the text larger or smaller by so many sizes, as far as there are any. */

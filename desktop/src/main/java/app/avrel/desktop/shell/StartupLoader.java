@@ -10,11 +10,12 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
+import org.jspecify.annotations.Nullable;
 
 /** Reads the first project while the toolkit is still starting: the two take about as long, and there are two cores. */
 public final class StartupLoader {
 
-    private static StartupLoader current;
+    private static @Nullable StartupLoader current;
 
     private final Optional<Path> file;
     private final FutureTask<Opened> reading;
@@ -31,10 +32,12 @@ public final class StartupLoader {
     }
 
     static StartupLoader current() {
-        if (current == null) {
-            begin(Optional.empty());
+        StartupLoader begun = current;
+        if (begun == null) {
+            begun = new StartupLoader(Optional.empty());
+            current = begun;
         }
-        return current;
+        return begun;
     }
 
     /** {@return where it is read from; empty for the demo} */

@@ -92,7 +92,9 @@ final class TopBar extends HBox {
         return tab;
     }
 
+    @SuppressWarnings("NullAway.Init") // told by the first show
     private Setting shown;
+
     private final AfterPicture afterPicture = new AfterPicture(this);
 
     void show(Session.Desk desk, Shell.RoomName room) {

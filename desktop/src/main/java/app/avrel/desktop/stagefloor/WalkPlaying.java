@@ -13,8 +13,12 @@ import javafx.scene.canvas.GraphicsContext;
 /** Who moves through the hall while a form plays: the one who starts at the best place, and every learner with them. */
 final class WalkPlaying extends Drawing {
 
+    @SuppressWarnings("NullAway.Init") // asked for before use
     private WalkPicture picture;
+
+    @SuppressWarnings("NullAway.Init") // told with the picture
     private FloorScale scale;
+
     private Optional<Pose> pose = Optional.empty();
 
     WalkPlaying() {

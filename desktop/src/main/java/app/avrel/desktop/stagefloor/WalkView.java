@@ -32,7 +32,10 @@ public final class WalkView extends Drawing {
     private static final double ROUND_THE_HALL = 1.7;
 
     private final WalkPlaying playing = new WalkPlaying();
+
+    @SuppressWarnings("NullAway.Init") // asked for before use
     private WalkPicture picture;
+
     private Sight sight = Sight.WHOLE;
     private double heldX;
     private double heldY;

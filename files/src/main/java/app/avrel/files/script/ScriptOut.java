@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -124,7 +125,7 @@ public final class ScriptOut {
         ArrayNode cues = top.putArray("cues");
         for (Cue cue : script.cues()) {
             ObjectNode node = cues.addObject();
-            node.put("posture", done.get(cue.occurrence()).posture().id().key())
+            node.put("posture", of(cue).posture().id().key())
                     .put("name", name(cue))
                     .put("occurrence", cue.occurrence() + 1)
                     .put("section", wayIn(cue) ? "way in" : "posture")
@@ -145,13 +146,13 @@ public final class ScriptOut {
         return top;
     }
 
+    private Occurrence of(Cue cue) {
+        return Objects.requireNonNull(done.get(cue.occurrence()));
+    }
+
     private String name(Cue cue) {
-        return done.get(cue.occurrence()).posture().name()
-                + done.get(cue.occurrence())
-                        .posture()
-                        .side()
-                        .map(side -> ", " + side.word())
-                        .orElse("");
+        return of(cue).posture().name()
+                + of(cue).posture().side().map(side -> ", " + side.word()).orElse("");
     }
 
     private static boolean wayIn(Cue cue) {

@@ -73,7 +73,7 @@ public final class CountTable {
         try {
             return new Brought.Taken<>(new CountTable(project, project.form(id).orElseThrow()).read(text));
         } catch (Unfit unfit) {
-            return new Brought.Refused<>(unfit.getMessage());
+            return new Brought.Refused<>(String.valueOf(unfit.getMessage()));
         }
     }
 

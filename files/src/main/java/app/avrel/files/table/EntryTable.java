@@ -74,7 +74,7 @@ public final class EntryTable {
         try {
             return new Brought.Taken<>(new EntryTable(project, form).read(text));
         } catch (Unfit unfit) {
-            return new Brought.Refused<>(unfit.getMessage());
+            return new Brought.Refused<>(String.valueOf(unfit.getMessage()));
         }
     }
 

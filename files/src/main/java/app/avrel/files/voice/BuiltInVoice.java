@@ -8,13 +8,14 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import javax.sound.sampled.AudioFormat;
+import org.jspecify.annotations.Nullable;
 
 /** The English voice that ships with the application. */
 final class BuiltInVoice implements Voice {
 
     private static final float RATE = 140;
 
-    private com.sun.speech.freetts.Voice speaker;
+    private com.sun.speech.freetts.@Nullable Voice speaker;
 
     @Override
     public String name() {

@@ -16,6 +16,7 @@ import java.nio.file.StandardCopyOption;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import javax.sound.sampled.AudioFileFormat;
@@ -140,7 +141,7 @@ public final class SpokenFile {
     }
 
     private void breath(Cue cue, double start) {
-        Breath breath = done.get(cue.occurrence()).moments().stream()
+        Breath breath = Objects.requireNonNull(done.get(cue.occurrence())).moments().stream()
                 .filter(moment -> moment.place().sameCount(cue.place()))
                 .findFirst()
                 .map(moment -> moment.count().breath())

@@ -9,6 +9,7 @@ import app.avrel.posture.move.Toes;
 import app.avrel.words.lexicon.Term;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** A step or slide to a place: where, by which way, and how the foot lands. */
 final class FarStep {
@@ -21,7 +22,8 @@ final class FarStep {
         this.now = now;
     }
 
-    Fit step(Side foot, boolean slides, Term subjectPart, boolean toesLand, boolean beside) {
+    @Nullable
+    Fit step(Side foot, boolean slides, @Nullable Term subjectPart, boolean toesLand, boolean beside) {
         ToesReading reading = new ToesReading(now, foot);
         Optional<Toes> toes = toesLand ? Optional.empty() : reading.afterWord(clause);
         Optional<FootWay> way = way();

@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Where hands go and how they look there. */
 final class HandFrame implements Frame {
@@ -254,7 +255,7 @@ final class HandFrame implements Frame {
         }
 
         /** The hand moves up or down, and nobody says how far. */
-        private Fit nowhere(List<Side> hands, boolean motion) {
+        private @Nullable Fit nowhere(List<Side> hands, boolean motion) {
             boolean said = motion || clause.items().stream().anyMatch(item -> item.term() instanceof Term.Act);
             List<Move> moves = new ArrayList<>();
             hands.forEach(hand -> moves.add(new Move.PlaceHand(hand, HandPlace.UNSAID, Optional.empty())));

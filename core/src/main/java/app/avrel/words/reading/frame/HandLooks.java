@@ -9,6 +9,7 @@ import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.hand.Reach;
 import app.avrel.words.lexicon.Term;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** How a hand is shaped, which point of it is measured, how far it reaches, and the way it takes. */
 final class HandLooks {
@@ -59,7 +60,7 @@ final class HandLooks {
         return Optional.empty();
     }
 
-    private static HandPoint pointOf(Term term) {
+    private static @Nullable HandPoint pointOf(Term term) {
         if (term == Term.Part.PALM || term == Term.Part.HAND) {
             return HandPoint.PALM;
         }

@@ -2,6 +2,7 @@ package app.avrel.words.reading.frame;
 
 import app.avrel.words.lexicon.Term;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A phrase of the line: a thing with whose it is and how one comes to it, a number, a way, an act, or a mark.
@@ -14,7 +15,8 @@ import java.util.Optional;
  * @param to where it ends, exclusive
  * @param text as typed, in small letters
  */
-public record Item(Term term, Term.Rel rel, Term.Who who, boolean many, int from, int to, String text) {
+public record Item(
+        Term term, Term.@Nullable Rel rel, Term.@Nullable Who who, boolean many, int from, int to, String text) {
 
     public boolean is(Term wanted) {
         return term == wanted;

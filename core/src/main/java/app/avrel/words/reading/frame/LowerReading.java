@@ -7,6 +7,7 @@ import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Toes;
 import app.avrel.words.lexicon.Term;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** What comes down: a lifted foot to its place, a heel, the toes. */
 final class LowerReading {
@@ -56,7 +57,7 @@ final class LowerReading {
         return lower(side, which, named, lowers, lands);
     }
 
-    private Optional<Fit> lower(Side side, WhichFoot.Found which, Term named, boolean lowers, boolean lands) {
+    private Optional<Fit> lower(Side side, WhichFoot.Found which, @Nullable Term named, boolean lowers, boolean lands) {
         Contact standing = now.pose().foot(side).contact();
         boolean lifted = now.lifted().equals(Optional.of(side));
         clause.takeAll(

@@ -68,7 +68,7 @@ final class RelationFrame implements Frame {
         Optional<Side> beside = ball ? beside(clause) : Optional.empty();
         Optional<Palm> palm = palms(clause);
         boolean placed = placed(clause);
-        Optional<Side> leading = leading(clause, now, ball);
+        Optional<Side> leading = leading(clause, ball);
         Optional<Landmark> height = height(clause);
         Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
         clause.takeAll(
@@ -196,7 +196,7 @@ final class RelationFrame implements Frame {
     }
 
     /** The hand that is above, inside, under the elbow: with "below" or "outside" it is the other one. */
-    private static Optional<Side> leading(Clause clause, Situation now, boolean ball) {
+    private static Optional<Side> leading(Clause clause, boolean ball) {
         int at = clause.find(item -> item.who() != null
                 && item.who().side().isPresent()
                 && (item.bareSide() || HandWords.hand(item))

@@ -65,8 +65,8 @@ final class StanceFrame implements Frame {
                 switch (stance) {
                     case BOW, ALL_ON_FRONT, SIDE_BOW -> bow(fit, now, named, length, clause);
                     case EMPTY -> empty(fit, now, named, clause);
-                    case HORSE, SHOULDER_WIDE -> wide(fit, now, named, length, stance, clause);
-                    case REAR_LOADED, ONE_LEGGED, DRAWN_IN, CROSSED_REST, DROP, FEET_TOGETHER -> other(clause, stance);
+                    case HORSE, SHOULDER_WIDE -> wide(fit, now, named, length, clause);
+                    case REAR_LOADED, ONE_LEGGED, DRAWN_IN, CROSSED_REST, DROP, FEET_TOGETHER -> other(clause);
                 });
     }
 
@@ -97,8 +97,7 @@ final class StanceFrame implements Frame {
         return fit;
     }
 
-    private static Fit wide(
-            Fit fit, Situation now, Optional<Side> named, Optional<Length> length, Stance stance, Clause clause) {
+    private static Fit wide(Fit fit, Situation now, Optional<Side> named, Optional<Length> length, Clause clause) {
         Optional<Side> foot = named.or(now::light);
         if (!stepped(now) && foot.isEmpty()) {
             return ask(fit, clause, "foot_steps_out");
@@ -120,7 +119,7 @@ final class StanceFrame implements Frame {
                 Optional.empty());
     }
 
-    private static Fit other(Clause clause, Stance stance) {
+    private static Fit other(Clause clause) {
         for (int i = 0; i < clause.size(); i++) {
             if (clause.item(i).term() instanceof Term.Standing) {
                 return new Fit()

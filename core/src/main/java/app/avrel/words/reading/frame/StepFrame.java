@@ -4,6 +4,7 @@ import app.avrel.body.Side;
 import app.avrel.words.lexicon.Term;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** A foot that goes to another place: steps, slides, half steps, feet drawn in. */
 final class StepFrame implements Frame {
@@ -157,7 +158,7 @@ final class StepFrame implements Frame {
         }
 
         /** Step out right: the side says both which foot and which way. */
-        private Side sideOfStep(WhichFoot.Found which) {
+        private @Nullable Side sideOfStep(WhichFoot.Found which) {
             int bare = clause.find(item -> item.bareSide()
                     && item.who().side().isPresent()
                     && (item.rel() == null || item.rel() == Term.Rel.TO));

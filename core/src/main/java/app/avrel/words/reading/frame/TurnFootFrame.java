@@ -8,6 +8,7 @@ import app.avrel.words.lexicon.Term;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** A foot that turns where it stands. */
 final class TurnFootFrame implements Frame {
@@ -87,7 +88,7 @@ final class TurnFootFrame implements Frame {
             Optional<Pivot> pivot = pivot(toes, foot);
             boolean swings =
                     pivot.isEmpty() && !toes && !foot && heel || heelGoes && pivot.equals(Optional.of(Pivot.BALL));
-            int owner = owner(foot);
+            int owner = owner();
             WhichFoot.Found which = owner >= 0
                     ? owned(owner)
                     : WhichFoot.of(
@@ -115,7 +116,7 @@ final class TurnFootFrame implements Frame {
         }
 
         /** Pivot on the right heel: the heel says whose foot it is, where nothing else does. */
-        private int owner(boolean foot) {
+        private int owner() {
             return clause.find(item -> pivotOf(item.term()) != null
                     && (item.rel() == Term.Rel.ON || item.rel() == Term.Rel.WITH)
                     && item.who() != null
@@ -164,14 +165,14 @@ final class TurnFootFrame implements Frame {
             return false;
         }
 
-        private static Pivot pivotOf(Term term) {
+        private static @Nullable Pivot pivotOf(Term term) {
             if (term == Term.Part.HEEL) {
                 return Pivot.HEEL;
             }
             if (term == Term.Part.BALL) {
                 return Pivot.BALL;
             }
-            return term == Term.Part.SOLE ? Pivot.SOLE : term == Term.Part.TOES ? null : null;
+            return term == Term.Part.SOLE ? Pivot.SOLE : null;
         }
 
         private Fit turn(
