@@ -52,6 +52,8 @@ class DesktopArchitectureTest {
                 .definedBy("app.avrel.desktop.hall..")
                 .layer("learners")
                 .definedBy("app.avrel.desktop.learners..")
+                .layer("keeping")
+                .definedBy("app.avrel.desktop.keeping..")
                 .layer("exchange")
                 .definedBy("app.avrel.desktop.exchange..")
                 .layer("findings")
@@ -92,6 +94,8 @@ class DesktopArchitectureTest {
                 .mayOnlyBeAccessedByLayers("shell")
                 .whereLayer("learners")
                 .mayOnlyBeAccessedByLayers("shell")
+                .whereLayer("keeping")
+                .mayOnlyBeAccessedByLayers("shell")
                 .whereLayer("exchange")
                 .mayOnlyBeAccessedByLayers("shell")
                 .whereLayer("fitter")
@@ -127,6 +131,7 @@ class DesktopArchitectureTest {
                         "form",
                         "hall",
                         "help",
+                        "keeping",
                         "learners",
                         "lessons",
                         "log",

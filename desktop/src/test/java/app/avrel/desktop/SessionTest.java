@@ -4,8 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Holder;
+import app.avrel.desktop.session.Saving;
 import app.avrel.desktop.session.Session;
 import app.avrel.files.Demo;
+import app.avrel.files.FileStamp;
+import app.avrel.files.ForeignFields;
+import app.avrel.files.Opened;
+import app.avrel.files.ProjectFile;
 import app.avrel.files.ProjectText;
 import app.avrel.files.Recovery;
 import app.avrel.form.WayIn;
@@ -68,7 +73,7 @@ class SessionTest {
         session.undo();
         assertThat(session.dirty()).isFalse();
         session.redo();
-        assertThat(session.save(folder.resolve("hall.avrel"))).isEmpty();
+        assertThat(session.save(folder.resolve("hall.avrel"))).isEqualTo(new Saving.Done());
         assertThat(session.dirty()).isFalse();
         session.undo();
         assertThat(session.dirty()).isTrue();
@@ -92,10 +97,10 @@ class SessionTest {
         Files.writeString(file, newer);
         assertThat(session.open(file)).isEmpty();
         session.apply(rename("Saved by an older program"));
-        assertThat(session.save(file)).isEmpty();
+        assertThat(session.save(file)).isEqualTo(new Saving.Done());
         assertThat(Files.readString(file)).contains("moonPhases").contains("Saved by an older program");
         session.start(Demo.project(), Optional.empty());
-        assertThat(session.save(file)).isEmpty();
+        assertThat(session.save(file)).isEqualTo(new Saving.Done());
         assertThat(Files.readString(file)).as("it belongs to that file alone").doesNotContain("moonPhases");
     }
 
@@ -147,12 +152,41 @@ class SessionTest {
         Recovery.Left left = new Recovery.Left(
                 Demo.project().withName("Lost and found"),
                 Optional.of(folder.resolve("hall.avrel")),
+                Optional.empty(),
                 FileTime.fromMillis(0),
                 folder.resolve("x"));
         session.recover(left);
         assertThat(session.project().name()).isEqualTo("Lost and found");
         assertThat(session.dirty()).isTrue();
         assertThat(session.file().get()).contains(folder.resolve("hall.avrel"));
+    }
+
+    @Test
+    void recoveredWorkIsNotSavedOverWhatOthersHaveSavedSince() throws Exception {
+        Path file = folder.resolve("hall.avrel");
+        session.save(file);
+        String base = FileStamp.of(file).orElseThrow().digest();
+        ProjectFile.save(Demo.project().withName("Saved since"), file);
+        session.recover(new Recovery.Left(
+                Demo.project().withName("Lost and found"),
+                Optional.of(file),
+                Optional.of(base),
+                FileTime.fromMillis(0),
+                folder.resolve("x")));
+        assertThat(session.save(file)).isInstanceOf(Saving.ChangedThere.class);
+        assertThat(ProjectFile.open(file))
+                .isEqualTo(new Opened.Read(Demo.project().withName("Saved since"), ForeignFields.NONE));
+    }
+
+    @Test
+    void aFileThatWasOnlyWrittenAnewWithTheSameIsNotChanged() throws Exception {
+        Path file = folder.resolve("hall.avrel");
+        session.save(file);
+        Files.setLastModifiedTime(file, FileTime.fromMillis(0));
+        assertThat(session.touchedThere()).isTrue();
+        assertThat(session.changedThere()).isEmpty();
+        session.apply(rename("X"));
+        assertThat(session.save(file)).isEqualTo(new Saving.Done());
     }
 
     @Test

@@ -3,16 +3,18 @@ package app.avrel.files;
 import app.avrel.project.Project;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
-import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 
 /**
@@ -27,24 +29,54 @@ public final class Recovery implements AutoCloseable {
     private static final String ENDING = ".recovery";
     private static final long MOMENT_MILLIS = 250;
 
-    private record Unsaved(Project project, Optional<Path> file) {}
+    private static final String BASE = "base ";
+
+    private record Unsaved(Project project, Optional<Path> file, Optional<String> base) {}
 
     private final Path folder;
     private final Path own;
     private final AtomicReference<Unsaved> newest = new AtomicReference<>();
+    private volatile Consumer<Optional<String>> trouble = _ -> {};
+    private Optional<String> told = Optional.empty();
     private final ScheduledExecutorService writer = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().daemon().name("recovery").factory());
 
     /** @param folder where recovery files stand; made where it is missing */
     public Recovery(Path folder) {
         this.folder = folder;
-        this.own = folder.resolve(ProcessHandle.current().pid() + "-" + System.currentTimeMillis() + ENDING);
+        this.own = folder.resolve(Owner.name(ENDING));
+    }
+
+    /** Tells whether unsaved work can be kept, each time that changes; called from the writing thread. */
+    public void watch(Consumer<Optional<String>> newTrouble) {
+        trouble = newTrouble;
     }
 
     /** Takes down the state of unsaved work; returns at once. */
     public void keep(Project project, Optional<Path> file) {
-        if (newest.getAndSet(new Unsaved(project, file)) == null) {
+        keep(project, file, Optional.empty());
+    }
+
+    /**
+     * Takes down the state of unsaved work; returns at once.
+     *
+     * @param base the digest of what the file held when the work on it began
+     */
+    public void keep(Project project, Optional<Path> file, Optional<String> base) {
+        if (newest.getAndSet(new Unsaved(project, file, base)) == null) {
             writer.schedule(this::write, MOMENT_MILLIS, TimeUnit.MILLISECONDS);
+        }
+    }
+
+    /** Puts what is to be kept on disk now. {@return whether it is there} */
+    public boolean flush() {
+        try {
+            return writer.submit(this::write).get();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
+        } catch (ExecutionException e) {
+            throw new IllegalStateException(e);
         }
     }
 
@@ -66,18 +98,30 @@ public final class Recovery implements AutoCloseable {
         }
     }
 
-    private void write() {
+    private boolean write() {
         Unsaved unsaved = newest.getAndSet(null);
         if (unsaved == null) {
-            return;
+            return true;
         }
         try {
-            Files.createDirectories(folder);
+            SafeFile.privateFolder(folder);
             String head =
                     unsaved.file().map(path -> path.toAbsolutePath().toString()).orElse("");
-            SafeFile.replace(own, head + "\n" + ProjectText.of(unsaved.project()));
+            String base = unsaved.base().map(digest -> BASE + digest + "\n").orElse("");
+            SafeFile.writePrivate(own, head + "\n" + base + ProjectText.of(unsaved.project()));
+            tell(Optional.empty());
+            return true;
         } catch (IOException e) {
             System.getLogger("avrel").log(System.Logger.Level.WARNING, "cannot keep unsaved work in " + folder, e);
+            tell(Optional.of(folder + ": " + ProjectFile.reason(e)));
+            return false;
+        }
+    }
+
+    private void tell(Optional<String> now) {
+        if (!now.equals(told)) {
+            told = now;
+            trouble.accept(now);
         }
     }
 
@@ -94,10 +138,11 @@ public final class Recovery implements AutoCloseable {
      *
      * @param project its last state
      * @param file where it was last saved, if ever
+     * @param base the digest of what that file held when the work began, where that is known
      * @param at when it was taken down
      * @param kept the recovery file
      */
-    public record Left(Project project, Optional<Path> file, FileTime at, Path kept) {
+    public record Left(Project project, Optional<Path> file, Optional<String> base, FileTime at, Path kept) {
 
         /** Removes the recovery file: the work is taken over, or not wanted. */
         public void discard() throws IOException {
@@ -124,27 +169,11 @@ public final class Recovery implements AutoCloseable {
         }
         try (Stream<Path> files = Files.list(folder)) {
             return files.filter(file -> file.getFileName().toString().endsWith(ENDING))
-                    .filter(file -> !running(file))
+                    .filter(file -> !Owner.running(file, ENDING))
                     .sorted()
                     .toList();
         } catch (IOException e) {
             return List.of();
-        }
-    }
-
-    /** Whether the program that made the file still runs: a process of its number that was there when it was made. */
-    private static boolean running(Path file) {
-        String[] parts = file.getFileName().toString().replace(ENDING, "").split("-", 2);
-        try {
-            Optional<ProcessHandle> process = ProcessHandle.of(Long.parseLong(parts[0]));
-            Instant made = Instant.ofEpochMilli(Long.parseLong(parts[parts.length - 1]));
-            return process.filter(alive -> alive.info()
-                            .startInstant()
-                            .filter(start -> start.isAfter(made.plusSeconds(1)))
-                            .isEmpty())
-                    .isPresent();
-        } catch (NumberFormatException e) {
-            return false;
         }
     }
 
@@ -153,14 +182,29 @@ public final class Recovery implements AutoCloseable {
             String text = Files.readString(file);
             int line = text.indexOf('\n');
             String head = text.substring(0, Math.max(0, line));
+            String rest = text.substring(line + 1);
+            Optional<String> base = Optional.empty();
+            if (rest.startsWith(BASE)) {
+                int end = rest.indexOf('\n');
+                base = Optional.of(rest.substring(BASE.length(), end).strip());
+                rest = rest.substring(end + 1);
+            }
+            Optional<String> digest = base;
             FileTime at = Files.getLastModifiedTime(file);
-            return switch (ProjectText.read(text.substring(line + 1), file.toString())) {
+            return switch (ProjectText.read(rest, file.toString())) {
                 case Opened.Read(Project project, var _) ->
-                    Optional.of(new Left(
-                            project, head.isEmpty() ? Optional.empty() : Optional.of(Path.of(head)), at, file));
+                    Optional.of(new Left(project, path(head), digest, at, file));
                 case Opened.Refused _ -> Optional.empty();
             };
         } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<Path> path(String head) {
+        try {
+            return head.isEmpty() ? Optional.empty() : Optional.of(Path.of(head));
+        } catch (InvalidPathException notHere) {
             return Optional.empty();
         }
     }

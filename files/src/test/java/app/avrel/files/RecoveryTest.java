@@ -7,7 +7,10 @@ import app.avrel.project.Setting;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -68,6 +71,43 @@ class RecoveryTest {
         assertThat(left.file()).contains(Path.of("/x/hall.avrel"));
         left.discard();
         assertThat(Recovery.left(folder)).isEmpty();
+    }
+
+    @Test
+    void itIsKnownWhichStateOfTheFileTheWorkBeganFrom() throws IOException {
+        leftBehind("/x/hall.avrel\nbase 00ff\n" + ProjectText.of(HALL));
+        assertThat(Recovery.left(folder).getFirst().base()).contains("00ff");
+        assertThat(Recovery.left(folder).getFirst().project()).isEqualTo(HALL);
+    }
+
+    @Test
+    void onlyItsOwnerCanReadUnsavedWork() throws IOException {
+        Path own = folder.resolve("recovery");
+        try (Recovery recovery = new Recovery(own)) {
+            recovery.keep(HALL, Optional.empty(), Optional.of("00ff"));
+            assertThat(recovery.flush()).isTrue();
+            assertThat(Files.getPosixFilePermissions(own)).isEqualTo(PosixFilePermissions.fromString("rwx------"));
+            try (Stream<Path> files = Files.list(own)) {
+                Path kept = files.findFirst().orElseThrow();
+                assertThat(Files.getPosixFilePermissions(kept)).isEqualTo(PosixFilePermissions.fromString("rw-------"));
+                assertThat(Files.readString(kept)).startsWith("\nbase 00ff\n{");
+            }
+        }
+    }
+
+    @Test
+    void whereNothingCanBeKeptThatIsToldOnce() throws IOException {
+        Path notAFolder = Files.writeString(folder.resolve("in the way"), "x");
+        List<Optional<String>> told = new CopyOnWriteArrayList<>();
+        try (Recovery recovery = new Recovery(notAFolder)) {
+            recovery.watch(told::add);
+            recovery.keep(HALL, Optional.empty());
+            assertThat(recovery.flush()).isFalse();
+            recovery.keep(HALL.withName("Later"), Optional.empty());
+            assertThat(recovery.flush()).isFalse();
+        }
+        assertThat(told).hasSize(1);
+        assertThat(told.getFirst().orElseThrow()).contains("in the way");
     }
 
     @Test

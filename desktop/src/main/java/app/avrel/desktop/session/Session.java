@@ -1,9 +1,11 @@
 package app.avrel.desktop.session;
 
+import app.avrel.files.FileStamp;
 import app.avrel.files.ForeignFields;
 import app.avrel.files.Opened;
 import app.avrel.files.ProjectFile;
 import app.avrel.files.Recovery;
+import app.avrel.files.SafeFile;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.form.Form;
@@ -21,11 +23,15 @@ import app.avrel.project.Edit;
 import app.avrel.project.History;
 import app.avrel.project.Lessons;
 import app.avrel.project.Project;
+import app.avrel.project.merging.Merged;
+import app.avrel.project.merging.Merging;
 import app.avrel.rules.Finding;
 import app.avrel.words.Wording;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -120,6 +126,7 @@ public final class Session {
     private Project saved;
 
     private ForeignFields foreign = ForeignFields.NONE;
+    private Optional<FileStamp> stamp = Optional.empty();
     private boolean previewing;
     private BooleanSupplier settling = () -> false;
     private Heading staging = Heading.FRONT;
@@ -288,7 +295,7 @@ public final class Session {
         previewing = false;
         Project present = history.present();
         if (dirty()) {
-            recovery.keep(present, file.get());
+            recovery.keep(present, file.get(), stamp.map(FileStamp::digest));
         } else {
             recovery.forget();
         }
@@ -310,16 +317,19 @@ public final class Session {
         history = new History(project);
         saved = project;
         foreign = read.foreign();
+        stamp = from.flatMap(FileStamp::of);
         file.set(from);
         recovery.forget();
         desk.set(fresh);
     }
 
-    /** Puts work on the desk that a program left behind; it counts as not saved. */
-    public void recover(Recovery.Left left) {
+    /** Puts work on the desk that a program left behind; it counts as not saved. {@return whether it is kept anew on disk} */
+    public boolean recover(Recovery.Left left) {
         start(left.project(), left.file());
         saved = Project.empty("", left.project().setting());
+        left.base().ifPresent(digest -> stamp = Optional.of(FileStamp.ofDigest(digest)));
         changed(choice());
+        return recovery.flush();
     }
 
     /** Opens a file. {@return why it could not be opened; empty where it was} */
@@ -333,17 +343,81 @@ public final class Session {
         };
     }
 
-    /** Saves to a file. {@return why it could not be saved; empty where it was} */
-    public Optional<String> save(Path path) {
+    /** Saves to a file; where somebody else has changed the one that is open here, nothing is written and that is told. */
+    public Saving save(Path path) {
+        Optional<Opened> theirs = file.get().filter(path::equals).flatMap(_ -> changedThere());
+        return theirs.<Saving>map(Saving.ChangedThere::new).orElseGet(() -> write(path));
+    }
+
+    /** Saves over a file that somebody else has changed; what it holds is kept beside it. */
+    public Saving saveOver(Path path) {
+        try {
+            SafeFile.aside(path);
+        } catch (IOException e) {
+            return new Saving.Refused(path + ": " + e.getMessage());
+        }
+        return write(path);
+    }
+
+    private Saving write(Path path) {
         Project present = history.present();
         Optional<String> refused = ProjectFile.save(present, foreign, path);
         if (refused.isEmpty()) {
             saved = present;
             history.endRun();
+            stamp = FileStamp.of(path);
             file.set(Optional.of(path));
             changed(choice());
         }
-        return refused;
+        return Saving.of(refused);
+    }
+
+    /** {@return whether somebody else may have changed the file: a quick look} */
+    public boolean touchedThere() {
+        return file.get()
+                .filter(path -> stamp.filter(was -> was.touched(path)).isPresent())
+                .isPresent();
+    }
+
+    /** {@return what somebody else has made of the file since it was read or saved here; empty where nothing} */
+    public Optional<Opened> changedThere() {
+        return file.get()
+                .filter(path -> stamp.filter(was -> was.changed(path)).isPresent())
+                .map(ProjectFile::open);
+    }
+
+    /** {@return what is on the desk and what somebody else has made of the file, as one} */
+    public Merged together(Project theirs, Merging.Prefer prefer) {
+        return Merging.of(saved, project(), theirs, prefer);
+    }
+
+    /** Puts both on the desk as one step that can be undone; the file counts as read again. */
+    public void putTogether(String words, Merged merged, Opened.Read theirs) {
+        readAgain(theirs);
+        goBackTo(words, merged.project());
+    }
+
+    /** Puts what somebody else has made of the file on the desk, as a step that can be undone. */
+    public void takeTheirs(String words, Opened.Read theirs) {
+        readAgain(theirs);
+        goBackTo(words, theirs.project());
+    }
+
+    private void readAgain(Opened.Read theirs) {
+        saved = theirs.project();
+        foreign = theirs.foreign();
+        stamp = file.get().flatMap(FileStamp::of);
+    }
+
+    /** Puts another state of the project on the desk, as a step that can be undone. */
+    public void goBackTo(String words, Project state) {
+        history.apply(Edit.of(words, _ -> state));
+        changed(choice());
+    }
+
+    /** Tells when unsaved work cannot be kept on disk, and when it can again; called from another thread. */
+    public void watchKeeping(Consumer<Optional<String>> told) {
+        recovery.watch(told);
     }
 
     /** Ends in good order: nothing is left to recover. */

@@ -45,6 +45,7 @@ public final class AvrelApplication extends Application {
         shell.restore(stage);
         stage.setOnHiding(_ -> shell.remember(stage));
         stage.show();
+        shell.files().watch();
         Platform.runLater(() -> {
             shell.files().offerRecovery();
             FirstFrame.seen();

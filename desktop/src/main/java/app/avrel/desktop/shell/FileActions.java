@@ -13,11 +13,11 @@ import app.avrel.files.Demo;
 import app.avrel.files.Opened;
 import app.avrel.files.ProjectFile;
 import app.avrel.files.Recovery;
+import app.avrel.files.SafeFile;
 import app.avrel.files.TextFile;
 import app.avrel.project.Project;
 import app.avrel.project.notes.NotesOut;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -25,6 +25,7 @@ import java.time.format.FormatStyle;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import javafx.application.Platform;
 import javafx.scene.layout.StackPane;
 
 /** New, open, save, recover, quit. */
@@ -35,6 +36,7 @@ public final class FileActions {
     private final FileChoosing choosing;
     private final StackPane over;
     private final Runnable quit;
+    private final Saver saver;
 
     FileActions(Session session, Preferences preferences, FileChoosing choosing, StackPane over, Runnable quit) {
         this.session = session;
@@ -42,6 +44,22 @@ public final class FileActions {
         this.choosing = choosing;
         this.over = over;
         this.quit = quit;
+        this.saver = new Saver(session, preferences, choosing, over);
+    }
+
+    /** Looks after the file that is open from now on. */
+    public void watch() {
+        saver.watch();
+        session.watchKeeping(trouble -> Platform.runLater(() -> trouble.ifPresent(this::notKept)));
+    }
+
+    private void notKept(String why) {
+        Sheet.tell(over, Words.of("keeping.not_kept"), Words.of("keeping.not_kept_text", why));
+    }
+
+    /** Shows the earlier states of the file. */
+    void earlier() {
+        saver.earlier(then -> BringOverSheet.open(session, over, then));
     }
 
     void create() {
@@ -116,7 +134,7 @@ public final class FileActions {
     void writeNotes() {
         choosing.toWriteNotes(session.project().name()).ifPresent(path -> {
             try {
-                Files.writeString(path, NotesOut.of(session.project()));
+                SafeFile.write(path, NotesOut.of(session.project()));
             } catch (IOException unwritable) {
                 Sheet.tell(over, Words.of("shell.notes_not_written"), Words.of("common.cannot_be_written", path));
             }
@@ -134,23 +152,17 @@ public final class FileActions {
     }
 
     void save() {
-        session.file().get().ifPresentOrElse(this::saveTo, this::saveAs);
+        saver.save();
     }
 
     void saveAs() {
-        choosing.toSave(session.project().name()).ifPresent(this::saveTo);
-    }
-
-    private void saveTo(Path path) {
-        session.save(path)
-                .ifPresentOrElse(
-                        message -> Sheet.tell(over, Words.of("shell.not_saved"), message),
-                        () -> preferences.used(path));
+        saver.saveElsewhere();
     }
 
     /** Ends the program, after asking where there is work that is not saved. */
     public void quit() {
         leaving(() -> {
+            saver.end();
             session.end();
             quit.run();
         });
@@ -188,10 +200,17 @@ public final class FileActions {
                             "shell.avrel_closed_unexpectedly_once",
                             unreadable.stream().map(Path::toString).collect(Collectors.joining(", "))));
         }
-        Recovery.left(StateFolder.recovery()).stream().findFirst().ifPresent(this::offer);
+        offer(Recovery.left(StateFolder.recovery()));
     }
 
-    private void offer(Recovery.Left left) {
+    /** One after the other, the newest first; what is not taken up now is offered at the next start. */
+    private void offer(List<Recovery.Left> all) {
+        if (!all.isEmpty()) {
+            offer(all.getFirst(), () -> offer(all.subList(1, all.size())));
+        }
+    }
+
+    private void offer(Recovery.Left left, Runnable next) {
         String when = DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM)
                 .withZone(ZoneId.systemDefault())
                 .format(left.at().toInstant());
@@ -203,11 +222,15 @@ public final class FileActions {
                 Texts.wrapped(Words.of("shell.was_kept_as", left.project().name(), when, file), "sheet-text"),
                 List.of(
                         new Sheet.Answer(Words.of("shell.recover"), () -> {
-                            session.recover(left);
-                            discard(left);
+                            if (session.recover(left)) {
+                                discard(left);
+                            }
                         }),
-                        new Sheet.Answer(Words.of("shell.discard"), () -> discard(left)),
-                        new Sheet.Answer(Words.of("shell.ask_next_time"), () -> {})));
+                        new Sheet.Answer(Words.of("shell.discard"), () -> {
+                            discard(left);
+                            next.run();
+                        }),
+                        new Sheet.Answer(Words.of("shell.ask_next_time"), next)));
     }
 
     private void discard(Recovery.Left left) {

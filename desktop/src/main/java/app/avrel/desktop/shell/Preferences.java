@@ -1,16 +1,19 @@
 package app.avrel.desktop.shell;
 
+import app.avrel.files.SafeFile;
 import app.avrel.label.Language;
 import java.io.IOException;
 import java.io.Reader;
-import java.io.Writer;
+import java.io.StringWriter;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Properties;
 
@@ -78,8 +81,17 @@ final class Preferences {
         return kept.getProperty("recent", "")
                 .lines()
                 .filter(line -> !line.isBlank())
-                .map(Path::of)
+                .flatMap(line -> path(line).stream())
                 .toList();
+    }
+
+    /** A name that this machine cannot have, as when the letters it may use are other ones now, is passed over. */
+    private static Optional<Path> path(String line) {
+        try {
+            return Optional.of(Path.of(line));
+        } catch (InvalidPathException notHere) {
+            return Optional.empty();
+        }
     }
 
     void used(Path path) {
@@ -116,9 +128,9 @@ final class Preferences {
     private void save() {
         try {
             Files.createDirectories(file.getParent());
-            try (Writer writer = Files.newBufferedWriter(file)) {
-                kept.store(writer, null);
-            }
+            StringWriter text = new StringWriter();
+            kept.store(text, null);
+            SafeFile.replace(file, text.toString());
         } catch (IOException e) {
             System.getLogger("avrel").log(System.Logger.Level.WARNING, "preferences cannot be kept in " + file, e);
         }

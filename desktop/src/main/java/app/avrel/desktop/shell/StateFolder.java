@@ -28,4 +28,14 @@ public final class StateFolder {
     static Path recovery() {
         return path().resolve("recovery");
     }
+
+    /** {@return where earlier states of project files are kept} */
+    static Path earlier() {
+        return path().resolve("earlier");
+    }
+
+    /** {@return where running programs say which file they have open} */
+    static Path open() {
+        return path().resolve("open");
+    }
 }

@@ -25,6 +25,7 @@ public final class Words {
                     "form",
                     "hall",
                     "help",
+                    "keeping",
                     "learners",
                     "lessons",
                     "log",
