@@ -1,9 +1,12 @@
 package app.avrel.desktop.door;
 
+import app.avrel.cli.Commands;
 import app.avrel.desktop.shell.AvrelApplication;
 import app.avrel.desktop.shell.Painting;
 import app.avrel.desktop.shell.StartupLoader;
+import app.avrel.files.ProjectFile;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
 
@@ -18,8 +21,10 @@ public final class Main {
             window(Optional.empty());
         } else if (arguments.length == 2 && arguments[0].equals("open")) {
             window(Optional.of(Path.of(arguments[1])));
+        } else if (arguments.length == 1 && arguments[0].endsWith(ProjectFile.ENDING)) {
+            window(Optional.of(Path.of(arguments[0])));
         } else {
-            System.exit(Door.execute(arguments));
+            System.exit(Commands.program(List.of(new ShotsCommand()), arguments));
         }
     }
 

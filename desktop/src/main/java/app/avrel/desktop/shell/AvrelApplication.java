@@ -14,6 +14,7 @@ import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.image.Image;
 import javafx.scene.layout.StackPane;
 import javafx.stage.PopupWindow;
 import javafx.stage.Stage;
@@ -34,6 +35,8 @@ public final class AvrelApplication extends Application {
         Shell shell = new Shell(session, new SystemFileChoosing(stage), AvrelApplication::quit);
         UnexpectedErrors.watch((StackPane) shell.root(), StateFolder.errors());
         Title.follow(stage, session);
+        stage.getIcons()
+                .add(new Image(AvrelApplication.class.getResource("avrel.png").toExternalForm()));
         stage.setMinWidth(1100);
         stage.setMinHeight(700);
         stage.setScene(new Scene(shell.root(), WIDTH, HEIGHT));

@@ -1,2 +1,0 @@
-/** What the mechanics say of a stand or a part of one, from JSON to JSON. */
-package app.avrel.desktop.door.measure;
