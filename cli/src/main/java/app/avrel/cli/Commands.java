@@ -75,8 +75,8 @@ public final class Commands implements Runnable {
         line.setExpandAtFiles(false);
         line.setCaseInsensitiveEnumValuesAllowed(true);
         line.setExecutionExceptionHandler((failed, _, _) -> {
-            if (failed instanceof StandardOutput.Closed) {
-                throw failed;
+            if (failed instanceof StandardOutput.Closed closed) {
+                return StandardOutput.ended(closed);
             }
             System.err.println(Reports.reason(failed));
             return Reports.FOUND;

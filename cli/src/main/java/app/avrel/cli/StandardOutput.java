@@ -64,7 +64,8 @@ final class StandardOutput extends FilterOutputStream {
         }
     }
 
-    private static int ended(Closed closed) {
+    /** Tells what is to be told of output that goes nowhere. {@return the exit code} */
+    static int ended(Closed closed) {
         boolean readerLeft = String.valueOf(closed.getMessage()).contains("pipe");
         if (!readerLeft) {
             System.err.println("What was to be printed cannot be written: " + closed.getMessage() + ".");
