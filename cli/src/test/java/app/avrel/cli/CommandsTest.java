@@ -45,6 +45,49 @@ class CommandsTest {
     }
 
     @Test
+    void everyCommandTellsItsUseWhenAsked() {
+        for (String command : List.of(
+                "say",
+                "check",
+                "form",
+                "measure",
+                "record",
+                "notes",
+                "cues",
+                "hear",
+                "voice",
+                "plan",
+                "sheet",
+                "calendar",
+                "schema",
+                "completion")) {
+            Ran ran = run(command, "--help");
+            assertThat(ran.code()).as(command).isZero();
+            assertThat(ran.out()).as(command).contains("avrel " + command);
+        }
+        assertThat(run("--version").out()).startsWith("Avrel ");
+    }
+
+    @Test
+    void aFolderOrAnUnknownFileIsSaidNotThrown() {
+        assertThat(run("check", "/").error()).contains("is a folder");
+        assertThat(run("form", folder.toString()).error()).contains("is a folder. Choose a file in it.");
+        assertThat(run("check", "nowhere.avrel").error()).startsWith("There is no file nowhere.avrel");
+        assertThat(run("check", "a\0b").error()).contains("is no name that a file can have here");
+    }
+
+    @Test
+    void aLineThatBeginsWithAnAtSignIsALineAndNoFile() throws IOException {
+        Path file = Files.writeString(folder.resolve("secret.txt"), "left foot forward");
+        assertThat(run("say", "@" + file).out()).doesNotContain("left foot");
+    }
+
+    @Test
+    void aShellIsToldEveryCommand() {
+        assertThat(run("completion").out()).contains("say", "calendar", "--lang", "complete -F");
+    }
+
+    @Test
     void checkingTheDemoTellsItsTwoFlawsAndEndsWithOne() {
         Ran ran = run("check", "demo");
         assertThat(ran.code()).isEqualTo(1);

@@ -3,7 +3,6 @@ package app.avrel.project;
 import app.avrel.form.Form;
 import app.avrel.form.FormId;
 import app.avrel.form.Track;
-import app.avrel.form.Unroll;
 import app.avrel.motion.Performer;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
@@ -20,11 +19,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Everything computed from a project: tracks and findings.
  *
- * <p>Postures are looked at at once; forms, and what was found in all, when they are first asked for.
+ * <p>Postures and forms are looked at when they are first asked for, and never again while they stay as they are.
  */
 public final class Analysis {
 
@@ -39,11 +39,11 @@ public final class Analysis {
     private record Found(List<Finding> open, List<Finding> standing) {}
 
     private final Project project;
-    private final Map<PostureId, Looked> postures;
+    private final Map<PostureId, PostureLook> postures;
     private final Map<FormId, FormLook> forms;
     private Optional<Found> found = Optional.empty();
 
-    private Analysis(Project project, Map<PostureId, Looked> postures, Map<FormId, FormLook> forms) {
+    private Analysis(Project project, Map<PostureId, PostureLook> postures, Map<FormId, FormLook> forms) {
         this.project = project;
         this.postures = postures;
         this.forms = forms;
@@ -71,9 +71,9 @@ public final class Analysis {
         Analysis survey() {
             Performer posing = project.setting().posing();
             Checkup checkup = new Checkup(posing, project.setting().directions());
-            Map<PostureId, Looked> postures = new LinkedHashMap<>();
+            Map<PostureId, PostureLook> postures = new LinkedHashMap<>();
             for (Posture posture : project.postures()) {
-                postures.put(posture.id(), known(posture).orElseGet(() -> looked(posture, checkup)));
+                postures.put(posture.id(), known(posture).orElseGet(() -> new PostureLook(posture, checkup)));
             }
             Map<FormId, FormLook> forms = new LinkedHashMap<>();
             for (Form form : project.forms()) {
@@ -82,7 +82,7 @@ public final class Analysis {
             return new Analysis(project, postures, forms);
         }
 
-        private Optional<Looked> known(Posture posture) {
+        private Optional<PostureLook> known(Posture posture) {
             return known.filter(before -> same(before, posture.id(), posture))
                     .map(before -> before.postures.get(posture.id()));
         }
@@ -108,11 +108,6 @@ public final class Analysis {
             return was.isPresent() == is.isPresent() && (was.isEmpty() || was.get() == is.get());
         }
 
-        private Looked looked(Posture posture, Checkup checkup) {
-            Track track = Unroll.posture(posture, checkup.posing());
-            return new Looked(track, checkup.posture(track));
-        }
-
         private FormLook look(Form form) {
             Optional<FormLook.Found> before = known.map(survey -> survey.forms.get(form.id()))
                     .flatMap(FormLook::known)
@@ -129,11 +124,14 @@ public final class Analysis {
 
     /** {@return every posture by itself, in the order of the shelf} */
     public Map<PostureId, Looked> postures() {
-        return postures;
+        Map<PostureId, Looked> all = new LinkedHashMap<>();
+        postures.forEach((id, look) -> all.put(id, look.looked()));
+        return all;
     }
 
     public Optional<Track> track(PostureId posture) {
-        return Optional.ofNullable(postures.get(posture)).map(Looked::track);
+        return Optional.ofNullable(postures.get(posture))
+                .map(look -> look.looked().track());
     }
 
     public Optional<Track> track(FormId form) {
@@ -153,7 +151,7 @@ public final class Analysis {
     private synchronized Found all() {
         if (found.isEmpty()) {
             Set<Finding> all = new LinkedHashSet<>();
-            postures.values().forEach(one -> all.addAll(one.found()));
+            postures.values().forEach(one -> all.addAll(one.looked().found()));
             forms.values().forEach(one -> all.addAll(one.found().findings().all()));
             found = Optional.of(new Found(
                     all.stream().filter(this::open).toList(),
@@ -176,10 +174,21 @@ public final class Analysis {
                 .filter(one -> one.start() instanceof Start.Carried)
                 .isPresent();
         return carried
-                ? findings().stream().filter(finding -> in(posture, finding)).toList()
-                : Objects.requireNonNull(postures.get(posture)).found().stream()
+                ? whereItIsDone(posture)
+                : Objects.requireNonNull(postures.get(posture)).looked().found().stream()
                         .filter(this::open)
                         .toList();
+    }
+
+    private List<Finding> whereItIsDone(PostureId posture) {
+        Stream<Finding> alone = Objects.requireNonNull(postures.get(posture)).looked().found().stream();
+        Stream<Finding> inForms = forms.values().stream()
+                .filter(look -> look.does(posture))
+                .flatMap(look -> look.found().findings().all().stream());
+        return Stream.concat(alone, inForms)
+                .distinct()
+                .filter(finding -> open(finding) && in(posture, finding))
+                .toList();
     }
 
     private static boolean in(PostureId posture, Finding finding) {
@@ -206,7 +215,7 @@ public final class Analysis {
         return this == other
                 || other instanceof Analysis survey
                         && project.equals(survey.project)
-                        && postures.equals(survey.postures)
+                        && postures().equals(survey.postures())
                         && all().equals(survey.all())
                         && forms.keySet().stream().allMatch(form -> track(form).equals(survey.track(form)));
     }

@@ -5,6 +5,7 @@ import app.avrel.form.Performances;
 import app.avrel.form.Shelf;
 import app.avrel.form.Track;
 import app.avrel.form.Unroll;
+import app.avrel.posture.PostureId;
 import app.avrel.rules.check.Checkup;
 import app.avrel.rules.check.FormFindings;
 import java.util.Optional;
@@ -35,6 +36,11 @@ final class FormLook {
         this.shelf = shelf;
         this.checkup = checkup;
         this.before = before;
+    }
+
+    /** {@return whether a posture is done in the form} */
+    boolean does(PostureId posture) {
+        return form.entries().stream().anyMatch(entry -> entry.posture().equals(posture));
     }
 
     /** {@return what was found; threads that ask at once look once} */

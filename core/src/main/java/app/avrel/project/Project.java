@@ -68,10 +68,10 @@ public record Project(
             new Form(new FormId("form"), "Form", List.of(), Optional.empty(), Optional.empty());
 
     public Project {
-        postures = List.copyOf(postures);
+        postures = ById.of(postures, Posture::id);
         links = Collections.unmodifiableMap(new TreeMap<>(links));
-        forms = forms.isEmpty() ? List.of(EMPTY_FORM) : List.copyOf(forms);
-        lessons = List.copyOf(lessons);
+        forms = ById.of(forms.isEmpty() ? List.of(EMPTY_FORM) : forms, Form::id);
+        lessons = ById.of(lessons, Lesson::id);
         accepted = List.copyOf(accepted);
         learners = List.copyOf(learners);
         halls = List.copyOf(halls);
@@ -101,11 +101,11 @@ public record Project(
     }
 
     public Optional<Posture> posture(PostureId id) {
-        return postures.stream().filter(posture -> posture.id().equals(id)).findFirst();
+        return ById.find(postures, id);
     }
 
     public Optional<Form> form(FormId id) {
-        return forms.stream().filter(form -> form.id().equals(id)).findFirst();
+        return ById.find(forms, id);
     }
 
     /** {@return what forms draw on} */

@@ -25,6 +25,9 @@ import org.kordamp.ikonli.feather.Feather;
  */
 public final class FindingsPanel extends VBox {
 
+    /** Rows at once: nobody reads more, and a school of two thousand postures has thousands. */
+    private static final int MOST = 200;
+
     private final FindingActions actions;
     private final Label title = Texts.wrapped("", "card-title");
     private final ChoiceField place = new ChoiceField(Words.of("findings.which_place"));
@@ -82,7 +85,13 @@ public final class FindingsPanel extends VBox {
         int more = desk.survey().findings().size() - shown.size();
         Texts.set(title, shown.size() + (shown.size() == 1 ? Words.of("common.finding") : Words.of("common.findings")));
         list.getChildren()
-                .setAll(shown.stream().map(finding -> item(finding, desk)).toList());
+                .setAll(shown.stream()
+                        .limit(MOST)
+                        .map(finding -> item(finding, desk))
+                        .toList());
+        if (shown.size() > MOST) {
+            list.getChildren().add(Texts.wrapped(Words.of("findings.more_not_shown", shown.size() - MOST), "quiet"));
+        }
         if (shown.isEmpty()) {
             list.getChildren()
                     .add(Texts.wrapped(

@@ -136,8 +136,13 @@ public final class Session {
     private record Worked(Analysis of, Language language, Lessons lessons) {}
 
     public Session(Project project, Recovery recovery) {
+        this(new Opened.Read(project, ForeignFields.NONE), Optional.empty(), recovery);
+    }
+
+    /** @param from the file it was read from, if from one */
+    public Session(Opened.Read read, Optional<Path> from, Recovery recovery) {
         this.recovery = recovery;
-        start(project, Optional.empty());
+        start(read, from);
     }
 
     /** {@return what is shown; it changes with every edit and every choice} */

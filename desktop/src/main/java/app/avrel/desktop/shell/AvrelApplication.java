@@ -10,7 +10,6 @@ import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import atlantafx.base.theme.PrimerLight;
 import java.util.List;
-import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -30,8 +29,7 @@ public final class AvrelApplication extends Application {
     public void start(Stage stage) {
         prepare();
         Opened opened = StartupLoader.current().opened();
-        Project project = opened instanceof Opened.Read(Project read, var _) ? read : blank();
-        Session session = new Session(project, new Recovery(StateFolder.recovery()));
+        Session session = session(opened, new Recovery(StateFolder.recovery()));
         Shell shell = new Shell(session, new SystemFileChoosing(stage), AvrelApplication::quit);
         UnexpectedErrors.watch((StackPane) shell.root(), StateFolder.errors());
         Title.follow(stage, session);
@@ -44,7 +42,9 @@ public final class AvrelApplication extends Application {
             event.consume();
             shell.files().quit();
         });
-        said(opened, session, shell);
+        if (opened instanceof Opened.Refused(String message)) {
+            Sheet.tell((StackPane) shell.root(), Words.of("shell.file_cannot_be"), message);
+        }
         shell.restore(stage);
         stage.setOnHiding(_ -> shell.remember(stage));
         stage.show();
@@ -56,17 +56,14 @@ public final class AvrelApplication extends Application {
         });
     }
 
-    private static Project blank() {
-        return Project.empty(Words.of("common.my_hall"), Setting.USUAL);
+    private static Session session(Opened opened, Recovery recovery) {
+        return opened instanceof Opened.Read read
+                ? new Session(read, StartupLoader.current().file(), recovery)
+                : new Session(blank(), recovery);
     }
 
-    private static void said(Opened opened, Session session, Shell shell) {
-        switch (opened) {
-            case Opened.Read read ->
-                StartupLoader.current().file().ifPresent(file -> session.start(read, Optional.of(file)));
-            case Opened.Refused(String message) ->
-                Sheet.tell((StackPane) shell.root(), Words.of("shell.file_cannot_be"), message);
-        }
+    private static Project blank() {
+        return Project.empty(Words.of("common.my_hall"), Setting.USUAL);
     }
 
     /** Loads fonts and the base theme; once, before the first window. */

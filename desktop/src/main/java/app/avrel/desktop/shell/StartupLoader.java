@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
 /** Reads the first project while the toolkit is still starting: the two take about as long, and there are two cores. */
 public final class StartupLoader {
 
+    private static final int FIRST = 30;
+
     private static @Nullable StartupLoader current;
 
     private final Optional<Path> file;
@@ -57,12 +59,13 @@ public final class StartupLoader {
         }
     }
 
-    /** The survey is worked out once here, so that what it needs is loaded before the window asks for it. */
+    /** A few postures are looked at here, so that what that needs is loaded before the window asks for it. */
     private static Opened read(Optional<Path> file) {
         Opened opened =
                 file.map(ProjectFile::open).orElseGet(() -> new Opened.Read(Demo.project(), ForeignFields.NONE));
         if (opened instanceof Opened.Read(Project project, var _)) {
-            Analysis.of(project);
+            Analysis looked = Analysis.of(project);
+            project.postures().stream().limit(FIRST).forEach(posture -> looked.track(posture.id()));
         }
         return opened;
     }

@@ -2,6 +2,7 @@ package app.avrel.desktop.shell;
 
 import app.avrel.body.Body;
 import app.avrel.desktop.parts.AfterPicture;
+import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
@@ -31,6 +32,9 @@ import javafx.scene.layout.Region;
 
 /** The head of the window: project, rooms, directions, body, house rules, findings, menu. */
 final class TopBar extends HBox {
+
+    /** Postures and entries of forms together. */
+    private static final int LARGE = 1500;
 
     private static final String FULL = "%s: %s";
     private static final String SHORT = "%2$s";
@@ -96,17 +100,32 @@ final class TopBar extends HBox {
     private Setting shown;
 
     private final AfterPicture afterPicture = new AfterPicture(this);
+    private final BackgroundTask counting = new BackgroundTask();
 
     void show(Session.Desk desk, Shell.RoomName room) {
         Texts.set(project, desk.project().name() + (session.dirty() ? " •" : ""));
         project.getTooltip().setText(where() + (session.dirty() ? Words.of("shell.not_saved_yet") : ""));
         tabs.get(room.ordinal()).setSelected(true);
         menus(desk.project().setting());
-        afterPicture.when(session.previewing(), () -> count(desk));
+        if (large(desk)) {
+            counting.ask(() -> desk.survey().serious().size(), this::counted);
+        } else {
+            counting.forget();
+            afterPicture.when(
+                    session.previewing(), () -> counted(desk.survey().serious().size()));
+        }
     }
 
-    private void count(Session.Desk desk) {
-        int serious = desk.survey().serious().size();
+    /** Whether looking through everything takes so long that the window cannot wait for it. */
+    private static boolean large(Session.Desk desk) {
+        return desk.project().postures().size()
+                        + desk.project().forms().stream()
+                                .mapToInt(form -> form.entries().size())
+                                .sum()
+                > LARGE;
+    }
+
+    private void counted(int serious) {
         findings.setText(serious == 0 ? Words.of("shell.no_problems") : Integer.toString(serious));
         findings.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("some"), serious > 0);
         findings.setAccessibleText(serious == 1 ? Words.of("shell.1_finding") : Words.of("shell.findings_2", serious));
