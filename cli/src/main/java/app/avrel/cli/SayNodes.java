@@ -99,7 +99,7 @@ final class SayNodes {
             case Move.OfFoot ofFoot -> Optional.of(ofFoot.foot());
             case Move.PlaceHand hand -> Optional.of(hand.hand());
             case Move.HoldBall ball -> Optional.of(ball.above());
-            case Move.RelateHands hands -> Optional.of(hands.leading());
+            case Move.RelateHands hands -> hands.leading();
             case Move.HandleProp prop -> Optional.of(prop.hand());
             case Move.Shift _, Move.TurnBody _, Move.ChangeDepth _, Move.Incline _, Move.Look _ -> Optional.empty();
         };

@@ -12,30 +12,34 @@ import app.avrel.posture.hand.Palm;
 import app.avrel.posture.hand.Reach;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Move;
+import java.util.Comparator;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Where a relation puts the two hands, so that it holds. */
 record HandRelations(Move.RelateHands move, Body body) {
 
     private static final Reach INNER = new Reach(40);
     private static final Reach OUTER = new Reach(55);
+    private static final Reach MIDDLE = new Reach(48);
 
     /** What lies between hands one above the other or side by side, where nothing is said of it. */
     private static final Length A_FIST = Length.fists(1);
 
     static Pose after(Pose pose, Move.RelateHands move, Body body) {
         HandRelations hands = new HandRelations(move, body);
-        Side leading = move.leading();
-        return pose.withHand(leading, hands.place(pose, leading))
-                .withHand(leading.other(), hands.place(pose, leading.other()))
+        return pose.withHand(Side.LEFT, hands.place(pose, Side.LEFT))
+                .withHand(Side.RIGHT, hands.place(pose, Side.RIGHT))
                 .withHold(Optional.of(new HandHold(Optional.of(move.relation()))));
     }
 
     private HandPlace place(Pose pose, Side hand) {
-        boolean leading = hand == move.leading();
-        HandPlace said = related(leading)
+        Role role = move.leading()
+                .map(leading -> hand == leading ? Role.LEADING : Role.OTHER)
+                .orElse(Role.EITHER);
+        HandPlace said = related(role)
                 .withHeight(height(pose))
-                .withPalm(move.palm().or(() -> related(leading).palm()));
+                .withPalm(move.palm().or(() -> related(role).palm()));
         return pose.hand(hand).with(said);
     }
 
@@ -44,8 +48,12 @@ record HandRelations(Move.RelateHands move, Body body) {
      * where it does.
      */
     private Landmark height(Pose pose) {
-        Optional<Landmark> leading = pose.hand(move.leading()).height();
-        Optional<Landmark> other = pose.hand(move.leading().other()).height();
+        if (move.leading().isEmpty()) {
+            return move.height().or(() -> higher(pose)).orElse(Landmark.CHEST);
+        }
+        Side first = move.leading().get();
+        Optional<Landmark> leading = pose.hand(first).height();
+        Optional<Landmark> other = pose.hand(first.other()).height();
         return move.height()
                 .or(() -> other.filter(HandRelations::held))
                 .or(() -> leading.filter(HandRelations::held))
@@ -54,37 +62,69 @@ record HandRelations(Move.RelateHands move, Body body) {
                 .orElse(Landmark.CHEST);
     }
 
+    private static Optional<Landmark> higher(Pose pose) {
+        return Stream.of(Side.values())
+                .flatMap(side -> pose.hand(side).height().stream())
+                .max(Comparator.naturalOrder());
+    }
+
     private static boolean held(Landmark height) {
         return height.compareTo(Landmark.THIGH) > 0;
     }
 
-    private HandPlace related(boolean leading) {
+    /** What a hand is in the relation; each of both where it is not said which leads. */
+    private enum Role {
+        LEADING,
+        OTHER,
+        EITHER;
+
+        <T> T of(T leading, T other, T either) {
+            return switch (this) {
+                case LEADING -> leading;
+                case OTHER -> other;
+                case EITHER -> either;
+            };
+        }
+    }
+
+    private HandPlace related(Role role) {
         HandPlace centre = HandPlace.UNSAID.withSideways(Sideways.CENTRE);
         return switch (move.relation()) {
             case CROSSED_WRISTS ->
-                HandPlace.UNSAID.withSideways(new Sideways.Across(-0.3)).withReach(leading ? INNER : OUTER);
+                HandPlace.UNSAID.withSideways(new Sideways.Across(-0.3)).withReach(role.of(INNER, OUTER, MIDDLE));
             case WRIST_ON_WRIST ->
-                halfGap(centre.withReach(OUTER).withPalm(leading ? Palm.DOWN : Palm.UP), leading, Length.fists(0.6));
+                halfGap(
+                        role.of(
+                                centre.withReach(OUTER).withPalm(Palm.DOWN),
+                                centre.withReach(OUTER).withPalm(Palm.UP),
+                                centre.withReach(OUTER)),
+                        role,
+                        Length.fists(0.6));
             case PALM_UNDER_ELBOW ->
-                leading ? below(centre.withReach(INNER)).withAt(HandAt.OTHER_ELBOW) : centre.withReach(Reach.ROUNDED);
-            case HEELS_OF_PALMS_TOGETHER -> halfGap(centre.withReach(OUTER), leading, Length.fists(0.6));
+                role == Role.LEADING
+                        ? below(centre.withReach(INNER)).withAt(HandAt.OTHER_ELBOW)
+                        : centre.withReach(Reach.ROUNDED);
+            case HEELS_OF_PALMS_TOGETHER -> halfGap(centre.withReach(OUTER), role, Length.fists(0.6));
             case PALMS_TOGETHER -> centre.withReach(INNER).withPalm(Palm.TO_THE_OTHER_HAND);
-            case PASSING_INSIDE -> centre.withReach(leading ? INNER : OUTER);
+            case PASSING_INSIDE -> centre.withReach(role.of(INNER, OUTER, MIDDLE));
             case STACKED ->
                 halfGap(
                         centre.withReach(INNER).withShape(HandShape.OPEN),
-                        leading,
+                        role,
                         move.gap().orElse(A_FIST));
             case FOLDED_FOREARMS ->
-                HandPlace.UNSAID.withSideways(new Sideways.Across(-0.6)).withReach(leading ? OUTER : INNER);
+                HandPlace.UNSAID.withSideways(new Sideways.Across(-0.6)).withReach(role.of(OUTER, INNER, MIDDLE));
             case APART -> HandPlace.UNSAID.withSideways(apart());
         };
     }
 
     /** The leading hand above the middle, the other below it, with the gap between. */
-    private static HandPlace halfGap(HandPlace place, boolean leading, Length gap) {
+    private static HandPlace halfGap(HandPlace place, Role role, Length gap) {
+        if (role == Role.EITHER) {
+            return place;
+        }
         Length half = new Length(gap.amount() / 2, gap.unit());
-        HandOffset.Way way = leading ? HandOffset.Way.ABOVE : HandOffset.Way.BELOW;
+        HandOffset.Way way = role == Role.LEADING ? HandOffset.Way.ABOVE : HandOffset.Way.BELOW;
         return place.withOffset(new HandOffset(way, Optional.of(half)));
     }
 

@@ -141,7 +141,7 @@ public final class Mirror {
             case Move.RelateHands hands ->
                 new Move.RelateHands(
                         hands.relation(),
-                        hands.leading().other(),
+                        hands.leading().map(Side::other),
                         hands.height(),
                         hands.gap(),
                         hands.palm().map(Mirror::of));

@@ -116,7 +116,7 @@ class HandTargetsTest {
                 shoulderWide(),
                 new Move.RelateHands(
                         HandRelation.STACKED,
-                        Side.LEFT,
+                        Optional.of(Side.LEFT),
                         Optional.of(Landmark.CHEST),
                         Optional.of(Length.centimetres(20)),
                         Optional.empty()));
@@ -137,7 +137,9 @@ class HandTargetsTest {
             HandRelation relation, Landmark leading, Landmark other, Landmark both) {
         Pose held = after(shoulderWide(), place(Side.LEFT, at(leading)), place(Side.RIGHT, at(other)));
         Pose met = after(
-                held, new Move.RelateHands(relation, Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty()));
+                held,
+                new Move.RelateHands(
+                        relation, Optional.of(Side.LEFT), Optional.empty(), Optional.empty(), Optional.empty()));
         assertThat(met.leftHand().height()).contains(both);
         assertThat(met.rightHand().height()).contains(both);
     }
@@ -148,7 +150,7 @@ class HandTargetsTest {
                 shoulderWide(),
                 new Move.RelateHands(
                         HandRelation.APART,
-                        Side.LEFT,
+                        Optional.of(Side.LEFT),
                         Optional.of(Landmark.CHEST),
                         Optional.of(Length.centimetres(30)),
                         Optional.empty()));
@@ -157,12 +159,28 @@ class HandTargetsTest {
     }
 
     @Test
+    void whereNobodySaysWhichIsInsideNeitherIs() {
+        Pose crossed = after(
+                shoulderWide(),
+                new Move.RelateHands(
+                        HandRelation.CROSSED_WRISTS,
+                        Optional.empty(),
+                        Optional.of(Landmark.CHEST),
+                        Optional.empty(),
+                        Optional.empty()));
+        assertThat(palm(crossed, Side.LEFT).ahead())
+                .isCloseTo(palm(crossed, Side.RIGHT).ahead(), within(1e-9));
+        assertThat(palm(crossed, Side.LEFT).up())
+                .isCloseTo(palm(crossed, Side.RIGHT).up(), within(1e-9));
+    }
+
+    @Test
     void ofCrossedWristsOneIsNearerTheBody() {
         Pose crossed = after(
                 shoulderWide(),
                 new Move.RelateHands(
                         HandRelation.CROSSED_WRISTS,
-                        Side.LEFT,
+                        Optional.of(Side.LEFT),
                         Optional.of(Landmark.CHEST),
                         Optional.empty(),
                         Optional.empty()));

@@ -248,16 +248,21 @@ public final class Samples {
         return fullHand().withOffset(maybe(() -> new HandOffset(one(HandOffset.Way.values()), maybe(this::length))));
     }
 
+    /** Of hands one above the other it is said which; of others it may be left open. */
+    private Move relation(HandRelation relation) {
+        boolean said = relation == HandRelation.STACKED || relation == HandRelation.PALM_UNDER_ELBOW || chance(0.7);
+        return new Move.RelateHands(
+                relation,
+                said ? Optional.of(side()) : Optional.empty(),
+                maybe(() -> one(Landmark.NAVEL, Landmark.CHEST, Landmark.CHIN)),
+                maybe(this::length),
+                maybe(() -> one(Palm.values())));
+    }
+
     /** {@return a move of both hands, of a prop or of the trunk} */
     public Move relatedMove() {
         return switch (number(0, 4)) {
-            case 0 ->
-                new Move.RelateHands(
-                        one(HandRelation.values()),
-                        side(),
-                        maybe(() -> one(Landmark.NAVEL, Landmark.CHEST, Landmark.CHIN)),
-                        maybe(this::length),
-                        maybe(() -> one(Palm.values())));
+            case 0 -> relation(one(HandRelation.values()));
             case 1 ->
                 new Move.HandleProp(
                         side(),

@@ -169,7 +169,7 @@ final class Agreement {
             when recorded instanceof Move.RelateHands other ->
                 hands.relation() != other.relation()
                         ? Optional.of(SlipKind.HAND)
-                        : told(hands) && hands.leading() != other.leading()
+                        : told(hands) && differ(hands.leading(), other.leading())
                                 ? Optional.of(SlipKind.SIDE)
                                 : Optional.empty();
             case Move.HandleProp prop

@@ -157,13 +157,18 @@ public sealed interface Move {
     /**
      * The hands come to stand to each other in some way.
      *
-     * @param leading the hand that the relation tells apart; see {@link HandRelation}
+     * @param leading the hand that the relation tells apart; see {@link HandRelation}. Empty where it is not said: neither is
+     *     then before or above the other
      * @param height of the place where they meet; empty where not said
      * @param gap between them, where the relation has one; empty where not said
      * @param palm which way both palms look; empty where not said
      */
     record RelateHands(
-            HandRelation relation, Side leading, Optional<Landmark> height, Optional<Length> gap, Optional<Palm> palm)
+            HandRelation relation,
+            Optional<Side> leading,
+            Optional<Landmark> height,
+            Optional<Length> gap,
+            Optional<Palm> palm)
             implements OfHands {}
 
     /**

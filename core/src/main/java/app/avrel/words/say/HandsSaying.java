@@ -200,7 +200,8 @@ record HandsSaying(Voice voice) {
     private String relation(Move.RelateHands hands) {
         return voice.say(
                 "relation." + hands.relation().name().toLowerCase(Locale.ROOT),
-                Voice.of("hand", hands.leading())
+                Slots.none()
+                        .key("hand", hands.leading())
                         .key("height", hands.height())
                         .text("gap", voice.length(hands.gap()))
                         .key("palms", hands.palm()));

@@ -209,7 +209,7 @@ class SoundnessTest {
     void aRelationOfTheHandsAndAnotherPlaceForOneOfThemCannotBothBe() {
         Move crossed = new Move.RelateHands(
                 HandRelation.CROSSED_WRISTS,
-                Side.LEFT,
+                Optional.of(Side.LEFT),
                 Optional.of(Landmark.CHEST),
                 Optional.empty(),
                 Optional.empty());

@@ -57,7 +57,7 @@ class OtherLanguagesTest {
             retrocede con el derecho | right foot steps back
             avanza con el pie derecho dos largos de pie | right foot steps forward 2 foot-lengths
             sube la rodilla derecha a la altura de la cadera | lift the right knee to the hip
-            mano izquierda sobre la derecha | hands stacked, left inside
+            mano izquierda sobre la derecha | hands stacked, left above
             baja la punta derecha | lower the right foot, flat
             pie derecho donde estaba el izquierdo | right foot steps where the left foot was
             pie izquierdo gira sobre el metatarso hasta mirar a las 3 | turn the left foot on its ball, toes to 3
@@ -101,7 +101,7 @@ class OtherLanguagesTest {
             慢慢呼气，两拍 |
             左脚向前，脚跟着地，然后重心移到左60% | left foot steps forward, heel first; shift 60 left
             右脚向左脚旁 | right foot steps beside the left foot
-            合掌于胸前 | palms together at the chest, right inside
+            合掌于胸前 | palms together at the chest
             左脚向前一步，脚跟先着地 | left foot steps forward, heel first
             重心左七右三 | shift 70 left
             右脚以脚跟为轴内扣四十五度 | turn the right foot on its heel, toes in 45°

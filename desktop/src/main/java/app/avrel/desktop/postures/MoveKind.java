@@ -104,7 +104,11 @@ public enum MoveKind {
             case INCLINE -> new Move.Incline(Optional.empty(), Optional.empty());
             case RELATION ->
                 new Move.RelateHands(
-                        HandRelation.CROSSED_WRISTS, Side.RIGHT, Optional.empty(), Optional.empty(), Optional.empty());
+                        HandRelation.CROSSED_WRISTS,
+                        Optional.of(Side.RIGHT),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty());
             case PROP ->
                 new Move.HandleProp(
                         Side.RIGHT, PropAct.TAKE, Optional.of(Prop.STAFF), Optional.empty(), Optional.empty());

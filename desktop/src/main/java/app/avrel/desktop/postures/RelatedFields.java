@@ -56,7 +56,7 @@ final class RelatedFields {
 
     List<MoveField> relation(Move.RelateHands hands) {
         HandRelation relation = hands.relation();
-        Side leading = hands.leading();
+        Optional<Side> leading = hands.leading();
         Optional<Landmark> height = hands.height();
         Optional<Length> gap = hands.gap();
         Optional<Palm> palm = hands.palm();
@@ -66,11 +66,12 @@ final class RelatedFields {
                         Stream.of(HandRelation.values()).map(Words::of).toList(),
                         relation.ordinal(),
                         at -> new Move.RelateHands(HandRelation.values()[at], leading, height, gap, palm)),
-                MoveFields.oneOf(
+                MoveFields.choice(
                         capital(relation.leading()),
-                        hands(),
-                        leading.ordinal(),
-                        at -> new Move.RelateHands(relation, Side.values()[at], height, gap, palm)),
+                        Side.values(),
+                        side -> hands().get(side.ordinal()),
+                        leading,
+                        changed -> new Move.RelateHands(relation, changed, height, gap, palm)),
                 MoveFields.landmark(
                         Words.of("postures.height"),
                         height,

@@ -176,7 +176,8 @@ final class HandFrame implements Frame {
                 Optional<Move> shape = looks.shape()
                         .map(form -> new Move.PlaceHand(hand, HandPlace.UNSAID.withShape(form), Optional.empty()));
                 new HandRest(clause).take();
-                Move under = new Move.RelateHands(HandRelation.PALM_UNDER_ELBOW, hand, height, Optional.empty(), palm);
+                Move under = new Move.RelateHands(
+                        HandRelation.PALM_UNDER_ELBOW, Optional.of(hand), height, Optional.empty(), palm);
                 return Optional.of(
                         Fit.of(Stream.concat(Stream.of(under), shape.stream()).toList()));
             }
@@ -201,8 +202,8 @@ final class HandFrame implements Frame {
                     new HandDetails(clause, now, true).read(HandPlace.UNSAID).palm();
             Optional<Landmark> height = height();
             new HandRest(clause).take();
-            return Optional.of(
-                    Fit.of(new Move.RelateHands(HandRelation.STACKED, above ? hand : hand.other(), height, gap, palm)));
+            return Optional.of(Fit.of(new Move.RelateHands(
+                    HandRelation.STACKED, Optional.of(above ? hand : hand.other()), height, gap, palm)));
         }
 
         private Optional<Landmark> height() {

@@ -7,11 +7,21 @@ import app.avrel.posture.hand.HandRelation;
 import app.avrel.posture.hand.Palm;
 import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Term;
+import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /** How the two hands stand to each other, and the ball they hold. */
 final class RelationFrame implements Frame {
+
+    /** Relations that one sees without knowing which hand leads; where one is above the other that is half of it. */
+    private static final Set<HandRelation> MAY_STAY_OPEN = EnumSet.of(
+            HandRelation.CROSSED_WRISTS,
+            HandRelation.WRIST_ON_WRIST,
+            HandRelation.HEELS_OF_PALMS_TOGETHER,
+            HandRelation.PASSING_INSIDE,
+            HandRelation.FOLDED_FOREARMS);
 
     @Override
     public boolean joins() {
@@ -68,7 +78,9 @@ final class RelationFrame implements Frame {
         Optional<Side> beside = ball ? beside(clause) : Optional.empty();
         Optional<Palm> palm = palms(clause);
         boolean placed = placed(clause);
-        Optional<Side> leading = leading(clause, ball);
+        boolean within = clause.has(Term.Rel.INSIDE) || clause.has(Term.Way.IN);
+        boolean folded = relation.filter(HandRelation.FOLDED_FOREARMS::equals).isPresent();
+        Optional<Side> leading = leading(clause, ball).map(side -> folded && within ? side.other() : side);
         Optional<Landmark> height = height(clause);
         Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
         clause.takeAll(
@@ -107,10 +119,10 @@ final class RelationFrame implements Frame {
         if (open && !named) {
             return Optional.of(ask(clause, key(found)));
         }
-        Optional<Side> side = leading.or(() -> alike ? Optional.of(Side.RIGHT) : Optional.empty());
-        HandRelation which = found;
-        return Optional.of(side.map(first -> Fit.of(new Move.RelateHands(which, first, height, gap, palm)))
-                .orElseGet(() -> ask(clause, key(which))));
+        if (leading.isEmpty() && !alike && !MAY_STAY_OPEN.contains(found)) {
+            return Optional.of(ask(clause, key(found)));
+        }
+        return Optional.of(Fit.of(new Move.RelateHands(found, leading, height, gap, palm)));
     }
 
     /** Whether it is said how the named hand stands to the other. */
