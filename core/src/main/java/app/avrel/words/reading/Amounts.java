@@ -125,6 +125,12 @@ final class Amounts {
         return put(used, new Term.Span(num(1).get(), num(3).get()));
     }
 
+    /** Spanish: pasa el 60 a la izquierda. An article before a bare number of tens makes it a share. */
+    private boolean wholeShare(double value) {
+        boolean article = at > 0 && in.get(at - 1).text().equals("el");
+        return article && value % 5 == 0 && value >= 15 && value <= 100;
+    }
+
     private boolean counted(double value, int used) {
         if (is(used, Term.Rel.DEGREE)) {
             return put(used + 1, new Term.Angle(value));
@@ -147,7 +153,7 @@ final class Amounts {
         if (second.isPresent() && value + second.get() == 100 && value % 5 == 0) {
             return put(used + 1, new Term.Ratio((int) value, (int) second.get().doubleValue()));
         }
-        return put(used, new Term.Num(value));
+        return put(used, wholeShare(value) ? new Term.Share(value) : new Term.Num(value));
     }
 
     private boolean percentSign(int ahead) {

@@ -164,7 +164,8 @@ public final class Line {
         /** Hands that part, and then each goes somewhere: where it goes says all. */
         private boolean superseded(Move move, List<Move> stage) {
             boolean houseShare = ofStance.contains(move)
-                    && stage.stream().anyMatch(other -> other instanceof Move.Shift(Split.Said _));
+                    && stage.stream()
+                            .anyMatch(other -> other instanceof Move.Shift(Split.Said _) && !ofStance.contains(other));
             boolean arrives = move instanceof Move.TurnBody(var part, var turning)
                     && turning.filter(Turning.By.class::isInstance).isPresent()
                     && stage.stream()

@@ -74,6 +74,13 @@ class SaidInTheHallTest {
             push both palms forward at shoulder height ; left hand, at the shoulder, extended, palm forward, fingers up. right hand, at the shoulder, extended, palm forward, fingers up
             pull both hands back to the left hip ; left hand, at the hip, own side. right hand, at the hip, -0.9 shoulder halves
             palms together at the chest ; palms together at the chest
+            left hand covers the right fist ; hands stacked, left above. right hand, fist
+            right fist on the left palm ; hands stacked, right above. right hand, fist
+            turn both feet left 45 ; turn the left foot on its heel, toes out 45°. turn the right foot on its heel, toes in 45°
+            step the left foot out into a horse stance ; left foot steps 90° left. shift 50 left
+            rise on the left leg, right knee up ; shift 100 left. rise. lift the right knee
+            peel off the right heel ; raise the right heel
+            left hand beside the left hip, fingertips forward ; left hand, at the hip, own side, fingers forward
             hands cross at the belly ; wrists crossed at the navel
             arms hang ; left hand, at the thigh, own side, close in, palm in, open hand. right hand, at the thigh, own side, close in, palm in, open hand
             left hand on the right wrist ; left hand, at the other wrist
@@ -145,7 +152,6 @@ class SaidInTheHallTest {
                 "right heel light",
                 "both feet parallel",
                 "waist left as far as it goes",
-                "left hand covers the right fist",
                 "hands apart, shoulder width",
                 "shoulders loose",
                 "breathe in while the hands rise"
@@ -180,6 +186,9 @@ class SaidInTheHallTest {
             sostén una pelota en el vientre, la derecha arriba ; sostén una pelota a la altura del ombligo, mano derecha arriba
             puño derecho en la cadera ; mano derecha, a la altura de la cadera, en puño
             empuja con las dos palmas a la altura de los hombros ; mano izquierda, a la altura del hombro, extendida. mano derecha, a la altura del hombro, extendida
+            pasa el 60 a la izquierda ; traslada el peso 60 a la izquierda
+            gira ambos pies a la derecha 90 ; gira el pie izquierdo sobre el talón, punta hacia dentro 90°. gira el pie derecho sobre el talón, punta hacia fuera 90°
+            la palma izquierda cubre el puño derecho ; manos una sobre otra, mano izquierda arriba. mano derecha, en puño
             palmas juntas en el pecho ; palmas juntas a la altura del pecho
             recoge el pie izquierdo, las manos se cruzan en el vientre, inspira ; recoge el pie izquierdo, metatarso junto al pie derecho. muñecas cruzadas a la altura del ombligo. inhala
             cruza las muñecas delante del pecho ; muñecas cruzadas a la altura del pecho
@@ -261,6 +270,8 @@ class SaidInTheHallTest {
             抱球于腹前，右手在上 ; 抱球，在腹高，右手在上
             右手握拳于腰间 ; 右手在胯高，成拳
             两掌前推，肩高 ; 左手在肩高，伸直，掌心向前，手指向上。右手在肩高，伸直，掌心向前，手指向上
+            两脚以脚跟为轴右转九十度 ; 左脚以脚跟为轴转动，脚尖向内90度。右脚以脚跟为轴转动，脚尖向外90度
+            左手按于左胯旁，指尖向前，掌心向下 ; 左手在胯高，体侧，掌心向下，手指向前
             合掌于胸前 ; 合掌在胸高
             两腕胸前交叉 ; 两腕交叉在胸高
             吸气 ; 吸气

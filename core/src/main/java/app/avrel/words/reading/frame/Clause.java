@@ -43,6 +43,19 @@ public final class Clause {
         kept |= 1L << index;
     }
 
+    /** Which phrases are spoken for. */
+    record Marks(long used, long kept) {}
+
+    Marks marks() {
+        return new Marks(used, kept);
+    }
+
+    /** Forgets what was spoken for since: a phrase is read once for each foot. */
+    void restore(Marks marks) {
+        used = marks.used();
+        kept = marks.kept();
+    }
+
     boolean kept(int index) {
         return (kept & 1L << index) != 0;
     }

@@ -174,7 +174,12 @@ final class HandDetails {
         boolean points = clause.has(Term.Act.POINT) || clause.has(Term.Act.FACE);
         boolean anew = at > 0 && clause.item(at - 1).soft();
         boolean next = at + 1 < clause.size() && pointing(clause.item(at + 1)).isPresent() && (!targeted || anew);
-        return points || next ? after(Term.Part.FINGERTIPS).or(this::afterPointing) : Optional.empty();
+        Optional<Pointing> pointing =
+                points || next ? after(Term.Part.FINGERTIPS).or(this::afterPointing) : Optional.empty();
+        if (anew && next && pointing.isPresent()) {
+            clause.use(at);
+        }
+        return pointing;
     }
 
     /** Fingertips at the chest, pointing forward. */

@@ -173,8 +173,7 @@ final class HandFrame implements Frame {
                 Optional<Palm> palm = new HandDetails(clause, now, true)
                         .read(HandPlace.UNSAID)
                         .palm();
-                Optional<Move> shape = looks.shape()
-                        .map(form -> new Move.PlaceHand(hand, HandPlace.UNSAID.withShape(form), Optional.empty()));
+                Optional<Move> shape = shape(hand);
                 new HandRest(clause).take();
                 Move under = new Move.RelateHands(
                         HandRelation.PALM_UNDER_ELBOW, Optional.of(hand), height, Optional.empty(), palm);
@@ -183,6 +182,7 @@ final class HandFrame implements Frame {
             }
             Optional<Item> over = clause.takeItem(item -> (item.is(Term.Part.HAND)
                             || item.is(Term.Part.PALM)
+                            || item.is(Term.Part.FIST)
                             || item.bareSide() && item.who().side().isPresent())
                     && (item.rel() == Term.Rel.OVER
                             || item.rel() == Term.Rel.ABOVE
@@ -201,9 +201,24 @@ final class HandFrame implements Frame {
             Optional<Palm> palm =
                     new HandDetails(clause, now, true).read(HandPlace.UNSAID).palm();
             Optional<Landmark> height = height();
+            List<Move> moves = new ArrayList<>();
+            moves.add(new Move.RelateHands(
+                    HandRelation.STACKED, Optional.of(above ? hand : hand.other()), height, gap, palm));
+            shape(hand).ifPresent(moves::add);
+            if (over.get().is(Term.Part.FIST)) {
+                moves.add(shaped(hand.other(), HandShape.FIST));
+            }
             new HandRest(clause).take();
-            return Optional.of(Fit.of(new Move.RelateHands(
-                    HandRelation.STACKED, Optional.of(above ? hand : hand.other()), height, gap, palm)));
+            return Optional.of(Fit.of(moves));
+        }
+
+        /** The right fist on the left palm: that it is a fist is said too. */
+        private Optional<Move> shape(Side hand) {
+            return looks.shape().map(form -> shaped(hand, form));
+        }
+
+        private static Move shaped(Side hand, HandShape form) {
+            return new Move.PlaceHand(hand, HandPlace.UNSAID.withShape(form), Optional.empty());
         }
 
         private Optional<Landmark> height() {

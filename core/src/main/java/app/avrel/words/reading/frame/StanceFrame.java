@@ -46,8 +46,16 @@ final class StanceFrame implements Frame {
                 Term.Act.SIT,
                 Term.Act.CLOSE,
                 Term.Act.LAND,
+                Term.Act.STEP,
                 Term.Act.TURN);
-        clause.takeAll(Term.Rel.AT, Term.Rel.TO, Term.Way.IN, Term.Way.DOWN, Term.Manner.STANCE_WORD, Term.Way.FORWARD);
+        clause.takeAll(
+                Term.Rel.AT,
+                Term.Rel.THROUGH,
+                Term.Rel.TO,
+                Term.Way.IN,
+                Term.Way.DOWN,
+                Term.Manner.STANCE_WORD,
+                Term.Way.FORWARD);
         boolean low = clause.takeAll(Term.Manner.DEEPER);
         clause.takeAll(Term.Manner.WIDE, Term.Manner.EXTENDED, Term.Manner.ALL);
         Optional<Length> length = clause.take(Term.Measure.class).map(Term.Measure::length);

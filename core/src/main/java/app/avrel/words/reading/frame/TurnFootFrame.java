@@ -6,7 +6,10 @@ import app.avrel.posture.move.Pivot;
 import app.avrel.posture.move.Toes;
 import app.avrel.words.lexicon.Term;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -182,10 +185,17 @@ final class TurnFootFrame implements Frame {
                 boolean swings,
                 boolean toes,
                 boolean points) {
-            ToesReading reading = new ToesReading(now, sides.getFirst());
             List<Integer> subject = pivotSubject();
             subject.forEach(clause::use);
-            Optional<Toes> where = reading.of(clause, toes || points);
+            Clause.Marks before = clause.marks();
+            Map<Side, Optional<Toes>> each = new EnumMap<>(Side.class);
+            ToesReading reading = new ToesReading(now, sides.getFirst());
+            for (Side side : sides) {
+                clause.restore(before);
+                reading = new ToesReading(now, side);
+                each.put(side, reading.of(clause, toes || points));
+            }
+            Optional<Toes> where = Objects.requireNonNull(each.get(sides.getFirst()));
             clause.takeAll(Term.Act.OPEN, Term.Act.CLOSE);
             clause.takeAll(
                     Term.Part.TOES,
@@ -200,9 +210,7 @@ final class TurnFootFrame implements Frame {
             Pivot on = pivot.orElse(swings ? Pivot.BALL : Pivot.HEEL);
             Optional<Toes> pointed = swings ? where.map(Reading::other) : where;
             List<Move> moves = new ArrayList<>();
-            for (Side side : sides) {
-                moves.add(new Move.TurnFoot(side, on, pointed));
-            }
+            each.forEach((side, to) -> moves.add(new Move.TurnFoot(side, on, swings ? to.map(Reading::other) : to)));
             Fit fit = Fit.of(moves).heading(reading.hall()).costs(which.cost());
             if (pointed.filter(Toes.TurnedSome.class::isInstance).isPresent()) {
                 fit.holds("how far the foot turns is left open");

@@ -1,5 +1,7 @@
 package app.avrel.words.reading.frame;
 
+import app.avrel.posture.move.Depth;
+import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Term;
 import java.util.EnumSet;
 import java.util.List;
@@ -90,6 +92,7 @@ final class WeightFrame implements Frame {
             if (stepsFirst()) {
                 return Optional.empty();
             }
+            boolean rises = risesOnto();
             weight = clause.takeAll(Term.Part.WEIGHT);
             own = takeActs(OWN);
             boolean number = clause.has(Term.Ratio.class) || clause.has(Term.Share.class);
@@ -133,7 +136,18 @@ final class WeightFrame implements Frame {
             WhichLoad foot = new WhichLoad(clause, now, weight || own);
             Fit fit = new WeightShares(clause, now, foot, weight, about).split().costs(cost);
             clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT);
+            if (rises) {
+                fit.moves().add(new Move.ChangeDepth(new Depth.Rise(Optional.empty())));
+            }
             return Optional.of(fit);
+        }
+
+        /** Rise on the left leg: one goes up, and onto it. */
+        private boolean risesOnto() {
+            int rise = clause.indexOf(Term.Act.RISE);
+            return rise >= 0
+                    && rise + 1 < clause.size()
+                    && clause.item(rise + 1).is(Term.Act.BEAR);
         }
 
         /** A foot that goes somewhere before a comma steps, and only then the weight: left foot forward, shift 70. */
