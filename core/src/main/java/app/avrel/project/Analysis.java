@@ -1,7 +1,9 @@
 package app.avrel.project;
 
+import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.FormId;
+import app.avrel.form.Played;
 import app.avrel.form.Track;
 import app.avrel.motion.Performer;
 import app.avrel.posture.Posture;
@@ -200,13 +202,42 @@ public final class Analysis {
         return findings().stream().filter(Finding::serious).toList();
     }
 
-    /** {@return a sound way to mend a finding, where there is one} */
+    /**
+     * {@return a sound way to mend a finding, where there is one}
+     *
+     * <p>It changes the posture that {@link #mended} names, and is sound under the rules that found it: the house's, or those
+     * of a form that has its own.
+     */
     public Optional<Fix> fix(Finding finding) {
-        Checkup checkup =
-                new Checkup(project.setting().posing(), project.setting().directions());
-        return finding.where() instanceof Where.InPosture(PostureId id, var _)
-                ? project.posture(id).flatMap(posture -> new FixFinder(posture, checkup).fix(finding))
-                : Optional.empty();
+        return switch (finding.where()) {
+            case Where.InPosture(PostureId id, var _) ->
+                project.posture(id)
+                        .flatMap(posture ->
+                                finder(posture, project.setting().posing()).fix(finding));
+            case Where.InForm(FormId id, int _, var _) ->
+                mended(finding)
+                        .flatMap(project::posture)
+                        .flatMap(posture -> project.form(id)
+                                .map(form -> finder(posture, project.posing(form)))
+                                .flatMap(finder -> finder.alike(finding).flatMap(finder::fix)));
+        };
+    }
+
+    private FixFinder finder(Posture posture, Performer posing) {
+        return new FixFinder(posture, new Checkup(posing, project.setting().directions()));
+    }
+
+    /** {@return the posture that a fix of a finding changes}; of what lies between postures there is none */
+    public Optional<PostureId> mended(Finding finding) {
+        return switch (finding.where()) {
+            case Where.InPosture(PostureId id, var _) -> Optional.of(id);
+            case Where.InForm(FormId id, int entry, var count) ->
+                project.form(id)
+                        .filter(form -> form.rules().isPresent() && count.isEmpty())
+                        .map(form -> form.entries().get(entry))
+                        .filter(done -> done.played() == Played.AS_RECORDED)
+                        .map(Entry::posture);
+        };
     }
 
     /** Two surveys are equal where the same was found of the same, at once or bit by bit. */

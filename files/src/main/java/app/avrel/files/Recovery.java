@@ -101,7 +101,7 @@ public final class Recovery implements AutoCloseable {
     private boolean write() {
         Unsaved unsaved = newest.getAndSet(null);
         if (unsaved == null) {
-            return true;
+            return told.isEmpty();
         }
         try {
             SafeFile.privateFolder(folder);

@@ -38,6 +38,13 @@ public final class FixFinder {
         this.before = checkup.posture(track);
     }
 
+    /** {@return the finding of the posture by itself that is told elsewhere as this one: of the same rule and part} */
+    public Optional<Finding> alike(Finding told) {
+        return before.stream()
+                .filter(found -> found.rule() == told.rule() && found.spot().equals(told.spot()))
+                .findFirst();
+    }
+
     /** {@return the first proposal that mends the finding soundly} */
     public Optional<Fix> fix(Finding finding) {
         return finding.where() instanceof Where.InPosture(var id, var _) && id.equals(posture.id())

@@ -62,19 +62,24 @@ public final class FindingActions {
     }
 
     void apply(Finding finding, Fix fix) {
-        if (finding.where() instanceof Where.InPosture(var id, var _)) {
-            session.apply(Edit.of(fix.words(), project -> project.changePosture(id, fix::applied)));
-        }
+        session.desk()
+                .get()
+                .survey()
+                .mended(finding)
+                .ifPresent(id ->
+                        session.apply(Edit.of(fix.words(), project -> project.changePosture(id, fix::applied))));
     }
 
     /** Shows wrong beside right. */
     void beside(Finding finding, Fix fix, StackPane over) {
         var project = session.project();
-        if (finding.where() instanceof Where.InPosture(var id, var _)) {
-            project.posture(id)
-                    .ifPresent(posture ->
-                            new Beside(posture, finding, fix, project.setting()).show(over, () -> apply(finding, fix)));
-        }
+        session.desk()
+                .get()
+                .survey()
+                .mended(finding)
+                .flatMap(project::posture)
+                .ifPresent(posture ->
+                        new Beside(posture, finding, fix, project.setting()).show(over, () -> apply(finding, fix)));
     }
 
     void accept(Finding finding, String reason) {

@@ -6,8 +6,10 @@ import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
+import app.avrel.mechanics.LeastDrop;
 import app.avrel.mechanics.Naming;
 import app.avrel.mechanics.Spacing;
+import app.avrel.mechanics.Stand;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import app.avrel.project.Setting;
@@ -32,6 +34,9 @@ final class PostureHeading {
                 .flatMap(name -> Stream.concat(Stream.of(name.written()), name.romanised().stream()))
                 .toList();
     }
+
+    /** Fists within which legs are drawn as they are, without a word. */
+    private static final double LET_PASS = 0.42;
 
     /** Percent from which a foot bears something worth a word. */
     private static final int BEARS = 5;
@@ -77,11 +82,27 @@ final class PostureHeading {
                 : Words.of("postures.wide", centimetres(spacing.width()));
         boolean assumed = pose.left().heel().assumed() || pose.right().heel().assumed();
         return Words.of(
-                "postures.long_hips",
-                (assumed ? Words.of("postures.about") : "") + centimetres(spacing.length()),
-                width,
-                pose.drop().assumed() || !pose.drop().known() ? Words.of("postures.about") : "",
-                fists(pose.drop().value() / body.fist()));
+                        "postures.long_hips",
+                        (assumed ? Words.of("postures.about") : "") + centimetres(spacing.length()),
+                        width,
+                        pose.drop().assumed() || !pose.drop().known() ? Words.of("postures.about") : "",
+                        fists(pose.drop().value() / body.fist()))
+                + forced(pose, body);
+    }
+
+    /** What the feet force, where that is more than is recorded: the figure bends as deep as they need. */
+    private static String forced(Pose pose, Body body) {
+        if (pose.left().lifted() || pose.right().lifted()) {
+            return "";
+        }
+        LeastDrop least = LeastDrop.of(Stand.of(pose), body);
+        double more = (least.metres() - pose.drop().value()) / body.fist();
+        if (more <= LET_PASS) {
+            return "";
+        }
+        return Double.isFinite(least.metres())
+                ? Words.of("postures.feet_need", fists(least.metres() / body.fist()))
+                : Words.of("postures.feet_out_of_reach");
     }
 
     private static String fists(double number) {

@@ -1,6 +1,7 @@
 package app.avrel.desktop.shell;
 
 import java.nio.file.Path;
+import java.util.Map;
 
 /** Where the program keeps what it remembers: recovery files and preferences. */
 public final class StateFolder {
@@ -13,11 +14,25 @@ public final class StateFolder {
         if (named != null) {
             return Path.of(named);
         }
-        String state = System.getenv("XDG_STATE_HOME");
-        Path base = state == null || state.isBlank()
-                ? Path.of(System.getProperty("user.home"), ".local", "state")
-                : Path.of(state);
-        return base.resolve("avrel");
+        return of(System.getProperty("os.name"), System.getenv(), Path.of(System.getProperty("user.home")));
+    }
+
+    /** {@return where programs of a system keep what they remember of a user} */
+    static Path of(String system, Map<String, String> environment, Path home) {
+        if (system.startsWith("Windows")) {
+            return folder(environment, "LOCALAPPDATA", home.resolve("AppData").resolve("Local"))
+                    .resolve("Avrel");
+        }
+        if (system.startsWith("Mac")) {
+            return home.resolve("Library").resolve("Application Support").resolve("Avrel");
+        }
+        return folder(environment, "XDG_STATE_HOME", home.resolve(".local").resolve("state"))
+                .resolve("avrel");
+    }
+
+    private static Path folder(Map<String, String> environment, String name, Path otherwise) {
+        String named = environment.getOrDefault(name, "");
+        return named.isBlank() ? otherwise : Path.of(named);
     }
 
     /** {@return where unexpected errors are written down} */
