@@ -95,7 +95,7 @@ class FileChangedElsewhereTest {
         weWorkOn(OURS);
         keyboard.press(KeyCode.CONTROL, KeyCode.S);
         assertThat(note(THEIRS)).as("nothing is written before it is answered").isEqualTo("theirs");
-        assertThat(told()).contains("the posture “Wade Back”", "the posture “Sweep the Reeds”", "nothing");
+        assertThat(told()).containsSubsequence("the posture “Wade Back”", "the posture “Sweep the Reeds”");
         keyboard.press(KeyCode.ENTER);
         assertThat(note(OURS)).isEqualTo("ours");
         assertThat(note(THEIRS)).isEqualTo("theirs");
@@ -133,7 +133,7 @@ class FileChangedElsewhereTest {
     void whereBothChangedAPostureOneSaysWhoseIsTaken() {
         weWorkOn(THEIRS);
         keyboard.press(KeyCode.CONTROL, KeyCode.S);
-        assertThat(told()).containsSubsequence("nothing", "nothing", "the posture “Sweep the Reeds”");
+        assertThat(told()).contains("the posture “Sweep the Reeds”");
         keyboard.press(KeyCode.ENTER);
         assertThat(note(THEIRS)).isEqualTo("ours");
     }

@@ -11,7 +11,6 @@ import app.avrel.project.merging.Merging.Prefer;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -33,7 +32,6 @@ public final class ChangedSheet {
     private final Session session;
     private final StackPane over;
     private final Answers answers;
-    private final Label result = Texts.wrapped("", "sheet-text");
     private Prefer prefer = Prefer.OURS;
 
     private ChangedSheet(Session session, StackPane over, Answers answers) {
@@ -90,11 +88,12 @@ public final class ChangedSheet {
                     at -> prefer = Prefer.values()[at]);
             content.getChildren().addAll(Texts.of(Words.of("keeping.of_both_take"), "section"), whose);
         }
-        content.getChildren().add(result);
-        Texts.set(result, Words.of("keeping.can_be_undone"));
+        content.getChildren().add(Texts.wrapped(Words.of("keeping.can_be_undone"), "quiet"));
     }
 
     private static void group(VBox content, String title, List<Merged.Changed> parts) {
-        content.getChildren().addAll(Texts.of(title, "section"), Texts.wrapped(PartWords.of(parts), "sheet-text"));
+        if (!parts.isEmpty()) {
+            content.getChildren().addAll(Texts.of(title, "section"), Texts.wrapped(PartWords.of(parts), "sheet-text"));
+        }
     }
 }

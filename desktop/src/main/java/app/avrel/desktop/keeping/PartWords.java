@@ -12,11 +12,8 @@ final class PartWords {
 
     private PartWords() {}
 
-    /** {@return parts in a row, the first few by name; that there are none, where there are none} */
+    /** {@return parts in a row, the first few by name} */
     static String of(List<Changed> parts) {
-        if (parts.isEmpty()) {
-            return Words.of("keeping.nothing");
-        }
         String named = parts.stream().limit(MOST).map(PartWords::of).collect(Collectors.joining(", "));
         return parts.size() <= MOST ? named : Words.of("keeping.and_more", named, parts.size() - MOST);
     }

@@ -14,7 +14,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -28,7 +28,7 @@ public final class Sheet extends StackPane {
 
     private final StackPane over;
     private final Optional<Node> before;
-    private final HBox buttons = new HBox();
+    private final FlowPane buttons = new FlowPane();
     private final ChangeListener<Node> keeper = (_, _, focused) -> keep(focused);
 
     private Sheet(StackPane over, String title, Region content, List<Answer> answers) {

@@ -48,7 +48,7 @@ final class MainMenu {
                 item(Words.of("common.open_demo"), "", files::openDemo),
                 item(Words.of("shell.save"), "Ctrl+S", files::save),
                 item(Words.of("shell.save_as"), "Ctrl+Shift+S", files::saveAs),
-                item(Words.of("keeping.earlier_menu"), "", files::earlier),
+                item(Words.of("keeping.earlier_menu"), "Ctrl+Alt+H", files::earlier),
                 new SeparatorMenuItem(),
                 step(Words.of("shell.undo"), session.undoable(), "Ctrl+Z", session::undo),
                 step(Words.of("shell.redo"), session.redoable(), "Ctrl+Shift+Z", session::redo),

@@ -35,6 +35,7 @@ record ShellCommands(Shell shell, Session session, FileActions files) {
                 Command.of(Words.of("shell.open_project"), KeyCode.O, "Ctrl", files::open),
                 Command.of(Words.of("shell.save"), KeyCode.S, "Ctrl", files::save),
                 Command.of(Words.of("shell.save_as_2"), KeyCode.S, "Ctrl+Shift", files::saveAs),
+                Command.of(Words.of("keeping.earlier_states"), KeyCode.H, "Ctrl+Alt", files::earlier),
                 Command.of(Words.of("common.settings"), KeyCode.COMMA, "Ctrl", shell::openSettings),
                 Command.of(Words.of("common.learners"), KeyCode.U, "Ctrl", shell::openLearners),
                 Command.of(Words.of("shell.findings"), KeyCode.F8, "", shell::toggleFindings),
