@@ -62,6 +62,19 @@ class AnyLineTest {
         return line.toString();
     }
 
+    /** What a record refuses is told as not understood, whatever stands before and after it. */
+    @Test
+    void whatNoRecordCanHoldIsMarkedAndNeverThrown() {
+        for (String line : List.of(
+                "right hand -0.4 shoulder widths from the other foot",
+                "left hand -2 fists outside the left knee",
+                "hold a ball -1 foot wide, left hand above",
+                "hands side by side, -5 cm apart")) {
+            LineReading reading = Typed.english(line);
+            assertThat(reading.understood()).as(line).isFalse();
+        }
+    }
+
     @Test
     void anEmptyLineSaysNothing() {
         LineReading reading = Typed.english("  ");

@@ -32,11 +32,20 @@ public final class Frames {
         for (Frame frame : ALL) {
             if (frame.may(look)) {
                 Clause clause = new Clause(items);
-                Optional<Fit> fit = frame.read(clause, now);
+                Optional<Fit> fit = read(frame, clause, now);
                 fit.ifPresent(found -> fits.add(found.used(clause.used()).costs(left(clause, frame))));
             }
         }
         return fits;
+    }
+
+    /** What no record can hold, such as a hand less than nothing away from a knee, is no reading: its words stay marked. */
+    private static Optional<Fit> read(Frame frame, Clause clause, Situation now) {
+        try {
+            return frame.read(clause, now);
+        } catch (IllegalArgumentException refusedByTheRecord) {
+            return Optional.empty();
+        }
     }
 
     /** Whether a clause of its own seems to begin after a comma: with a verb, or a limb and its side. */

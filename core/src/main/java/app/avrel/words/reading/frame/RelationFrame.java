@@ -83,6 +83,9 @@ final class RelationFrame implements Frame {
         Optional<Side> leading = leading(clause, ball).map(side -> folded && within ? side.other() : side);
         Optional<Landmark> height = height(clause);
         Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
+        if (gap.filter(length -> length.amount() < 0).isPresent()) {
+            return Optional.empty();
+        }
         clause.takeAll(
                 Term.Part.HAND,
                 Term.Part.PALM,

@@ -1,0 +1,130 @@
+package app.avrel.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.files.script.ScriptIn;
+import app.avrel.files.table.Brought;
+import app.avrel.files.table.CountTable;
+import app.avrel.files.table.EntryTable;
+import app.avrel.form.Form;
+import app.avrel.label.Language;
+import app.avrel.project.Project;
+import app.avrel.project.Setting;
+import app.avrel.project.notes.NotesIn;
+import app.avrel.project.notes.NotesOut;
+import app.avrel.samples.SampleProjects;
+import java.time.Duration;
+import java.util.List;
+import java.util.Random;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Files that a stick, a mail program or an editor has spoilt: every one is read or refused with a reason, none is thrown at
+ * anybody, and none takes long.
+ *
+ * <p>The property {@code avrel.attacks} says how many: 1 is 100,000 projects and 20,000 of the others; usually it is less.
+ */
+class DamagedFilesTest {
+
+    private static final double SHARE = Double.parseDouble(System.getProperty("avrel.attacks", "0.02"));
+    private static final Duration LONG = Duration.ofSeconds(2);
+    private static final Project SCHOOL = SampleProjects.of(3, 6);
+    private static final Form FORM = SCHOOL.forms().getFirst();
+
+    /** What is put in: marks that mean something in one format or another, and letters of several scripts. */
+    private static final String ODD = "{}[]\",:;\n\r\t\\ -0.9e+=@#<>&\u0000\uFEFF右é–>WEBVTT";
+
+    private static String damaged(String text, Random random) {
+        StringBuilder damaged = new StringBuilder(text);
+        int times = 1 + random.nextInt(4);
+        for (int i = 0; i < times && !damaged.isEmpty(); i++) {
+            int at = random.nextInt(damaged.length());
+            int end = Math.min(damaged.length(), at + 1 + random.nextInt(random.nextBoolean() ? 3 : 200));
+            switch (random.nextInt(5)) {
+                case 0 -> damaged.delete(at, end);
+                case 1 -> damaged.insert(at, damaged.substring(at, end));
+                case 2 -> damaged.setCharAt(at, ODD.charAt(random.nextInt(ODD.length())));
+                case 3 -> damaged.setLength(at);
+                default -> damaged.insert(at, Integer.toString(random.nextInt()));
+            }
+        }
+        return damaged.toString();
+    }
+
+    private static void attack(int most, String whole, Consumer<String> read) {
+        Random random = new Random(whole.length());
+        int times = (int) Math.max(50, most * SHARE);
+        for (int i = 0; i < times; i++) {
+            String spoilt = damaged(whole, random);
+            long begun = System.nanoTime();
+            try {
+                read.accept(spoilt);
+            } catch (RuntimeException thrown) {
+                throw new AssertionError("thrown at " + i + " over:\n" + spoilt, thrown);
+            }
+            assertThat(Duration.ofNanos(System.nanoTime() - begun))
+                    .as("file %d", i)
+                    .isLessThan(LONG);
+        }
+    }
+
+    private static void told(String message) {
+        assertThat(message).isNotBlank().doesNotContain("Exception");
+    }
+
+    @Test
+    void projectsAreReadOrRefusedWithThePlace() {
+        attack(100_000, ProjectText.of(SCHOOL), text -> {
+            if (ProjectText.read(text, "hall.avrel") instanceof Opened.Refused(String message)) {
+                told(message);
+                assertThat(message).contains("hall.avrel");
+            }
+        });
+    }
+
+    @Test
+    void tablesOfEntriesAreReadOrRefused() {
+        attack(20_000, EntryTable.of(SCHOOL, FORM), text -> {
+            if (EntryTable.read(SCHOOL, FORM.id(), text) instanceof Brought.Refused<Form>(String message)) {
+                told(message);
+            }
+        });
+    }
+
+    @Test
+    void tablesOfCountsAreReadOrRefused() {
+        attack(20_000, CountTable.of(SCHOOL, FORM), text -> {
+            if (CountTable.read(SCHOOL, FORM.id(), text) instanceof Brought.Refused<Project>(String message)) {
+                told(message);
+            }
+        });
+    }
+
+    @Test
+    void notesAreReadLineByLine() {
+        String notes =
+                NotesOut.of(SCHOOL.withPostures(SCHOOL.postures().subList(0, 1)).withForms(List.of()));
+        Project empty = Project.empty("Notes", Setting.USUAL);
+        attack(
+                2_000,
+                notes,
+                text -> assertThat(NotesIn.read(text, empty, Language.ENGLISH)).isNotNull());
+    }
+
+    @Test
+    void captionsAreReadForWhatTheyAre() {
+        String captions = """
+                WEBVTT
+
+                1
+                00:00:01.000 --> 00:00:03.500
+                Shift left, right foot out.
+
+                2
+                00:00:04.000 --> 00:00:06.000
+                Hands rise, breathe in.
+                """;
+        attack(20_000, captions, text -> assertThat(ScriptIn.read(text)).isNotNull());
+    }
+}
