@@ -237,6 +237,8 @@ final class Amounts {
                 || is(ahead, Term.Manner.BETWEEN)
                 || is(ahead, Term.Rel.FROM)
                 || is(ahead, Term.Rel.OVER)
+                || is(ahead, Term.Rel.OUTSIDE)
+                || is(ahead, Term.Rel.INSIDE)
                 || is(ahead, Term.Rel.ABOVE)
                 || is(ahead, Term.Rel.BELOW)
                 || is(ahead, Term.Way.AWAY)

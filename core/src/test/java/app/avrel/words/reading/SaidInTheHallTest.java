@@ -79,6 +79,8 @@ class SaidInTheHallTest {
             turn both feet left 45 ; turn the left foot on its heel, toes out 45°. turn the right foot on its heel, toes in 45°
             step the left foot out into a horse stance ; left foot steps 90° left. shift 50 left
             rise on the left leg, right knee up ; shift 100 left. rise. lift the right knee
+            right hand a fist outside the right knee ; right hand, at its own knee, 1 fist outside it
+            left palm a hand's breadth below the chin ; left hand, at the chin, 1 fist below it
             peel off the right heel ; raise the right heel
             left hand beside the left hip, fingertips forward ; left hand, at the hip, own side, fingers forward
             hands cross at the belly ; wrists crossed at the navel
