@@ -234,6 +234,7 @@ public final class Analysis {
             case Where.InForm(FormId id, int entry, var count) ->
                 project.form(id)
                         .filter(form -> form.rules().isPresent() && count.isEmpty())
+                        .filter(form -> entry < form.entries().size())
                         .map(form -> form.entries().get(entry))
                         .filter(done -> done.played() == Played.AS_RECORDED)
                         .map(Entry::posture);
