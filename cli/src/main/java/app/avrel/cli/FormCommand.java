@@ -90,7 +90,7 @@ final class FormCommand implements Callable<Integer> {
     }
 
     private static void print(Form form, Track track, Project project) {
-        Directions directions = project.setting().directions();
+        Directions directions = project.directions();
         System.out.println(form.name() + ": " + track.occurrences().size() + " postures, " + track.counts()
                 + " counts, " + Numbers.plain(track.beats()) + " beats");
         List<Numbering.Numbers> numbers = new Numbering(project.rules(form)).of(form);

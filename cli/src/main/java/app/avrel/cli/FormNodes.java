@@ -112,7 +112,7 @@ final class FormNodes {
 
     private void heading(ObjectNode node, String name, Heading heading) {
         node.put(name + "_deg", rounded(heading.degrees()));
-        node.put(name, project.setting().directions().say(heading));
+        node.put(name, project.directions().say(heading));
     }
 
     private void parts(ArrayNode all) {

@@ -2,8 +2,10 @@ package app.avrel.cli;
 
 import app.avrel.files.Demo;
 import app.avrel.files.ProjectText;
+import app.avrel.floor.Directions;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
+import app.avrel.floor.NamedPlace;
 import app.avrel.form.Unroll;
 import app.avrel.label.Language;
 import app.avrel.motion.Performer;
@@ -22,12 +24,15 @@ import app.avrel.words.Wording;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import app.avrel.words.reading.Standings;
+import app.avrel.words.reading.frame.Earlier;
 import app.avrel.words.say.Saying;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -51,9 +56,22 @@ final class SayCommand implements Callable<Integer> {
                     + " or a line that leads there")
     private String from;
 
+    @Option(
+            names = "--after",
+            paramLabel = "LINE",
+            description = "a line recorded before this one, to which it may point back; may be given again")
+    private List<String> before = List.of();
+
+    @Option(
+            names = "--place",
+            paramLabel = "NAME=DIRECTION",
+            description = "a thing of the hall and where it is, such as \"window=left wall\"; may be given again")
+    private Map<String, String> places = Map.of();
+
     @Option(names = "--json", description = "print one JSON object a line")
     private boolean json;
 
+    private final List<Earlier> earlier = new ArrayList<>();
     private final Setting setting = Setting.USUAL;
     private final Performer posing = setting.posing();
 
@@ -64,19 +82,33 @@ final class SayCommand implements Callable<Integer> {
             System.err.println("The language is en, es or zh, but it says " + language + ".");
             return Reports.FOUND;
         }
+        Optional<String> lost = places.values().stream()
+                .filter(said -> setting.directions().parse(said).isEmpty())
+                .findFirst();
+        if (lost.isPresent()) {
+            System.err.println(
+                    "“" + lost.get() + "” is no direction: say a wall, an hour, a compass point or degrees.");
+            return Reports.FOUND;
+        }
         Optional<Pose> start = start();
         if (start.isEmpty()) {
             System.err.println("“" + from + "” is no posture of the demo, no stance and no line that is understood.");
             return Reports.FOUND;
         }
+        Pose stands = start.get();
+        for (String line : before) {
+            LineReading reading = line(read.get()).read(line, stands);
+            earlier.add(new Earlier(reading.count(), stands));
+            stands = reading.after();
+        }
         boolean fine = true;
         if (words.equals(List.of("-"))) {
             BufferedReader in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
             for (String line = in.readLine(); line != null; line = in.readLine()) {
-                fine &= line.isBlank() || say(line, read.get(), start.get());
+                fine &= line.isBlank() || say(line, read.get(), stands);
             }
         } else {
-            fine = say(String.join(" ", words), read.get(), start.get());
+            fine = say(String.join(" ", words), read.get(), stands);
         }
         return fine ? Reports.FINE : Reports.FOUND;
     }
@@ -105,12 +137,24 @@ final class SayCommand implements Callable<Integer> {
         return posture.or(() -> new Standings(saying(), posing.body()).find(from, usual));
     }
 
+    private Directions directions() {
+        Directions usual = setting.directions();
+        return usual.withPlaces(places.entrySet().stream()
+                .map(place -> new NamedPlace(
+                        place.getKey(), usual.parse(place.getValue()).orElseThrow()))
+                .toList());
+    }
+
     private Wording saying() {
-        return new Wording(setting.directions(), Heading.FRONT, setting.rules());
+        return new Wording(directions(), Heading.FRONT, setting.rules());
+    }
+
+    private Line line(Language read) {
+        return new Line(read, saying(), posing.body()).following(earlier);
     }
 
     private boolean say(String line, Language read, Pose start) {
-        LineReading reading = new Line(read, saying(), posing.body()).read(line, start);
+        LineReading reading = line(read).read(line, start);
         List<Finding> findings = findings(reading.count(), start);
         if (json) {
             System.out.println(

@@ -5,6 +5,7 @@ import app.avrel.body.Side;
 import app.avrel.files.ProjectText;
 import app.avrel.floor.Numbers;
 import app.avrel.posture.count.Breath;
+import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Toes;
@@ -32,8 +33,14 @@ final class SayNodes {
         boolean sideOpen = reading.questions().stream()
                 .anyMatch(question -> question.question().equals("Which foot?"));
         for (int stage = 0; stage < reading.stages().size(); stage++) {
-            for (Move move : reading.stages().get(stage).moves()) {
-                moves.add(move(move, stage + 1, sideOpen, saying));
+            Stage of = reading.stages().get(stage);
+            for (Move move : of.moves()) {
+                ObjectNode node = move(move, stage + 1, sideOpen, saying);
+                of.on().ifPresent(beat -> node.put("on", beat));
+                moves.add(node);
+            }
+            if (of.moves().isEmpty()) {
+                still(of, stage + 1, moves.addObject());
             }
         }
         manner(reading.manner(), top, moves);
@@ -65,6 +72,11 @@ final class SayNodes {
                 .put("headline", finding.headline())
                 .put("sentence", finding.whole()));
         return top;
+    }
+
+    private static void still(Stage of, int stage, ObjectNode node) {
+        node.put("kind", "still").putNull("side").put("stage", stage).put("said", "still");
+        of.on().ifPresent(beat -> node.put("on", beat));
     }
 
     private static ObjectNode move(Move move, int stage, boolean sideOpen, Saying saying) {
@@ -100,6 +112,7 @@ final class SayNodes {
             case Move.PlaceHand hand -> Optional.of(hand.hand());
             case Move.HoldBall ball -> Optional.of(ball.above());
             case Move.RelateHands hands -> hands.leading();
+            case Move.Circle circle -> Optional.of(circle.hand());
             case Move.HandleProp prop -> Optional.of(prop.hand());
             case Move.Shift _, Move.TurnBody _, Move.ChangeDepth _, Move.Incline _, Move.Look _ -> Optional.empty();
         };

@@ -44,7 +44,7 @@ final class SpokenStretch {
 
     static Wording wording(Project project) {
         return new Wording(
-                project.setting().directions(), Heading.FRONT, project.setting().rules());
+                project.directions(), Heading.FRONT, project.setting().rules());
     }
 
     /** {@return the occurrences, in order; empty after saying on standard error what there is instead} */

@@ -17,7 +17,7 @@ public final class Urgency {
             case Move.DrawBack _, Move.Stamp _ -> 1;
             case Move.Shift _ -> 2;
             case Move.HandleProp _ -> 3;
-            case Move.HoldBall _, Move.RelateHands _ -> 3;
+            case Move.HoldBall _, Move.RelateHands _, Move.Circle _ -> 3;
             case Move.TurnBody _ -> 4;
             case Move.PlaceHand _ -> 5;
             case Move.Lower lower -> lower.place().isPresent() ? 1 : lower.to() == Contact.FLAT ? 7 : 6;

@@ -1,6 +1,7 @@
 package app.avrel.floor;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -15,12 +16,14 @@ import java.util.regex.Pattern;
  *
  * @param words the vocabulary in which headings are said
  * @param startFaces the compass bearing that the form starts to face, degrees clockwise from north
+ * @param places things in the hall that directions are called by
  */
 @RecordBuilder
-public record Directions(DirectionWords words, Heading startFaces) implements DirectionsBuilder.With {
+public record Directions(DirectionWords words, Heading startFaces, List<NamedPlace> places)
+        implements DirectionsBuilder.With {
 
     /** The clock face, starting north. */
-    public static final Directions CLOCK = new Directions(DirectionWords.CLOCK, Heading.FRONT);
+    public static final Directions CLOCK = new Directions(DirectionWords.CLOCK, Heading.FRONT, List.of());
 
     private static final double CLOSE = 5;
     private static final Pattern CLOCK_TIME =
@@ -28,13 +31,25 @@ public record Directions(DirectionWords words, Heading startFaces) implements Di
     private static final Pattern ANGLE = Pattern.compile("(-?\\d+(?:\\.\\d+)?) ?(?:°|degrees?|deg)");
     private static final Pattern WITH_ANGLE = Pattern.compile("(.+?) ([+-]) ?(\\d+(?:\\.\\d+)?)°?");
 
+    public Directions {
+        places = List.copyOf(places);
+    }
+
+    /** {@return the thing of the hall that a heading points at, within 5°} */
+    public Optional<NamedPlace> place(Heading heading) {
+        return places.stream()
+                .filter(place -> place.toward().degreesFrom(heading) <= CLOSE)
+                .min(Comparator.comparingDouble(place -> place.toward().degreesFrom(heading)));
+    }
+
     /** {@return the heading in this vocabulary} */
     public String say(Heading heading) {
         return switch (words) {
             case DEGREES -> Numbers.whole(heading.degrees()) + "°";
             case CLOCK -> clock(heading);
             case COMPASS -> nearest(heading.plus(new Turn(startFaces.degrees())), DirectionWords.COMPASS_POINTS);
-            case HALL -> nearest(heading, DirectionWords.HALL_PLACES);
+            case HALL ->
+                place(heading).map(NamedPlace::name).orElseGet(() -> nearest(heading, DirectionWords.HALL_PLACES));
         };
     }
 
@@ -85,6 +100,13 @@ public record Directions(DirectionWords words, Heading startFaces) implements Di
 
     private Optional<Heading> place(String said) {
         String plain = said.replace('-', ' ').replaceFirst("^the ", "");
+        Optional<NamedPlace> named = places.stream()
+                .filter(place ->
+                        place.name().equalsIgnoreCase(said) || place.name().equalsIgnoreCase(plain))
+                .findFirst();
+        if (named.isPresent()) {
+            return named.map(NamedPlace::toward);
+        }
         for (int i = 0; i < 8; i++) {
             if (plain.equals(DirectionWords.COMPASS_POINTS.get(i).replace('-', ' '))) {
                 return Optional.of(Heading.wrapping(i * 45 - startFaces.degrees()));

@@ -114,6 +114,7 @@ public record Comparison(int cost, List<Difference> differences) {
             case Move.OfFoot foot -> Optional.of(foot.foot());
             case Move.PlaceHand hand -> Optional.of(hand.hand());
             case Move.TurnBody turn -> Optional.of(turn.part());
+            case Move.Circle circle -> Optional.of(circle.hand());
             case Move.HandleProp prop -> Optional.of(prop.hand());
             case Move.Shift _, Move.ChangeDepth _, Move.Incline _, Move.HoldBall _, Move.RelateHands _, Move.Look _ ->
                 Optional.empty();

@@ -63,7 +63,8 @@ public record Join(List<Mismatch> mismatches) {
     /** What is held, by which hand, open or closed; where it points may change on the way. */
     private static Optional<HeldProp> held(Pose pose) {
         return pose.prop()
-                .map(held -> new HeldProp(held.prop(), held.held(), held.state(), Optional.empty(), Optional.empty()));
+                .map(held -> new HeldProp(
+                        held.prop(), held.held(), held.state(), Optional.empty(), Optional.empty(), Optional.empty()));
     }
 
     /** Where the chest is turned otherwise, the feet are compared along chest or pelvis, as less of them differs. */

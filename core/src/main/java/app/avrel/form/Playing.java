@@ -12,6 +12,7 @@ import app.avrel.motion.Estimate;
 import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
 import app.avrel.posture.count.Count;
+import app.avrel.posture.count.StageTimes;
 import app.avrel.posture.hand.HandAt;
 import app.avrel.posture.move.Move;
 import java.util.List;
@@ -29,9 +30,9 @@ public record Playing(List<Moment> moments, Body body) {
 
     /** {@return how the body stands a share of the count after its start, 0 to 1} */
     public Rig at(double share) {
-        int count = moments.size();
-        int stage = Math.min(count - 1, (int) (share * count));
-        double within = Math.clamp(share * count - stage, 0, 1);
+        StageTimes times = times();
+        int stage = times.at(share);
+        double within = times.within(stage, share);
         Moment moment = moments.get(stage);
         Rig from = Rig.of(moment.before(), body);
         Rig to = Rig.of(moment.after(), body);
@@ -42,9 +43,10 @@ public record Playing(List<Moment> moments, Body body) {
     /** {@return the pose a share of the count after its start, for the floor; what is not a number changes half way} */
     public Pose pose(double share) {
         Rig rig = at(share);
-        int stage = Math.min(moments.size() - 1, (int) (share * moments.size()));
+        StageTimes times = times();
+        int stage = times.at(share);
         Moment moment = moments.get(stage);
-        double within = Math.clamp(share * moments.size() - stage, 0, 1);
+        double within = times.within(stage, share);
         Pose shown = within < 0.5 ? moment.before() : moment.after();
         for (Side side : Side.values()) {
             shown = shown.withFoot(side, foot(shown.foot(side), rig.foot(side)));
@@ -54,6 +56,10 @@ public record Playing(List<Moment> moments, Body body) {
         double weight = from + (to - from) * progress(moment, within).weight();
         return shown.withWeight(WeightShare.left((int) Math.round(weight)))
                 .withBody(Estimate.known(new Turn(rig.hips())), Estimate.known(new Turn(rig.chest())));
+    }
+
+    private StageTimes times() {
+        return moments.getFirst().count().times();
     }
 
     private FootPose foot(FootPose pose, FootRig rig) {
@@ -70,7 +76,7 @@ public record Playing(List<Moment> moments, Body body) {
     public static double measures(Count count) {
         return count.beats()
                 * switch (count.pace()) {
-                    case EVEN, HELD -> 1;
+                    case EVEN, HELD, OPEN -> 1;
                     case SLOW -> 1.5;
                     case QUICK -> 0.5;
                 };
@@ -102,7 +108,8 @@ public record Playing(List<Moment> moments, Body body) {
         if (moments.stream().allMatch(moment -> stays(moment.after(), side))) {
             return byStage.stayingWhereIn(Rig.of(moments.getFirst().before(), body), side);
         }
-        boolean waits = moments.getFirst().count().handsByStage() || stagesMoving() > 1;
+        Count count = moments.getFirst().count();
+        boolean waits = count.handsByStage() || count.timed() || stagesMoving() > 1;
         if (waits) {
             return byStage.hand(side);
         }

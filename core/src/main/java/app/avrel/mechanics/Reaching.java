@@ -134,6 +134,9 @@ final class Reaching {
         if (place.fingers().isPresent()) {
             return way(place.fingers().get(), side);
         }
+        if (place.thumb().isPresent()) {
+            return besideThumb(side, place, palm);
+        }
         SpacePoint shoulder = new SpacePoint(side.sign() * body.halfShoulders(), 0, shoulder());
         SpacePoint out = palm.minus(shoulder).unit(new SpacePoint(0, 1, 0));
         boolean centre = Math.abs(palm.right()) < 0.07 * body.stature() && palm.ahead() > 0.1;
@@ -153,6 +156,17 @@ final class Reaching {
         return level && palm.up() > 0.5 * body.stature() - pose.drop().value()
                 ? new SpacePoint(out.right(), Math.max(0.2, out.ahead()), out.up() * 0.2).unit(out)
                 : out;
+    }
+
+    /** Fingers, palm and thumb are at right angles: with two of them the third is given. */
+    private SpacePoint besideThumb(Side side, HandPlace place, SpacePoint palm) {
+        SpacePoint thumb = way(place.thumb().orElseThrow(), side);
+        SpacePoint ahead = new SpacePoint(0, 1, 0);
+        if (place.palm().isEmpty()) {
+            return ahead.across(thumb).unit(SpacePoint.UP);
+        }
+        SpacePoint fingers = facing(side, place, palm).cross(thumb).times(side.sign());
+        return fingers.unit(ahead);
     }
 
     private SpacePoint facing(Side side, HandPlace place, SpacePoint palm) {

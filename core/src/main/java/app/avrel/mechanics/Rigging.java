@@ -29,17 +29,25 @@ final class Rigging {
                         SpacePoint.over(foot.point(body, FootPose.HEEL_PRESSURE), 0),
                         FootPose.HEEL_PRESSURE,
                         heading,
-                        Sole.TOES_UP,
+                        pitch(foot, FootPose.HEEL_PRESSURE - 1, Sole.TOES_UP, body),
                         body);
             case BALL ->
                 FootRig.standing(
                         SpacePoint.over(foot.point(body, FootPose.BALL), 0),
                         FootPose.BALL,
                         heading,
-                        -Sole.HEEL_UP,
+                        -pitch(foot, FootPose.BALL, Sole.HEEL_UP, body),
                         body);
             case LIFTED -> lifted(pose, side, pelvis, body);
         };
+    }
+
+    /** Degrees that raise the end of the sole so far from where it stands; the usual where that was not said. */
+    private static double pitch(FootPose foot, double share, double usual, Body body) {
+        return foot.raised()
+                .map(height -> Math.toDegrees(
+                        Math.asin(Math.clamp(body.metres(height) / (Math.abs(share) * body.footLength()), 0, 0.9))))
+                .orElse(usual);
     }
 
     private static FootRig lifted(Pose pose, Side side, FloorPoint pelvis, Body body) {
@@ -51,7 +59,8 @@ final class Rigging {
         if (air.knee().isPresent()) {
             return kneeUp(pose, side, air, pelvis, body);
         }
-        SpacePoint heel = SpacePoint.over(foot.heel().value(), HOVER * body.stature());
+        double off = air.height().map(body::metres).orElse(HOVER * body.stature());
+        SpacePoint heel = SpacePoint.over(foot.heel().value(), off);
         return hold(FootRig.standing(heel, 0, foot.heading().value().degrees(), toes(air), body));
     }
 

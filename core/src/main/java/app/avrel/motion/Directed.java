@@ -42,6 +42,7 @@ public final class Directed {
                 held.held(),
                 held.state(),
                 held.points(),
-                held.toward().map(to -> turned(to, turn)));
+                held.toward().map(to -> turned(to, turn)),
+                held.rests());
     }
 }

@@ -69,9 +69,17 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
         return new Estimate<>(foot.heel().value().plus(direction.vector(metres)), basis);
     }
 
+    /** The foot stands on what is left of it on the floor. */
+    Pose raise(Pose pose, Move.Raise raise) {
+        FootPose foot = pose.foot(raise.foot());
+        return pose.withFoot(
+                raise.foot(), foot.withContact(raise.part().leaves()).withRaised(raise.height()));
+    }
+
     Pose lift(Pose pose, Move.Lift lift) {
         FootPose foot = pose.foot(lift.foot());
-        return pose.withFoot(lift.foot(), foot.leaving().inAir(new Air(lift.knee(), lift.toes(), Optional.empty())));
+        return pose.withFoot(
+                lift.foot(), foot.leaving().inAir(new Air(lift.knee(), lift.toes(), Optional.empty(), lift.height())));
     }
 
     /** The foot goes out from its hip as far as the leg reaches at that height. */
@@ -88,7 +96,8 @@ record FootPlacement(Body body, HouseRules rules, Performer.Begin begin) {
         Air air = new Air(
                 foot.knee(),
                 foot.air().flatMap(Air::toes),
-                Optional.of(new Air.Out(kick.kick(), toward, kick.height())));
+                Optional.of(new Air.Out(kick.kick(), toward, kick.height())),
+                Optional.empty());
         return pose.withFoot(
                 kick.foot(),
                 foot.withHeel(Estimate.unknown(hip.plus(toward.vector(reach))))

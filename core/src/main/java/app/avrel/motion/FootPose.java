@@ -2,6 +2,7 @@ package app.avrel.motion;
 
 import app.avrel.body.Body;
 import app.avrel.body.Landmark;
+import app.avrel.body.Length;
 import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
@@ -18,6 +19,7 @@ import java.util.Optional;
  * @param contact the part that touches
  * @param air how it is held, for a foot off the floor
  * @param was where the heel was before the foot's last move
+ * @param raised how far the heel or the toes are off the floor, where that was said
  */
 @RecordBuilder
 public record FootPose(
@@ -25,7 +27,8 @@ public record FootPose(
         Estimate<Bearing> heading,
         Contact contact,
         Optional<Air> air,
-        Optional<FloorPoint> was)
+        Optional<FloorPoint> was,
+        Optional<Length> raised)
         implements FootPoseBuilder.With {
 
     /** The base of the big toe, as a share of the foot's length from the heel. */
@@ -61,7 +64,8 @@ public record FootPose(
 
     /** {@return a foot that stands, or hangs just off the floor} */
     public static FootPose standing(Estimate<FloorPoint> heel, Bearing heading, Contact contact) {
-        return new FootPose(heel, Estimate.known(heading), contact, Optional.empty(), Optional.empty());
+        return new FootPose(
+                heel, Estimate.known(heading), contact, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** {@return how high the knee is raised, where that was said} */
@@ -71,17 +75,23 @@ public record FootPose(
 
     @Override
     public FootPose withContact(Contact changed) {
-        return new FootPose(heel, heading, changed, changed == Contact.LIFTED ? air : Optional.empty(), was);
+        return new FootPose(
+                heel,
+                heading,
+                changed,
+                changed == Contact.LIFTED ? air : Optional.empty(),
+                was,
+                changed == contact ? raised : Optional.empty());
     }
 
     /** {@return this foot off the floor} */
     public FootPose inAir(Air held) {
-        return new FootPose(heel, heading, Contact.LIFTED, Optional.of(held), was);
+        return new FootPose(heel, heading, Contact.LIFTED, Optional.of(held), was, Optional.empty());
     }
 
     /** {@return this foot with its present place remembered as the one before its last move} */
     FootPose leaving() {
-        return new FootPose(heel, heading, contact, air, Optional.of(heel.value()));
+        return new FootPose(heel, heading, contact, air, Optional.of(heel.value()), Optional.empty());
     }
 
     /** {@return this foot carried round a centre} */
@@ -91,12 +101,14 @@ public record FootPose(
                 heading.map(to -> to.plus(turn)),
                 contact,
                 air.map(held -> held.turned(turn)),
-                was.map(point -> point.turned(centre, turn)));
+                was.map(point -> point.turned(centre, turn)),
+                raised);
     }
 
     /** {@return this foot carried along} */
     public FootPose moved(FloorVector by) {
-        return new FootPose(heel.map(point -> point.plus(by)), heading, contact, air, was.map(point -> point.plus(by)));
+        return new FootPose(
+                heel.map(point -> point.plus(by)), heading, contact, air, was.map(point -> point.plus(by)), raised);
     }
 
     /** {@return whether the record says where the foot is and points, or it follows from what it says} */

@@ -26,7 +26,8 @@ final class Handling {
         };
         return switch (move.act()) {
             case PUT_AWAY -> Optional.empty();
-            case TAKE, OPEN, CLOSE, TURN, PASS -> Optional.of(done.pointing(move.points(), move.toward()));
+            case TAKE, OPEN, CLOSE, TURN, PASS ->
+                Optional.of(done.pointing(move.points(), move.toward()).withRests(move.rests()));
         };
     }
 
@@ -36,6 +37,7 @@ final class Handling {
                 move.hand(),
                 PropState.CLOSED,
                 Optional.of(Pointing.UP),
+                Optional.empty(),
                 Optional.empty());
     }
 }

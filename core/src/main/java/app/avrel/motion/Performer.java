@@ -140,7 +140,7 @@ public record Performer(Body body, HouseRules rules) {
             case Move.Shift _ -> 3;
             case Move.ChangeDepth _, Move.Incline _ -> 4;
             case Move.HoldBall _, Move.RelateHands _ -> 5;
-            case Move.PlaceHand _ -> 6;
+            case Move.PlaceHand _, Move.Circle _ -> 6;
             case Move.Look _, Move.HandleProp _ -> 7;
         };
     }
@@ -153,10 +153,7 @@ public record Performer(Body body, HouseRules rules) {
             case Move.DrawIn draw -> emptied(footing.drawIn(pose, draw), draw.foot());
             case Move.HalfStep half -> emptied(footing.halfStep(pose, half), half.foot());
             case Move.Lower lower -> footing.lower(pose, lower);
-            case Move.Raise raise ->
-                pose.withFoot(
-                        raise.foot(),
-                        pose.foot(raise.foot()).withContact(raise.part().leaves()));
+            case Move.Raise raise -> footing.raise(pose, raise);
             case Move.Lift lift -> emptied(footing.lift(pose, lift), lift.foot());
             case Move.Kicking kick -> emptied(footing.kick(pose, kick), kick.foot());
             case Move.DrawBack back -> emptied(footing.drawBack(pose, back), back.foot());
@@ -169,6 +166,7 @@ public record Performer(Body body, HouseRules rules) {
             case Move.Incline incline -> pose.withLean(leaning(pose.lean(), incline, begin));
             case Move.HoldBall ball -> BallHold.after(pose, ball);
             case Move.RelateHands hands -> HandRelations.after(pose, hands, body);
+            case Move.Circle _ -> pose;
             case Move.HandleProp prop ->
                 pose.withProp(Handling.after(pose.prop(), prop).map(held -> fixed(held, begin)));
             case Move.Look look -> pose.withGaze(fixed(look.at(), begin));

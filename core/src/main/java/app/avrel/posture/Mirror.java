@@ -8,7 +8,7 @@ import app.avrel.label.Language;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.OwnWords;
 import app.avrel.posture.count.SideWords;
-import app.avrel.posture.count.Stage;
+import app.avrel.posture.hand.CircleSense;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HeldProp;
 import app.avrel.posture.hand.Palm;
@@ -88,8 +88,8 @@ public final class Mirror {
 
     public static Count of(Count count) {
         return count.withStages(count.stages().stream()
-                        .map(stage ->
-                                new Stage(stage.moves().stream().map(Mirror::of).toList()))
+                        .map(stage -> stage.withMoves(
+                                stage.moves().stream().map(Mirror::of).toList()))
                         .toList())
                 .withWords(count.words().stream()
                         .map(own -> new OwnWords(
@@ -116,8 +116,8 @@ public final class Mirror {
             case Move.HalfStep half -> new Move.HalfStep(half.foot().other(), half.landing());
             case Move.Lower lower ->
                 new Move.Lower(lower.foot().other(), lower.to(), lower.place().map(Mirror::of), Optional.empty());
-            case Move.Raise raise -> new Move.Raise(raise.foot().other(), raise.part());
-            case Move.Lift lift -> new Move.Lift(lift.foot().other(), lift.knee(), lift.toes());
+            case Move.Raise raise -> new Move.Raise(raise.foot().other(), raise.part(), raise.height());
+            case Move.Lift lift -> new Move.Lift(lift.foot().other(), lift.knee(), lift.toes(), lift.height());
             case Move.Kicking kick ->
                 new Move.Kicking(kick.foot().other(), kick.kick(), kick.toward().map(Mirror::of), kick.height());
             case Move.DrawBack back -> new Move.DrawBack(back.foot().other());
@@ -145,13 +145,20 @@ public final class Mirror {
                         hands.height(),
                         hands.gap(),
                         hands.palm().map(Mirror::of));
+            case Move.Circle circle ->
+                new Move.Circle(
+                        circle.hand().other(),
+                        circle.sense().map(CircleSense::mirrored),
+                        circle.size(),
+                        circle.times());
             case Move.HandleProp prop ->
                 new Move.HandleProp(
                         prop.hand().other(),
                         prop.act(),
                         prop.prop(),
                         prop.points().map(Mirror::of),
-                        prop.toward().map(Mirror::of));
+                        prop.toward().map(Mirror::of),
+                        prop.rests());
             case Move.Look look -> new Move.Look(of(look.at()));
         };
     }
@@ -178,7 +185,8 @@ public final class Mirror {
                 held.held().other(),
                 held.state(),
                 held.points().map(Mirror::of),
-                held.toward().map(Mirror::of));
+                held.toward().map(Mirror::of),
+                held.rests());
     }
 
     static EndClaim of(EndClaim end) {
@@ -249,6 +257,7 @@ public final class Mirror {
         return place.withSideways(sideways)
                 .withPalm(place.palm().map(Mirror::of))
                 .withFingers(place.fingers().map(Mirror::of))
+                .withThumb(place.thumb().map(Mirror::of))
                 .withElbow(place.elbow().map(Mirror::of));
     }
 

@@ -72,7 +72,7 @@ public final class Analysis {
 
         Analysis survey() {
             Performer posing = project.setting().posing();
-            Checkup checkup = new Checkup(posing, project.setting().directions());
+            Checkup checkup = new Checkup(posing, project.directions());
             Map<PostureId, PostureLook> postures = new LinkedHashMap<>();
             for (Posture posture : project.postures()) {
                 postures.put(posture.id(), known(posture).orElseGet(() -> new PostureLook(posture, checkup)));
@@ -114,8 +114,7 @@ public final class Analysis {
             Optional<FormLook.Found> before = known.map(survey -> survey.forms.get(form.id()))
                     .flatMap(FormLook::known)
                     .filter(was -> was.form().rules().equals(form.rules()));
-            Checkup checkup =
-                    new Checkup(project.posing(form), project.setting().directions());
+            Checkup checkup = new Checkup(project.posing(form), project.directions());
             return new FormLook(form, project.shelf(), checkup, before);
         }
     }
@@ -224,7 +223,7 @@ public final class Analysis {
     }
 
     private FixFinder finder(Posture posture, Performer posing) {
-        return new FixFinder(posture, new Checkup(posing, project.setting().directions()));
+        return new FixFinder(posture, new Checkup(posing, project.directions()));
     }
 
     /** {@return the posture that a fix of a finding changes}; of what lies between postures there is none */

@@ -47,7 +47,7 @@ public record JoinMending(Analysis survey, FormId form, int occurrence) {
     private JoinProposals proposals() {
         Project project = survey.project();
         Form of = project.form(form).orElseThrow();
-        Checkup checkup = new Checkup(project.posing(of), project.setting().directions());
+        Checkup checkup = new Checkup(project.posing(of), project.directions());
         return new JoinProposals(of, project.shelf(), track(), checkup);
     }
 

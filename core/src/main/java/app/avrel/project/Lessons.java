@@ -81,7 +81,7 @@ public final class Lessons {
 
     private Wording wording() {
         Setting setting = project().setting();
-        return new Wording(setting.directions(), Heading.FRONT, setting.rules());
+        return new Wording(project().directions(), Heading.FRONT, setting.rules());
     }
 
     /** {@return the form of a lesson; the first one where it is gone} */

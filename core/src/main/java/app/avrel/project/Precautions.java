@@ -85,7 +85,7 @@ public record Precautions(Project project) {
         Performer posing = new Performer(learner.body(), project.setting().rules());
         Track track = Unroll.posture(posture, posing);
         Occurrence done = track.occurrences().getFirst();
-        List<Finding> found = new Checkup(posing, project.setting().directions()).posture(track);
+        List<Finding> found = new Checkup(posing, project.directions()).posture(track);
         List<Reason> reasons = new ArrayList<>();
         for (Care care : learner.cautions()) {
             asked(care, posture, done, found, posing)

@@ -1,5 +1,8 @@
 package app.avrel.project;
 
+import app.avrel.floor.Directions;
+import app.avrel.floor.NamedPlace;
+import app.avrel.floor.Turn;
 import app.avrel.form.Form;
 import app.avrel.form.FormId;
 import app.avrel.form.Link;
@@ -199,6 +202,20 @@ public record Project(
         return withCourses(courses.stream()
                 .map(course -> course.id().equals(id) ? edit.apply(course) : course)
                 .toList());
+    }
+
+    /** {@return how directions are said and read here: also by the things in the halls, of which the first of a name counts} */
+    public Directions directions() {
+        List<NamedPlace> places = new ArrayList<>();
+        for (Hall hall : halls) {
+            Turn back = setting.facingIn(hall).mirrored();
+            for (NamedPlace place : hall.places()) {
+                if (places.stream().noneMatch(known -> known.name().equalsIgnoreCase(place.name()))) {
+                    places.add(new NamedPlace(place.name(), place.toward().plus(back)));
+                }
+            }
+        }
+        return setting.directions().withPlaces(places);
     }
 
     /** {@return the house rules of a form: its own, or the project's} */

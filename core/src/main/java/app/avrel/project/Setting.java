@@ -50,7 +50,7 @@ public record Setting(
     }
 
     public Directions directions() {
-        return new Directions(words, startFaces);
+        return new Directions(words, startFaces, List.of());
     }
 
     public Performer posing() {

@@ -24,6 +24,7 @@ public final class Hands {
                         place.reach().map(Hands::reach),
                         place.palm().map(palm -> "palm " + palm.word()),
                         place.fingers().map(way -> "fingers " + way.word()),
+                        place.thumb().map(way -> "thumb " + way.word()),
                         place.elbow().map(way -> "elbow " + way.word()),
                         place.shape().map(shape -> shape.word()))
                 .flatMap(Optional::stream)

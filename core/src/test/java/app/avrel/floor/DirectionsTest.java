@@ -2,6 +2,7 @@ package app.avrel.floor;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -38,7 +39,7 @@ class DirectionsTest {
 
     @Test
     void theCompassTurnsWithTheDirectionTheFormStartsIn() {
-        Directions east = new Directions(DirectionWords.COMPASS, FACING_EAST);
+        Directions east = new Directions(DirectionWords.COMPASS, FACING_EAST, List.of());
         assertThat(east.say(Heading.FRONT)).isEqualTo("east");
         assertThat(east.say(new Heading(90))).isEqualTo("south");
         assertThat(east.parse("north")).contains(new Heading(270));
@@ -75,7 +76,7 @@ class DirectionsTest {
     @ParameterizedTest
     @EnumSource(DirectionWords.class)
     void whatIsSaidIsReadBackWithinFiveDegrees(DirectionWords words) {
-        Directions directions = new Directions(words, FACING_EAST);
+        Directions directions = new Directions(words, FACING_EAST, List.of());
         for (int degrees = 0; degrees < 360; degrees++) {
             Heading heading = new Heading(degrees);
             Heading back = directions.parse(directions.say(heading)).orElseThrow();

@@ -25,13 +25,13 @@ import org.junit.jupiter.api.Test;
 /** A knee is raised; gently, the ball of the foot stays down. */
 class GentlerEntryTest {
 
-    private static final GentlerVersion BALL_DOWN =
-            new GentlerVersion("ball stays down", 1, 2, List.of(count(new Move.Raise(Side.LEFT, FootPart.HEEL))));
+    private static final GentlerVersion BALL_DOWN = new GentlerVersion(
+            "ball stays down", 1, 2, List.of(count(new Move.Raise(Side.LEFT, FootPart.HEEL, Optional.empty()))));
 
     private static final Posture KNEE_UP = Posture.blank(new PostureId("knee-up"), "Knee up")
             .withCounts(List.of(
                     count(new Move.Shift(Split.on(Side.RIGHT, 100))),
-                    count(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()))))
+                    count(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty()))))
             .withSheet(PostureSheet.EMPTY.withGentler(List.of(BALL_DOWN)));
 
     private static final Shelf SHELF = new Shelf(Map.of(KNEE_UP.id(), KNEE_UP), Map.of());

@@ -63,7 +63,7 @@ class TotalsTest {
 
     @Test
     void theLongestStandOnOneLegIsInARow() {
-        Count lift = count(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()));
+        Count lift = count(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty()));
         Count down = count(new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty(), Optional.empty()));
         Totals totals = of(count(shift(Side.RIGHT, 100)), lift, Count.blank().withBeats(2), down, lift);
         assertThat(totals.oneLegged()).isEqualTo(4);

@@ -269,7 +269,9 @@ class HandLawsTest {
 
     private static Pose raisedKnee(Side side) {
         return new Performer(BODY, HouseRules.LARGE_FRAME)
-                .after(STANDING, Stage.of(new Move.Lift(side, Optional.of(Landmark.HIP), Optional.empty())));
+                .after(
+                        STANDING,
+                        Stage.of(new Move.Lift(side, Optional.of(Landmark.HIP), Optional.empty(), Optional.empty())));
     }
 
     @ParameterizedTest

@@ -151,7 +151,10 @@ class AssumedTest {
     @Test
     void aHeelThatIsSaidToStayUpStaysUpUnderWeight() {
         Pose landed = after(shoulderWide(), new Move.Shift(Split.on(Side.RIGHT, 100)));
-        Pose shifted = after(landed, new Move.Raise(Side.LEFT, FootPart.HEEL), new Move.Shift(Split.on(Side.LEFT, 60)));
+        Pose shifted = after(
+                landed,
+                new Move.Raise(Side.LEFT, FootPart.HEEL, Optional.empty()),
+                new Move.Shift(Split.on(Side.LEFT, 60)));
         assertThat(shifted.left().contact()).isEqualTo(Contact.BALL);
     }
 

@@ -87,7 +87,7 @@ class PelvisShareTest {
 
     @Test
     void aHeelThatIsUpLetsTheFootComeAlong() {
-        Pose up = after(shoulderWide(), new Move.Raise(Side.LEFT, FootPart.HEEL));
+        Pose up = after(shoulderWide(), new Move.Raise(Side.LEFT, FootPart.HEEL, Optional.empty()));
         assertThat(hips(after(up, turn(BodyPart.WHOLE, 50))))
                 .isGreaterThanOrEqualTo(hips(after(shoulderWide(), turn(BodyPart.WHOLE, 50))));
     }

@@ -81,7 +81,9 @@ class PerformerTest {
 
     @Test
     void aFootInTheAirGoesRoundWithTheHips() {
-        Pose up = after(Standing.apart(-0.4, 0.2), new Move.Lift(Side.RIGHT, Optional.empty(), Optional.empty()));
+        Pose up = after(
+                Standing.apart(-0.4, 0.2),
+                new Move.Lift(Side.RIGHT, Optional.empty(), Optional.empty(), Optional.empty()));
         Pose turned = after(up, turn(BodyPart.WHOLE, new Turning.By(new Turn(90))));
         FloorPoint standing = turned.left().heel().value();
         assertThat(turned.right().heading().value()).isEqualTo(new Bearing(90));
@@ -113,14 +115,16 @@ class PerformerTest {
 
     @Test
     void aLiftedFootBearsNothing() {
-        Pose up = after(shoulderWide(), new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP), Optional.empty()));
+        Pose up = after(
+                shoulderWide(),
+                new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP), Optional.empty(), Optional.empty()));
         assertThat(up.weight()).isEqualTo(WeightShare.left(0));
         assertThat(up.left().knee()).contains(Landmark.HIP);
     }
 
     @Test
     void raisingTheToesLeavesTheHeelAndLoweringBringsTheFootFlat() {
-        Pose toesUp = after(shoulderWide(), new Move.Raise(Side.LEFT, FootPart.TOES));
+        Pose toesUp = after(shoulderWide(), new Move.Raise(Side.LEFT, FootPart.TOES, Optional.empty()));
         assertThat(toesUp.left().contact()).isEqualTo(Contact.HEEL);
         Pose flat = after(toesUp, new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty(), Optional.empty()));
         assertThat(flat.left().contact()).isEqualTo(Contact.FLAT);
@@ -192,9 +196,9 @@ class PerformerTest {
                 new Move.Look(samples.gaze()),
                 new Move.TurnBody(BodyPart.WHOLE, Optional.of(samples.turning()))));
         Pose before = Starting.of(samples.startPose(), BODY);
-        Pose said = Standing.POSING.after(before, new Stage(moves));
+        Pose said = Standing.POSING.after(before, Stage.of(moves));
         Collections.shuffle(moves, new Random(repetition.getCurrentRepetition()));
-        assertThat(Standing.POSING.after(before, new Stage(moves))).isEqualTo(said);
+        assertThat(Standing.POSING.after(before, Stage.of(moves))).isEqualTo(said);
     }
 
     @RepeatedTest(60)

@@ -185,7 +185,8 @@ class StepTest {
 
     @Test
     void aFootInTheAirIsLoweredToAPlaceLikeAStep() {
-        Pose up = after(shoulderWide(), new Move.Lift(Side.RIGHT, Optional.empty(), Optional.empty()));
+        Pose up =
+                after(shoulderWide(), new Move.Lift(Side.RIGHT, Optional.empty(), Optional.empty(), Optional.empty()));
         Move down = new Move.Lower(
                 Side.RIGHT,
                 Contact.HEEL,

@@ -46,7 +46,8 @@ class AnalysisTest {
     private static final Project LIFTS_TOO_SOON = Project.empty("Hall", Setting.USUAL)
             .withPostures(List.of(Posture.blank(ID, "P")
                     .withCounts(List.of(
-                            Count.of(Stage.of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()))),
+                            Count.of(Stage.of(
+                                    new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty()))),
                             Count.blank()))));
 
     private static Finding loadedStep(Analysis survey) {

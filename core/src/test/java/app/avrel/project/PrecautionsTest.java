@@ -27,9 +27,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PrecautionsTest {
 
     private static final Move ON_THE_RIGHT = new Move.Shift(Split.on(Side.RIGHT, 100));
-    private static final Move LIFT = new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty());
+    private static final Move LIFT = new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty());
     private static final GentlerVersion TOES_DOWN = new GentlerVersion(
-            "toes stay down", 1, 2, List.of(Count.of(Stage.of(new Move.Raise(Side.LEFT, FootPart.HEEL)))));
+            "toes stay down",
+            1,
+            2,
+            List.of(Count.of(Stage.of(new Move.Raise(Side.LEFT, FootPart.HEEL, Optional.empty())))));
 
     private static Posture posture(Move... moves) {
         return Posture.blank(new PostureId("p"), "P")

@@ -27,6 +27,8 @@ import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.OwnWords;
 import app.avrel.posture.count.Pace;
 import app.avrel.posture.count.Stage;
+import app.avrel.posture.hand.CircleSense;
+import app.avrel.posture.hand.CircleSize;
 import app.avrel.posture.hand.HandAt;
 import app.avrel.posture.hand.HandOffset;
 import app.avrel.posture.hand.HandPath;
@@ -38,6 +40,7 @@ import app.avrel.posture.hand.Palm;
 import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.hand.Prop;
 import app.avrel.posture.hand.PropAct;
+import app.avrel.posture.hand.PropRest;
 import app.avrel.posture.hand.Reach;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.BodyPart;
@@ -64,6 +67,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Records made up at random from a seed, for laws that hold whatever is recorded. */
@@ -194,9 +198,13 @@ public final class Samples {
                         one(Contact.FLAT, Contact.HEEL, Contact.BALL),
                         chance(0.3) ? Optional.of(place()) : Optional.empty(),
                         Optional.empty());
-            case 3 -> new Move.Raise(side(), one(FootPart.values()));
+            case 3 -> new Move.Raise(side(), one(FootPart.values()), offTheFloor());
             case 4 ->
-                new Move.Lift(side(), maybe(() -> one(Landmark.KNEE, Landmark.HIP, Landmark.NAVEL)), Optional.empty());
+                new Move.Lift(
+                        side(),
+                        maybe(() -> one(Landmark.KNEE, Landmark.HIP, Landmark.NAVEL)),
+                        Optional.empty(),
+                        offTheFloor());
             case 5 -> new Move.TurnFoot(side(), one(Pivot.values()), maybe(this::toes));
             default ->
                 new Move.Step(side(), place(), maybe(() -> one(Contact.values())), maybe(this::toes), Optional.empty());
@@ -219,7 +227,10 @@ public final class Samples {
             case 4 -> new Move.HalfStep(foot, maybe(() -> one(Contact.BALL, Contact.FLAT, Contact.HEEL)));
             case 5 ->
                 new Move.Lift(
-                        foot, maybe(() -> one(Landmark.KNEE, Landmark.HIP)), maybe(() -> one(HangingToes.values())));
+                        foot,
+                        maybe(() -> one(Landmark.KNEE, Landmark.HIP)),
+                        maybe(() -> one(HangingToes.values())),
+                        offTheFloor());
             default ->
                 new Move.Step(
                         foot,
@@ -239,6 +250,7 @@ public final class Samples {
                         maybe(() -> chance(0.5) ? new Sideways.Across(number(-20, 30) / 10.0) : Sideways.OWN_SIDE))
                 .withPoint(place.height().flatMap(_ -> maybe(() -> one(HandPoint.values()))))
                 .withFingers(maybe(() -> one(Pointing.values())))
+                .withThumb(chance(0.3) ? Optional.of(one(Pointing.values())) : Optional.empty())
                 .withElbow(maybe(() -> one(Pointing.values())))
                 .withAt(maybe(() -> one(HandAt.values())));
     }
@@ -259,9 +271,24 @@ public final class Samples {
                 maybe(() -> one(Palm.values())));
     }
 
+    private Move circle() {
+        return new Move.Circle(
+                side(),
+                maybe(() -> one(CircleSense.values())),
+                maybe(() -> one(CircleSize.values())),
+                chance(0.3) ? Optional.of(number(2, 9)) : Optional.empty());
+    }
+
+    private Optional<Length> offTheFloor() {
+        return chance(0.3)
+                ? Optional.of(one(Length.fists(1), Length.fists(0.5), Length.centimetres(5)))
+                : Optional.empty();
+    }
+
     /** {@return a move of both hands, of a prop or of the trunk} */
     public Move relatedMove() {
-        return switch (number(0, 4)) {
+        return switch (number(0, 5)) {
+            case 5 -> circle();
             case 0 -> relation(one(HandRelation.values()));
             case 1 ->
                 new Move.HandleProp(
@@ -269,7 +296,8 @@ public final class Samples {
                         one(PropAct.values()),
                         maybe(() -> one(Prop.values())),
                         maybe(() -> one(Pointing.values())),
-                        maybe(this::direction));
+                        maybe(this::direction),
+                        chance(0.3) ? Optional.of(one(PropRest.values())) : Optional.empty());
             case 2 ->
                 new Move.Incline(
                         maybe(() -> number(1, 12) * 5),
@@ -319,7 +347,7 @@ public final class Samples {
     }
 
     public Stage stage() {
-        return new Stage(several(0, 4, this::move));
+        return Stage.of(several(0, 4, this::move));
     }
 
     public Count count() {
@@ -327,14 +355,21 @@ public final class Samples {
                 ? List.of(new OwnWords(
                         one(Language.values()), one(CueLevel.values()), "left palm over, right palm under"))
                 : List.of();
+        List<Stage> stages = several(1, 3, this::stage);
         return new Count(
-                several(1, 3, this::stage),
-                number(1, 4),
+                chance(0.15) ? onTheirBeats(stages) : stages,
+                number(3, 6) - 2,
                 one(Pace.values()),
                 one(Breath.values()),
                 words,
                 chance(0.1) ? "mind the knee" : "",
                 Optional.empty());
+    }
+
+    private static List<Stage> onTheirBeats(List<Stage> stages) {
+        return IntStream.range(0, stages.size())
+                .mapToObj(at -> stages.get(at).on(1 + at))
+                .toList();
     }
 
     public StartPose startPose() {

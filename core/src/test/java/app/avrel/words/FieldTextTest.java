@@ -20,6 +20,7 @@ import app.avrel.posture.move.Split;
 import app.avrel.posture.move.Toes;
 import app.avrel.posture.move.Turning;
 import app.avrel.samples.Samples;
+import java.util.List;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -31,7 +32,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class FieldTextTest {
 
     private static Wording saying(Samples samples) {
-        Directions directions = new Directions(samples.one(DirectionWords.values()), samples.facing());
+        Directions directions = new Directions(samples.one(DirectionWords.values()), samples.facing(), List.of());
         return new Wording(directions, samples.facing(), HouseRules.LARGE_FRAME);
     }
 

@@ -86,7 +86,7 @@ class PoseAnglesTest {
         assertThat(of()).doesNotContainKey("left leg's kick");
         Pose lifted = after(
                 after(shoulderWide(), new Move.Shift(Split.on(Side.RIGHT, 100))),
-                new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP), Optional.empty()));
+                new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP), Optional.empty(), Optional.empty()));
         Pose kicked = after(
                 lifted,
                 new Move.Kicking(

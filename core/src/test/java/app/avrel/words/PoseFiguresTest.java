@@ -37,7 +37,7 @@ class PoseFiguresTest {
     void aFootInTheAirHasNoKneeToMeasure() {
         Pose pose = after(
                 after(shoulderWide(), new Move.Shift(Split.on(Side.RIGHT, 100)), ONE_FIST),
-                new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()));
+                new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty()));
         assertThat(PoseFigures.of(pose, BODY))
                 .containsEntry("Left foot", "in the air")
                 .doesNotContainKey("Left knee")

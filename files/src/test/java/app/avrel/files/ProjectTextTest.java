@@ -66,7 +66,7 @@ class ProjectTextTest {
                 posture -> posture.withCounts(Counts.change(
                         posture.counts(),
                         2,
-                        count -> count.withStages(List.of(new Stage(Stream.concat(
+                        count -> count.withStages(List.of(Stage.of(Stream.concat(
                                         Stream.of(new Move.Shift(Split.on(Side.LEFT, 55))),
                                         count.moves().skip(1))
                                 .toList()))))));

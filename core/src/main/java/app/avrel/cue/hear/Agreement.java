@@ -9,6 +9,7 @@ import app.avrel.floor.Turn;
 import app.avrel.house.HouseRules;
 import app.avrel.motion.Performer;
 import app.avrel.posture.Mirror;
+import app.avrel.posture.hand.CircleSense;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HandRelation;
 import app.avrel.posture.hand.Sideways;
@@ -172,6 +173,9 @@ final class Agreement {
                         : told(hands) && differ(hands.leading(), other.leading())
                                 ? Optional.of(SlipKind.SIDE)
                                 : Optional.empty();
+            case Move.Circle circle
+            when recorded instanceof Move.Circle other ->
+                differ(sense(circle), sense(other)) ? Optional.of(SlipKind.DIRECTION) : Optional.empty();
             case Move.HandleProp prop
             when recorded instanceof Move.HandleProp other ->
                 prop.act() == other.act() ? Optional.empty() : Optional.of(SlipKind.HAND);
@@ -194,9 +198,15 @@ final class Agreement {
                     Move.PlaceHand _,
                     Move.HoldBall _,
                     Move.RelateHands _,
+                    Move.Circle _,
                     Move.HandleProp _,
                     Move.Look _ -> Optional.empty();
         };
+    }
+
+    /** Outward is one way round for the right hand and the other for the left. */
+    private static Optional<CircleSense> sense(Move.Circle circle) {
+        return circle.sense().map(sense -> sense.seenBy(circle.hand()));
     }
 
     private boolean looks(Gaze heard, Gaze recorded) {

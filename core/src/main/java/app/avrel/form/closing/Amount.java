@@ -6,12 +6,9 @@ import app.avrel.floor.Turn;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.count.Counts;
-import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Turning;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 
 /**
@@ -103,12 +100,7 @@ public record Amount(
             case Move.TurnBody(var part, var _) -> new Move.TurnBody(part, Optional.of(new Turning.By(new Turn(to))));
             default -> throw new IllegalStateException("no amount is said in " + was);
         };
-        return posture.withCounts(Counts.change(posture.counts(), count, whole -> {
-            List<Stage> stages = new ArrayList<>(whole.stages());
-            List<Move> moves = new ArrayList<>(stages.get(stage).moves());
-            moves.set(move, becomes);
-            stages.set(stage, new Stage(moves));
-            return whole.withStages(stages);
-        }));
+        return posture.withCounts(Counts.change(
+                posture.counts(), count, whole -> whole.changing(stage, moves -> moves.set(move, becomes))));
     }
 }

@@ -1,6 +1,7 @@
 package app.avrel.form.hall;
 
 import app.avrel.floor.Heading;
+import app.avrel.floor.NamedPlace;
 import app.avrel.floor.Numbers;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
@@ -16,6 +17,7 @@ import java.util.Optional;
  * @param clearance metres kept free around hands and feet, 0 to 2
  * @param arrangement how the class stands
  * @param spacing metres from one learner to the next; empty takes as little as the form allows
+ * @param places what directions are called by here: each with its direction, against the front wall
  */
 @RecordBuilder
 public record Hall(
@@ -27,7 +29,8 @@ public record Hall(
         List<Door> doors,
         List<Pillar> pillars,
         Arrangement arrangement,
-        Optional<Double> spacing)
+        Optional<Double> spacing,
+        List<NamedPlace> places)
         implements HallBuilder.With {
 
     static final double LONGEST = 100;
@@ -40,12 +43,22 @@ public record Hall(
         spacing.ifPresent(metres -> check("the spacing must be", metres, 0.5, 10));
         doors = List.copyOf(doors);
         pillars = List.copyOf(pillars);
+        places = List.copyOf(places);
     }
 
     /** {@return an empty hall of this size, its front to the north, 30 cm kept free} */
     public static Hall of(String name, double width, double depth) {
         return new Hall(
-                name, width, depth, Heading.FRONT, 0.3, List.of(), List.of(), Arrangement.STAGGERED, Optional.empty());
+                name,
+                width,
+                depth,
+                Heading.FRONT,
+                0.3,
+                List.of(),
+                List.of(),
+                Arrangement.STAGGERED,
+                Optional.empty(),
+                List.of());
     }
 
     static void check(String what, double metres, double least, double most) {
@@ -60,10 +73,10 @@ public record Hall(
     }
 
     public Hall withSize(double newWidth, double newDepth) {
-        return new Hall(name, newWidth, newDepth, front, clearance, doors, pillars, arrangement, spacing);
+        return new Hall(name, newWidth, newDepth, front, clearance, doors, pillars, arrangement, spacing, places);
     }
 
     public Hall withClass(Arrangement changed, Optional<Double> metres) {
-        return new Hall(name, width, depth, front, clearance, doors, pillars, changed, metres);
+        return new Hall(name, width, depth, front, clearance, doors, pillars, changed, metres, places);
     }
 }

@@ -63,7 +63,7 @@ public final class Sightlines {
         for (Occurrence one : done) {
             for (Moment moment : one.moments()) {
                 double lasts = Playing.measures(moment.count())
-                        / moment.count().stages().size();
+                        * moment.count().times().lasts(moment.place().stage());
                 all += lasts;
                 seen += lasts * share(one.hall(moment.after(), moment.place().section()), instructor);
             }

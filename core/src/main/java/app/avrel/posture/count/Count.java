@@ -3,15 +3,18 @@ package app.avrel.posture.count;
 import app.avrel.floor.Numbers;
 import app.avrel.posture.move.Move;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 
 /**
  * One count: stages one after the other, in a number of beats, with a breath.
  *
  * @param stages at least one; it may be still
- * @param beats how long it lasts, at least a hundredth, at most 64, to the hundredth
+ * @param beats how long it lasts, at least a hundredth, at most 64, to the hundredth; never less than the beats on which its
+ *     stages are said to begin
  * @param words the instructor's own, where the generated ones are not wanted
  * @param note for the instructor
  * @param arrival whether hands take the whole count, as they do where it is empty, or wait for their stage
@@ -27,13 +30,24 @@ public record Count(
         Optional<Arrival> arrival)
         implements CountBuilder.With {
 
+    /** The most beats of a count. */
+    public static final double MOST_BEATS = 64;
+
     public Count {
         stages = stages.isEmpty() ? List.of(Stage.STILL) : List.copyOf(stages);
         words = List.copyOf(words);
-        beats = Numbers.hundredths(beats);
-        if (!(beats > 0 && beats <= 64)) {
+        beats = Math.max(Numbers.hundredths(beats), spokenOf(stages));
+        if (!(beats > 0 && beats <= MOST_BEATS)) {
             throw new IllegalArgumentException("beats must be 0.01 to 64, but was " + Numbers.plain(beats));
         }
+    }
+
+    private static double spokenOf(List<Stage> stages) {
+        return stages.stream()
+                .flatMap(stage -> stage.on().stream())
+                .mapToDouble(Math::ceil)
+                .max()
+                .orElse(0);
     }
 
     /** {@return a count of one even beat in which nothing moves yet} */
@@ -48,6 +62,30 @@ public record Count(
 
     public Count withArrival(Arrival changed) {
         return new Count(stages, beats, pace, breath, words, note, Optional.of(changed));
+    }
+
+    /** {@return this count with the moves of one stage changed} */
+    public Count changing(int stage, Consumer<List<Move>> edit) {
+        List<Move> moves = new ArrayList<>(stages.get(stage).moves());
+        edit.accept(moves);
+        List<Stage> changed = new ArrayList<>(stages);
+        changed.set(stage, stages.get(stage).withMoves(moves));
+        return withStages(changed);
+    }
+
+    /** {@return whether one stands still in it} */
+    public boolean held() {
+        return pace == Pace.HELD || pace == Pace.OPEN;
+    }
+
+    /** {@return whether it is said of some stage on which beat it begins} */
+    public boolean timed() {
+        return stages.stream().anyMatch(stage -> stage.on().isPresent());
+    }
+
+    /** {@return the time of its stages} */
+    public StageTimes times() {
+        return StageTimes.of(this);
     }
 
     /** {@return whether hands wait for the stage they stand in} */

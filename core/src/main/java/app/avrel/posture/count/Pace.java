@@ -5,5 +5,7 @@ public enum Pace {
     EVEN,
     SLOW,
     QUICK,
-    HELD
+    HELD,
+    /** Held as long as one likes: its beats are the least it takes. */
+    OPEN
 }

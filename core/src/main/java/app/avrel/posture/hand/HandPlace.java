@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param shape of the hand
  * @param point the point whose height is said; the palm's centre where empty
  * @param fingers which way they point
+ * @param thumb which way it points; with the palm it gives the fingers
  * @param elbow which way it points
  * @param at what the hand is placed against; the trunk where empty
  * @param offset how far from that, and which way; right there where empty
@@ -27,6 +28,7 @@ public record HandPlace(
         Optional<HandShape> shape,
         Optional<HandPoint> point,
         Optional<Pointing> fingers,
+        Optional<Pointing> thumb,
         Optional<Pointing> elbow,
         Optional<HandAt> at,
         Optional<HandOffset> offset)
@@ -34,6 +36,7 @@ public record HandPlace(
 
     /** Nothing said. */
     public static final HandPlace UNSAID = new HandPlace(
+            Optional.empty(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
@@ -80,6 +83,10 @@ public record HandPlace(
         return withFingers(Optional.of(way));
     }
 
+    public HandPlace withThumb(Pointing way) {
+        return withThumb(Optional.of(way));
+    }
+
     public HandPlace withElbow(Pointing way) {
         return withElbow(Optional.of(way));
     }
@@ -117,7 +124,8 @@ public record HandPlace(
                 said.palm.or(() -> palm),
                 said.shape.or(() -> shape),
                 said.targets() ? said.point : said.point.or(() -> point),
-                said.fingers.or(() -> fingers),
+                said.fingers.or(() -> said.thumb.isPresent() ? Optional.empty() : fingers),
+                said.thumb.or(() -> said.fingers.isPresent() || said.palm.isPresent() ? Optional.empty() : thumb),
                 said.elbow.or(() -> elbow),
                 said.places() ? said.at : at,
                 said.targets() || said.offset.isPresent() ? said.offset : offset);

@@ -4,6 +4,8 @@ import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
+import app.avrel.posture.hand.CircleSense;
+import app.avrel.posture.hand.CircleSize;
 import app.avrel.posture.hand.HandPath;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HandRelation;
@@ -11,6 +13,7 @@ import app.avrel.posture.hand.Palm;
 import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.hand.Prop;
 import app.avrel.posture.hand.PropAct;
+import app.avrel.posture.hand.PropRest;
 import java.util.Optional;
 
 /**
@@ -69,16 +72,22 @@ public sealed interface Move {
      */
     record Lower(Side foot, Contact to, Optional<StepPlace> place, Optional<Toes> toes) implements OfFoot {}
 
-    /** The heel or the toes of a standing foot leave the floor. */
-    record Raise(Side foot, FootPart part) implements OfFoot {}
+    /**
+     * The heel or the toes of a standing foot leave the floor.
+     *
+     * @param height how far they come off it; empty where not said
+     */
+    record Raise(Side foot, FootPart part, Optional<Length> height) implements OfFoot {}
 
     /**
      * The foot leaves the floor and the knee rises.
      *
      * @param knee how high the knee comes; empty where not said
      * @param toes how they are held; empty where not said
+     * @param height how far the sole comes off the floor; empty where not said
      */
-    record Lift(Side foot, Optional<Landmark> knee, Optional<HangingToes> toes) implements OfFoot {}
+    record Lift(Side foot, Optional<Landmark> knee, Optional<HangingToes> toes, Optional<Length> height)
+            implements OfFoot {}
 
     /**
      * A foot in the air goes out in a kick, and stays out until it is drawn back or lowered.
@@ -172,15 +181,39 @@ public sealed interface Move {
             implements OfHands {}
 
     /**
+     * A hand goes round and comes back to where it was, or ends where the same stage places it.
+     *
+     * @param sense which way round; empty where not said
+     * @param size how large; empty where not said
+     * @param times how often, 1 to 9; empty is once
+     */
+    record Circle(Side hand, Optional<CircleSense> sense, Optional<CircleSize> size, Optional<Integer> times)
+            implements OfHands {
+        public Circle {
+            times.ifPresent(often -> {
+                if (often < 1 || often > 9) {
+                    throw new IllegalArgumentException("circles must be 1 to 9, but were " + often);
+                }
+            });
+        }
+    }
+
+    /**
      * A hand does something with a prop.
      *
      * @param hand that does it; passing gives the prop to this hand
      * @param prop which; empty is the one that is held
      * @param points where its tip points afterwards; empty keeps it
      * @param toward the direction it points or leans in; empty keeps it
+     * @param rests what it lies against afterwards; empty is nothing but the hand
      */
     record HandleProp(
-            Side hand, PropAct act, Optional<Prop> prop, Optional<Pointing> points, Optional<Direction> toward)
+            Side hand,
+            PropAct act,
+            Optional<Prop> prop,
+            Optional<Pointing> points,
+            Optional<Direction> toward,
+            Optional<PropRest> rests)
             implements OfHands {}
 
     /** The eyes go somewhere. */

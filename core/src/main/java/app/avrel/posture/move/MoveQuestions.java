@@ -49,7 +49,7 @@ public final class MoveQuestions {
     public static boolean placesHands(Move move) {
         return switch (move) {
             case Move.PlaceHand _, Move.HoldBall _, Move.RelateHands _ -> true;
-            case Move.HandleProp _ -> false;
+            case Move.Circle _, Move.HandleProp _ -> false;
             case Move.OfFoot _, Move.OfTrunk _, Move.Look _ -> false;
         };
     }
@@ -59,6 +59,7 @@ public final class MoveQuestions {
         return switch (move) {
             case Move.OfFoot foot -> Optional.of(foot.foot());
             case Move.PlaceHand hand -> Optional.of(hand.hand());
+            case Move.Circle circle -> Optional.of(circle.hand());
             case Move.HandleProp prop -> Optional.of(prop.hand());
             case Move.HoldBall _, Move.RelateHands _, Move.OfTrunk _, Move.Look _ -> Optional.empty();
         };

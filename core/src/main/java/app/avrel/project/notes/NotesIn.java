@@ -25,6 +25,7 @@ import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import app.avrel.words.reading.Standings;
+import app.avrel.words.reading.frame.Earlier;
 import app.avrel.words.say.Saying;
 import java.util.ArrayList;
 import java.util.List;
@@ -76,13 +77,15 @@ public final class NotesIn {
     private Optional<Posture> posture = Optional.empty();
     private Link way = Link.NONE;
     private Pose pose;
+    /** The counts of this posture so far. */
+    private final List<Earlier> earlier = new ArrayList<>();
 
     private NotesIn(Project into, Language usual) {
         this.into = into;
         this.project = into;
         this.usual = usual;
-        this.saying = new Wording(
-                into.setting().directions(), Heading.FRONT, into.setting().rules());
+        this.saying =
+                new Wording(into.directions(), Heading.FRONT, into.setting().rules());
         this.pose = standing();
     }
 
@@ -150,6 +153,7 @@ public final class NotesIn {
         posture =
                 Optional.of(Posture.blank(project.freshPostureId(all.getFirst().written()), names)
                         .withNames(all));
+        earlier.clear();
         pose = standing();
         note(number, line, NotesLine.Kind.POSTURE, NotesLine.Outcome.UNDERSTOOD, names);
     }
@@ -217,9 +221,11 @@ public final class NotesIn {
 
     private void count(int number, String line, String text) {
         Posture now = current();
-        LineReading reading = line(text).read(text, pose);
-        posture = Optional.of(now.withCounts(Stream.concat(now.counts().stream(), Stream.of(counted(reading, text)))
-                .toList()));
+        LineReading reading = line(text).following(earlier).read(text, pose);
+        Count count = counted(reading, text);
+        earlier.add(new Earlier(count, pose));
+        posture = Optional.of(now.withCounts(
+                Stream.concat(now.counts().stream(), Stream.of(count)).toList()));
         pose = reading.after();
         note(number, line, NotesLine.Kind.COUNT, outcome(reading), said(line, reading));
     }

@@ -37,9 +37,7 @@ public final class NotesOut {
         said = Saying.exact(
                 Language.ENGLISH,
                 new Wording(
-                        project.setting().directions(),
-                        Heading.FRONT,
-                        project.setting().rules()));
+                        project.directions(), Heading.FRONT, project.setting().rules()));
     }
 
     /** {@return the postures of a project as notes, in the order of its shelf} */
@@ -57,7 +55,7 @@ public final class NotesOut {
         if (!posture.start().pose().equals(StartPose.SHOULDER_WIDE)) {
             out.append("start: ")
                     .append(said.line(
-                            Count.of(new Stage(leadingTo(posture.start().pose())))))
+                            Count.of(Stage.of(leadingTo(posture.start().pose())))))
                     .append("\n");
         }
         posture.note()

@@ -57,6 +57,7 @@ final class LoadedStep implements MomentRule {
                     Move.PlaceHand _,
                     Move.HoldBall _,
                     Move.RelateHands _,
+                    Move.Circle _,
                     Move.HandleProp _,
                     Move.Look _ -> Optional.empty();
         };

@@ -3,7 +3,6 @@ package app.avrel.rules.check;
 import app.avrel.body.Side;
 import app.avrel.form.Moment;
 import app.avrel.motion.Pose;
-import app.avrel.posture.count.Pace;
 import app.avrel.posture.move.MoveQuestions;
 import java.util.List;
 
@@ -24,7 +23,7 @@ final class Settled {
         if (goesOn(moments, index)) {
             return false;
         }
-        if (here.count().pace() == Pace.HELD && last(moments, index)) {
+        if (here.count().held() && last(moments, index)) {
             return true;
         }
         double beats = 0;
@@ -39,7 +38,8 @@ final class Settled {
             if (leaves(here.after(), moment)) {
                 return false;
             }
-            beats += moment.count().beats() / moment.count().stages().size();
+            beats += moment.count().beats()
+                    * moment.count().times().lasts(moment.place().stage());
         }
         return counts >= 1 || beats >= BEATS || endsPosture(here, moments);
     }

@@ -26,11 +26,7 @@ record FixCandidate(Count count, int at) {
 
     /** {@return the count with a move added to a stage} */
     Count with(int stage, Move move) {
-        List<Stage> stages = new ArrayList<>(count.stages());
-        List<Move> moves = new ArrayList<>(stages.get(stage).moves());
-        moves.add(move);
-        stages.set(stage, new Stage(moves));
-        return count.withStages(stages);
+        return count.changing(stage, moves -> moves.add(move));
     }
 
     /** {@return a draft for every move that is edited: those for which {@code edit} gives another} */
@@ -47,11 +43,7 @@ record FixCandidate(Count count, int at) {
     }
 
     private Count replaced(int stage, int place, Move move) {
-        List<Stage> stages = new ArrayList<>(count.stages());
-        List<Move> moves = new ArrayList<>(stages.get(stage).moves());
-        moves.set(place, move);
-        stages.set(stage, new Stage(moves));
-        return count.withStages(stages);
+        return count.changing(stage, moves -> moves.set(place, move));
     }
 
     /** {@return a draft for each place where a stage of its own can stand, the last place first} */

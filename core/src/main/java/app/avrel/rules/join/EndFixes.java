@@ -64,12 +64,10 @@ final class EndFixes {
 
     /** Moves of the same kind and part in the last stage give way; the others are added to it. */
     private static Count merged(Count last, List<Move> moves) {
-        List<Stage> stages = new ArrayList<>(last.stages());
-        List<Move> kept = new ArrayList<>(stages.getLast().moves());
-        kept.removeIf(old -> moves.stream().anyMatch(move -> replaces(move, old)));
-        kept.addAll(moves);
-        stages.set(stages.size() - 1, new Stage(kept));
-        return last.withStages(stages);
+        return last.changing(last.stages().size() - 1, kept -> {
+            kept.removeIf(old -> moves.stream().anyMatch(move -> replaces(move, old)));
+            kept.addAll(moves);
+        });
     }
 
     private static boolean replaces(Move move, Move old) {
@@ -82,7 +80,7 @@ final class EndFixes {
 
     private static Count after(Count last, List<Move> moves) {
         List<Stage> stages = new ArrayList<>(last.stages());
-        stages.add(new Stage(moves));
+        stages.add(Stage.of(moves));
         return last.withStages(stages);
     }
 }

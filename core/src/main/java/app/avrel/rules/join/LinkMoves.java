@@ -130,16 +130,16 @@ record LinkMoves(Pose pose, StartPose start, Performer posing) {
     /** {@return the move by which another part of a foot comes to touch} */
     static Move touch(Side side, boolean lifted, Contact wanted) {
         return switch (wanted) {
-            case LIFTED -> new Move.Lift(side, Optional.empty(), Optional.empty());
+            case LIFTED -> new Move.Lift(side, Optional.empty(), Optional.empty(), Optional.empty());
             case FLAT -> new Move.Lower(side, Contact.FLAT, Optional.empty(), Optional.empty());
             case HEEL ->
                 lifted
                         ? new Move.Lower(side, Contact.HEEL, Optional.empty(), Optional.empty())
-                        : new Move.Raise(side, FootPart.TOES);
+                        : new Move.Raise(side, FootPart.TOES, Optional.empty());
             case BALL ->
                 lifted
                         ? new Move.Lower(side, Contact.BALL, Optional.empty(), Optional.empty())
-                        : new Move.Raise(side, FootPart.HEEL);
+                        : new Move.Raise(side, FootPart.HEEL, Optional.empty());
         };
     }
 
@@ -238,7 +238,7 @@ record LinkMoves(Pose pose, StartPose start, Performer posing) {
 
     private static Move handle(Side hand, PropAct act, HeldProp prop) {
         Optional<Pointing> points = act == PropAct.PUT_AWAY ? Optional.empty() : prop.points();
-        return new Move.HandleProp(hand, act, Optional.of(prop.prop()), points, Optional.empty());
+        return new Move.HandleProp(hand, act, Optional.of(prop.prop()), points, Optional.empty(), Optional.empty());
     }
 
     /** Between high and low, so that one can sink before a step and rise after it. */

@@ -153,7 +153,7 @@ public final class Linking {
     }
 
     private Optional<Reached> then(Reached here, LinkMoves.Option option, boolean soundly) {
-        Stage stage = new Stage(option.moves());
+        Stage stage = Stage.of(option.moves());
         Pose after = posing.after(here.pose(), stage);
         Moment.Place place = new Moment.Place(Moment.Section.LINK, 0, 0);
         List<Finding> found = serious(new Moment(place, Count.of(stage), stage, here.pose(), after)).stream()

@@ -59,7 +59,8 @@ final class ChineseNumbers {
     private static Optional<Found> counted(CharSequence text, int from) {
         Matcher beat = find(NTH_BEAT, text, from);
         if (beat != null) {
-            return found(Term.Manner.BEAT_NUMBER, beat);
+            double nth = value(beat.group(1));
+            return found(nth >= 1 && nth <= 64 ? new Term.OnBeat(nth) : Term.Mark.UNKNOWN, beat);
         }
         Matcher beats = find(BEATS, text, from);
         if (beats != null) {

@@ -152,6 +152,9 @@ public final class Lexicon {
             case "Ref" -> Term.Ref.valueOf(parts[1]);
             case "Named" -> Term.Named.valueOf(parts[1]);
             case "Stance" -> new Term.Standing(Stance.valueOf(parts[1]));
+            case "Beat" -> new Term.OnBeat(Double.parseDouble(parts[1]));
+            case "Ago" -> new Term.CountsAgo(Integer.parseInt(parts[1]));
+            case "Nth" -> new Term.NthCount(Integer.parseInt(parts[1]));
             case "Num" -> new Term.Num(Double.parseDouble(parts[1]));
             case "Angle" -> new Term.Angle(Double.parseDouble(parts[1]));
             case "Clock" -> new Term.Clock(parts[1].equals("Y_MEDIA") ? 0.5 : Double.parseDouble(parts[1]));

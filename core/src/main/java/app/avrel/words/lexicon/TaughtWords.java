@@ -1,39 +1,66 @@
 package app.avrel.words.lexicon;
 
+import app.avrel.floor.Heading;
+import app.avrel.floor.NamedPlace;
 import app.avrel.label.Language;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
-/** The school's own words of one language, found in a typed line before the lexicon's. */
+/** The school's own words of one language, and the things of its halls, found in a typed line before the lexicon's. */
 public final class TaughtWords {
 
-    public static final TaughtWords NONE = new TaughtWords(List.of(), Language.ENGLISH);
+    public static final TaughtWords NONE = new TaughtWords(List.of(), Language.ENGLISH, List.of());
 
     private final Language language;
     /** By the first letter; longer phrases first. */
-    private final Map<Character, List<TaughtWord>> byLetter = new HashMap<>();
+    private final Map<Character, List<Known>> byLetter = new HashMap<>();
+    /** What a language has a common word for, whatever the hall calls it. */
+    private final Map<Term.Named, Heading> common = new EnumMap<>(Term.Named.class);
 
-    private TaughtWords(List<TaughtWord> words, Language language) {
+    /** A phrase, in plain letters, and what stands for it: other words, or a direction of the hall. */
+    private record Known(String phrase, String plain, Optional<String> means, Optional<Heading> toward) {}
+
+    private TaughtWords(List<TaughtWord> words, Language language, List<NamedPlace> places) {
         this.language = language;
-        words.stream()
+        Stream<Known> taught = words.stream()
                 .filter(word -> word.language() == language)
-                .sorted((one, two) -> two.phrase().length() - one.phrase().length())
-                .forEach(word -> byLetter.computeIfAbsent(plain(word).charAt(0), _ -> new ArrayList<>())
-                        .add(word));
+                .map(word -> new Known(
+                        word.phrase(), Scanner.plain(word.phrase()), Optional.of(word.means()), Optional.empty()));
+        Stream<Known> named = places.stream()
+                .map(place -> new Known(
+                        place.name(), Scanner.plain(place.name()), Optional.empty(), Optional.of(place.toward())));
+        Stream.concat(taught, named)
+                .sorted(Comparator.comparingInt((Known known) -> known.plain().length())
+                        .reversed())
+                .forEach(known -> byLetter.computeIfAbsent(known.plain().charAt(0), _ -> new ArrayList<>())
+                        .add(known));
+        places.forEach(place -> kinds(place.name()).forEach(kind -> common.putIfAbsent(kind, place.toward())));
     }
 
-    public static TaughtWords of(List<TaughtWord> words, Language language) {
-        return words.isEmpty() ? NONE : new TaughtWords(words, language);
+    private static Stream<Term.Named> kinds(String name) {
+        return Stream.of(Language.values())
+                .flatMap(some -> Scanner.scan(name, some).stream())
+                .map(Token::term)
+                .filter(Term.Named.class::isInstance)
+                .map(Term.Named.class::cast);
     }
 
-    private static String plain(TaughtWord word) {
-        return Scanner.plain(word.phrase());
+    /**
+     * {@return the words of a school}
+     *
+     * @param places of its halls, each in the direction in which it is from the front the form starts at
+     */
+    public static TaughtWords of(List<TaughtWord> words, Language language, List<NamedPlace> places) {
+        return words.isEmpty() && places.isEmpty() ? NONE : new TaughtWords(words, language, places);
     }
 
-    /** {@return the tokens of a line, in which each taught phrase has the tokens of what it means} */
+    /** {@return the tokens of a line, in which each known phrase has the tokens of what it means} */
     public List<Token> scan(String line, Language of) {
         if (byLetter.isEmpty()) {
             return Scanner.scan(line, of);
@@ -42,27 +69,37 @@ public final class TaughtWords {
         String plain = Scanner.plain(line);
         int done = 0;
         for (int at = 0; at < plain.length(); at++) {
-            Optional<TaughtWord> word = begins(plain, at) ? at(plain, at) : Optional.empty();
-            if (word.isPresent()) {
+            Optional<Known> known = begins(plain, at) ? at(plain, at) : Optional.empty();
+            if (known.isPresent()) {
                 moved(Scanner.scan(line.substring(done, at), of), done, tokens);
-                int end = at + word.get().phrase().length();
-                meant(word.get(), at, end, plain.substring(at, end), tokens);
+                int end = at + known.get().plain().length();
+                meant(known.get(), at, end, plain.substring(at, end), tokens);
                 done = end;
                 at = end - 1;
             }
         }
         moved(Scanner.scan(line.substring(done), of), done, tokens);
+        tokens.replaceAll(this::placed);
         return tokens;
+    }
+
+    /** The window of this hall, by whatever common word it was called. */
+    private Token placed(Token token) {
+        Heading toward = token.term() instanceof Term.Named named ? common.get(named) : null;
+        return toward == null
+                ? token
+                : new Token(
+                        token.from(), token.to(), token.text(), new Term.Hall(toward), token.many(), token.mended());
     }
 
     private boolean begins(String plain, int at) {
         return language == Language.CHINESE || at == 0 || !Character.isLetterOrDigit(plain.charAt(at - 1));
     }
 
-    private Optional<TaughtWord> at(String plain, int at) {
+    private Optional<Known> at(String plain, int at) {
         return byLetter.getOrDefault(plain.charAt(at), List.of()).stream()
-                .filter(word -> plain.startsWith(plain(word), at)
-                        && ends(plain, at + word.phrase().length()))
+                .filter(known -> plain.startsWith(known.plain(), at)
+                        && ends(plain, at + known.plain().length()))
                 .findFirst();
     }
 
@@ -78,18 +115,19 @@ public final class TaughtWords {
     }
 
     /** What a phrase means stands where the phrase stands. */
-    private void meant(TaughtWord word, int from, int to, String text, List<Token> into) {
-        for (Token token : Scanner.scan(word.means(), language)) {
-            into.add(new Token(from, to, text, token.term(), token.many(), false));
-        }
+    private void meant(Known known, int from, int to, String text, List<Token> into) {
+        known.toward().ifPresent(toward -> into.add(new Token(from, to, text, new Term.Hall(toward))));
+        known.means()
+                .ifPresent(means -> Scanner.scan(means, language)
+                        .forEach(token -> into.add(new Token(from, to, text, token.term(), token.many(), false))));
     }
 
     /** {@return taught phrases that go on as {@code start} begins} */
     public List<String> goingOn(String start) {
         return byLetter.values().stream()
                 .flatMap(List::stream)
-                .map(TaughtWord::phrase)
-                .filter(phrase -> Scanner.plain(phrase).startsWith(start))
+                .filter(known -> known.plain().startsWith(start))
+                .map(Known::phrase)
                 .toList();
     }
 }

@@ -66,6 +66,7 @@ public sealed interface Term {
         STACK,
         HANG,
         LAY,
+        CIRCLE,
         DO
     }
 
@@ -262,7 +263,6 @@ public sealed interface Term {
         HANDS_WAIT,
         HANDS_THROUGHOUT,
         BEATS,
-        BEAT_NUMBER,
         BENT,
         EACH_OTHER,
         GOING_OVER,
@@ -283,7 +283,21 @@ public sealed interface Term {
         IMAGE,
         BETWEEN,
         TURNED,
-        STANCE_WORD
+        STANCE_WORD,
+        CLOCKWISE,
+        ANTICLOCKWISE,
+        SMALL,
+        LARGE,
+        SMALLER,
+        LARGER,
+        TIMES,
+        NTH,
+        OPEN_ENDED,
+        RESTS_OWN_ARM,
+        RESTS_OTHER_ARM,
+        RESTS_FLOOR,
+        RESTS_SIDE,
+        TO_THE_END
     }
 
     /** What points back to something said or done before. */
@@ -327,9 +341,21 @@ public sealed interface Term {
         UNKNOWN
     }
 
-    /** A place of the hall by a name that this hall may or may not have. */
+    /** A thing of the hall that one may go toward; this hall may or may not have it. */
     enum Named implements Term {
-        PLACE
+        WINDOW,
+        DOOR,
+        MIRROR,
+        STAGE,
+        CLOCK,
+        SHELF,
+        ENTRANCE,
+        BALCONY,
+        ALTAR,
+        GARDEN,
+        STREET,
+        PIANO,
+        CLASS
     }
 
     /** A number as such. */
@@ -367,6 +393,18 @@ public sealed interface Term {
     record Related(HandRelation relation) implements Term {}
 
     record Beats(double count) implements Term {}
+
+    /** The beat of the count on which something begins, from 1. */
+    record OnBeat(double beat) implements Term {}
+
+    /** How many beats one stands still before what follows; 0 is to the end of the count. */
+    record Waits(double beats) implements Term {}
+
+    /** A count so many counts before this one. */
+    record CountsAgo(int counts) implements Term {}
+
+    /** The count of a number, from 1. */
+    record NthCount(int number) implements Term {}
 
     /** An hour of the clock that a phrase of its own says; half hours end in .5. */
     record Clock(double hour) implements Term {}

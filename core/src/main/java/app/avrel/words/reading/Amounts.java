@@ -166,6 +166,16 @@ final class Amounts {
 
     /** Two beats, where two is the word for both; a beat. */
     private boolean oneBeat() {
+        boolean nth = is(0, Term.Manner.NTH) && is(2, Term.Manner.BEATS);
+        if (nth && num(1).filter(beat -> beat >= 1 && beat <= 64).isPresent()) {
+            return put(3, new Term.OnBeat(num(1).get()));
+        }
+        if (is(0, Term.Manner.BEATS)
+                && num(1).filter(beat -> beat >= 1 && beat <= 64).isPresent()) {
+            String word = in.get(at).text();
+            boolean count = word.startsWith("count") || word.startsWith("cuenta");
+            return put(2, count ? new Term.NthCount((int) Math.floor(num(1).get())) : new Term.OnBeat(num(1).get()));
+        }
         if (is(0, Term.Who.BOTH) && is(1, Term.Manner.BEATS)) {
             return put(2, new Term.Beats(2));
         }

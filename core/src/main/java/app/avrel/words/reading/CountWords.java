@@ -47,7 +47,10 @@ record CountWords(CountManner manner, List<Item> words, List<Item> others) {
                 before.breath().equals(Optional.of(Breath.OUT)) && said.breath().equals(Optional.of(Breath.IN));
         Optional<Breath> breath =
                 inOut ? Optional.of(Breath.IN_THEN_OUT) : outIn ? Optional.of(Breath.OUT_THEN_IN) : said.breath();
-        return before.with(new CountManner(breath, said.pace(), said.beats(), said.arrival()));
+        boolean openEnded =
+                before.pace().equals(Optional.of(Pace.OPEN)) && said.pace().equals(Optional.of(Pace.HELD));
+        Optional<Pace> pace = openEnded ? before.pace() : said.pace();
+        return before.with(new CountManner(breath, pace, said.beats(), said.arrival()));
     }
 
     private static Optional<Breath> breath(Term term) {
@@ -78,6 +81,7 @@ record CountWords(CountManner manner, List<Item> words, List<Item> others) {
                     case QUICK -> Pace.QUICK;
                     case EVENLY -> Pace.EVEN;
                     case HELD -> Pace.HELD;
+                    case OPEN_ENDED -> Pace.OPEN;
                     default -> null;
                 });
     }

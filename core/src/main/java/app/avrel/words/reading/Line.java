@@ -5,6 +5,7 @@ import app.avrel.body.Side;
 import app.avrel.label.Language;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
+import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Sideways;
@@ -23,6 +24,7 @@ import app.avrel.words.lexicon.Term;
 import app.avrel.words.lexicon.Token;
 import app.avrel.words.reading.frame.Asked;
 import app.avrel.words.reading.frame.CountManner;
+import app.avrel.words.reading.frame.Earlier;
 import app.avrel.words.reading.frame.Fit;
 import app.avrel.words.reading.frame.Item;
 import app.avrel.words.reading.frame.Leftover;
@@ -57,6 +59,7 @@ public final class Line {
     private final Body body;
     private final TaughtWords taught;
     private final boolean hears;
+    private final List<Earlier> earlier;
     private final Asking asking;
 
     /**
@@ -64,12 +67,20 @@ public final class Line {
      * @param body for whom lengths count while reading on from stage to stage
      */
     public Line(Language language, Wording saying, Body body) {
-        this(language, saying, body, TaughtWords.NONE, false);
+        this(
+                language,
+                saying,
+                body,
+                TaughtWords.of(List.of(), language, saying.directions().places()),
+                false,
+                List.of());
     }
 
-    private Line(Language language, Wording saying, Body body, TaughtWords taught, boolean hears) {
+    private Line(
+            Language language, Wording saying, Body body, TaughtWords taught, boolean hears, List<Earlier> earlier) {
         this.language = language;
         this.hears = hears;
+        this.earlier = earlier;
         this.asking = new Asking(language);
         this.saying = saying;
         this.body = body;
@@ -78,12 +89,23 @@ public final class Line {
 
     /** {@return this line, which also knows the school's own words} */
     public Line knowing(List<TaughtWord> words) {
-        return new Line(language, saying, body, TaughtWords.of(words, language), hears);
+        return new Line(
+                language,
+                saying,
+                body,
+                TaughtWords.of(words, language, saying.directions().places()),
+                hears,
+                earlier);
     }
 
     /** {@return this line, heard and not recorded: what is not said is left open instead of asked for} */
     public Line heard() {
-        return new Line(language, saying, body, taught, true);
+        return new Line(language, saying, body, taught, true, earlier);
+    }
+
+    /** {@return this line, which may point back to counts that were recorded before it, in order} */
+    public Line following(List<Earlier> counts) {
+        return new Line(language, saying, body, taught, hears, List.copyOf(counts));
     }
 
     /** {@return what a line says for one who stands so} */
@@ -94,9 +116,11 @@ public final class Line {
         List<Token> tokens = Amounts.of(taught.scan(typed, language));
         Phrases.Found phrases =
                 Phrases.of(typed, tokens, language, saying.directions().startFaces());
-        CountWords count = CountWords.of(Correcting.of(Images.of(phrases.items(), typed)));
-        Run run = new Run(typed, Situation.before(saying, body, pose).withHears(hears), count.manner());
+        CountWords count = CountWords.of(BeatMarks.of(Correcting.of(Images.of(phrases.items(), typed))));
+        Run run = new Run(
+                typed, Situation.before(saying, body, pose).withHears(hears).withEarlier(earlier), count.manner());
         Stages.of(count.others()).forEach(run::stage);
+        run.timed();
         count.words().forEach(item -> run.word(item, LineReading.Role.COUNT, -1));
         count.others().stream()
                 .filter(item -> item.mark()
@@ -131,6 +155,10 @@ public final class Line {
         private CountManner manner;
         private Situation now;
         private int moves;
+        /** The stages of another count that are done again after this one. */
+        private final List<Stage> again = new ArrayList<>();
+        /** How many beats each stage takes, where nothing else is said. */
+        private final List<Double> lasting = new ArrayList<>();
         /** The words of each clause of this stage. */
         private final List<String> texts = new ArrayList<>();
         /** The shares of weight that a stance by name brought into this stage; one that is said outdoes them. */
@@ -146,19 +174,102 @@ public final class Line {
             List<Move> stage = new ArrayList<>();
             texts.clear();
             ofStance.clear();
-            for (List<Item> piece : pieces) {
+            Optional<Double> on = Optional.empty();
+            for (List<Item> whole : pieces) {
+                Optional<Double> said = whole.stream()
+                        .map(Item::term)
+                        .filter(Term.OnBeat.class::isInstance)
+                        .map(beat -> ((Term.OnBeat) beat).beat())
+                        .findFirst();
+                on = on.or(() -> said);
+                Optional<Double> waits = waits(whole);
+                if (said.isPresent() && still(whole) || waits.isPresent()) {
+                    whole.forEach(item -> word(item, LineReading.Role.COUNT, -1));
+                    stages.add(Stage.STILL.withOn(said));
+                    lasting.add(waits.orElse(1.0));
+                    continue;
+                }
+                whole.stream()
+                        .filter(item -> item.term() instanceof Term.OnBeat)
+                        .forEach(item -> word(item, LineReading.Role.COUNT, -1));
+                List<Item> piece = whole.stream()
+                        .filter(item -> !(item.term() instanceof Term.OnBeat))
+                        .toList();
+                int before = stage.size();
                 Search.Found found = Search.of(piece, now);
                 now = found.now();
                 for (int i = 0; i < found.clauses().size(); i++) {
                     clause(found.clauses().get(i), stage, besideUnknown(found.clauses(), i));
                 }
+                List<Move> together = List.copyOf(stage.subList(before, stage.size()));
+                stage.subList(before, stage.size()).removeIf(move -> arrives(move, together));
             }
             stage.removeIf(move -> superseded(move, stage));
             if (!stage.isEmpty()) {
-                Stage done = new Stage(stage);
+                Stage done = Stage.of(stage).withOn(on);
                 stages.add(done);
+                lasting.add(1.0);
                 now = now.standing(new Performer(body, saying.rules()).after(now.pose(), done));
             }
+            again.forEach(this::again);
+            again.clear();
+        }
+
+        private void again(Stage once) {
+            stages.add(once);
+            lasting.add(1.0);
+            moves += once.moves().size();
+            now = now.standing(new Performer(body, saying.rules()).after(now.pose(), once));
+        }
+
+        private static Optional<Double> waits(List<Item> piece) {
+            return piece.stream()
+                    .map(Item::term)
+                    .filter(Term.Waits.class::isInstance)
+                    .map(waits -> ((Term.Waits) waits).beats())
+                    .findFirst();
+        }
+
+        private static boolean still(List<Item> piece) {
+            return piece.stream()
+                    .allMatch(item -> item.term() instanceof Term.OnBeat
+                            || item.is(Term.Act.HOLD)
+                            || item.is(Term.Act.STAY)
+                            || Leftover.small(item));
+        }
+
+        /** Gives every stage its beat where one waits between them, and the count as many beats as are spoken of. */
+        void timed() {
+            boolean waited = lasting.stream().anyMatch(beats -> beats != 1.0);
+            if (waited && stages.stream().noneMatch(stage -> stage.on().isPresent())) {
+                double on = 1;
+                for (int i = 0; i < stages.size(); i++) {
+                    stages.set(i, stages.get(i).on(Math.min(on, Count.MOST_BEATS)));
+                    on += lasting.get(i);
+                }
+            }
+            double last = stages.stream()
+                    .flatMap(stage -> stage.on().stream())
+                    .mapToDouble(Double::doubleValue)
+                    .max()
+                    .orElse(0);
+            double spoken = lasting.isEmpty() ? last : Math.ceil(last) - 1 + Math.max(1, lasting.getLast());
+            if (last > 0) {
+                double beats =
+                        Math.min(Count.MOST_BEATS, Math.max(manner.beats().orElse(0.0), spoken));
+                manner = manner.with(
+                        new CountManner(Optional.empty(), Optional.empty(), Optional.of(beats), Optional.empty()));
+            }
+        }
+
+        /** Turns so far, and to there, in one breath: where it turns to says all. */
+        private static boolean arrives(Move move, List<Move> together) {
+            return move instanceof Move.TurnBody(var part, var turning)
+                    && turning.filter(Turning.By.class::isInstance).isPresent()
+                    && together.stream()
+                            .anyMatch(other -> other instanceof Move.TurnBody(var same, var to)
+                                    && same == part
+                                    && to.filter(Turning.To.class::isInstance).isPresent());
         }
 
         /** Hands that part, and then each goes somewhere: where it goes says all. */
@@ -166,18 +277,11 @@ public final class Line {
             boolean houseShare = ofStance.contains(move)
                     && stage.stream()
                             .anyMatch(other -> other instanceof Move.Shift(Split.Said _) && !ofStance.contains(other));
-            boolean arrives = move instanceof Move.TurnBody(var part, var turning)
-                    && turning.filter(Turning.By.class::isInstance).isPresent()
-                    && stage.stream()
-                            .anyMatch(other -> other instanceof Move.TurnBody(var same, var to)
-                                    && same == part
-                                    && to.filter(Turning.To.class::isInstance).isPresent());
             boolean onBall = move instanceof Move.Lower(Side foot, Contact to, var place, var _)
                     && to == Contact.BALL
                     && place.isEmpty()
-                    && stage.contains(new Move.Raise(foot, FootPart.HEEL));
+                    && stage.contains(new Move.Raise(foot, FootPart.HEEL, Optional.empty()));
             return onBall
-                    || arrives
                     || houseShare
                     || move instanceof Move.PlaceHand(var hand, var to, var _)
                             && to.equals(HandPlace.UNSAID.withSideways(Sideways.OWN_SIDE))
@@ -228,6 +332,7 @@ public final class Line {
                 texts.addAll(Collections.nCopies(fresh.size(), said.text()));
                 moves += fresh.size();
                 stage.addAll(fresh);
+                again.addAll(fit.stages());
                 fit.questions().forEach(asked -> questions.add(question(asked)));
                 fit.refusals()
                         .forEach(asked ->
@@ -249,6 +354,9 @@ public final class Line {
         }
 
         private static LineReading.Role role(Item item, Fit fit) {
+            if (fit != null && !fit.stages().isEmpty()) {
+                return LineReading.Role.MOVE;
+            }
             boolean only = fit != null && fit.moves().isEmpty() && !fit.holds().isEmpty();
             if (item.is(Term.Manner.IMAGE) || only && item.is(Term.Manner.GENTLY)) {
                 return LineReading.Role.IMAGE;
@@ -265,6 +373,12 @@ public final class Line {
 
         private String message(Item item) {
             Map<String, String> word = Map.of("word", item.text());
+            if (item.term() instanceof Term.Ref || item.term() instanceof Term.CountsAgo) {
+                return asking.refusal("no_count_before", word);
+            }
+            if (item.term() instanceof Term.Named) {
+                return asking.refusal("no_such_place", word);
+            }
             if (!item.is(Term.Mark.UNKNOWN)) {
                 return asking.refusal("no_place", word);
             }

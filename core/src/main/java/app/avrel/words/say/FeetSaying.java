@@ -28,11 +28,16 @@ record FeetSaying(Voice voice) {
                 voice.say("half", Voice.of("foot", half.foot()).key("landing", half.landing()));
             case Move.Lower lower -> lower(lower);
             case Move.Raise raise ->
-                voice.say("raise." + raise.part().name().toLowerCase(Locale.ROOT), Voice.of("foot", raise.foot()));
+                voice.say(
+                        "raise." + raise.part().name().toLowerCase(Locale.ROOT),
+                        Voice.of("foot", raise.foot()).text("height", voice.length(raise.height())));
             case Move.Lift lift ->
                 voice.say(
-                        "lift",
-                        Voice.of("foot", lift.foot()).key("knee", lift.knee()).key("hang", lift.toes()));
+                        lift.knee().isEmpty() && lift.height().isPresent() ? "lift.off" : "lift",
+                        Voice.of("foot", lift.foot())
+                                .key("knee", lift.knee())
+                                .text("off", voice.length(lift.height()))
+                                .key("hang", lift.toes()));
             case Move.Kicking kick ->
                 voice.say(
                         "kick." + kick.kick().name().toLowerCase(Locale.ROOT),

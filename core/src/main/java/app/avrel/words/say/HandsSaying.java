@@ -25,6 +25,7 @@ record HandsSaying(Voice voice) {
             case Move.PlaceHand hand -> place(hand);
             case Move.HoldBall ball -> ball(ball);
             case Move.RelateHands relation -> relation(relation);
+            case Move.Circle circle -> circle(circle);
             case Move.HandleProp prop -> prop(prop);
         };
     }
@@ -54,6 +55,7 @@ record HandsSaying(Voice voice) {
                 .text("reach", to.reach().map(reach -> reach(reach, false)))
                 .key("palm", to.palm())
                 .key("fingers", to.fingers())
+                .key("thumb", to.thumb())
                 .key("elbow", to.elbow())
                 .key("shape", to.shape());
     }
@@ -137,6 +139,7 @@ record HandsSaying(Voice voice) {
             said.add(voice.say(both ? "detail.palms" : "detail.palm", slots));
         }
         to.fingers().ifPresent(_ -> said.add(voice.say("detail.fingers", slots)));
+        to.thumb().ifPresent(_ -> said.add(voice.say(both ? "detail.thumbs" : "detail.thumb", slots)));
         to.elbow().ifPresent(_ -> said.add(voice.say(both ? "detail.elbows" : "detail.elbow", slots)));
         to.shape()
                 .ifPresent(shape -> said.add(voice.word(both && voice.has("shapes.open") ? "shapes" : "shape", shape)));
@@ -207,11 +210,26 @@ record HandsSaying(Voice voice) {
                         .key("palms", hands.palm()));
     }
 
+    private String circle(Move.Circle move) {
+        return voice.say(
+                "circle",
+                Voice.of("hand", move.hand())
+                        .key("size", move.size())
+                        .key("sense", move.sense())
+                        .text(
+                                "times",
+                                move.times()
+                                        .filter(often -> often > 1)
+                                        .map(often -> voice.say(
+                                                "circle.times", Slots.none().text("n", Integer.toString(often))))));
+    }
+
     private String prop(Move.HandleProp move) {
         Slots slots = Voice.of("hand", move.hand())
                 .text("prop", move.prop().map(prop -> voice.word("prop", prop)).orElseGet(() -> voice.say("prop.any")))
                 .key("points", move.points())
-                .text("leaning", move.toward().map(this::leaning));
+                .text("leaning", move.toward().map(this::leaning))
+                .key("rests", move.rests());
         return voice.say("prop." + move.act().name().toLowerCase(Locale.ROOT), slots);
     }
 

@@ -70,6 +70,7 @@ final class Implied {
                     Move.Incline _,
                     Move.HoldBall _,
                     Move.RelateHands _,
+                    Move.Circle _,
                     Move.HandleProp _ -> Optional.of(move);
         };
     }
@@ -154,6 +155,7 @@ final class Implied {
         HandPlace left = said.withPalm(said.palm().filter(palm -> !was.palm().equals(Optional.of(palm))))
                 .withShape(said.shape().filter(shape -> was.shape().orElse(HandShape.OPEN) != shape))
                 .withFingers(said.fingers().filter(way -> !was.fingers().equals(Optional.of(way))))
+                .withThumb(said.thumb().filter(way -> !was.thumb().equals(Optional.of(way))))
                 .withElbow(said.elbow().filter(way -> !was.elbow().equals(Optional.of(way))))
                 .withReach(said.reach().filter(reach -> worthSaying(reach, was, sameHeight)))
                 .withPoint(Optional.empty())

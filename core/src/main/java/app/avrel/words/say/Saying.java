@@ -60,7 +60,11 @@ public final class Saying {
     }
 
     private String stage(Stage stage) {
-        return stage.moves().stream().map(this::words).collect(Collectors.joining(voice.say("between.moves")));
+        String moves = stage.moves().stream().map(this::words).collect(Collectors.joining(voice.say("between.moves")));
+        return stage.on()
+                .map(beat -> voice.say("stage.on", Slots.none().text("n", Numbers.plain(beat)))
+                        + (moves.isEmpty() ? voice.say("pace.held") : moves))
+                .orElse(moves);
     }
 
     private String manner(Count count) {

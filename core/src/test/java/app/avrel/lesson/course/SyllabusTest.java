@@ -37,7 +37,7 @@ class SyllabusTest {
 
     private static final Move ALL_LEFT = new Move.Shift(Split.on(Side.LEFT, 100));
     private static final Move ALL_RIGHT = new Move.Shift(Split.on(Side.RIGHT, 100));
-    private static final Move LIFT = new Move.Lift(Side.RIGHT, Optional.empty(), Optional.empty());
+    private static final Move LIFT = new Move.Lift(Side.RIGHT, Optional.empty(), Optional.empty(), Optional.empty());
 
     private static Syllabus of(Course course) {
         return Syllabus.of(FORM, track(FORM), course);

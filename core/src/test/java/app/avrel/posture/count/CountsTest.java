@@ -12,6 +12,7 @@ import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
 import app.avrel.samples.Samples;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -19,7 +20,7 @@ import org.junit.jupiter.api.Test;
 class CountsTest {
 
     private static final Stage SHIFT = Stage.of(new Move.Shift(Split.on(Side.LEFT, 100)));
-    private static final Stage LIFT = Stage.of(new Move.Raise(Side.RIGHT, FootPart.HEEL));
+    private static final Stage LIFT = Stage.of(new Move.Raise(Side.RIGHT, FootPart.HEEL, Optional.empty()));
 
     private static List<Count> three() {
         return List.of(

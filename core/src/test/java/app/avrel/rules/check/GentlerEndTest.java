@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 class GentlerEndTest {
 
     private static final Move ON_THE_RIGHT = new Move.Shift(Split.on(Side.RIGHT, 100));
-    private static final Move LIFT = new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty());
+    private static final Move LIFT = new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty());
     private static final Move DOWN = new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty(), Optional.empty());
 
     private static List<Finding> found(Move... instead) {
@@ -35,7 +35,8 @@ class GentlerEndTest {
 
     @Test
     void whatIsEasierAndEndsWhereThePostureEndsIsNotSpokenOf() {
-        assertThat(found(new Move.Raise(Side.LEFT, FootPart.HEEL))).isEmpty();
+        assertThat(found(new Move.Raise(Side.LEFT, FootPart.HEEL, Optional.empty())))
+                .isEmpty();
     }
 
     @Test
@@ -51,7 +52,7 @@ class GentlerEndTest {
 
     @Test
     void itsOwnMovesAreCheckedLikeThePosture() {
-        List<Finding> found = found(new Move.Lift(Side.RIGHT, Optional.empty(), Optional.empty()));
+        List<Finding> found = found(new Move.Lift(Side.RIGHT, Optional.empty(), Optional.empty(), Optional.empty()));
         assertThat(Found.rules(found)).contains(RuleId.LOADED_STEP);
         Finding loaded = found.stream()
                 .filter(finding -> finding.rule().equals(RuleId.LOADED_STEP))

@@ -65,7 +65,7 @@ class MomentRulesTest {
                 STEP,
                 new Move.DrawIn(Side.LEFT, DrawnTo.BALL_BESIDE),
                 new Move.HalfStep(Side.LEFT, Optional.empty()),
-                new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()));
+                new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty()));
     }
 
     @ParameterizedTest
@@ -139,7 +139,7 @@ class MomentRulesTest {
 
     @Test
     void aFootTurnsOnAPartThatTouchesTheFloor() {
-        Move toesUp = new Move.Raise(Side.LEFT, FootPart.TOES);
+        Move toesUp = new Move.Raise(Side.LEFT, FootPart.TOES, Optional.empty());
         Move onBall = new Move.TurnFoot(Side.LEFT, Pivot.BALL, Optional.of(new Toes.Turned(30)));
         List<Finding> found = Found.in(of(shift(Side.RIGHT, 90)), of(toesUp), of(onBall));
         assertThat(found).hasSize(1);

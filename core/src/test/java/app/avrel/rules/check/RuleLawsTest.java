@@ -65,7 +65,7 @@ class RuleLawsTest {
             Posture still = posture.withSheet(PostureSheet.EMPTY)
                     .withCounts(posture.counts().stream()
                             .map(count -> count.withStages(count.stages().stream()
-                                    .map(stage -> new Stage(stage.moves().stream()
+                                    .map(stage -> Stage.of(stage.moves().stream()
                                             .filter(move -> !(move instanceof Move.OfFoot))
                                             .toList()))
                                     .toList()))
@@ -91,7 +91,7 @@ class RuleLawsTest {
     private static Posture unsaid(Posture posture) {
         List<Count> open = posture.counts().stream()
                 .map(count -> count.withStages(count.stages().stream()
-                        .map(stage -> new Stage(stage.moves().stream()
+                        .map(stage -> Stage.of(stage.moves().stream()
                                 .filter(move -> !(move instanceof Move.OfFoot))
                                 .map(move -> move instanceof Move.Shift
                                         ? new Move.Shift(new Split.Said(WeightShare.UNKNOWN))

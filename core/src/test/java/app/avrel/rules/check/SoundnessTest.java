@@ -111,18 +111,18 @@ class SoundnessTest {
     void aFootInTheAirBearsNothing() {
         List<RuleId> found = rules(
                 of(ON_THE_RIGHT, sink(1)),
-                of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty())),
+                of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty())),
                 of(shift(Side.RIGHT, 70)));
         assertThat(found).contains(RuleId.IMPOSSIBLE_SHARE);
     }
 
     @Test
     void standingOnOneBallAloneIsThin() {
-        Stage up = of(new Move.Raise(Side.RIGHT, FootPart.HEEL));
+        Stage up = of(new Move.Raise(Side.RIGHT, FootPart.HEEL, Optional.empty()));
         assertThat(rules(
                         HouseRules.LARGE_FRAME.with(HouseRule.BALANCE_MARGIN, 40),
                         of(ON_THE_RIGHT, sink(1)),
-                        of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty())),
+                        of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty())),
                         up))
                 .contains(RuleId.NEAR_EDGE);
     }
@@ -130,7 +130,7 @@ class SoundnessTest {
     @ParameterizedTest(name = "{0} beats on one leg")
     @CsvSource({"3, false", "4, true"})
     void standingLongOnOneLegIsTold(double beats, boolean told) {
-        Count lift = Count.of(of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty())))
+        Count lift = Count.of(of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty())))
                 .withBeats(3);
         Count held = Count.of(Stage.STILL).withBeats(beats);
         Posture posture = Found.EMPTY.withCounts(List.of(Count.of(of(ON_THE_RIGHT, sink(1))), lift, held));
@@ -163,7 +163,10 @@ class SoundnessTest {
 
     @Test
     void aStanceCanHaveItsOwnLimitAndSoCanAPosture() {
-        Stage[] sitting = {of(ON_THE_RIGHT, sink(2)), of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()))};
+        Stage[] sitting = {
+            of(ON_THE_RIGHT, sink(2)),
+            of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty()))
+        };
         HouseRules strict = HouseRules.LARGE_FRAME.withStance(Stance.ONE_LEGGED, Map.of());
         Posture posture =
                 Found.EMPTY.withCounts(Arrays.stream(sitting).map(Count::of).toList());
@@ -183,7 +186,7 @@ class SoundnessTest {
     @Test
     void armsInAKickGoWhereTheHouseHasThem() {
         Move kick = new Move.Kicking(Side.LEFT, Kick.HEEL, Optional.empty(), Optional.of(Landmark.KNEE));
-        Stage lift = of(new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP), Optional.empty()));
+        Stage lift = of(new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP), Optional.empty(), Optional.empty()));
         Stage along = of(kick, hand(Side.LEFT, Landmark.CHEST, 1, 85));
         HouseRules wantsAlong = HouseRules.LARGE_FRAME.with(HouseRule.KICK_ARMS, 1);
         HouseRules wantsOpen = HouseRules.LARGE_FRAME.with(HouseRule.KICK_ARMS, 2);
@@ -256,7 +259,11 @@ class SoundnessTest {
         return rules(
                 of(ON_THE_RIGHT, sink(1.4)),
                 of(step(footLengths, shoulderWidths, 60)),
-                of(flat(), shift(Side.LEFT, 65), new Move.Raise(Side.RIGHT, FootPart.HEEL), turn(-20)),
+                of(
+                        flat(),
+                        shift(Side.LEFT, 65),
+                        new Move.Raise(Side.RIGHT, FootPart.HEEL, Optional.empty()),
+                        turn(-20)),
                 of(sink(fists)));
     }
 

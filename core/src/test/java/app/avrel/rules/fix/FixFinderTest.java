@@ -83,14 +83,14 @@ class FixFinderTest {
         return Stream.of(
                 Arguments.of(
                         RuleId.LOADED_STEP,
-                        posture(of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty()))),
+                        posture(of(new Move.Lift(Side.LEFT, Optional.empty(), Optional.empty(), Optional.empty()))),
                         "Shift all the weight to the right foot first"),
                 Arguments.of(RuleId.LOADED_TURN, posture(of(heel)), "Shift all the weight to the right foot first"),
                 Arguments.of(
                         RuleId.TURN_WITHOUT_CONTACT,
                         posture(
                                 of(shift(Side.RIGHT, 90), sink(1)),
-                                of(new Move.Raise(Side.LEFT, FootPart.TOES)),
+                                of(new Move.Raise(Side.LEFT, FootPart.TOES, Optional.empty())),
                                 of(onBall)),
                         "Turn the foot on its heel"),
                 Arguments.of(RuleId.HALF_TURN, posture(of(half)), "Say that it goes round to the right"),
@@ -119,7 +119,8 @@ class FixFinderTest {
                         RuleId.HIGH_KICK,
                         posture(
                                 emptied,
-                                of(new Move.Lift(Side.LEFT, Optional.of(Landmark.HIP), Optional.empty())),
+                                of(new Move.Lift(
+                                        Side.LEFT, Optional.of(Landmark.HIP), Optional.empty(), Optional.empty())),
                                 of(kick)),
                         "Kick at hip height"),
                 Arguments.of(

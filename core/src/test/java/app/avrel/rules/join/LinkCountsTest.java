@@ -18,7 +18,8 @@ class LinkCountsTest {
     private static final Stage ALL_LEFT = shift(Side.LEFT, 100);
     private static final Stage RIGHT_DOWN =
             Stage.of(new Move.Lower(Side.RIGHT, Contact.FLAT, Optional.empty(), Optional.empty()));
-    private static final Stage RIGHT_UP = Stage.of(new Move.Lift(Side.RIGHT, Optional.empty(), Optional.empty()));
+    private static final Stage RIGHT_UP =
+            Stage.of(new Move.Lift(Side.RIGHT, Optional.empty(), Optional.empty(), Optional.empty()));
 
     private static Stage shift(Side side, int percent) {
         return Stage.of(new Move.Shift(Split.on(side, percent)));

@@ -208,7 +208,8 @@ class LinkingTest {
 
     @Test
     void aStaffThatTheNextPostureHoldsIsTakenUpOnTheWay() {
-        HeldProp staff = new HeldProp(Prop.STAFF, Side.RIGHT, PropState.CLOSED, Optional.empty(), Optional.empty());
+        HeldProp staff = new HeldProp(
+                Prop.STAFF, Side.RIGHT, PropState.CLOSED, Optional.empty(), Optional.empty(), Optional.empty());
         Meeting meeting = Meeting.of(UPRIGHT, UPRIGHT.withProp(Optional.of(staff)), Played.AS_RECORDED);
         assertThat(meeting.track().occurrences().get(1).join().mismatches())
                 .extracting(new JoinWords(Standing.POSING.body())::sentence)

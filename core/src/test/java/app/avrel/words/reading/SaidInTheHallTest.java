@@ -122,7 +122,7 @@ class SaidInTheHallTest {
             right palm faces left ; right hand, palm to the left
             right forearm in front of the chest ; right hand, at the chest, centre line
             both arms open to the sides at shoulder height ; left hand, at the shoulder, out 90° left. right hand, at the shoulder, out 90° right
-            left hand circles down and out to the shoulder ; left hand, at the shoulder, out 90° left
+            left hand circles down and out to the shoulder ; left hand, at the shoulder, out 90° left, in an outward arc
             elbows sink ; left hand, elbow down. right hand, elbow down
             eyes follow the right hand ; look at the right hand
             look over the left shoulder ; look 135° left

@@ -63,7 +63,7 @@ class ReadBackTest {
     @MethodSource("counts")
     void everyCountInEveryVocabularyFromEveryFront(Language language, int seed) {
         Samples samples = new Samples(5000 + seed);
-        Directions directions = new Directions(samples.one(DirectionWords.values()), samples.facing());
+        Directions directions = new Directions(samples.one(DirectionWords.values()), samples.facing(), List.of());
         Wording saying = new Wording(directions, samples.facing(), HouseRules.LARGE_FRAME);
         Count count = bare(samples.count());
         String said = new Saying(language, Register.EXACT, saying).line(count);

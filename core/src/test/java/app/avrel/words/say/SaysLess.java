@@ -6,7 +6,9 @@ import app.avrel.floor.Direction;
 import app.avrel.floor.Turn;
 import app.avrel.house.HouseRules;
 import app.avrel.motion.Performer;
+import app.avrel.posture.hand.HandAt;
 import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandRelation;
 import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.MoveQuestions;
@@ -23,6 +25,11 @@ final class SaysLess {
     static boolean than(Move heard, Move recorded) {
         if (heard.equals(recorded)) {
             return true;
+        }
+        if (heard instanceof Move.RelateHands(var relation, var leading, var _, var _, var _)
+                && relation == HandRelation.PALM_UNDER_ELBOW
+                && recorded instanceof Move.PlaceHand(Side hand, HandPlace to, var _)) {
+            return leading.equals(Optional.of(hand)) && to.at().equals(Optional.of(HandAt.OTHER_ELBOW));
         }
         boolean sameSide =
                 heard instanceof Move.HandleProp || MoveQuestions.side(heard).equals(MoveQuestions.side(recorded));
@@ -57,6 +64,9 @@ final class SaysLess {
                         && (incline.degrees().isEmpty() || incline.degrees().equals(other.degrees()))
                         && (incline.toward().isEmpty() || incline.toward().equals(other.toward()));
             case Move.PlaceHand hand -> recorded instanceof Move.PlaceHand other && hand(hand.to(), other.to());
+            case Move.Circle circle ->
+                recorded instanceof Move.Circle other
+                        && (circle.sense().isEmpty() || circle.sense().equals(other.sense()));
             case Move.Lift _ -> recorded instanceof Move.Lift;
             case Move.Kicking kick -> recorded instanceof Move.Kicking other && kick.kick() == other.kick();
             case Move.HoldBall ball -> recorded instanceof Move.HoldBall other && ball.above() == other.above();
@@ -160,6 +170,7 @@ final class SaysLess {
                 && less(heard.palm(), recorded.palm())
                 && less(heard.shape(), recorded.shape())
                 && less(heard.fingers(), recorded.fingers())
+                && less(heard.thumb(), recorded.thumb())
                 && less(heard.elbow(), recorded.elbow());
     }
 

@@ -6,10 +6,8 @@ import app.avrel.mechanics.StanceFit;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Counts;
-import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -31,18 +29,17 @@ final class FittedStep {
     }
 
     private static Optional<Count> changed(Count count, StanceFit.Cell cell, Body body) {
-        List<Stage> stages = new ArrayList<>(count.stages());
-        for (int s = stages.size() - 1; s >= 0; s--) {
-            List<Move> moves = new ArrayList<>(stages.get(s).moves());
+        for (int s = count.stages().size() - 1; s >= 0; s--) {
+            List<Move> moves = count.stages().get(s).moves();
             for (int m = moves.size() - 1; m >= 0; m--) {
                 if (moves.get(m) instanceof Move.Step step && step.place() instanceof StepPlace.Along along) {
                     StepPlace place = new StepPlace.Along(
                             along.direction(),
                             Optional.of(Length.footLengths(rounded(cell.length() / body.footLength()))),
                             Optional.of(Length.shoulderWidths(rounded(cell.width() / body.shoulderWidth()))));
-                    moves.set(m, new Move.Step(step.foot(), place, step.landing(), step.toes(), step.way()));
-                    stages.set(s, new Stage(moves));
-                    return Optional.of(count.withStages(stages));
+                    Move fitted = new Move.Step(step.foot(), place, step.landing(), step.toes(), step.way());
+                    int at = m;
+                    return Optional.of(count.changing(s, all -> all.set(at, fitted)));
                 }
             }
         }

@@ -79,16 +79,14 @@ final class ClosingSheet {
 
     private void search() {
         Closing search = new Closing(form, project.shelf(), project.posing(form), cancelled::get);
-        told.setText(Words.of(
-                "form.looking_fewest",
-                ClosingWords.gap(search.gap(), project.setting().directions())));
+        told.setText(Words.of("form.looking_fewest", ClosingWords.gap(search.gap(), project.directions())));
         show(Optional.empty());
         behind.ask(search::search, found -> found(search, found));
     }
 
     private void found(Closing search, List<Closure> found) {
         ways.getItems().setAll(found);
-        String gap = ClosingWords.gap(search.gap(), project.setting().directions());
+        String gap = ClosingWords.gap(search.gap(), project.directions());
         if (found.isEmpty()) {
             ways.setPlaceholder(Texts.wrapped(
                     search.gap().closed() ? Words.of("form.closed_already") : Words.of("form.no_three_amounts"),
@@ -108,7 +106,7 @@ final class ClosingSheet {
                 Optional.empty(),
                 session.choice().entry(),
                 0,
-                project.setting().directions().say(Heading.FRONT),
+                project.directions().say(Heading.FRONT),
                 List.of()));
     }
 

@@ -79,7 +79,7 @@ final class DirectionsSheet {
     /** {@return a line for every count} */
     static List<Line> lines(Session.Desk desk) {
         Track track = desk.formTrack();
-        Directions directions = desk.project().setting().directions();
+        Directions directions = desk.project().directions();
         List<Line> lines = new ArrayList<>();
         for (Occurrence done : track.occurrences()) {
             List<CountDirections> all = CountDirections.of(track, done);

@@ -87,7 +87,7 @@ final class EntryCard extends VBox {
                 at -> change("side", whole -> whole.withPlayed(Played.values()[at])));
         versions(entry, recorded);
         times.show(Integer.toString(entry.times()), this::takeTimes);
-        Directions directions = desk.project().setting().directions();
+        Directions directions = desk.project().directions();
         facing.show(entry.facing().map(directions::say).orElse(""), text -> takeFacing(text, directions));
         number.show(entry.number().map(String::valueOf).orElse(""), this::takeNumber);
         group.show(entry.group(), text -> {

@@ -38,7 +38,7 @@ final class EntryLines {
     EntryLines(Session.Desk desk) {
         Project project = desk.project();
         form = desk.form();
-        directions = project.setting().directions();
+        directions = project.directions();
         sides = new SideNaming(project.rules(form), project.setting().chosenBody());
         numbers = new Numbering(project.rules(form)).of(form);
         shelf = project.shelf().postures();

@@ -188,7 +188,7 @@ final class FormStage extends VBox implements Player.Shown {
                 plan,
                 entry,
                 part,
-                setting.directions().say(Heading.FRONT),
+                desk.project().directions().say(Heading.FRONT),
                 new Numbering(desk.project().rules(desk.form()))
                         .of(desk.form()).stream().map(Object::toString).toList());
         boolean alone = views.down() == 0;

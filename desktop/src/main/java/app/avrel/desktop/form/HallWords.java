@@ -47,7 +47,7 @@ final class HallWords {
     private static String startFacing(Session.Desk desk, HallPlan plan) {
         Setting setting = desk.project().setting();
         double against = plan.turned().degrees() - setting.facingIn(plan.hall()).degrees();
-        return setting.directions().say(Heading.wrapping(against));
+        return desk.project().directions().say(Heading.wrapping(against));
     }
 
     /** {@return a sentence on how many fit} */

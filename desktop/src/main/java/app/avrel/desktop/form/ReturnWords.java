@@ -19,7 +19,7 @@ final class ReturnWords {
         Returning returning = Returning.of(track);
         String facing = Words.of(
                 "form.ends_facing_net",
-                desk.project().setting().directions().say(track.end().facing()),
+                desk.project().directions().say(track.end().facing()),
                 turn(returning.netTurn().degrees()));
         if (!track.placed()) {
             return Words.of("form.where_ends_open", facing);

@@ -192,7 +192,7 @@ final class TotalsSheet {
         grid.add(Texts.of(Words.of("form.said_postures"), "field-label"), 0, row);
         grid.add(Texts.of(Words.of("form.said_counts"), "field-label"), 0, row + 1);
         grid.add(Texts.of(Words.of("form.said_ends_facing"), "field-label"), 0, row + 2);
-        Directions directions = session.project().setting().directions();
+        Directions directions = session.project().directions();
         for (int i = 0; i < columns; i++) {
             if (postures.size() <= i) {
                 postures.add(new EntryField(Words.of("form.number_postures_as"), "27", _ -> false));

@@ -70,7 +70,7 @@ public final class HallView extends BorderPane implements Player.Shown {
     public HallView(List<Occurrence> run, Session.Desk desk, int from, Runnable leave) {
         this.counts = HallCounts.of(run, desk);
         this.body = desk.project().setting().chosenBody();
-        this.directions = desk.project().setting().directions();
+        this.directions = desk.project().directions();
         this.leave = leave;
         this.at = Math.clamp(from, 0, Math.max(0, counts.size() - 1));
         getStyleClass().add("hall");

@@ -93,11 +93,7 @@ public final class CountEdits {
     }
 
     private static Count withMoves(Count count, int stage, Consumer<List<Move>> edit) {
-        List<Stage> stages = new ArrayList<>(count.stages());
-        List<Move> moves = new ArrayList<>(stages.get(stage).moves());
-        edit.accept(moves);
-        stages.set(stage, new Stage(moves));
-        return count.withStages(stages);
+        return count.changing(stage, edit);
     }
 
     private static List<Stage> without(List<Stage> stages, int at) {

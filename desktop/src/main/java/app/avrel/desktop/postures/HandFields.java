@@ -64,6 +64,12 @@ final class HandFields {
                         to.fingers(),
                         way -> placed(to.withFingers(way))),
                 MoveFields.choice(
+                        Words.of("postures.thumb"),
+                        Pointing.values(),
+                        Words::of,
+                        to.thumb(),
+                        way -> placed(to.withThumb(way))),
+                MoveFields.choice(
                         Words.of("postures.elbow"),
                         Pointing.values(),
                         Words::of,

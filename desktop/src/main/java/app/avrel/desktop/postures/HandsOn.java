@@ -10,14 +10,12 @@ import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.motion.Pose;
 import app.avrel.posture.count.Count;
-import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Pivot;
 import app.avrel.posture.move.Split;
 import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Toes;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -98,20 +96,16 @@ record HandsOn(Pose pose, Body body) {
 
     /** The last move of a kind is changed; where there is none, one is added to the last stage. */
     private static Count put(Count count, Predicate<Move> kind, UnaryOperator<Move> change, Move fresh) {
-        List<Stage> stages = new ArrayList<>(count.stages());
-        for (int s = stages.size() - 1; s >= 0; s--) {
-            List<Move> moves = new ArrayList<>(stages.get(s).moves());
+        int last = count.stages().size() - 1;
+        for (int s = last; s >= 0; s--) {
+            List<Move> moves = count.stages().get(s).moves();
             for (int m = moves.size() - 1; m >= 0; m--) {
                 if (kind.test(moves.get(m))) {
-                    moves.set(m, change.apply(moves.get(m)));
-                    stages.set(s, new Stage(moves));
-                    return count.withStages(stages);
+                    int at = m;
+                    return count.changing(s, all -> all.set(at, change.apply(all.get(at))));
                 }
             }
         }
-        List<Move> moves = new ArrayList<>(stages.getLast().moves());
-        moves.add(fresh);
-        stages.set(stages.size() - 1, new Stage(moves));
-        return count.withStages(stages);
+        return count.changing(last, all -> all.add(fresh));
     }
 }

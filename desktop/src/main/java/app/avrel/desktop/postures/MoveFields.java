@@ -60,30 +60,33 @@ public final class MoveFields {
                         lands(half.landing(), landing -> new Move.HalfStep(half.foot(), landing)));
             case Move.Incline incline -> new RelatedFields(saying).incline(incline);
             case Move.RelateHands hands -> new RelatedFields(saying).relation(hands);
+            case Move.Circle circle -> CircleFields.of(circle);
             case Move.HandleProp prop -> new RelatedFields(saying).prop(prop);
             case Move.Lower lower -> lower(lower);
             case Move.Raise raise ->
                 List.of(
-                        foot(raise.foot(), side -> new Move.Raise(side, raise.part())),
+                        foot(raise.foot(), side -> new Move.Raise(side, raise.part(), raise.height())),
                         oneOf(
                                 Words.of("postures.raise"),
                                 List.of(Words.of("postures.heel"), Words.of("postures.toes")),
                                 raise.part().ordinal(),
-                                at -> new Move.Raise(raise.foot(), FootPart.values()[at])));
+                                at -> new Move.Raise(raise.foot(), FootPart.values()[at], raise.height())),
+                        offTheFloor(raise.height(), off -> new Move.Raise(raise.foot(), raise.part(), off)));
             case Move.Lift lift ->
                 List.of(
-                        foot(lift.foot(), side -> new Move.Lift(side, lift.knee(), lift.toes())),
+                        foot(lift.foot(), side -> new Move.Lift(side, lift.knee(), lift.toes(), lift.height())),
                         landmark(
                                 Words.of("postures.knee_at"),
                                 lift.knee(),
-                                knee -> new Move.Lift(lift.foot(), knee, lift.toes())),
+                                knee -> new Move.Lift(lift.foot(), knee, lift.toes(), lift.height())),
                         choice(
                                 Words.of("postures.toes_2"),
                                 HangingToes.values(),
                                 toes -> Words.of(toes)
                                         .substring(Words.of("postures.toes_3").length()),
                                 lift.toes(),
-                                toes -> new Move.Lift(lift.foot(), lift.knee(), toes)));
+                                toes -> new Move.Lift(lift.foot(), lift.knee(), toes, lift.height())),
+                        offTheFloor(lift.height(), off -> new Move.Lift(lift.foot(), lift.knee(), lift.toes(), off)));
             case Move.TurnFoot turn -> turnFoot(turn);
             case Move.Shift shift ->
                 List.of(line(
@@ -127,6 +130,10 @@ public final class MoveFields {
                 step.way(),
                 way -> new Move.Step(step.foot(), step.place(), step.landing(), step.toes(), way)));
         return fields;
+    }
+
+    private static MoveField offTheFloor(Optional<Length> height, Function<Optional<Length>, Move> change) {
+        return length(Words.of("postures.off_the_floor"), height, Words.of("postures.1_fist"), change);
     }
 
     private static MoveField lands(Optional<Contact> landing, Function<Optional<Contact>, Move> change) {

@@ -41,6 +41,7 @@ public enum MoveKind {
     LOOK("postures.look", Group.TRUNK),
     HAND("postures.place_hand", Group.HANDS),
     BALL("postures.hold_ball", Group.HANDS),
+    CIRCLE("postures.circle_hand", Group.HANDS),
     RELATION("postures.both_hands_together", Group.HANDS),
     PROP("postures.use_prop", Group.HANDS);
 
@@ -111,13 +112,19 @@ public enum MoveKind {
                         Optional.empty());
             case PROP ->
                 new Move.HandleProp(
-                        Side.RIGHT, PropAct.TAKE, Optional.of(Prop.STAFF), Optional.empty(), Optional.empty());
+                        Side.RIGHT,
+                        PropAct.TAKE,
+                        Optional.of(Prop.STAFF),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty());
             case LOWER -> new Move.Lower(free, Contact.FLAT, Optional.empty(), Optional.empty());
-            case RAISE -> new Move.Raise(free, FootPart.TOES);
-            case LIFT -> new Move.Lift(free, Optional.empty(), Optional.empty());
+            case RAISE -> new Move.Raise(free, FootPart.TOES, Optional.empty());
+            case LIFT -> new Move.Lift(free, Optional.empty(), Optional.empty(), Optional.empty());
             case DEPTH -> new Move.ChangeDepth(new Depth.Sink(Optional.empty()));
             case HAND -> new Move.PlaceHand(Side.RIGHT, HandPlace.UNSAID, Optional.empty());
             case BALL -> new Move.HoldBall(Side.LEFT, Optional.of(Landmark.CHEST), Optional.empty(), Optional.empty());
+            case CIRCLE -> CircleFields.fresh();
             case LOOK -> new Move.Look(Gaze.AHEAD);
         };
     }
@@ -143,6 +150,7 @@ public enum MoveKind {
             case Move.ChangeDepth _ -> DEPTH;
             case Move.PlaceHand _ -> HAND;
             case Move.HoldBall _ -> BALL;
+            case Move.Circle _ -> CIRCLE;
             case Move.Look _ -> LOOK;
         };
     }
@@ -152,6 +160,7 @@ public enum MoveKind {
         return switch (move) {
             case Move.OfFoot ofFoot -> Optional.of(ofFoot.foot());
             case Move.PlaceHand hand -> Optional.of(hand.hand());
+            case Move.Circle circle -> Optional.of(circle.hand());
             case Move.HandleProp prop -> Optional.of(prop.hand());
             case Move.Shift _,
                     Move.TurnBody _,
@@ -170,6 +179,8 @@ public enum MoveKind {
                 ofFoot.foot() == Side.LEFT ? Words.of("postures.left_foot") : Words.of("postures.right_foot");
             case Move.PlaceHand hand ->
                 hand.hand() == Side.LEFT ? Words.of("postures.left_hand") : Words.of("postures.right_hand");
+            case Move.Circle circle ->
+                circle.hand() == Side.LEFT ? Words.of("postures.left_hand") : Words.of("postures.right_hand");
             case Move.Shift _ -> Words.of("postures.weight");
             case Move.TurnBody turn ->
                 switch (turn.part()) {

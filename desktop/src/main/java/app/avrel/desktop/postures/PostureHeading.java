@@ -4,6 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.words.Words;
+import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.mechanics.LeastDrop;
@@ -22,9 +23,11 @@ import java.util.stream.Stream;
 final class PostureHeading {
 
     private final Setting setting;
+    private final Directions directions;
 
-    PostureHeading(Setting setting) {
+    PostureHeading(Setting setting, Directions directions) {
         this.setting = setting;
+        this.directions = directions;
     }
 
     /** {@return the names in the other languages, romanised where they have that} */
@@ -58,7 +61,7 @@ final class PostureHeading {
                 stance,
                 JoinWords.share(after.weight()),
                 after.chest().assumed() ? Words.of("postures.about") : "",
-                setting.directions().say(Heading.FRONT.of(after.facing())),
+                directions.say(Heading.FRONT.of(after.facing())),
                 after.chest().known() ? "" : "?");
     }
 

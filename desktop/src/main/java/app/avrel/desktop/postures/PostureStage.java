@@ -117,7 +117,7 @@ final class PostureStage extends VBox implements Player.Shown {
     /** Shows a posture standing at a count. */
     void show(Session.Desk desk, Occurrence done, Pose before, Pose after, String state) {
         body = desk.project().setting().chosenBody();
-        directions = desk.project().setting().directions();
+        directions = desk.project().directions();
         List<Moment> drawn = done.inHall();
         counts = Moment.byCount(drawn);
         all = Stream.concat(Stream.of(done.start().drawn()), drawn.stream().map(Moment::after))

@@ -219,12 +219,11 @@ public final class PosturesRoom implements Room {
                 moments.isEmpty() ? done.start().drawn() : moments.getFirst().before();
         Pose after =
                 moments.isEmpty() ? done.start().drawn() : moments.getLast().after();
-        PostureHeading heading = new PostureHeading(desk.project().setting());
+        PostureHeading heading =
+                new PostureHeading(desk.project().setting(), desk.project().directions());
         String staged = desk.staging().equals(Heading.FRONT)
                 ? ""
-                : Words.of(
-                        "postures.starts_facing",
-                        desk.project().setting().directions().say(desk.staging()));
+                : Words.of("postures.starts_facing", desk.project().directions().say(desk.staging()));
         state.setText(heading.state(posture, count, after) + staged);
         Viewpoint view = this.stage.figure().view();
         String seen = new ForViewer(view.from()).say(before, after);

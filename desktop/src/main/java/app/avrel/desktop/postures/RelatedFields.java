@@ -10,6 +10,7 @@ import app.avrel.posture.hand.Palm;
 import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.hand.Prop;
 import app.avrel.posture.hand.PropAct;
+import app.avrel.posture.hand.PropRest;
 import app.avrel.posture.move.Move;
 import app.avrel.words.DirectionText;
 import app.avrel.words.Wording;
@@ -100,29 +101,49 @@ final class RelatedFields {
                         Stream.of(PropAct.values()).map(Words::of).toList(),
                         move.act().ordinal(),
                         at -> new Move.HandleProp(
-                                move.hand(), PropAct.values()[at], move.prop(), move.points(), move.toward())),
+                                move.hand(),
+                                PropAct.values()[at],
+                                move.prop(),
+                                move.points(),
+                                move.toward(),
+                                move.rests())),
                 MoveFields.choice(
                         Words.of("postures.prop"),
                         Prop.values(),
                         Words::of,
                         move.prop(),
-                        prop -> new Move.HandleProp(move.hand(), move.act(), prop, move.points(), move.toward())),
+                        prop -> new Move.HandleProp(
+                                move.hand(), move.act(), prop, move.points(), move.toward(), move.rests())),
                 MoveFields.oneOf(
                         Words.of("postures.hand"),
                         hands(),
                         move.hand().ordinal(),
                         at -> new Move.HandleProp(
-                                Side.values()[at], move.act(), move.prop(), move.points(), move.toward())),
+                                Side.values()[at],
+                                move.act(),
+                                move.prop(),
+                                move.points(),
+                                move.toward(),
+                                move.rests())),
                 MoveFields.choice(
                         Words.of("postures.points"),
                         Pointing.values(),
                         Words::of,
                         move.points(),
-                        points -> new Move.HandleProp(move.hand(), move.act(), move.prop(), points, move.toward())),
+                        points -> new Move.HandleProp(
+                                move.hand(), move.act(), move.prop(), points, move.toward(), move.rests())),
                 toward(
                         Words.of("postures.leans"),
                         move.toward(),
-                        toward -> new Move.HandleProp(move.hand(), move.act(), move.prop(), move.points(), toward)));
+                        toward -> new Move.HandleProp(
+                                move.hand(), move.act(), move.prop(), move.points(), toward, move.rests())),
+                MoveFields.choice(
+                        Words.of("postures.rests"),
+                        PropRest.values(),
+                        Words::of,
+                        move.rests(),
+                        rests -> new Move.HandleProp(
+                                move.hand(), move.act(), move.prop(), move.points(), move.toward(), rests)));
     }
 
     List<MoveField> incline(Move.Incline incline) {

@@ -38,7 +38,7 @@ final class SheetPicture {
         figure.setMaxSize(FIGURE, FIGURE * 1.5);
         Rig rig = Rig.of(done.done().end(), body);
         figure.show(new FigureView.Picture(
-                rig, body, desk.project().setting().directions(), Reach.of(Stream.of(rig), body), Words.name(posture)));
+                rig, body, desk.project().directions(), Reach.of(Stream.of(rig), body), Words.name(posture)));
         HBox sheet = new HBox(figure, Texts.wrapped(text, "sheet-text"));
         sheet.getStyleClass().addAll("avrel", "sheet-picture");
         sheet.setPrefWidth(WIDTH);

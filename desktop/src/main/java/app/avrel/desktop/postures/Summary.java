@@ -24,6 +24,7 @@ final class Summary {
                     Move.Incline _,
                     Move.HoldBall _,
                     Move.RelateHands _,
+                    Move.Circle _,
                     Move.HandleProp _,
                     Move.Look _ -> lower(bare).replaceFirst("^both hands: ", "");
         };

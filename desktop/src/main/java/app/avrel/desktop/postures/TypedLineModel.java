@@ -4,15 +4,12 @@ import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Heading;
-import app.avrel.form.Moment;
-import app.avrel.form.Occurrence;
-import app.avrel.form.Unroll;
 import app.avrel.label.Language;
-import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Counts;
+import app.avrel.project.EarlierCounts;
 import app.avrel.project.Edit;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
@@ -156,7 +153,9 @@ public final class TypedLineModel {
     }
 
     private LineReading read(String text, Posture posture, int chosen) {
-        return line().read(text, before(posture, place(posture, chosen)));
+        EarlierCounts earlier =
+                EarlierCounts.before(posture, place(posture, chosen), setting().posing());
+        return line().following(earlier.counts()).read(text, earlier.standing());
     }
 
     private Line line() {
@@ -174,7 +173,7 @@ public final class TypedLineModel {
     }
 
     private Wording saying() {
-        return new Wording(setting().directions(), staging(), setting().rules());
+        return new Wording(session.project().directions(), staging(), setting().rules());
     }
 
     private Heading staging() {
@@ -207,16 +206,5 @@ public final class TypedLineModel {
                     : Counts.insert(posture.counts(), after + 1, reading.count());
             return posture.withCounts(counts);
         });
-    }
-
-    /** How one stands before a count of the posture as it is recorded. */
-    private Pose before(Posture posture, int count) {
-        Occurrence done =
-                Unroll.posture(posture, setting().posing()).occurrences().getFirst();
-        return done.moments().stream()
-                .filter(moment -> moment.place().count() < count)
-                .reduce((_, last) -> last)
-                .map(Moment::after)
-                .orElse(done.done().begins());
     }
 }

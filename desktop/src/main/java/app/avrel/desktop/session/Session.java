@@ -80,9 +80,7 @@ public final class Session {
         /** {@return the words for a posture on the shelf: clock, compass and walls as it is staged for now} */
         public Wording saying() {
             return new Wording(
-                    project().setting().directions(),
-                    staging,
-                    project().setting().rules());
+                    project().directions(), staging, project().setting().rules());
         }
 
         /** {@return the words for a section of something done where it stands in the hall} */

@@ -175,7 +175,7 @@ public final class HandOut {
 
     private Wording wording() {
         return new Wording(
-                project.setting().directions(), Heading.FRONT, project.setting().rules());
+                project.directions(), Heading.FRONT, project.setting().rules());
     }
 
     private void counts(Occurrence done) {

@@ -24,7 +24,7 @@ final class Lines {
     }
 
     private Wording saying(Heading front) {
-        return new Wording(project.setting().directions(), front, posing.rules());
+        return new Wording(project.directions(), front, posing.rules());
     }
 
     /** {@return the line one would type to get the count again} */

@@ -58,7 +58,7 @@ final class FarStep {
         }
         if (place.isEmpty()) {
             if (clause.has(Term.Mark.UNKNOWN)
-                    || clause.has(Term.Named.PLACE)
+                    || clause.has(Term.Named.class)
                     || !(subjectPart == null || subjectPart == Term.Part.FOOT || subjectPart == Term.Part.LEG)) {
                 return null;
             }

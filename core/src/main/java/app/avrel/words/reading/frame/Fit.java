@@ -2,6 +2,10 @@ package app.avrel.words.reading.frame;
 
 import app.avrel.body.Side;
 import app.avrel.floor.Heading;
+import app.avrel.posture.count.Breath;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Pace;
+import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,6 +16,7 @@ import java.util.Optional;
 public final class Fit {
 
     private final List<Move> moves = new ArrayList<>();
+    private final List<Stage> stages = new ArrayList<>();
     private final List<Asked> questions = new ArrayList<>();
     private final List<Asked> refusals = new ArrayList<>();
     private final List<String> holds = new ArrayList<>();
@@ -27,6 +32,19 @@ public final class Fit {
     static Fit of(List<Move> moves) {
         Fit fit = new Fit();
         fit.moves.addAll(moves);
+        return fit;
+    }
+
+    /** Does once more what a count did, stage by stage. */
+    static Fit again(Count count) {
+        Fit fit = new Fit();
+        fit.stages.addAll(count.stages());
+        boolean breathes = count.breath() != Breath.FREE;
+        fit.manner = new CountManner(
+                breathes ? Optional.of(count.breath()) : Optional.empty(),
+                count.pace() == Pace.EVEN ? Optional.empty() : Optional.of(count.pace()),
+                count.beats() == 1 ? Optional.empty() : Optional.of(count.beats()),
+                count.arrival());
         return fit;
     }
 
@@ -73,6 +91,11 @@ public final class Fit {
 
     public List<Move> moves() {
         return moves;
+    }
+
+    /** {@return whole stages that another count had and that are done again} */
+    public List<Stage> stages() {
+        return stages;
     }
 
     public List<Asked> questions() {

@@ -79,6 +79,10 @@ final class HandFrame implements Frame {
             if (bodyFirst()) {
                 return Optional.empty();
             }
+            if (clause.has(Term.Act.CIRCLE)
+                    && !clause.has(item -> Landmarks.of(item.term()).isPresent() || item.rel() != null)) {
+                return Optional.empty();
+            }
             boolean foot = clause.has(item -> WhichFoot.foot(item)
                     && item.rel() == null
                     && !item.is(Term.Part.THIGH)
@@ -170,10 +174,12 @@ final class HandFrame implements Frame {
                             .isEmpty());
             if (elbow.isPresent()) {
                 Optional<Landmark> height = height();
-                Optional<Palm> palm = new HandDetails(clause, now, true)
-                        .read(HandPlace.UNSAID)
-                        .palm();
-                Optional<Move> shape = shape(hand);
+                Optional<HandPoint> measured = looks.measured();
+                HandPlace details = new HandDetails(clause, now, true)
+                        .read(looks.thumb(HandPlace.UNSAID))
+                        .withPoint(measured);
+                Optional<Palm> palm = details.palm();
+                Optional<Move> shape = looking(hand, details.withPalm(Optional.empty()));
                 new HandRest(clause).take();
                 Move under = new Move.RelateHands(
                         HandRelation.PALM_UNDER_ELBOW, Optional.of(hand), height, Optional.empty(), palm);
@@ -217,6 +223,15 @@ final class HandFrame implements Frame {
             return looks.shape().map(form -> shaped(hand, form));
         }
 
+        /** What else is said of a hand that stands so to the other: fingers, thumb, elbow, shape, the way there. */
+        private Optional<Move> looking(Side hand, HandPlace details) {
+            HandPlace looks = details.withShape(this.looks.shape());
+            Optional<HandPath> path = this.looks.path();
+            return looks.equals(HandPlace.UNSAID) && path.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(new Move.PlaceHand(hand, looks, path));
+        }
+
         private static Move shaped(Side hand, HandShape form) {
             return new Move.PlaceHand(hand, HandPlace.UNSAID.withShape(form), Optional.empty());
         }
@@ -254,6 +269,9 @@ final class HandFrame implements Frame {
                 moves.add(new Move.PlaceHand(hand, hand == first ? place : other(place), path));
             }
             Fit fit = Fit.of(moves).heading(aside.heading().or(() -> heading));
+            if (place.thumb().isPresent()) {
+                fit.holds("where the thumb points");
+            }
             if (targets.offsetHeld()) {
                 fit.holds("how far the hand is from there");
             }
@@ -320,13 +338,12 @@ final class HandFrame implements Frame {
         }
 
         private HandPlace place(Side hand, boolean targeted) {
-            looks.thumb();
             boolean pushes = clause.has(Term.Act.PUSH);
             boolean palmNamed = clause.has(Term.Part.PALM) || clause.has(Term.Part.HEEL_OF_PALM);
             boolean hangs = clause.has(Term.Act.LOWER)
                     && clause.takeItem(item -> item.is(Term.Way.SIDE)).isPresent();
             Optional<HandShape> shape = looks.shape();
-            HandPlace place = HandPlace.UNSAID;
+            HandPlace place = looks.thumb(HandPlace.UNSAID);
             Optional<HandPoint> measured = looks.measured();
             HandDetails details = new HandDetails(clause, now, targeted);
             place = details.read(place);

@@ -153,7 +153,11 @@ final class HandLooks {
         if (clause.takeAll(Term.Manner.INWARD_ARC)) {
             return Optional.of(HandPath.INWARD_ARC);
         }
-        if (clause.takeAll(Term.Manner.OUTWARD_ARC, Term.Manner.ARC)) {
+        if (clause.indexOf(Term.Act.CIRCLE) >= 0 && clause.takeAll(Term.Way.IN)) {
+            clause.takeAll(Term.Act.CIRCLE);
+            return Optional.of(HandPath.INWARD_ARC);
+        }
+        if (clause.takeAll(Term.Manner.OUTWARD_ARC, Term.Manner.ARC, Term.Act.CIRCLE)) {
             return Optional.of(HandPath.OUTWARD_ARC);
         }
         if (clause.takeAll(Term.Manner.GOING_OVER)) {
@@ -167,15 +171,29 @@ final class HandLooks {
         return !still && clause.takeAll(Term.Manner.STRAIGHT) ? Optional.of(HandPath.DIRECT) : Optional.empty();
     }
 
-    /** Where a thumb points is understood, and no record holds it. */
-    void thumb() {
-        int at = clause.find(Term.Part.THUMB);
-        if (at >= 0) {
-            clause.keep(at);
-            if (at + 1 < clause.size()
-                    && HandDetails.pointing(clause.item(at + 1)).isPresent()) {
-                clause.keep(at + 1);
-            }
+    /** Where a thumb points, as is said right after it. */
+    HandPlace thumb(HandPlace place) {
+        int at = clause.find(item -> item.is(Term.Part.THUMB) && item.rel() != Term.Rel.TO);
+        if (at < 0) {
+            return place;
         }
+        clause.use(at);
+        int next = at + 1;
+        while (next < clause.size()
+                && (clause.item(next).is(Term.Act.POINT)
+                        || clause.item(next).is(Term.Act.FACE)
+                        || clause.item(next).is(Term.Act.STAY)
+                        || clause.item(next).is(Term.Act.TURN))) {
+            next++;
+        }
+        Optional<Pointing> way =
+                next < clause.size() && clause.open(next) ? HandDetails.pointing(clause.item(next)) : Optional.empty();
+        if (way.isEmpty()) {
+            return place;
+        }
+        for (int i = at; i <= next; i++) {
+            clause.use(i);
+        }
+        return place.withThumb(way.get());
     }
 }

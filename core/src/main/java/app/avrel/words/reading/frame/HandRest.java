@@ -43,6 +43,7 @@ final class HandRest {
             Term.Act.LAY,
             Term.Act.PASS,
             Term.Act.HOVER,
+            Term.Act.CIRCLE,
             Term.Act.DO,
             Term.Act.CROSS,
             Term.Act.SIT,

@@ -1,6 +1,7 @@
 package app.avrel.words.reading.frame;
 
 import app.avrel.body.Landmark;
+import app.avrel.body.Length;
 import app.avrel.body.Side;
 import app.avrel.posture.move.FootPart;
 import app.avrel.posture.move.HangingToes;
@@ -61,11 +62,17 @@ final class LiftReading {
                 Term.Act.RETURN);
         clause.takeAll(Term.Way.UP, Term.Way.OUT, Term.Way.AWAY);
         clause.takeItem(item -> item.is(Term.Part.FLOOR));
-        for (int i = 0; i < clause.size(); i++) {
-            if (clause.open(i) && clause.item(i).term() instanceof Term.Measure) {
-                clause.keep(i);
-            }
+    }
+
+    /** How far off the floor: a length, near enough to it. */
+    private Optional<Length> height() {
+        Optional<Length> height = clause.take(Term.Measure.class, measure -> !measure.wide())
+                .map(Term.Measure::length)
+                .filter(length -> length.amount() > 0);
+        if (height.isPresent()) {
+            clause.takeAll(Term.Rel.FROM, Term.Rel.OVER, Term.Rel.ABOVE, Term.Manner.HIGHER, Term.Manner.HEIGHT);
         }
+        return height;
     }
 
     /** Of heel and toes, whether the toes stand nearer to what says that something rises. */
@@ -82,6 +89,7 @@ final class LiftReading {
 
     private Optional<Fit> raise(FootPart part, boolean touches) {
         WhichFoot.Found which = WhichFoot.of(clause, now);
+        Optional<Length> height = height();
         takeUp();
         if (touches) {
             clause.takeAll(Term.Act.LAND);
@@ -90,9 +98,12 @@ final class LiftReading {
         clause.takeItem(item ->
                 item.is(Term.Part.FOOT) && item.who() == null || item.rel() == Term.Rel.OF && WhichFoot.foot(item));
         if (which.both()) {
-            return Optional.of(Fit.of(new Move.Raise(Side.LEFT, part), new Move.Raise(Side.RIGHT, part)));
+            return Optional.of(
+                    Fit.of(new Move.Raise(Side.LEFT, part, height), new Move.Raise(Side.RIGHT, part, height)));
         }
-        Fit fit = Fit.of(new Move.Raise(which.side().orElse(Side.LEFT), part)).costs(which.cost());
+        Fit fit = Fit.of(new Move.Raise(which.side().orElse(Side.LEFT), part, height))
+                .costs(which.cost());
+        height.ifPresent(_ -> fit.holds("how far off the floor"));
         return Optional.of(which.side().isPresent() ? fit : WhichFoot.ask(fit, clause));
     }
 
@@ -118,6 +129,7 @@ final class LiftReading {
             return Optional.of(new Fit().refuse("both", "one_foot", Map.of()).costs(-Costs.REFUSAL + 1));
         }
         Optional<HangingToes> toes = hanging();
+        Optional<Length> off = height();
         takeUp();
         clause.takeAll(
                 Term.Part.KNEE,
@@ -129,8 +141,9 @@ final class LiftReading {
                 Term.Way.FORWARD,
                 Term.Act.HANG,
                 Term.Part.TOES);
-        Fit fit = Fit.of(new Move.Lift(which.side().orElse(Side.LEFT), height, toes))
+        Fit fit = Fit.of(new Move.Lift(which.side().orElse(Side.LEFT), height, toes, off))
                 .costs(which.cost());
+        off.ifPresent(_ -> fit.holds("how far off the floor"));
         return Optional.of(which.side().isPresent() ? fit : WhichFoot.ask(fit, clause));
     }
 

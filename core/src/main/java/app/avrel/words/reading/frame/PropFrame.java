@@ -7,6 +7,7 @@ import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.hand.Prop;
 import app.avrel.posture.hand.PropAct;
+import app.avrel.posture.hand.PropRest;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Term;
@@ -55,6 +56,8 @@ final class PropFrame implements Frame {
         boolean touches = clause.has(Term.Act.LAND) && clause.indexOf(Term.Part.TIP) >= 0;
         PropAct done = act(clause, now);
         PropAct act = away ? PropAct.PUT_AWAY : done;
+        Optional<Item> forearm =
+                clause.takeItem(item -> (item.is(Term.Part.FOREARM) || item.is(Term.Part.ARM)) && item.rel() != null);
         Optional<Item> hand = clause.takeItem(item -> (HandWords.hand(item) || item.bareSide())
                 && item.who() != null
                 && now.hand(item.who()).isPresent()
@@ -63,6 +66,10 @@ final class PropFrame implements Frame {
                         || item.rel() == Term.Rel.AT
                         || item.rel() == Term.Rel.TO && act == PropAct.PASS
                         || item.rel() == Term.Rel.ON));
+        Optional<PropRest> lies = lies(clause);
+        if (touches) {
+            clause.takeItem(item -> item.is(Term.Part.FLOOR));
+        }
         Optional<Direction> leaning = leaning(clause, now);
         Optional<Pointing> points = clause.indexOf(Term.Act.POINT) >= 0 || clause.indexOf(Term.Act.FACE) >= 0
                 ? sided(clause).or(() -> points(clause))
@@ -70,7 +77,7 @@ final class PropFrame implements Frame {
         Optional<Direction> toward = leaning.or(
                 () -> new Ways(clause, now).hall().map(heading -> new Direction.OfPosture(now.ofPosture(heading))));
         points = touches ? points.or(() -> Optional.of(Pointing.DOWN)) : points;
-        keepSide(clause);
+        boolean aside = side(clause);
         clause.takeAll(Term.Part.HAND, Term.Part.PALM, Term.Manner.UPRIGHT, Term.Way.UP, Term.Act.MOVE, Term.Act.STAY);
         Optional<Item> held = clause.takeItem(item -> Landmarks.of(item.term()).isPresent()
                 && !item.is(Term.Part.FLOOR)
@@ -82,8 +89,10 @@ final class PropFrame implements Frame {
         Side by = hand.flatMap(item -> now.hand(item.who()))
                 .or(() -> now.pose().prop().map(carried -> carried.held()))
                 .or(now::lastHand)
+                .or(() -> forearm.flatMap(Item::whose).flatMap(Term.Who::side).map(Side::other))
                 .orElse(Side.RIGHT);
-        Move handled = new Move.HandleProp(by, act, prop, points, toward);
+        Move handled =
+                new Move.HandleProp(by, act, prop, points, toward, lies.or(() -> rests(forearm, by, touches, aside)));
         Fit fit = held.map(item -> Fit.of(handled, at(item, by))).orElseGet(() -> Fit.of(handled));
         return Optional.of(fit.costs(verb ? 0 : Costs.NO_VERB));
     }
@@ -100,16 +109,43 @@ final class PropFrame implements Frame {
         return new Move.PlaceHand(hand, place, Optional.empty());
     }
 
-    /** At whose side a prop is stood or held: understood, and no record holds it. */
-    private static void keepSide(Clause clause) {
+    /** To the side: it rests there. */
+    private static boolean side(Clause clause) {
+        boolean found = false;
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
             boolean side = item.is(Term.Way.SIDE)
                     || (item.bareSide() || WhichFoot.foot(item)) && item.rel() != null && item.rel() != Term.Rel.WITH;
             if (clause.open(i) && side) {
-                clause.keep(i);
+                clause.use(i);
+                found = true;
             }
         }
+        return found;
+    }
+
+    /** Where it lies, in words that say just that. */
+    private static Optional<PropRest> lies(Clause clause) {
+        if (clause.takeAll(Term.Manner.RESTS_OWN_ARM)) {
+            return Optional.of(PropRest.OWN_FOREARM);
+        }
+        if (clause.takeAll(Term.Manner.RESTS_OTHER_ARM)) {
+            return Optional.of(PropRest.OTHER_FOREARM);
+        }
+        if (clause.takeAll(Term.Manner.RESTS_FLOOR)) {
+            return Optional.of(PropRest.FLOOR);
+        }
+        return clause.takeAll(Term.Manner.RESTS_SIDE) ? Optional.of(PropRest.SIDE) : Optional.empty();
+    }
+
+    /** The forearm against which it lies is the other one where the other side is named, or nothing is. */
+    private static Optional<PropRest> rests(Optional<Item> forearm, Side by, boolean touches, boolean aside) {
+        if (forearm.isPresent()) {
+            boolean own = forearm.get().whose().flatMap(Term.Who::side).equals(Optional.of(by))
+                    || forearm.get().whose().equals(Optional.of(Term.Who.OWN));
+            return Optional.of(own ? PropRest.OWN_FOREARM : PropRest.OTHER_FOREARM);
+        }
+        return touches ? Optional.of(PropRest.FLOOR) : aside ? Optional.of(PropRest.SIDE) : Optional.empty();
     }
 
     private static Optional<Pointing> sided(Clause clause) {

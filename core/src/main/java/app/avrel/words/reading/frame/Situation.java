@@ -18,6 +18,7 @@ import app.avrel.posture.move.StepPlace;
 import app.avrel.words.Wording;
 import app.avrel.words.lexicon.Term;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -32,6 +33,7 @@ import java.util.Optional;
  * @param lastHeading the direction of the hall spoken of last
  * @param topic what the clause before was about
  * @param hears whether one only listens: what is not said is left open instead of asked for
+ * @param earlier the counts that were recorded before this line, in order
  */
 @RecordBuilder
 public record Situation(
@@ -46,7 +48,8 @@ public record Situation(
         boolean bothHands,
         Optional<Heading> lastHeading,
         Topic topic,
-        boolean hears)
+        boolean hears,
+        List<Earlier> earlier)
         implements SituationBuilder.With {
 
     /** What a line spoke of last. */
@@ -82,7 +85,8 @@ public record Situation(
                 false,
                 Optional.empty(),
                 Topic.NOTHING,
-                false);
+                false,
+                List.of());
     }
 
     /** {@return what is known once one stands so} */
@@ -100,7 +104,8 @@ public record Situation(
                 bothHands,
                 lastHeading,
                 topic,
-                hears);
+                hears,
+                earlier);
     }
 
     /** {@return what is known after a move was read} */
@@ -133,6 +138,7 @@ public record Situation(
             case Move.Shift(Split.Said(WeightShare share)) -> withWeight(share);
             case Move.Shift(Split.AsHouse(var _, Side heavier)) -> withWeight(WeightShare.on(heavier, 60, 100));
             case Move.PlaceHand hand -> withLastHand(Optional.of(hand.hand())).withLastPlace(Optional.of(hand.to()));
+            case Move.Circle circle -> withLastHand(Optional.of(circle.hand()));
             case Move.HandleProp prop -> withLastHand(Optional.of(prop.hand()));
             case Move.RelateHands _, Move.HoldBall _, Move.OfTrunk _, Move.Look _ -> this;
         };

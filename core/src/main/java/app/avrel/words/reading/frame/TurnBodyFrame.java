@@ -78,10 +78,12 @@ final class TurnBodyFrame implements Frame {
     }
 
     private static Optional<Side> going(Clause clause) {
-        if (clause.take(Term.Manner.GOING_LEFT)) {
+        if (clause.take(Term.Manner.GOING_LEFT) || clause.take(Term.Manner.ANTICLOCKWISE)) {
             return Optional.of(Side.LEFT);
         }
-        return clause.take(Term.Manner.GOING_RIGHT) ? Optional.of(Side.RIGHT) : Optional.empty();
+        return clause.take(Term.Manner.GOING_RIGHT) || clause.take(Term.Manner.CLOCKWISE)
+                ? Optional.of(Side.RIGHT)
+                : Optional.empty();
     }
 
     private static Optional<Heading> front(Clause clause) {
@@ -119,7 +121,7 @@ final class TurnBodyFrame implements Frame {
         if (degrees.isPresent()) {
             return Optional.of(new Fit().ask(clause.text(), "way_round", "to_the_left", "to_the_right"));
         }
-        if (stays || clause.has(Term.Named.PLACE)) {
+        if (stays || clause.has(Term.Named.class)) {
             return stays ? Optional.empty() : Optional.of(Fit.of(new Move.TurnBody(part, Optional.empty())));
         }
         if (way.isEmpty()) {

@@ -1,0 +1,183 @@
+package app.avrel.words.reading;
+
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Leftover;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Finds what is said of the time within a count, and parts the line there: "on two", "wait a beat, then", "hold to the end
+ * of three". What begins on a beat of its own is a stage of its own.
+ */
+final class BeatMarks {
+
+    private static final int MOST = 64;
+
+    private final List<Item> in;
+    private final List<Item> out = new ArrayList<>();
+
+    private BeatMarks(List<Item> in) {
+        this.in = in;
+    }
+
+    static List<Item> of(List<Item> items) {
+        BeatMarks marks = new BeatMarks(items);
+        marks.read();
+        return marks.out;
+    }
+
+    private void read() {
+        int from = 0;
+        while (from < in.size()) {
+            int to = from;
+            while (to < in.size() && !parts(in.get(to))) {
+                to++;
+            }
+            clause(from, to);
+            if (to < in.size()) {
+                out.add(in.get(to));
+            }
+            from = to + 1;
+        }
+    }
+
+    private static boolean parts(Item item) {
+        return item.soft()
+                || item.term() instanceof Term.Mark mark
+                        && switch (mark) {
+                            case THEN, THEN_OR_MORE, STOP, WHILE, BEFORE, BEFORE_POST, AFTER, AFTER_POST -> true;
+                            default -> false;
+                        };
+    }
+
+    private void clause(int from, int to) {
+        int beat = -1;
+        for (int i = from; i < to; i++) {
+            beat = beat < 0 && onBeat(i, from, to) ? i : beat;
+        }
+        if (beat >= 0) {
+            stage(from, to, beat);
+        } else if (!waits(from, to) && !holdsToTheEnd(from, to)) {
+            out.addAll(in.subList(from, to));
+        }
+    }
+
+    /** A clause of its own beat is a stage; where only the beat is said last, it is said of the clause before. */
+    private void stage(int from, int to, int beat) {
+        Item mark = in.get(beat);
+        double on = mark.term() instanceof Term.OnBeat(double said) ? said : ((Term.Num) mark.term()).value();
+        boolean alone = beat == from && to == from + 1;
+        boolean ends = to == in.size() || !in.get(to).soft();
+        if (!(alone && ends)) {
+            then(mark);
+        }
+        out.add(as(mark, new Term.OnBeat(on)));
+        for (int i = from; i < to; i++) {
+            if (i != beat) {
+                Item item = in.get(i);
+                out.add(item.is(Term.Manner.HELD) ? as(item, Term.Act.HOLD) : item);
+            }
+        }
+    }
+
+    /** Makes the border before this clause one between stages. */
+    private void then(Item at) {
+        while (!out.isEmpty() && out.getLast().soft()) {
+            out.removeLast();
+        }
+        if (!out.isEmpty() && !parts(out.getLast())) {
+            out.add(new Item(Term.Mark.THEN, null, null, false, at.from(), at.from(), ""));
+        }
+    }
+
+    private static Item as(Item item, Term term) {
+        return new Item(term, null, null, false, item.from(), item.to(), item.text());
+    }
+
+    private boolean onBeat(int at, int from, int to) {
+        Item item = in.get(at);
+        if (item.term() instanceof Term.OnBeat) {
+            return true;
+        }
+        boolean number = item.term() instanceof Term.Num(double beat)
+                && item.rel() == Term.Rel.ON
+                && beat >= 1
+                && beat <= MOST
+                && (beat == Math.rint(beat) || to == from + 1);
+        if (!number) {
+            return false;
+        }
+        boolean weighs = in.subList(from, to).stream()
+                .anyMatch(other -> other.is(Term.Part.WEIGHT) || other.is(Term.Act.SHIFT) || other.is(Term.Act.BEAR));
+        boolean last = at + 1 == to;
+        boolean first = at == from
+                && at + 1 < to
+                && (in.get(at + 1).who() != null || in.get(at + 1).term() instanceof Term.Act);
+        return !weighs && (last || first);
+    }
+
+    /** Wait a beat, and then something else. */
+    private boolean waits(int from, int to) {
+        boolean more = goesOn(to) && out.stream().anyMatch(BeatMarks::content);
+        List<Item> clause = in.subList(from, to).stream()
+                .filter(item -> !Leftover.small(item))
+                .toList();
+        boolean wait = clause.size() == 2
+                && (clause.getFirst().is(Term.Manner.HELD) || clause.getFirst().is(Term.Act.HOLD))
+                && clause.getLast().term() instanceof Term.Beats;
+        if (!more || !wait) {
+            return false;
+        }
+        then(clause.getFirst());
+        out.add(as(clause.getFirst(), Term.Act.HOLD));
+        out.add(as(
+                clause.getLast(), new Term.Waits(((Term.Beats) clause.getLast().term()).count())));
+        out.add(new Item(
+                Term.Mark.THEN,
+                null,
+                null,
+                false,
+                clause.getLast().to(),
+                clause.getLast().to(),
+                ""));
+        return true;
+    }
+
+    /** Whether something comes after a clause, and not with it. */
+    private boolean goesOn(int to) {
+        int next = to;
+        while (next < in.size() && in.get(next).soft()) {
+            next++;
+        }
+        return next < in.size()
+                && parts(in.get(next))
+                && in.subList(next, in.size()).stream().anyMatch(BeatMarks::content);
+    }
+
+    /** Hold to the end of three: the count has so many beats, and after its moves one stands still. */
+    private boolean holdsToTheEnd(int from, int to) {
+        List<Item> clause = in.subList(from, to).stream()
+                .filter(item -> !Leftover.small(item))
+                .toList();
+        boolean holds = clause.size() >= 2
+                && (clause.get(0).is(Term.Manner.HELD) || clause.get(0).is(Term.Act.HOLD))
+                && clause.get(1).is(Term.Manner.TO_THE_END);
+        double beats = holds && clause.size() == 3 && clause.get(2).term() instanceof Term.Num(double many) ? many : 0;
+        if (!holds || clause.size() > 3 || clause.size() == 3 && !(beats >= 2 && beats <= MOST)) {
+            return false;
+        }
+        boolean moved = out.stream().anyMatch(BeatMarks::content);
+        then(clause.getFirst());
+        out.add(as(clause.getFirst(), moved ? Term.Act.HOLD : Term.Manner.HELD));
+        out.add(as(clause.get(1), moved ? new Term.Waits(0) : Term.Mark.FILLER));
+        if (beats > 0) {
+            out.add(as(clause.get(2), new Term.Beats(beats)));
+        }
+        return true;
+    }
+
+    private static boolean content(Item item) {
+        return item.term() instanceof Term.Act || item.part() || item.bareSide();
+    }
+}
