@@ -93,7 +93,7 @@ final class FormCommand implements Callable<Integer> {
         Directions directions = project.directions();
         System.out.println(form.name() + ": " + track.occurrences().size() + " postures, " + track.counts()
                 + " counts, " + Numbers.plain(track.beats()) + " beats");
-        List<Numbering.Numbers> numbers = new Numbering(project.rules(form)).of(form);
+        List<Numbering.Numbers> numbers = project.numbering(form).of(form);
         for (Occurrence done : track.occurrences()) {
             String side = done.posture().side().map(s -> ", " + s.word()).orElse("");
             String join = done.join().fits() ? "" : "   does not join";

@@ -40,7 +40,7 @@ final class FormNodes {
         this.form = form;
         this.track = track;
         this.body = project.setting().chosenBody();
-        this.numbers = new Numbering(project.rules(form)).of(form);
+        this.numbers = project.numbering(form).of(form);
     }
 
     ObjectNode all() {
@@ -53,8 +53,9 @@ final class FormNodes {
         totals.put("entries", track.occurrences().size());
         totals.put(
                 "numbered",
-                new Numbering(project.rules(form))
-                        .used(form).stream().mapToInt(Integer::intValue).sum());
+                project.numbering(form).used(form).stream()
+                        .mapToInt(Integer::intValue)
+                        .sum());
         totals(totals, track.occurrences());
         parts(top.putArray("parts"));
         returning(top);

@@ -96,7 +96,10 @@ final class CountCalls {
         }
         List<Told> told = calling.of(scenes, rung.layer(), false);
         return chosen(told, rung.calls(), stepNext).stream()
-                .map(one -> new Wanted(Call.Kind.MOVE, one.words(), (double) one.stage() / count.size()))
+                .map(one -> new Wanted(
+                        Call.Kind.MOVE,
+                        one.words(),
+                        count.getFirst().count().times().begins(one.stage())))
                 .toList();
     }
 

@@ -35,7 +35,7 @@ public record Comparison(int cost, List<Difference> differences) {
     /** {@return the counts of an occurrence, its way in first} */
     public static List<Count> counts(Occurrence done) {
         List<Count> counts = new ArrayList<>(done.link().counts());
-        counts.addAll(done.posture().counts());
+        counts.addAll(done.done().countsDone());
         return counts;
     }
 

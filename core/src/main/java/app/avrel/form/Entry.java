@@ -17,6 +17,8 @@ import java.util.Optional;
  * @param gentler the name of the gentler version that is done here, if one is
  * @param group what this and its neighbours of the same group are called as one posture; empty stands alone
  * @param number what an instructor says its first number is; a claim, checked
+ * @param counted how it is numbered, where not as its posture or the school has it
+ * @param cycles how often the posture's cycle is gone through, 1 to 99; once where not said
  */
 @RecordBuilder
 public record Entry(
@@ -27,7 +29,9 @@ public record Entry(
         Optional<Heading> facing,
         Optional<String> gentler,
         String group,
-        Optional<Integer> number)
+        Optional<Integer> number,
+        Optional<Counted> counted,
+        Optional<Integer> cycles)
         implements EntryBuilder.With {
 
     public Entry {
@@ -35,13 +39,28 @@ public record Entry(
             throw new IllegalArgumentException(
                     "an entry must be done 1 to 99 times, but was " + ways.size() + " (" + posture + ")");
         }
+        cycles.ifPresent(often -> {
+            if (often < 1 || often > 99) {
+                throw new IllegalArgumentException(
+                        "a cycle must be gone through 1 to 99 times, but was " + often + " (" + posture + ")");
+            }
+        });
         ways = List.copyOf(ways);
     }
 
     /** {@return the posture once, entered directly} */
     public static Entry of(EntryId id, PostureId posture, Played played) {
         return new Entry(
-                id, posture, played, List.of(WayIn.DIRECT), Optional.empty(), Optional.empty(), "", Optional.empty());
+                id,
+                posture,
+                played,
+                List.of(WayIn.DIRECT),
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     public int times() {
@@ -74,5 +93,10 @@ public record Entry(
     public Posture done(Posture recorded) {
         Posture sided = played.of(recorded);
         return gentler.flatMap(sided.sheet()::gentlerCalled).map(sided::in).orElse(sided);
+    }
+
+    /** {@return how often the posture's cycle is gone through} */
+    public int cycled() {
+        return cycles.orElse(1);
     }
 }

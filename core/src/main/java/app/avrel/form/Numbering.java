@@ -2,15 +2,22 @@ package app.avrel.form;
 
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.posture.PostureId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
  * The numbers of a form's entries in the school's way: each repeat counted or all as one, a group as one or posture by
- * posture, the opening counted or not, through the form or anew in each part.
+ * posture, the opening counted or not, through the form or anew in each part. A posture may have its own answers, and an
+ * entry is numbered as it says itself.
+ *
+ * @param rules the school's answers
+ * @param own a posture's own answers; none where it is as the school has it
  */
-public record Numbering(HouseRules rules) {
+public record Numbering(HouseRules rules, Function<PostureId, Map<HouseRule, Integer>> own) {
 
     private static final int AS_ONE = 1;
     private static final int EACH_OF_GROUP = 1;
@@ -84,21 +91,41 @@ public record Numbering(HouseRules rules) {
         private Numbers last = Numbers.NONE;
 
         Numbers number(Entry entry, boolean first) {
-            boolean opening = first && rules.get(HouseRule.OPENING) == NOT_COUNTED;
+            if (entry.counted().isPresent()) {
+                return asSaid(entry, entry.counted().get());
+            }
+            boolean opening = first && rule(entry, HouseRule.OPENING) == NOT_COUNTED;
             boolean same = head != null && before != null && (otherSide(before, entry) || inGroup(head, before, entry));
             if (!same) {
                 head = entry;
-                last = opening ? Numbers.NONE : fresh(entry);
+                last = opening ? Numbers.NONE : fresh(entry, rule(entry, HouseRule.REPEATS) == AS_ONE || asOne(entry));
             }
             before = entry;
             return last;
         }
 
-        private Numbers fresh(Entry entry) {
-            boolean once = rules.get(HouseRule.REPEATS) == AS_ONE || asOne(entry);
+        private Numbers asSaid(Entry entry, Counted counted) {
+            before = entry;
+            head = counted == Counted.WITH_THE_ONE_BEFORE ? head : entry;
+            if (counted == Counted.NOT) {
+                return Numbers.NONE;
+            }
+            last = switch (counted) {
+                case EACH_TIME -> fresh(entry, false);
+                case AS_ONE -> fresh(entry, true);
+                case WITH_THE_ONE_BEFORE, NOT -> last;
+            };
+            return last;
+        }
+
+        private Numbers fresh(Entry entry, boolean once) {
             int times = once ? 1 : entry.times();
             next += times;
             return new Numbers(next - times, next - 1);
+        }
+
+        private int rule(Entry entry, HouseRule rule) {
+            return own.apply(entry.posture()).getOrDefault(rule, rules.get(rule));
         }
 
         private boolean asOne(Entry entry) {
@@ -110,7 +137,7 @@ public record Numbering(HouseRules rules) {
         }
 
         private boolean otherSide(Entry last, Entry entry) {
-            return rules.get(HouseRule.OTHER_SIDES) == WITH_THE_FIRST
+            return rule(entry, HouseRule.OTHER_SIDES) == WITH_THE_FIRST
                     && last.posture().equals(entry.posture())
                     && last.played() != entry.played();
         }

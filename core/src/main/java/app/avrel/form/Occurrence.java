@@ -134,12 +134,12 @@ public record Occurrence(int index, int entry, int repeat, Performance done, Pla
 
     /** {@return how many counts this takes, its way in included} */
     public int counts() {
-        return link().counts().size() + posture().counts().size();
+        return link().counts().size() + done.countsDone().size();
     }
 
     /** {@return how many beats this takes, its way in included} */
     public double beats() {
-        return Stream.concat(link().counts().stream(), posture().counts().stream())
+        return Stream.concat(link().counts().stream(), done.countsDone().stream())
                 .mapToDouble(count -> count.beats())
                 .sum();
     }

@@ -8,6 +8,7 @@ import app.avrel.posture.Posture;
 import app.avrel.posture.Start;
 import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Counts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -19,6 +20,7 @@ import java.util.stream.Stream;
  * its start faces.
  *
  * @param posture as it is done: mirrored where the other side is played
+ * @param cycles how often its cycle is gone through, at least once
  * @param link the way in
  * @param from the pose in which the way in begins, in the frame of the way in: it faces the front
  * @param wayIn the stages of the way in, in its frame
@@ -31,6 +33,7 @@ import java.util.stream.Stream;
  */
 public record Performance(
         Posture posture,
+        int cycles,
         Link link,
         Pose from,
         List<Moment> wayIn,
@@ -52,6 +55,7 @@ public record Performance(
         List<Moment> counts = done(posture.counts(), start, performer.with(posture.ownRules()), Moment.Section.POSTURE);
         return new Performance(
                 posture,
+                1,
                 Link.NONE,
                 start,
                 List.of(),
@@ -68,7 +72,7 @@ public record Performance(
      *
      * @param from facing the front of its own frame
      */
-    static Performance of(Posture posture, Link link, Pose from, Performer performer) {
+    static Performance of(Posture posture, int cycles, Link link, Pose from, Performer performer) {
         List<Moment> wayIn = done(link.counts(), from, performer, Moment.Section.LINK);
         Pose reached = end(wayIn, from);
         Placement start = start(posture.start(), reached, performer);
@@ -77,10 +81,14 @@ public record Performance(
             case Start.Carried _ -> arrived;
             case Start.Recorded(StartPose recorded) -> Starting.of(recorded, performer.body());
         };
-        List<Moment> counts =
-                done(posture.counts(), begins, performer.with(posture.ownRules()), Moment.Section.POSTURE);
+        List<Moment> counts = done(
+                Counts.cycled(posture.counts(), cycles),
+                begins,
+                performer.with(posture.ownRules()),
+                Moment.Section.POSTURE);
         return new Performance(
                 posture,
+                cycles,
                 link,
                 from,
                 wayIn,
@@ -116,6 +124,16 @@ public record Performance(
 
     private static Pose end(List<Moment> moments, Pose otherwise) {
         return moments.isEmpty() ? otherwise : moments.getLast().after();
+    }
+
+    /** {@return the posture's counts as they are done: its cycle as often as it is gone through} */
+    public List<Count> countsDone() {
+        return Counts.cycled(posture.counts(), cycles);
+    }
+
+    /** {@return which count of the posture, from 0, is the one that is done so many counts after its first} */
+    public int recorded(int count) {
+        return Counts.recorded(posture.counts(), cycles, count);
     }
 
     /** {@return the pose in which the way in ends, in the frame of the way in} */

@@ -18,16 +18,20 @@ import java.util.Optional;
  */
 public final class Performances {
 
-    private record Key(Posture posture, Link link, Pose from) {
+    private record Key(Posture posture, int cycles, Link link, Pose from) {
 
         @Override
         public boolean equals(Object other) {
-            return other instanceof Key key && posture == key.posture && link == key.link && from == key.from;
+            return other instanceof Key key
+                    && posture == key.posture
+                    && cycles == key.cycles
+                    && link == key.link
+                    && from == key.from;
         }
 
         @Override
         public int hashCode() {
-            return (System.identityHashCode(posture) * 31 + System.identityHashCode(link)) * 31
+            return ((System.identityHashCode(posture) + cycles) * 31 + System.identityHashCode(link)) * 31
                     + System.identityHashCode(from);
         }
     }
@@ -74,15 +78,16 @@ public final class Performances {
     }
 
     /** {@return a posture done from a pose that faces the front of its own frame} */
-    Performance of(Posture posture, Link link, Pose from) {
+    Performance of(Posture posture, int cycles, Link link, Pose from) {
         Key key = new Key(
                 posture,
+                cycles,
                 links.one(link, before.map(known -> known.links)),
                 poses.one(from, before.map(known -> known.poses)));
         return done.computeIfAbsent(
                 key,
                 _ -> before.map(known -> known.done.get(key))
-                        .orElseGet(() -> Performance.of(posture, key.link(), key.from(), performer)));
+                        .orElseGet(() -> Performance.of(posture, cycles, key.link(), key.from(), performer)));
     }
 
     /** {@return the pose in which one ends, facing the front of a frame of its own: the next comes from there} */

@@ -5,6 +5,7 @@ import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Bearing;
 import app.avrel.floor.Turn;
+import app.avrel.mechanics.Circling;
 import app.avrel.mechanics.FootRig;
 import app.avrel.mechanics.HandRig;
 import app.avrel.mechanics.Rig;
@@ -15,6 +16,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.posture.count.StageTimes;
 import app.avrel.posture.hand.HandAt;
 import app.avrel.posture.move.Move;
+import app.avrel.posture.move.MoveQuestions;
 import java.util.List;
 import java.util.Optional;
 
@@ -37,7 +39,9 @@ public record Playing(List<Moment> moments, Body body) {
         Rig from = Rig.of(moment.before(), body);
         Rig to = Rig.of(moment.after(), body);
         Rig rig = from.towards(to, progress(moment, within), body);
-        return rig.withHands(hand(Side.LEFT, share, rig), hand(Side.RIGHT, share, rig));
+        return rig.withHands(
+                circling(Side.LEFT, share, hand(Side.LEFT, share, rig)),
+                circling(Side.RIGHT, share, hand(Side.RIGHT, share, rig)));
     }
 
     /** {@return the pose a share of the count after its start, for the floor; what is not a number changes half way} */
@@ -108,14 +112,30 @@ public record Playing(List<Moment> moments, Body body) {
         if (moments.stream().allMatch(moment -> stays(moment.after(), side))) {
             return byStage.stayingWhereIn(Rig.of(moments.getFirst().before(), body), side);
         }
-        Count count = moments.getFirst().count();
-        boolean waits = count.handsByStage() || count.timed() || stagesMoving() > 1;
-        if (waits) {
+        if (waits()) {
             return byStage.hand(side);
         }
         Rig start = Rig.of(moments.getFirst().before(), body);
         Rig end = Rig.of(moments.getLast().after(), body);
         return start.towards(end, Rig.Progress.together(smooth(share)), body).hand(side);
+    }
+
+    /** A hand that goes round does so in its stage, or through the whole count where no other hand waits. */
+    private HandRig circling(Side side, double share, HandRig hand) {
+        for (int stage = 0; stage < moments.size(); stage++) {
+            Optional<Move.Circle> circle =
+                    Circling.of(side, moments.get(stage).stage().moves());
+            if (circle.isPresent()) {
+                double done = waits() ? times().within(stage, share) : share;
+                return Circling.at(circle.get(), hand, smooth(done), body);
+            }
+        }
+        return hand;
+    }
+
+    private boolean waits() {
+        Count count = moments.getFirst().count();
+        return count.handsByStage() || count.timed() || stagesMoving() > 1;
     }
 
     private long stagesMoving() {
@@ -129,6 +149,6 @@ public record Playing(List<Moment> moments, Body body) {
     }
 
     private static boolean ofHands(Move move) {
-        return move instanceof Move.PlaceHand || move instanceof Move.HoldBall || move instanceof Move.RelateHands;
+        return move instanceof Move.Circle || MoveQuestions.placesHands(move);
     }
 }

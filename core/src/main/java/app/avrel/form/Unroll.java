@@ -81,7 +81,8 @@ public final class Unroll {
         }
         Posture posture = performances.posture(entry, recorded.get());
         for (int repeat = 0; repeat < entry.times(); repeat++) {
-            Performance one = performances.of(posture, shelf.link(entry.ways().get(repeat)), from);
+            Performance one = performances.of(
+                    posture, entry.cycled(), shelf.link(entry.ways().get(repeat)), from);
             Occurrence occurrence = new Occurrence(done.size(), index, repeat, one, at);
             done.add(occurrence);
             from = performances.beginning(one);

@@ -66,6 +66,9 @@ final class Differences {
                 .distinct()
                 .limit(MOST)
                 .collect(Collectors.joining(words.comma()));
+        if (what.isEmpty()) {
+            return words.say("alike", Map.of("name", name));
+        }
         return words.say("like", Map.of("name", name, "other", names.sided(near.posture()), "differences", what));
     }
 

@@ -50,7 +50,13 @@ final class PelvisShare {
     private static double toes(Pose before, Pose pose, Side side) {
         Bearing was = before.foot(side).heading().value();
         return before.hips().value().degrees()
-                + before.pelvis().turnTo(was).degrees()
-                + was.turnTo(pose.foot(side).heading().value()).degrees();
+                + turn(before.pelvis(), was, side)
+                + turn(was, pose.foot(side).heading().value(), side);
+    }
+
+    /** The shorter way round; half way round it is the foot's outer one, so that both sides are alike. */
+    private static double turn(Bearing from, Bearing to, Side side) {
+        double turn = from.turnTo(to).degrees();
+        return Math.abs(turn) > 180 - 1e-9 ? side.sign() * 180 : turn;
     }
 }

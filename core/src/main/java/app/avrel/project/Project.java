@@ -7,6 +7,7 @@ import app.avrel.form.Form;
 import app.avrel.form.FormId;
 import app.avrel.form.Link;
 import app.avrel.form.LinkId;
+import app.avrel.form.Numbering;
 import app.avrel.form.Shelf;
 import app.avrel.form.hall.Hall;
 import app.avrel.house.HouseRules;
@@ -221,6 +222,12 @@ public record Project(
     /** {@return the house rules of a form: its own, or the project's} */
     public HouseRules rules(Form form) {
         return form.rules().orElse(setting.rules());
+    }
+
+    /** {@return how the entries of a form are numbered: as its house rules have it, and as its postures and entries say} */
+    public Numbering numbering(Form form) {
+        return new Numbering(
+                rules(form), id -> posture(id).map(Posture::ownRules).orElse(Map.of()));
     }
 
     /** {@return the body and the rules by which a form is unrolled} */

@@ -113,7 +113,7 @@ class ComparisonTest {
     private static Occurrence done(List<Count> way, List<Count> counts, double turned) {
         Posture posture = Posture.blank(new PostureId("p"), "P").withCounts(counts);
         Performance one = Performance.of(
-                posture, new Link("", way), Starting.of(StartPose.SHOULDER_WIDE, Standing.BODY), Standing.POSING);
+                posture, 1, new Link("", way), Starting.of(StartPose.SHOULDER_WIDE, Standing.BODY), Standing.POSING);
         return new Occurrence(0, 0, 0, one, new Placement(new Turn(turned), FloorVector.ZERO));
     }
 

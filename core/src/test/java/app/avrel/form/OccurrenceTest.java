@@ -95,7 +95,7 @@ class OccurrenceTest {
                 SampleForms.of(repetition.getCurrentRepetition()).track().occurrences()) {
             assertThat(done.counts())
                     .isEqualTo(done.link().counts().size()
-                            + done.posture().counts().size());
+                            + done.done().countsDone().size());
             assertThat(done.ends()).hasSize(done.counts());
             assertThat(done.moments())
                     .extracting(moment -> moment.place().section())

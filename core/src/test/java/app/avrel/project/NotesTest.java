@@ -147,6 +147,7 @@ class NotesTest {
                 count.breath(),
                 List.of(),
                 "",
+                Optional.empty(),
                 Optional.empty());
     }
 }

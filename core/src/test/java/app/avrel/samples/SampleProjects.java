@@ -4,6 +4,8 @@ import app.avrel.body.Body;
 import app.avrel.body.Measure;
 import app.avrel.body.Side;
 import app.avrel.floor.DirectionWords;
+import app.avrel.floor.NamedPlace;
+import app.avrel.form.Counted;
 import app.avrel.form.Entry;
 import app.avrel.form.EntryId;
 import app.avrel.form.Form;
@@ -105,12 +107,16 @@ public final class SampleProjects {
                 samples.maybe(samples::facing),
                 samples.maybe(() -> "high"),
                 samples.chance(0.2) ? "net" : "",
-                samples.chance(0.2) ? Optional.of(samples.number(1, 99)) : Optional.empty());
+                samples.chance(0.2) ? Optional.of(samples.number(1, 99)) : Optional.empty(),
+                samples.chance(0.2) ? Optional.of(samples.one(Counted.values())) : Optional.empty(),
+                samples.chance(0.2) ? Optional.of(samples.number(1, 3)) : Optional.empty());
     }
 
     private Hall hall() {
         return Hall.of("Mill room", samples.number(5, 12), samples.number(4, 9))
                 .withDoors(samples.several(0, 1, () -> new Door(samples.one(Wall.values()), 1, 0.9)))
+                .withPlaces(samples.several(
+                        0, 2, () -> new NamedPlace(samples.one("window", "door", "mirror"), samples.facing())))
                 .withPillars(samples.several(0, 2, () -> new Pillar(samples.number(1, 4), 2, 0.4)))
                 .withClass(samples.one(Arrangement.values()), samples.maybe(() -> 2.0));
     }

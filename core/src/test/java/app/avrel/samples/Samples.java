@@ -26,6 +26,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.OwnWords;
 import app.avrel.posture.count.Pace;
+import app.avrel.posture.count.Repeated;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.CircleSense;
 import app.avrel.posture.hand.CircleSize;
@@ -363,7 +364,8 @@ public final class Samples {
                 one(Breath.values()),
                 words,
                 chance(0.1) ? "mind the knee" : "",
-                Optional.empty());
+                Optional.empty(),
+                chance(0.2) ? Optional.of(Repeated.CYCLE) : Optional.empty());
     }
 
     private static List<Stage> onTheirBeats(List<Stage> stages) {

@@ -8,7 +8,6 @@ import app.avrel.floor.Turn;
 import app.avrel.form.Comparison;
 import app.avrel.form.Form;
 import app.avrel.form.Groups;
-import app.avrel.form.Numbering;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Track;
 import app.avrel.form.hall.HallPlan;
@@ -83,7 +82,7 @@ class DemoTest {
         Track track = SURVEY.track(form.id()).orElseThrow();
         assertThat(track.offset().length()).isLessThan(0.5);
         assertThat(form.parts()).hasSize(3);
-        assertThat(new Numbering(DEMO.rules(form)).used(form)).containsExactly(10, 8, 9);
+        assertThat(DEMO.numbering(form).used(form)).containsExactly(10, 8, 9);
         assertThat(Groups.of(form))
                 .singleElement()
                 .satisfies(group -> assertThat(group.size()).isEqualTo(3));

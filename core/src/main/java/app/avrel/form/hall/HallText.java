@@ -1,5 +1,8 @@
 package app.avrel.form.hall;
 
+import app.avrel.floor.DirectionWords;
+import app.avrel.floor.Directions;
+import app.avrel.floor.NamedPlace;
 import app.avrel.floor.Numbers;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -10,7 +13,7 @@ import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Doors and pillars as people write them; what is said is read back. */
+/** Doors, pillars and places as people write them; what is said is read back. */
 public final class HallText {
 
     private static final Pattern NUMBER = Pattern.compile("\\d+(?:[.,]\\d+)?");
@@ -47,6 +50,28 @@ public final class HallText {
         return numbers.size() == 3
                 ? made(() -> new Pillar(numbers.get(0), numbers.get(1), numbers.get(2)))
                 : Optional.empty();
+    }
+
+    /** {@return such as {@code window: left wall}} */
+    public static String say(NamedPlace place, Hall hall) {
+        return place.name() + ": " + against(hall).say(place.toward());
+    }
+
+    /**
+     * {@return the place that a line means: what it is called, and a wall, a corner, an hour, a compass point or degrees;
+     * empty where it means none}
+     */
+    public static Optional<NamedPlace> place(String line, Hall hall) {
+        int at = Math.max(line.indexOf(':'), line.indexOf('='));
+        if (at < 0 || line.substring(0, at).isBlank()) {
+            return Optional.empty();
+        }
+        return against(hall).parse(line.substring(at + 1)).map(toward -> new NamedPlace(line.substring(0, at), toward));
+    }
+
+    /** Directions as they are in a hall: against its front wall. */
+    private static Directions against(Hall hall) {
+        return new Directions(DirectionWords.HALL, hall.front(), List.of());
     }
 
     private static <T> Optional<T> made(Supplier<T> making) {

@@ -18,6 +18,7 @@ import java.util.stream.Stream;
  * @param words the instructor's own, where the generated ones are not wanted
  * @param note for the instructor
  * @param arrival whether hands take the whole count, as they do where it is empty, or wait for their stage
+ * @param repeated whether it is part of the cycle of its posture, which a form may go through several times
  */
 @RecordBuilder
 public record Count(
@@ -27,7 +28,8 @@ public record Count(
         Breath breath,
         List<OwnWords> words,
         String note,
-        Optional<Arrival> arrival)
+        Optional<Arrival> arrival,
+        Optional<Repeated> repeated)
         implements CountBuilder.With {
 
     /** The most beats of a count. */
@@ -36,10 +38,11 @@ public record Count(
     public Count {
         stages = stages.isEmpty() ? List.of(Stage.STILL) : List.copyOf(stages);
         words = List.copyOf(words);
-        beats = Math.max(Numbers.hundredths(beats), spokenOf(stages));
+        beats = Numbers.hundredths(beats);
         if (!(beats > 0 && beats <= MOST_BEATS)) {
             throw new IllegalArgumentException("beats must be 0.01 to 64, but was " + Numbers.plain(beats));
         }
+        beats = Math.max(beats, spokenOf(stages));
     }
 
     private static double spokenOf(List<Stage> stages) {
@@ -57,11 +60,11 @@ public record Count(
 
     /** {@return a count of one even beat} */
     public static Count of(Stage... stages) {
-        return new Count(List.of(stages), 1, Pace.EVEN, Breath.FREE, List.of(), "", Optional.empty());
+        return new Count(List.of(stages), 1, Pace.EVEN, Breath.FREE, List.of(), "", Optional.empty(), Optional.empty());
     }
 
     public Count withArrival(Arrival changed) {
-        return new Count(stages, beats, pace, breath, words, note, Optional.of(changed));
+        return new Count(stages, beats, pace, breath, words, note, Optional.of(changed), repeated);
     }
 
     /** {@return this count with the moves of one stage changed} */
@@ -86,6 +89,15 @@ public record Count(
     /** {@return the time of its stages} */
     public StageTimes times() {
         return StageTimes.of(this);
+    }
+
+    /** {@return whether it is part of the cycle of its posture} */
+    public boolean cycle() {
+        return repeated.isPresent();
+    }
+
+    public Count withCycle(boolean part) {
+        return withRepeated(part ? Optional.of(Repeated.CYCLE) : Optional.empty());
     }
 
     /** {@return whether hands wait for the stage they stand in} */

@@ -41,17 +41,19 @@ public final class Counts {
     /**
      * {@return the counts with one parted in two before its stage {@code stage}}
      *
-     * <p>The beats are shared evenly; own words stay with the first part, for they were said at its start.
+     * <p>The beats are shared evenly, or as the beat on which that stage begins says; own words stay with the first part,
+     * for they were said at its start.
      *
      * @param stage at least 1, below the number of stages
      */
     public static List<Count> split(List<Count> counts, int at, int stage) {
         Count whole = counts.get(at);
-        double half = whole.beats() / 2;
+        double share = whole.timed() ? Math.clamp(whole.times().begins(stage), 0.01, 0.99) : 0.5;
+        double half = whole.beats() * share;
         Count first = whole.withStages(whole.stages().subList(0, stage)).withBeats(half);
         Count second = whole.withStages(
-                        whole.stages().subList(stage, whole.stages().size()))
-                .withBeats(half)
+                        later(whole.stages().subList(stage, whole.stages().size()), -half))
+                .withBeats(whole.beats() - half)
                 .withWords(List.of())
                 .withNote("");
         return insert(change(counts, at, _ -> first), at + 1, second);
@@ -61,13 +63,67 @@ public final class Counts {
     public static List<Count> merge(List<Count> counts, int at) {
         Count first = counts.get(at);
         Count second = counts.get(at + 1);
-        Count both = first.withStages(Stream.concat(first.stages().stream(), second.stages().stream())
-                        .filter(stage -> !stage.moves().isEmpty())
-                        .toList())
+        Count both = first.withStages(
+                        Stream.concat(first.stages().stream(), later(second.stages(), first.beats()).stream())
+                                .filter(stage -> !stage.moves().isEmpty())
+                                .toList())
                 .withBeats(Math.min(64, first.beats() + second.beats()))
                 .withWords(Stream.concat(first.words().stream(), second.words().stream())
                         .toList())
                 .withNote((first.note() + " " + second.note()).strip());
         return delete(change(counts, at, _ -> both), at + 1);
+    }
+
+    /** Stages whose beats are counted from another beginning; one that would begin before the first beat begins with it. */
+    private static List<Stage> later(List<Stage> stages, double beats) {
+        return stages.stream()
+                .map(stage -> stage.withOn(stage.on().map(on -> Math.clamp(on + beats, 1, Count.MOST_BEATS))))
+                .toList();
+    }
+
+    /**
+     * {@return the counts as they are done when their cycle is gone through so often}
+     *
+     * @param often at least 1; counts without a cycle are done once
+     */
+    public static List<Count> cycled(List<Count> counts, int often) {
+        if (often == 1) {
+            return counts;
+        }
+        int first = first(counts);
+        int past = past(counts, first);
+        List<Count> done = new ArrayList<>(counts.subList(0, first));
+        for (int time = 0; time < often; time++) {
+            done.addAll(counts.subList(first, past));
+        }
+        done.addAll(counts.subList(past, counts.size()));
+        return List.copyOf(done);
+    }
+
+    /** {@return which of the counts is done at a place when their cycle is gone through so often} */
+    public static int recorded(List<Count> counts, int often, int done) {
+        int first = first(counts);
+        int cycle = past(counts, first) - first;
+        if (done < first || cycle == 0) {
+            return done;
+        }
+        boolean within = done < first + cycle * often;
+        return within ? first + (done - first) % cycle : done - cycle * (often - 1);
+    }
+
+    private static int first(List<Count> counts) {
+        int first = 0;
+        while (first < counts.size() && !counts.get(first).cycle()) {
+            first++;
+        }
+        return first;
+    }
+
+    private static int past(List<Count> counts, int first) {
+        int past = first;
+        while (past < counts.size() && counts.get(past).cycle()) {
+            past++;
+        }
+        return past;
     }
 }

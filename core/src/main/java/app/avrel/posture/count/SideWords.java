@@ -7,16 +7,17 @@ import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The words for left and right in own words, exchanged for the other side. */
+/** The words for left and right, and for the way round, in own words, exchanged for the other side. */
 public final class SideWords {
 
-    private static final Pattern ENGLISH = Pattern.compile("\\b(left|right)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ENGLISH =
+            Pattern.compile("\\b(left|right|anticlockwise|clockwise)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern SPANISH =
-            Pattern.compile("\\b(izquierd|derech)(as?|os?)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern CHINESE = Pattern.compile("([左右])");
+            Pattern.compile("\\b(izquierd|derech|antihorari|horari)(as?|os?)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern CHINESE = Pattern.compile("([左右]|逆时针|顺时针)");
 
-    private static final List<String> LEFT = List.of("left", "izquierd", "左");
-    private static final List<String> RIGHT = List.of("right", "derech", "右");
+    private static final List<String> LEFT = List.of("left", "izquierd", "左", "anticlockwise", "antihorari", "逆时针");
+    private static final List<String> RIGHT = List.of("right", "derech", "右", "clockwise", "horari", "顺时针");
 
     private SideWords() {}
 

@@ -107,7 +107,8 @@ public record Checkup(Performer posing, Directions directions) {
         Moments.of(
                         done.done().counts(),
                         inForce,
-                        count -> new Where.InPosture(done.posture().id(), Optional.of(count)))
+                        count -> new Where.InPosture(
+                                done.posture().id(), Optional.of(done.done().recorded(count))))
                 .forEach(found);
     }
 
@@ -117,7 +118,8 @@ public record Checkup(Performer posing, Directions directions) {
         Moments.of(
                         done.done().counts(),
                         inForce,
-                        count -> new Where.InPosture(done.posture().id(), Optional.of(count)))
+                        count -> new Where.InPosture(
+                                done.posture().id(), Optional.of(done.done().recorded(count))))
                 .forEach(finding -> found.accept(finding.moved(
                         where,
                         Labels.say(

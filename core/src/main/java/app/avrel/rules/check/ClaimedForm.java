@@ -2,7 +2,6 @@ package app.avrel.rules.check;
 
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
-import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.FormClaim;
 import app.avrel.form.Numbering;
@@ -12,11 +11,14 @@ import app.avrel.form.Track;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.label.Labels;
+import app.avrel.posture.Posture;
+import app.avrel.posture.PostureId;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
 import app.avrel.rules.Where;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 
@@ -42,7 +44,7 @@ final class ClaimedForm {
     }
 
     private void all() {
-        Numbering numbering = new Numbering(rules);
+        Numbering numbering = new Numbering(rules, this::own);
         List<Integer> used = numbering.used(form);
         int first = 0;
         for (int at = 0; at < form.parts().size(); at++) {
@@ -57,23 +59,19 @@ final class ClaimedForm {
         numbers(numbering);
     }
 
+    private Map<HouseRule, Integer> own(PostureId id) {
+        return track.occurrences().stream()
+                .map(Occurrence::posture)
+                .filter(posture -> posture.id().equals(id))
+                .findFirst()
+                .map(Posture::ownRules)
+                .orElse(Map.of());
+    }
+
     private void numbers(Numbering numbering) {
-        List<Numbering.Numbers> numbers = numbering.of(form);
-        List<Entry> entries = form.entries();
-        for (int at = 0; at < entries.size(); at++) {
-            int is = numbers.get(at).first();
-            int entry = at;
-            entries.get(at)
-                    .number()
-                    .filter(said -> said != is)
-                    .ifPresent(said -> tell(
-                            entry,
-                            RuleId.CLAIMED_NUMBER,
-                            Labels.say(
-                                    "rules.said_be_number",
-                                    said,
-                                    is == 0 ? Labels.say("rules.has_no_number") : Labels.say("rules.number", is))));
-        }
+        new ClaimedNumbers(form, numbering)
+                .wrong()
+                .forEach(wrong -> tell(wrong.entry(), RuleId.CLAIMED_NUMBER, wrong.sentence()));
     }
 
     private void whole(String name, FormClaim claim, int postures, int first, int past) {

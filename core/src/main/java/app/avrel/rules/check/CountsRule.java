@@ -23,6 +23,6 @@ interface CountsRule {
     }
 
     static Where count(Occurrence done, int count) {
-        return new Where.InPosture(done.posture().id(), Optional.of(count));
+        return new Where.InPosture(done.posture().id(), Optional.of(done.done().recorded(count)));
     }
 }

@@ -39,7 +39,8 @@ final class Lines {
         List<LineRule> all = rules(rules);
         for (Moment end : ends(done.done().counts())) {
             Where where = new Where.InPosture(
-                    done.posture().id(), Optional.of(end.place().count()));
+                    done.posture().id(),
+                    Optional.of(done.done().recorded(end.place().count())));
             all.forEach(rule -> rule.count(new LineRule.Step(end, where), found));
         }
     }

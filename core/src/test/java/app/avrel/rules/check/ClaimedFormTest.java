@@ -89,4 +89,41 @@ class ClaimedFormTest {
         assertThat(found(form -> form.change(2, entry -> entry.withNumber(Optional.of(3)))))
                 .containsExactly("It is said to be number 3, but counted the school's way it is number 4.");
     }
+
+    @Test
+    void oneWrongChoiceIsToldOnceWithTheChoiceThatMakesAllNumbersTrue() {
+        UnaryOperator<Form> repeatsAsOne = form -> numbered(form, 1, 2, 3);
+
+        assertThat(found(repeatsAsOne))
+                .singleElement()
+                .asString()
+                .contains(
+                        "number 3",
+                        "number 4",
+                        "All the numbers said are right if the school has: Repeats are numbered");
+    }
+
+    @Test
+    void oneEntryThatIsNumberedOtherwiseIsNamed() {
+        UnaryOperator<Form> withTheSecond =
+                form -> numbered(form.insertAfter(2, entry("4").times(2)), 1, 2, 4, 4);
+
+        assertThat(found(withTheSecond)).singleElement().asString().contains("entry 4 is numbered with the one before");
+    }
+
+    @Test
+    void numbersThatNoOneChoiceMakesTrueAreToldWhereTheyBeginToBeOff() {
+        assertThat(found(form -> numbered(form.insertAfter(2, entry("4")), 1, 9, 11, 12)))
+                .as("from the second on all are seven more")
+                .hasSize(1);
+    }
+
+    private static Form numbered(Form form, int... numbers) {
+        Form said = form;
+        for (int at = 0; at < numbers.length; at++) {
+            int number = numbers[at];
+            said = said.change(at, entry -> entry.withNumber(Optional.of(number)));
+        }
+        return said;
+    }
 }

@@ -76,6 +76,7 @@ class ReadBackTest {
         List<Stage> moving = count.stages().stream()
                 .filter(stage -> !stage.moves().isEmpty())
                 .toList();
-        return new Count(moving, count.beats(), count.pace(), count.breath(), List.of(), "", Optional.empty());
+        return new Count(
+                moving, count.beats(), count.pace(), count.breath(), List.of(), "", Optional.empty(), Optional.empty());
     }
 }

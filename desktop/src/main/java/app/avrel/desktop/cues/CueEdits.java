@@ -71,7 +71,7 @@ record CueEdits(Session session) {
         String asRecorded = mirrored ? SideWords.swapped(text, language) : text;
         CueLevel level = cue.level();
         Holder posture = new Holder.OfPosture(recorded.get().id());
-        int count = cue.place().count();
+        int count = done.done().recorded(cue.place().count());
         session.apply(Edit.running(
                 Words.of("common.change_said"),
                 posture + "/" + count + "/said" + language + level,

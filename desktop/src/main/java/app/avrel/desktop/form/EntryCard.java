@@ -9,18 +9,20 @@ import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
+import app.avrel.form.Counted;
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
-import app.avrel.form.Numbering;
 import app.avrel.form.Part;
 import app.avrel.form.Played;
 import app.avrel.posture.Posture;
+import app.avrel.posture.count.Count;
 import app.avrel.posture.teaching.GentlerVersion;
 import app.avrel.project.Edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -40,6 +42,8 @@ final class EntryCard extends VBox {
     private final EntryField facing;
     private final EntryField part;
     private final EntryField number;
+    private final ChoiceField counted;
+    private final EntryField cycles;
     private final EntryField group;
     private final MenuButton replace = new MenuButton(Words.of("form.replace_everywhere_by"));
     private final WaysIn ways;
@@ -58,6 +62,8 @@ final class EntryCard extends VBox {
         times = grid.line(Words.of("common.times"), "1");
         facing = grid.line(Words.of("form.should_end_facing"), "1:30");
         number = grid.line(Words.of("form.hand_out_number"), "1");
+        counted = grid.choice(Words.of("form.numbered"));
+        cycles = grid.line(Words.of("form.cycle"), "1");
         group = grid.line(Words.of("form.group"), Words.of("form.name_taught"));
         part = grid.line(Words.of("form.part_2"), Words.of("form.name_part"));
         getChildren().addAll(title, joins, grid, replace, ways, repeats);
@@ -69,10 +75,8 @@ final class EntryCard extends VBox {
         Entry entry = desk.form().entries().get(index);
         Optional<Posture> recorded = desk.project().posture(entry.posture());
         String name = recorded.map(Words::name).orElse(entry.posture().key());
-        String numbered = new Numbering(desk.project().rules(desk.form()))
-                .of(desk.form())
-                .get(index)
-                .toString();
+        String numbered =
+                desk.project().numbering(desk.form()).of(desk.form()).get(index).toString();
         Texts.set(title, numbered.isEmpty() ? name : numbered + "  " + name);
         List<Posture> shelf = desk.project().postures();
         posture.show(
@@ -90,13 +94,25 @@ final class EntryCard extends VBox {
         Directions directions = desk.project().directions();
         facing.show(entry.facing().map(directions::say).orElse(""), text -> takeFacing(text, directions));
         number.show(entry.number().map(String::valueOf).orElse(""), this::takeNumber);
+        List<String> ways = new ArrayList<>(List.of(Words.of("form.as_usual")));
+        Stream.of(Counted.values()).map(Words::of).forEach(ways::add);
+        counted.show(
+                ways,
+                entry.counted().map(way -> 1 + way.ordinal()).orElse(0),
+                at -> change(
+                        "counted",
+                        whole ->
+                                whole.withCounted(at == 0 ? Optional.empty() : Optional.of(Counted.values()[at - 1]))));
+        boolean hasCycle = recorded.stream().flatMap(of -> of.counts().stream()).anyMatch(Count::cycle);
+        cycles.setDisable(!hasCycle && entry.cycles().isEmpty());
+        cycles.show(entry.cycles().map(String::valueOf).orElse("1"), this::takeCycles);
         group.show(entry.group(), text -> {
             stretches.group(text.strip());
             return true;
         });
         replacing(entry, shelf);
         part.show(partName(desk.form(), index), text -> renamePart(index, text));
-        ways.show(desk, index, entry);
+        this.ways.show(desk, index, entry);
         repeats.show(desk, index);
         joins.show(desk, index);
     }
@@ -152,6 +168,15 @@ final class EntryCard extends VBox {
             return false;
         }
         change("times", entry -> entry.times(Integer.parseInt(text.strip())));
+        return true;
+    }
+
+    private boolean takeCycles(String text) {
+        if (!text.strip().matches("[1-9]\\d?")) {
+            return false;
+        }
+        int often = Integer.parseInt(text.strip());
+        change("cycles", entry -> entry.withCycles(often == 1 ? Optional.empty() : Optional.of(often)));
         return true;
     }
 

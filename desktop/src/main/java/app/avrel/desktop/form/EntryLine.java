@@ -31,7 +31,7 @@ sealed interface EntryLine {
     /** {@return how an occurrence is called: its number and name} */
     static String title(Session.Desk desk, Occurrence done) {
         Numbering.Numbers numbers =
-                new Numbering(desk.project().rules(desk.form())).of(desk.form()).get(done.entry());
+                desk.project().numbering(desk.form()).of(desk.form()).get(done.entry());
         String number = numbers.first() == 0 ? "" : numbers.of(done.repeat()) + ", ";
         return number + Words.name(done.posture());
     }

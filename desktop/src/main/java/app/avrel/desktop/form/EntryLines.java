@@ -10,6 +10,7 @@ import app.avrel.form.Groups;
 import app.avrel.form.Numbering;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Part;
+import app.avrel.form.Passages;
 import app.avrel.form.Played;
 import app.avrel.form.SideNaming;
 import app.avrel.posture.Posture;
@@ -28,6 +29,7 @@ final class EntryLines {
     private final Directions directions;
     private final SideNaming sides;
     private final List<Numbering.Numbers> numbers;
+    private final List<Passages.Passage> passages;
     private final Map<Integer, EntryRange> groups = new HashMap<>();
     private final Map<PostureId, Posture> shelf;
     private final List<Occurrence> doings;
@@ -40,7 +42,8 @@ final class EntryLines {
         form = desk.form();
         directions = project.directions();
         sides = new SideNaming(project.rules(form), project.setting().chosenBody());
-        numbers = new Numbering(project.rules(form)).of(form);
+        numbers = project.numbering(form).of(form);
+        passages = Passages.of(form);
         shelf = project.shelf().postures();
         doings = desk.formTrack().occurrences();
         for (EntryRange stretch : Groups.of(form)) {
@@ -82,13 +85,23 @@ final class EntryLines {
                 joins);
     }
 
-    private String below(Entry entry, int index, Optional<Occurrence> done) {
-        String side = done.flatMap(sides::of)
+    private String below(Entry entry, int index, Optional<Occurrence> last) {
+        String side = last.flatMap(sides::of)
                 .map(word -> Words.of("form.side." + word))
                 .orElse("");
         String mirrored = side.isEmpty() && entry.played() == Played.OTHER_SIDE ? Words.of("common.mirrored") : side;
-        return joined(
-                joined(joined(mirrored, times(entry.times())), entry.gentler().orElse("")), group(entry, index));
+        String cycles = entry.cycles()
+                .filter(often -> often > 1)
+                .map(often -> Words.of("form.cycle_times", often))
+                .orElse("");
+        String done = joined(joined(mirrored, times(entry.times())), cycles);
+        return joined(joined(joined(done, entry.gentler().orElse("")), group(entry, index)), passage(index));
+    }
+
+    /** Which time it is that the form comes to this posture, where it comes to it more than once. */
+    private String passage(int index) {
+        Passages.Passage passage = passages.get(index);
+        return passage.of() == 1 ? "" : Words.of("form.passage", passage.nth(), passage.of());
     }
 
     private static String joined(String said, String more) {

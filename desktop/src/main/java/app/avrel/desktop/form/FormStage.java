@@ -16,7 +16,6 @@ import app.avrel.floor.Turn;
 import app.avrel.form.Form;
 import app.avrel.form.FormId;
 import app.avrel.form.Moment;
-import app.avrel.form.Numbering;
 import app.avrel.form.Playing;
 import app.avrel.form.Track;
 import app.avrel.form.hall.Hall;
@@ -189,8 +188,9 @@ final class FormStage extends VBox implements Player.Shown {
                 entry,
                 part,
                 desk.project().directions().say(Heading.FRONT),
-                new Numbering(desk.project().rules(desk.form()))
-                        .of(desk.form()).stream().map(Object::toString).toList());
+                desk.project().numbering(desk.form()).of(desk.form()).stream()
+                        .map(Object::toString)
+                        .toList());
         boolean alone = views.down() == 0;
         walk.show(
                 alone

@@ -14,9 +14,7 @@ import app.avrel.floor.Numbers;
 import app.avrel.form.hall.Arrangement;
 import app.avrel.form.hall.Hall;
 import app.avrel.form.hall.HallText;
-import app.avrel.project.Edit;
 import app.avrel.project.Project;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -43,6 +41,8 @@ final class HallSheet {
             new LinesField(Words.of("form.doors"), Words.of("form.back_wall"), Words.of("form.wall_two_numbers"));
     private final LinesField pillars =
             new LinesField(Words.of("form.pillars"), Words.of("form.3_m_from"), Words.of("form.three_numbers"));
+    private final LinesField places =
+            new LinesField(Words.of("form.places"), Words.of("form.window_left_wall"), Words.of("form.name_direction"));
     private final ChoiceField arrangement;
     private final EntryField spacing;
     private final VBox none = new VBox(Texts.wrapped(Words.of("form.no_hall_yet"), "empty"));
@@ -57,6 +57,7 @@ final class HallSheet {
         clearance = grid.line(Words.of("form.kept_free_around"), "30");
         grid.node(Words.of("form.doors"), doors);
         grid.node(Words.of("form.pillars"), pillars);
+        grid.node(Words.of("form.places"), places);
         arrangement = grid.choice(Words.of("form.learners_stand"));
         spacing = grid.line(Words.of("form.metres_apart"), Words.of("form.as_little_as"));
     }
@@ -111,6 +112,9 @@ final class HallSheet {
         pillars.show(
                 hall.pillars().stream().map(HallText::say).toList(),
                 lines -> all(lines, HallText::pillar, (of, found) -> of.withPillars(found)));
+        places.show(
+                hall.places().stream().map(place -> HallText.say(place, hall)).toList(),
+                lines -> all(lines, line -> HallText.place(line, hall), (of, found) -> of.withPlaces(found)));
         arrangement.show(
                 Arrays.stream(Arrangement.values()).map(Words::of).toList(),
                 hall.arrangement().ordinal(),
@@ -152,22 +156,13 @@ final class HallSheet {
     }
 
     private boolean change(String field, UnaryOperator<Hall> edit) {
-        int at = choice.at(session.project());
-        session.apply(Edit.running(Words.of("form.change_hall"), "hall/" + at + "/" + field, project -> {
-            List<Hall> halls = new ArrayList<>(project.halls());
-            halls.set(at, edit.apply(halls.get(at)));
-            return project.withHalls(halls);
-        }));
+        session.apply(HallEdits.change(choice.at(session.project()), field, edit));
         return true;
     }
 
     private void add() {
         choice.choose(session.project().halls().size());
-        session.apply(Edit.of(Words.of("form.add_hall"), project -> {
-            List<Hall> halls = new ArrayList<>(project.halls());
-            halls.add(Hall.of(Words.of("form.hall_2", halls.size() + 1), 8, 6));
-            return project.withHalls(halls);
-        }));
+        session.apply(HallEdits.add());
         name.field().requestFocus();
         name.field().selectAll();
     }
@@ -176,11 +171,7 @@ final class HallSheet {
         int at = choice.at(session.project());
         if (choice.of(session.project()).isPresent()) {
             choice.choose(0);
-            session.apply(Edit.of(Words.of("form.take_hall_out"), project -> {
-                List<Hall> halls = new ArrayList<>(project.halls());
-                halls.remove(at);
-                return project.withHalls(halls);
-            }));
+            session.apply(HallEdits.remove(at));
         }
     }
 }

@@ -88,7 +88,7 @@ final class HallWords {
 
     /** {@return a sentence on when the class has its back to the front; empty where it never has} */
     static String away(Session.Desk desk, HallPlan plan) {
-        List<Numbering.Numbers> numbers = new Numbering(desk.project().rules(desk.form())).of(desk.form());
+        List<Numbering.Numbers> numbers = desk.project().numbering(desk.form()).of(desk.form());
         List<String> said = plan.away().stream()
                 .filter(entry -> entry < numbers.size())
                 .map(entry -> numbers.get(entry).toString())

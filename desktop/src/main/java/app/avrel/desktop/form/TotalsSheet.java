@@ -14,7 +14,6 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Form;
 import app.avrel.form.FormClaim;
-import app.avrel.form.Numbering;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Part;
 import app.avrel.form.Totals;
@@ -103,7 +102,7 @@ final class TotalsSheet {
         Body body = desk.project().setting().chosenBody();
         List<String> names = new ArrayList<>();
         List<Totals> totals = new ArrayList<>();
-        List<Integer> used = new ArrayList<>(new Numbering(desk.project().rules(form)).used(form));
+        List<Integer> used = new ArrayList<>(desk.project().numbering(form).used(form));
         for (int part = 0; part < form.parts().size(); part++) {
             int at = part;
             String name = form.parts().get(part).name();
@@ -121,8 +120,9 @@ final class TotalsSheet {
         }
         names.add(Words.of("form.whole_2"));
         totals.add(Totals.of(track.occurrences(), body));
-        used.add(new Numbering(desk.project().rules(form))
-                .used(form).stream().mapToInt(Integer::intValue).sum());
+        used.add(desk.project().numbering(form).used(form).stream()
+                .mapToInt(Integer::intValue)
+                .sum());
         fill(names, totals, used, form);
         breath.setText(breaths(desk, track));
         rules(desk, form);
@@ -271,7 +271,7 @@ final class TotalsSheet {
         Breath before = Breath.FREE;
         for (Occurrence done : track.occurrences()) {
             List<Count> all = new ArrayList<>(done.link().counts());
-            all.addAll(done.posture().counts());
+            all.addAll(done.done().countsDone());
             for (Count count : all) {
                 if (count.breath().repeats(before)) {
                     places.add(EntryLine.title(desk, done));

@@ -44,7 +44,7 @@ final class HallCounts {
                 : Words.of(
                         "common.x_of_x",
                         place.count() + 1,
-                        done.posture().counts().size());
+                        done.done().countsDone().size());
         return new HallCount(
                 Words.name(done.posture()) + side,
                 number,

@@ -17,6 +17,7 @@ import app.avrel.words.Wording;
 import app.avrel.words.say.Saying;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,6 +39,7 @@ public final class CountCard extends VBox {
     private final CountNote note;
     private final CountSaid said;
     private final List<MoveRow> rows = new ArrayList<>();
+    private final Map<Integer, StageHead> heads = new HashMap<>();
 
     @SuppressWarnings("NullAway.Init") // told by the first show
     private Holder holder;
@@ -133,6 +135,11 @@ public final class CountCard extends VBox {
         MoveFields fields = new MoveFields(saying);
         int row = 0;
         for (int s = 0; s < count.stages().size(); s++) {
+            int stage = s;
+            StageHead head = heads.get(s);
+            if (head != null) {
+                head.show(count.stages().get(s).on(), on -> apply(CountEdits.stageOn(holder, index, stage, on)));
+            }
             List<Move> moves = count.stages().get(s).moves();
             for (int m = 0; m < moves.size(); m++) {
                 Move move = moves.get(m);
@@ -146,7 +153,7 @@ public final class CountCard extends VBox {
     }
 
     private String structure(Count count) {
-        StringBuilder text = new StringBuilder(holder + "/" + index + "/" + open);
+        StringBuilder text = new StringBuilder(holder + "/" + index + "/" + open + "/" + StageHead.timed(count));
         count.stages().forEach(stage -> {
             text.append("|");
             stage.moves()
@@ -161,10 +168,13 @@ public final class CountCard extends VBox {
 
     private void build(Count count) {
         rows.clear();
+        heads.clear();
         stages.getChildren().clear();
         for (int s = 0; s < count.stages().size(); s++) {
-            if (s > 0) {
-                stages.getChildren().add(Texts.of(Words.of("postures.then_2"), "then"));
+            if (StageHead.wanted(count, s)) {
+                StageHead head = new StageHead(s == 0, StageHead.timed(count));
+                heads.put(s, head);
+                stages.getChildren().add(head);
             }
             for (int m = 0; m < count.stages().get(s).moves().size(); m++) {
                 MoveRow row = row(new MovePlace(s, m));

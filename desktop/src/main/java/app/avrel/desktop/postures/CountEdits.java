@@ -9,8 +9,10 @@ import app.avrel.posture.move.Move;
 import app.avrel.project.Edit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /** The edits of the count card. */
 public final class CountEdits {
@@ -32,6 +34,20 @@ public final class CountEdits {
                 whole -> withMoves(whole, at.stage(), moves -> {
                     moves.set(at.index(), move);
                 }));
+    }
+
+    /** {@return a stage that begins on a beat of its own; empty where it shares the time with the others} */
+    static Edit stageOn(Holder in, int count, int stage, Optional<Double> on) {
+        return change(
+                in,
+                count,
+                Words.of("postures.change_beat"),
+                "on" + stage,
+                whole -> whole.withStages(IntStream.range(0, whole.stages().size())
+                        .mapToObj(at -> at == stage
+                                ? whole.stages().get(at).withOn(on)
+                                : whole.stages().get(at))
+                        .toList()));
     }
 
     static Edit addMove(Holder in, int count, int stage, Move move) {

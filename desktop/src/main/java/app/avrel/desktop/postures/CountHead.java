@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
@@ -18,6 +19,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -36,6 +38,7 @@ final class CountHead extends VBox {
     private final Button merge;
     private final EntryField beats = new EntryField(Words.of("common.beats"), "1", _ -> false);
     private final ChoiceField pace = new ChoiceField(Words.of("postures.pace"));
+    private final CheckBox cycle = new CheckBox(Words.of("postures.part_of_cycle"));
     private final ChoiceField breath = new ChoiceField(Words.of("postures.breath"));
 
     @SuppressWarnings("NullAway.Init") // told by the first show
@@ -64,7 +67,12 @@ final class CountHead extends VBox {
         top.setRowValignment(VPos.CENTER);
         top.getStyleClass().add("rhythm");
         beats.getStyleClass().add("beats");
-        FlowPane rhythm = new FlowPane(beats, Texts.of(Words.of("common.beats"), "field-label"), pace, breath);
+        Tips.give(cycle, Words.of("postures.part_of_cycle_tip"));
+        cycle.setOnAction(_ -> {
+            boolean part = cycle.isSelected();
+            change(Words.of("postures.change_cycle"), "cycle", whole -> whole.withCycle(part));
+        });
+        FlowPane rhythm = new FlowPane(beats, Texts.of(Words.of("common.beats"), "field-label"), pace, breath, cycle);
         rhythm.getStyleClass().add("rhythm");
         getChildren().addAll(top, rhythm);
     }
@@ -80,6 +88,8 @@ final class CountHead extends VBox {
         later.setDisable(at == counts.size() - 1);
         merge.setDisable(at == counts.size() - 1);
         split.setDisable(count.stages().size() < 2);
+        cycle.setSelected(count.cycle());
+        cycle.setDisable(!(holder instanceof Holder.OfPosture));
         beats.show(Numbers.plain(count.beats()), this::takeBeats);
         pace.show(
                 words(Pace.values()),

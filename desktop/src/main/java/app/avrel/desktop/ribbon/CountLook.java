@@ -1,10 +1,12 @@
 package app.avrel.desktop.ribbon;
 
 import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
 import app.avrel.form.Moment;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
+import app.avrel.posture.count.StageTimes;
 import app.avrel.posture.move.Move;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -54,18 +56,32 @@ record CountLook(String label, Count count, List<RibbonCell.Stage> stages, doubl
                 moved(first.count()));
     }
 
+    /** Before the first stage begins the load stays as it is. */
     private static List<RibbonCell.Stage> stages(List<Moment> count) {
-        List<RibbonCell.Stage> stages = new ArrayList<>(count.size());
+        List<RibbonCell.Stage> stages = new ArrayList<>(count.size() + 1);
+        StageTimes times = count.getFirst().count().times();
+        double begins = times.begins(count.getFirst().place().stage());
+        if (begins > 0) {
+            WeightShare stays = count.getFirst().before().weight();
+            double left = stays.middle(Side.LEFT);
+            stages.add(new RibbonCell.Stage(0, begins, left, left, stays.exact()));
+        }
         for (Moment moment : count) {
-            stages.add(stage(moment));
+            stages.add(stage(moment, times));
         }
         return stages;
     }
 
-    private static RibbonCell.Stage stage(Moment moment) {
-        var before = moment.before().weight();
-        var after = moment.after().weight();
-        return new RibbonCell.Stage(before.middle(Side.LEFT), after.middle(Side.LEFT), before.exact() && after.exact());
+    private static RibbonCell.Stage stage(Moment moment, StageTimes times) {
+        WeightShare before = moment.before().weight();
+        WeightShare after = moment.after().weight();
+        int stage = moment.place().stage();
+        return new RibbonCell.Stage(
+                times.begins(stage),
+                times.ends(stage),
+                before.middle(Side.LEFT),
+                after.middle(Side.LEFT),
+                before.exact() && after.exact());
     }
 
     private static Set<Side> moved(Count count) {

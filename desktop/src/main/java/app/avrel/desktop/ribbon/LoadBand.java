@@ -32,14 +32,14 @@ final class LoadBand {
         boolean known = true;
         for (int i = first; i < past; i++) {
             List<RibbonCell.Stage> stages = cells.get(i).stages();
-            double span = (scale.right(i) - scale.left(i)) / stages.size();
+            double span = scale.right(i) - scale.left(i);
             for (int s = 0; s < stages.size(); s++) {
                 RibbonCell.Stage stage = stages.get(s);
                 if (stage.known() != known) {
                     flush(known, left, right);
                     known = stage.known();
                 }
-                add(stage, scale.left(i) + span * s, span);
+                add(stage, scale.left(i) + span * stage.begins(), span * (stage.ends() - stage.begins()));
             }
         }
         flush(known, left, right);

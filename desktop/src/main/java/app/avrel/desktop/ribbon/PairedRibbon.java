@@ -99,11 +99,11 @@ public final class PairedRibbon extends Drawing {
         }
         double middle = top + row * 0.55;
         double half = row * 0.26;
-        int stages = cell.get().stages().size();
-        for (int s = 0; s < stages; s++) {
-            RibbonCell.Stage stage = cell.get().stages().get(s);
-            load(g, stage, x + width * s / stages, width / stages, middle, -half, Side.LEFT);
-            load(g, stage, x + width * s / stages, width / stages, middle, half, Side.RIGHT);
+        for (RibbonCell.Stage stage : cell.get().stages()) {
+            double begins = x + width * stage.begins();
+            double span = width * (stage.ends() - stage.begins());
+            load(g, stage, begins, span, middle, -half, Side.LEFT);
+            load(g, stage, begins, span, middle, half, Side.RIGHT);
         }
         String name = cell.get().group();
         double size = textSize();

@@ -70,9 +70,11 @@ public record RibbonCell(
     /**
      * How the left foot's load goes over one stage.
      *
+     * @param begins the share of the count at which it begins
+     * @param ends the share of the count at which it ends
      * @param from percent at its start
      * @param to percent at its end
      * @param known whether both are exact
      */
-    public record Stage(double from, double to, boolean known) {}
+    public record Stage(double begins, double ends, double from, double to, boolean known) {}
 }

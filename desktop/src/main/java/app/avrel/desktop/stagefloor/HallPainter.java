@@ -2,6 +2,8 @@ package app.avrel.desktop.stagefloor;
 
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.FloorPoint;
+import app.avrel.floor.FloorVector;
+import app.avrel.floor.NamedPlace;
 import app.avrel.form.hall.Door;
 import app.avrel.form.hall.Hall;
 import app.avrel.form.hall.HallPlan;
@@ -68,7 +70,31 @@ final class HallPainter {
         g.strokeRect(x(0), y(0), x(hall.width()) - x(0), y(hall.depth()) - y(0));
         hall.doors().forEach(door -> door(door, paper, font));
         hall.pillars().forEach(this::pillar);
+        hall.places().forEach(place -> place(place, font));
         compass(font);
+    }
+
+    /** A place stands at the wall that one comes to in its direction from the middle. */
+    private void place(NamedPlace place, Font font) {
+        FloorVector way = place.toward().vector(1);
+        double across = way.right() == 0 ? Double.MAX_VALUE : hall.width() / 2 / Math.abs(way.right());
+        double along = way.ahead() == 0 ? Double.MAX_VALUE : hall.depth() / 2 / Math.abs(way.ahead());
+        double far = Math.min(across, along);
+        double x = x(hall.width() / 2 + way.right() * far);
+        double y = y(hall.depth() / 2 - way.ahead() * far);
+        double half = text * 0.28;
+        g.setFill(ink);
+        g.fillRect(x - half, y - half, 2 * half, 2 * half);
+        boolean side = across < along;
+        double in = text * 0.9;
+        g.setFont(font);
+        g.setFill(soft);
+        g.setTextBaseline(VPos.CENTER);
+        g.setTextAlign(!side ? TextAlignment.CENTER : way.right() > 0 ? TextAlignment.RIGHT : TextAlignment.LEFT);
+        g.fillText(
+                place.name(),
+                side ? x - Math.signum(way.right()) * in : x,
+                side ? y : y + Math.signum(way.ahead()) * in);
     }
 
     private void door(Door door, Color paper, Font font) {

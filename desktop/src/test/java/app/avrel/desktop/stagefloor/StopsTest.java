@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.files.Demo;
 import app.avrel.form.Form;
-import app.avrel.form.Numbering;
 import app.avrel.form.Track;
 import app.avrel.form.Unroll;
 import app.avrel.project.Project;
@@ -20,8 +19,8 @@ class StopsTest {
     private static final Track TRACK = Unroll.form(FORM, DEMO.shelf(), DEMO.posing(FORM));
 
     private static WalkPicture picture(int entry) {
-        List<String> numbers = new Numbering(DEMO.rules(FORM))
-                .of(FORM).stream().map(Object::toString).toList();
+        List<String> numbers =
+                DEMO.numbering(FORM).of(FORM).stream().map(Object::toString).toList();
         return new WalkPicture(TRACK, DEMO.setting().chosenBody(), Optional.empty(), entry, 0, "12", numbers);
     }
 

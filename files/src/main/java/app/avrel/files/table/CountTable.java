@@ -23,6 +23,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -59,7 +60,7 @@ public final class CountTable {
     private CountTable(Project project, Form form) {
         this.project = project;
         this.form = form;
-        this.track = Unroll.form(form, project.shelf(), project.posing(form));
+        this.track = Unroll.form(once(form), project.shelf(), project.posing(form));
         this.lines = new Lines(project, project.posing(form));
     }
 
@@ -77,8 +78,17 @@ public final class CountTable {
         }
     }
 
+    /** Every cycle stands in the table once: its counts are those that are recorded. */
+    private static Form once(Form form) {
+        return form.withParts(form.parts().stream()
+                .map(part -> part.withEntries(part.entries().stream()
+                        .map(entry -> entry.withCycles(Optional.empty()))
+                        .toList()))
+                .toList());
+    }
+
     private String write() {
-        List<Numbering.Numbers> numbers = new Numbering(project.rules(form)).of(form);
+        List<Numbering.Numbers> numbers = project.numbering(form).of(form);
         List<List<String>> rows = new ArrayList<>();
         for (Occurrence done : track.occurrences()) {
             String number = numbers.get(done.entry()).first() == 0

@@ -80,7 +80,7 @@ public final class EntryTable {
 
     private String write() {
         Track track = track(form);
-        List<Numbering.Numbers> numbers = new Numbering(project.rules(form)).of(form);
+        List<Numbering.Numbers> numbers = project.numbering(form).of(form);
         List<List<String>> rows = new ArrayList<>();
         int at = 0;
         for (Part part : form.parts()) {
