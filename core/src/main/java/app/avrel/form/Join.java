@@ -146,6 +146,7 @@ public record Join(List<Mismatch> mismatches) {
         }
         double fists = DEPTH_TOLERANCE_FISTS * posing.body().fist();
         if (arrived.drop().known()
+                && !start.drop().assumed()
                 && differ(arrived.drop().value(), start.drop().value(), fists)) {
             found.add(new Mismatch.Drop(arrived.drop().value(), start.drop().value()));
         }

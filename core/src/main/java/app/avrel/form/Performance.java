@@ -79,7 +79,7 @@ public record Performance(
         Pose arrived = start.inverse().of(reached);
         Pose begins = switch (posture.start()) {
             case Start.Carried _ -> arrived;
-            case Start.Recorded(StartPose recorded) -> Starting.of(recorded, performer.body());
+            case Start.Recorded(StartPose recorded) -> asItComes(recorded, arrived, performer);
         };
         List<Moment> counts = done(
                 Counts.cycled(posture.counts(), cycles),
@@ -98,6 +98,12 @@ public record Performance(
                 counts,
                 end(counts, begins),
                 Join.between(arrived, begins, performer));
+    }
+
+    /** What the start does not say of the depth is as one comes. */
+    private static Pose asItComes(StartPose recorded, Pose arrived, Performer performer) {
+        Pose begins = Starting.of(recorded, performer.body());
+        return recorded.drop().isPresent() ? begins : begins.withDrop(arrived.drop());
     }
 
     private static Placement start(Start start, Pose reached, Performer performer) {

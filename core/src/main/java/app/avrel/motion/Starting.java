@@ -17,6 +17,9 @@ import java.util.Optional;
 /** Poses at the start of a posture. */
 public final class Starting {
 
+    /** Fists below standing where no depth is said: the knees are not locked. */
+    static final double SOFT_KNEES = 0.5;
+
     private Starting() {}
 
     /** {@return the start as this body takes it, about the origin, facing the front} */
@@ -32,7 +35,9 @@ public final class Starting {
                         ? new Estimate<>(Turn.NONE, Estimate.Basis.DERIVED)
                         : Estimate.known(start.hips()),
                 Estimate.known(Turn.NONE),
-                Estimate.known(body.metres(start.drop())),
+                start.drop()
+                        .map(said -> Estimate.known(body.metres(said)))
+                        .orElseGet(() -> Estimate.assumed(SOFT_KNEES * body.fist())),
                 start.leftHand(),
                 start.rightHand(),
                 Optional.empty(),
@@ -86,7 +91,10 @@ public final class Starting {
                 own.placed() ? Optional.of(rounded(between.ahead() / body.footLength())) : Optional.empty(),
                 own.placed() ? Optional.of(rounded(-between.right() / body.footLength())) : Optional.empty(),
                 own.weight(),
-                Length.limited(Math.round(own.drop().value() / body.fist() * 10) / 10.0, LengthUnit.FIST),
+                own.drop().assumed()
+                        ? Optional.empty()
+                        : Optional.of(Length.limited(
+                                Math.round(own.drop().value() / body.fist() * 10) / 10.0, LengthUnit.FIST)),
                 new Turn(Math.clamp(own.hips().value().degrees(), -30, 30)),
                 own.leftHand(),
                 own.rightHand(),

@@ -15,7 +15,7 @@ import java.util.Optional;
  * @param leftAhead how far the left heel is ahead of the right one, behind is negative; empty where not known
  * @param width from heel line to heel line, crossed is negative; empty where not known
  * @param weight as far as it is known
- * @param drop the pelvis below standing, at least 0
+ * @param drop the pelvis below standing, at least 0; empty where not said: as one comes
  * @param prop what is held, if anything
  * @param gaze where the eyes are; empty where not said
  * @param incline degrees the trunk inclines forward, 0 to 60; upright where empty
@@ -28,7 +28,7 @@ public record StartPose(
         Optional<Length> leftAhead,
         Optional<Length> width,
         WeightShare weight,
-        Length drop,
+        Optional<Length> drop,
         Turn hips,
         HandPlace leftHand,
         HandPlace rightHand,
@@ -44,7 +44,7 @@ public record StartPose(
             Optional.of(Length.centimetres(0)),
             Optional.of(Length.shoulderWidths(1)),
             WeightShare.EVEN,
-            Length.fists(0.5),
+            Optional.of(Length.fists(0.5)),
             Turn.NONE,
             HandPlace.HANGING,
             HandPlace.HANGING,
@@ -52,10 +52,14 @@ public record StartPose(
             Optional.empty(),
             Optional.empty());
 
+    public StartPose withDrop(Length said) {
+        return withDrop(Optional.of(said));
+    }
+
     public StartPose {
-        if (drop.amount() < 0) {
-            throw new IllegalArgumentException("drop at the start must be at least 0, but was " + drop);
-        }
+        drop.filter(said -> said.amount() < 0).ifPresent(said -> {
+            throw new IllegalArgumentException("drop at the start must be at least 0, but was " + said);
+        });
         incline.ifPresent(degrees -> {
             if (degrees < 0 || degrees > 60) {
                 throw new IllegalArgumentException("incline at the start must be 0 to 60 degrees, but was " + degrees);

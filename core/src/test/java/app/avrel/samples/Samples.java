@@ -76,8 +76,20 @@ public final class Samples {
 
     private final Random random;
 
+    private static final LengthUnit[] OF_THE_BODY = {
+        LengthUnit.FIST, LengthUnit.FOOT_LENGTH, LengthUnit.SHOULDER_WIDTH, LengthUnit.HAND_SPAN
+    };
+
+    private boolean bodyMeasures;
+
     public Samples(long seed) {
         random = new Random(seed);
+    }
+
+    /** {@return these samples, with every length in a measure of the body} */
+    public Samples inBodyMeasures() {
+        bodyMeasures = true;
+        return this;
     }
 
     public int number(int least, int most) {
@@ -124,7 +136,7 @@ public final class Samples {
     }
 
     public Length length() {
-        LengthUnit unit = one(LengthUnit.values());
+        LengthUnit unit = bodyMeasures ? one(OF_THE_BODY) : one(LengthUnit.values());
         double amount = unit == LengthUnit.CENTIMETRE || unit == LengthUnit.INCH ? number(1, 80) : number(1, 10) / 4.0;
         return new Length(amount, unit);
     }
@@ -282,7 +294,7 @@ public final class Samples {
 
     private Optional<Length> offTheFloor() {
         return chance(0.3)
-                ? Optional.of(one(Length.fists(1), Length.fists(0.5), Length.centimetres(5)))
+                ? Optional.of(one(Length.fists(1), Length.fists(0.5), Length.fists(0.75)))
                 : Optional.empty();
     }
 
@@ -381,7 +393,7 @@ public final class Samples {
                 maybe(() -> Length.footLengths(number(-8, 8) / 4.0)),
                 maybe(() -> Length.shoulderWidths(number(0, 6) / 4.0)),
                 share(),
-                Length.fists(number(0, 6) / 2.0),
+                chance(0.8) ? Optional.of(Length.fists(number(0, 6) / 2.0)) : Optional.empty(),
                 new Turn(number(-30, 30)),
                 hand(),
                 hand(),

@@ -89,7 +89,7 @@ public final class NotesOut {
             }
         });
         moves.add(new Move.Shift(new Split.Said(start.weight())));
-        moves.add(new Move.ChangeDepth(new Depth.To(start.drop())));
+        start.drop().ifPresent(drop -> moves.add(new Move.ChangeDepth(new Depth.To(drop))));
         if (start.hips().size() > 0) {
             moves.add(new Move.TurnBody(BodyPart.HIPS, Optional.of(new Turning.By(start.hips()))));
         }

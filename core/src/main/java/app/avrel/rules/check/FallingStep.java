@@ -86,6 +86,17 @@ final class FallingStep implements MomentRule {
         if (beyond <= (aside(best, foot) ? LET_PASS_BACK : LET_PASS)) {
             return;
         }
+        double least = LeastDrop.of(empty(best, foot, best.foot(foot).heel().value()), watched.body())
+                .metres();
+        if (watched.before().drop().assumed() && watched.framesReach(least)) {
+            found.accept(Finding.of(
+                            RuleId.FALLING_STEP,
+                            Severity.NOTE,
+                            watched.where(),
+                            Labels.say("rules.depth_not_said", Measures.fists(least, watched.body()), Labels.of(foot)))
+                    .at(Spot.foot(foot)));
+            return;
+        }
         Finding fall = Finding.of(
                         RuleId.FALLING_STEP,
                         beyond > FAR ? Severity.CAUTION : Severity.LOOK,

@@ -35,7 +35,17 @@ final class StanceDepth implements MomentRule {
         }
         LeastDrop least = LeastDrop.of(Stand.of(after), watched.body());
         double shortBy = watched.fists(least.metres() - after.drop().value());
-        if (shortBy > LET_PASS) {
+        if (shortBy > LET_PASS && after.drop().assumed() && watched.framesReach(least.metres())) {
+            found.accept(Finding.of(
+                            RuleId.STANCE_DEPTH,
+                            Severity.NOTE,
+                            watched.where(),
+                            Labels.say(
+                                    "rules.depth_not_said",
+                                    Measures.fists(least.metres(), watched.body()),
+                                    Labels.of(least.limiting())))
+                    .at(Spot.hip(least.limiting())));
+        } else if (shortBy > LET_PASS) {
             found.accept(Finding.of(RuleId.STANCE_DEPTH, Severity.LOOK, watched.where(), sentence(watched, least))
                     .at(Spot.hip(least.limiting())));
         }

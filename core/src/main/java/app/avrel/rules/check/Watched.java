@@ -83,6 +83,11 @@ final class Watched {
         return Double.isFinite(least) ? stand.withDrop(Math.max(stand.drop(), least)) : stand;
     }
 
+    /** {@return whether some height of the house's frames is so low: where no depth is said, it may be that one} */
+    boolean framesReach(double drop) {
+        return drop <= rule(HouseRule.LOW_FRAME) / 10.0 * body.fist() + 1e-9;
+    }
+
     double leastDrop(Stand of) {
         boolean air = of.left().lifted() || of.right().lifted();
         return air ? of.drop() : LeastDrop.of(of, body).metres();

@@ -54,7 +54,7 @@ final class EndFixes {
                         foot,
                         Pivot.HEEL,
                         Optional.of(new Toes.Turned(Math.clamp(Math.round(out - arrived), -180, 180)))));
-            case Mismatch.Drop _ -> Optional.of(new Move.ChangeDepth(new Depth.To(wanted.drop())));
+            case Mismatch.Drop _ -> wanted.drop().map(drop -> new Move.ChangeDepth(new Depth.To(drop)));
             case Mismatch.Incline(int _, int wantedDegrees) ->
                 Optional.of(new Move.Incline(Optional.of(wantedDegrees), Optional.empty()));
             case Mismatch.Eyes(var _, Gaze gaze) -> Optional.of(new Move.Look(Directed.turned(gaze, front)));

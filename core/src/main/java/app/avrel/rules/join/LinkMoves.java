@@ -198,9 +198,10 @@ record LinkMoves(Pose pose, StartPose start, Performer posing) {
             moves.add(turn(BodyPart.WHOLE, twist));
             moves.add(turn(BodyPart.CHEST, -twist));
         }
-        if (Math.abs(posing.body().metres(start.drop()) - pose.drop().value()) > CENTIMETRE) {
-            moves.add(new Move.ChangeDepth(new Depth.To(start.drop())));
-        }
+        start.drop()
+                .filter(drop ->
+                        Math.abs(posing.body().metres(drop) - pose.drop().value()) > CENTIMETRE)
+                .ifPresent(drop -> moves.add(new Move.ChangeDepth(new Depth.To(drop))));
         Pose wanted = Starting.placed(start, pose, posing.body()).of(Starting.of(start, posing.body()));
         hand(Side.LEFT, wanted.leftHand(), moves);
         hand(Side.RIGHT, wanted.rightHand(), moves);

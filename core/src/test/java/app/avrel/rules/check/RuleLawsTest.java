@@ -106,7 +106,8 @@ class RuleLawsTest {
     /** Postures recorded in the body's own measures are as sound for a tall body as for a short one. */
     @RepeatedTest(30)
     void statureAloneChangesNoAngleAndNoShare(RepetitionInfo repetition) {
-        Posture posture = new Samples(repetition.getCurrentRepetition()).posture("p");
+        Posture posture =
+                new Samples(repetition.getCurrentRepetition()).inBodyMeasures().posture("p");
         for (double stature : new double[] {1.5, 1.9}) {
             Performer posing = new Performer(Body.ofStature(stature), HouseRules.LARGE_FRAME);
             assertThat(rules(posture, posing).stream()
