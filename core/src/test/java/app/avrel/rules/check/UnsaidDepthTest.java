@@ -59,15 +59,15 @@ class UnsaidDepthTest {
 
     @Test
     void whatSomeHeightAllowsIsNoFaultButSaysHowDeepItMustBe() {
-        assertThat(falls(stepping(UNSAID, 2.8))).singleElement().satisfies(finding -> {
-            assertThat(finding.severity()).isEqualTo(Severity.NOTE);
+        assertThat(falls(stepping(UNSAID, 1.9))).singleElement().satisfies(finding -> {
+            assertThat(finding.severity()).as(finding.sentence()).isEqualTo(Severity.NOTE);
             assertThat(finding.sentence()).contains("not said", "at least", "left");
         });
     }
 
     @Test
     void theSameStepFromAHeightThatIsSaidIsAFault() {
-        assertThat(falls(stepping(UNSAID.withDrop(Length.fists(0.5)), 2.8)))
+        assertThat(falls(stepping(UNSAID.withDrop(Length.fists(0.5)), 1.9)))
                 .singleElement()
                 .satisfies(finding -> assertThat(finding.severity()).isNotEqualTo(Severity.NOTE));
     }

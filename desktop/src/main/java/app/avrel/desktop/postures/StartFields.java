@@ -87,13 +87,15 @@ final class StartFields {
                 SplitText.say(pose.weight()),
                 text -> take(posture, "weight", SplitText.share(text).map(pose::withWeight)));
         drop.show(
-                pose.drop().toString(),
+                pose.drop().map(Length::toString).orElse(""),
                 text -> take(
                         posture,
                         "drop",
-                        Length.parse(text)
-                                .filter(length -> length.amount() >= 0)
-                                .map(pose::withDrop)));
+                        text.isBlank()
+                                ? Optional.of(pose.withDrop(Optional.empty()))
+                                : Length.parse(text)
+                                        .filter(length -> length.amount() >= 0)
+                                        .map(length -> pose.withDrop(length))));
         for (Side side : Side.values()) {
             foot(posture, pose, side);
             hand(posture, pose, side);
