@@ -19,9 +19,15 @@ import java.util.OptionalDouble;
  * @param bend degrees of the elbow; 0 is straight
  * @param elbowBelowWrist metres, negative where it is above
  * @param elbowBelowShoulder metres
+ * @param elbowAhead metres ahead of the plane of the shoulders, negative behind it
  */
 public record ArmReach(
-        double distance, OptionalDouble largestReach, double bend, double elbowBelowWrist, double elbowBelowShoulder) {
+        double distance,
+        OptionalDouble largestReach,
+        double bend,
+        double elbowBelowWrist,
+        double elbowBelowShoulder,
+        double elbowAhead) {
 
     private static final double NEAREST = 0.30;
     private static final double LEANS_OUT = 0.35;
@@ -59,7 +65,8 @@ public record ArmReach(
                 largest(palm.minus(shoulder), arm),
                 Math.toDegrees(Math.acos(Math.clamp(cos, -1, 1))),
                 wrist.up() - elbow.up(),
-                shoulder.up() - elbow.up());
+                shoulder.up() - elbow.up(),
+                elbow.ahead());
     }
 
     private static OptionalDouble largest(SpacePoint way, double arm) {

@@ -34,6 +34,7 @@ public enum RuleId {
     WAIST("rules.chest_turns_too", "rules.waist_cannot_give", Group.TRUNK),
     INCLINE("rules.trunk_inclines_too", "rules.back_hangs_forward", Group.TRUNK),
     HAND_REACH("rules.hand_cannot_be_there", "rules.hand_beyond_arms", Group.HANDS),
+    ELBOW_BEHIND("rules.elbow_behind_back", "rules.elbow_behind_pinches", Group.HANDS),
     ELBOW_HIGH("rules.elbow_above_wrist_2", "rules.raised_elbow_lifts", Group.HANDS),
     HAND_GAP("rules.palm_too_near_trunk", "rules.arm_pressed_trunk", Group.HANDS),
     HAND_LINE("rules.hand_leaves_centre_line", "rules.hand_on_centre", Group.HANDS),

@@ -10,6 +10,7 @@ import app.avrel.label.Labels;
 import app.avrel.mechanics.ArmReach;
 import app.avrel.motion.HandSpot;
 import app.avrel.motion.Pose;
+import app.avrel.posture.hand.HandAt;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.rules.Finding;
@@ -18,6 +19,7 @@ import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
 import app.avrel.rules.Spot;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /**
@@ -37,9 +39,13 @@ final class HandReach implements MomentRule {
             HandPlace place = watched.after().hand(side);
             boolean moved = !Objects.equals(watched.before().hand(side), place);
             boolean placed = place.height().isPresent() && place.at().isEmpty();
+            boolean stays = place.height().isPresent() && place.at().equals(Optional.of(HandAt.STAYS));
             if (moved && placed && watched.after().drop().known()) {
                 reach(watched, side, place, found);
                 elbow(watched, side, place, found);
+                behind(watched, side, place, found);
+                gap(watched, side, place, found);
+            } else if (moved && stays && watched.after().drop().known()) {
                 gap(watched, side, place, found);
             }
         }
@@ -111,6 +117,26 @@ final class HandReach implements MomentRule {
                                     Labels.of(side),
                                     Measures.cm(arm.elbowBelowWrist())))
                     .headed(Labels.capital(Labels.say("rules.elbow_above_wrist", Labels.of(side))))
+                    .at(Spot.hand(side)));
+        }
+    }
+
+    /** A hand that is close, or behind, can draw the elbow behind the plane of the back. */
+    private static void behind(Watched watched, Side side, HandPlace place, Consumer<Finding> found) {
+        boolean asked = place.elbow().isEmpty() && !hangs(place);
+        if (!asked || !(place.sideways().orElse(Sideways.OWN_SIDE) instanceof Sideways.Across(double halves))) {
+            return;
+        }
+        double stature = watched.body().stature();
+        double ahead = palm(watched, side).ahead() / (Proportions.ARM * stature);
+        ArmReach arm = ArmReach.of(side, place.height().orElseThrow(), halves, ahead, watched.body());
+        double past = -arm.elbowAhead() - TRUNK_DEPTH * stature;
+        if (arm.reachable() && past > LET_PASS) {
+            found.accept(Finding.of(
+                            RuleId.ELBOW_BEHIND,
+                            Severity.NOTE,
+                            watched.where(),
+                            Labels.say("rules.elbow_behind_by", Labels.of(side), Measures.cm(past)))
                     .at(Spot.hand(side)));
         }
     }

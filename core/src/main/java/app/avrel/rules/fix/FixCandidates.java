@@ -57,7 +57,8 @@ record FixCandidates(Posture posture, Occurrence done, Performer posing) {
             case CLAIMED_WEIGHT -> claimed();
             case INCLINE -> here(finding, this::upright);
             case HIGH_KICK -> here(finding, this::lowerKick);
-            case HAND_REACH, ELBOW_HIGH, HAND_GAP, HAND_LINE -> here(finding, draft -> HandFixes.of(draft, finding));
+            case HAND_REACH, ELBOW_HIGH, ELBOW_BEHIND, HAND_GAP, HAND_LINE ->
+                here(finding, draft -> HandFixes.of(draft, finding));
             case GAZE -> here(finding, this::eyes);
             case TWO_BREATHS, BREATH_UNSAID, LONG_BREATH -> breath(finding);
             case EDGE_LOAD -> here(finding, draft -> emptied(draft, finding));
