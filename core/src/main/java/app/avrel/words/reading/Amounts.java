@@ -246,6 +246,7 @@ final class Amounts {
         return is(ahead, Term.Rel.BEFORE)
                 || is(ahead, Term.Manner.BETWEEN)
                 || is(ahead, Term.Rel.FROM)
+                || is(ahead, Term.Rel.OF) && is(ahead + 1, Term.Part.FLOOR)
                 || is(ahead, Term.Rel.OVER)
                 || is(ahead, Term.Rel.OUTSIDE)
                 || is(ahead, Term.Rel.INSIDE)

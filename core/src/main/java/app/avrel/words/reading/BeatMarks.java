@@ -108,8 +108,10 @@ final class BeatMarks {
         if (!number) {
             return false;
         }
-        boolean weighs = in.subList(from, to).stream()
-                .anyMatch(other -> other.is(Term.Part.WEIGHT) || other.is(Term.Act.SHIFT) || other.is(Term.Act.BEAR));
+        boolean weighs = !counts(item)
+                && in.subList(from, to).stream()
+                        .anyMatch(other ->
+                                other.is(Term.Part.WEIGHT) || other.is(Term.Act.SHIFT) || other.is(Term.Act.BEAR));
         boolean last = at + 1 == to;
         boolean first = at == from
                 && at + 1 < to
@@ -117,9 +119,20 @@ final class BeatMarks {
         return !weighs && (last || first);
     }
 
+    /** Whether the line counts on to this number: "on one … on two" are beats, whatever moves on them. */
+    private boolean counts(Item item) {
+        double beat = ((Term.Num) item.term()).value();
+        return in.stream()
+                .anyMatch(other -> other != item
+                        && other.rel() == Term.Rel.ON
+                        && other.term() instanceof Term.Num(double near)
+                        && Math.abs(near - beat) == 1
+                        && Math.min(near, beat) <= 4);
+    }
+
     /** Wait a beat, and then something else. */
     private boolean waits(int from, int to) {
-        boolean more = goesOn(to) && out.stream().anyMatch(BeatMarks::content);
+        boolean more = goesOn(to);
         List<Item> clause = in.subList(from, to).stream()
                 .filter(item -> !Leftover.small(item))
                 .toList();
@@ -133,14 +146,6 @@ final class BeatMarks {
         out.add(as(clause.getFirst(), Term.Act.HOLD));
         out.add(as(
                 clause.getLast(), new Term.Waits(((Term.Beats) clause.getLast().term()).count())));
-        out.add(new Item(
-                Term.Mark.THEN,
-                null,
-                null,
-                false,
-                clause.getLast().to(),
-                clause.getLast().to(),
-                ""));
         return true;
     }
 

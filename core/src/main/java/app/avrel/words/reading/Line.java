@@ -157,6 +157,8 @@ public final class Line {
         private int moves;
         /** The stages of another count that are done again after this one. */
         private final List<Stage> again = new ArrayList<>();
+
+        private boolean waited;
         /** How many beats each stage takes, where nothing else is said. */
         private final List<Double> lasting = new ArrayList<>();
         /** The words of each clause of this stage. */
@@ -187,6 +189,7 @@ public final class Line {
                     whole.forEach(item -> word(item, LineReading.Role.COUNT, -1));
                     stages.add(Stage.STILL.withOn(said));
                     lasting.add(waits.orElse(1.0));
+                    waited |= waits.isPresent();
                     continue;
                 }
                 whole.stream()
@@ -240,7 +243,6 @@ public final class Line {
 
         /** Gives every stage its beat where one waits between them, and the count as many beats as are spoken of. */
         void timed() {
-            boolean waited = lasting.stream().anyMatch(beats -> beats != 1.0);
             if (waited && stages.stream().noneMatch(stage -> stage.on().isPresent())) {
                 double on = 1;
                 for (int i = 0; i < stages.size(); i++) {

@@ -73,6 +73,7 @@ final class CountHead extends VBox {
             change(Words.of("postures.change_cycle"), "cycle", whole -> whole.withCycle(part));
         });
         FlowPane rhythm = new FlowPane(beats, Texts.of(Words.of("common.beats"), "field-label"), pace, breath, cycle);
+        rhythm.setRowValignment(VPos.CENTER);
         rhythm.getStyleClass().add("rhythm");
         getChildren().addAll(top, rhythm);
     }

@@ -188,6 +188,13 @@ final class HandLooks {
         }
         Optional<Pointing> way =
                 next < clause.size() && clause.open(next) ? HandDetails.pointing(clause.item(next)) : Optional.empty();
+        boolean toTheBody = next < clause.size()
+                && clause.open(next)
+                && clause.item(next).is(Term.Part.BODY)
+                && clause.item(next).rel() == Term.Rel.TO;
+        if (toTheBody) {
+            way = Optional.of(Pointing.IN);
+        }
         if (way.isEmpty()) {
             return place;
         }

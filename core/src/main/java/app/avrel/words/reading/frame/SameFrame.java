@@ -87,7 +87,6 @@ final class SameFrame implements Frame {
                 return Optional.empty();
             }
             boolean turned = clause.has(Term.Ref.OTHER_SIDE);
-            clause.useAll();
             List<Stage> stages = of.get().stages();
             if (limb(limbs, HandWords::hand) || limb(limbs, WhichFoot::foot)) {
                 stages = ofLimb(stages, limbs, limb(limbs, HandWords::hand));
@@ -99,7 +98,11 @@ final class SameFrame implements Frame {
                 stages = Mirror.of(of.get()).stages();
             }
             boolean empty = stages.stream().allMatch(stage -> stage.moves().isEmpty());
-            return empty ? Optional.empty() : Optional.of(Fit.again(of.get().withStages(stages)));
+            if (empty) {
+                return Optional.empty();
+            }
+            clause.useAll();
+            return Optional.of(Fit.again(of.get().withStages(stages)));
         }
 
         private static boolean limb(List<Item> limbs, Predicate<Item> kind) {
@@ -119,10 +122,16 @@ final class SameFrame implements Frame {
                     : item.whose().flatMap(Term.Who::side);
         }
 
-        /** The moves of one kind of limb, done by the limb named last; of two that are named, the first did them. */
+        /**
+         * The moves of one kind of limb, done by another. Of two that are named, the one before "repeats" does them, and
+         * the other did; or the last one does them: "repeat what the right hand did, on the left".
+         */
         private List<Stage> ofLimb(List<Stage> stages, List<Item> limbs, boolean hands) {
-            Side to = side(limbs.getLast()).orElseThrow();
-            Optional<Side> from = limbs.size() > 1 ? side(limbs.getFirst()) : Optional.empty();
+            int same = clause.indexOf(Term.Ref.SAME);
+            boolean subjectFirst = same >= 0 && clause.items().indexOf(limbs.getFirst()) < same;
+            Side to = side(subjectFirst ? limbs.getFirst() : limbs.getLast()).orElseThrow();
+            Optional<Side> from =
+                    limbs.size() > 1 ? side(subjectFirst ? limbs.getLast() : limbs.getFirst()) : Optional.empty();
             return stages.stream()
                     .map(stage -> stage.withMoves(stage.moves().stream()
                             .filter(move -> hands == (move instanceof Move.OfHands)

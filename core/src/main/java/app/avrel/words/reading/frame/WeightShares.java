@@ -38,6 +38,8 @@ final class WeightShares {
         this.about = about;
     }
 
+    private static final double LEAST_BARE = 5;
+
     Fit split() {
         Optional<Term.Ratio> ratio = clause.take(Term.Ratio.class);
         if (ratio.isPresent()) {
@@ -124,19 +126,27 @@ final class WeightShares {
     private List<Integer> numbers() {
         List<Integer> found = new ArrayList<>();
         for (int i = 0; i < clause.size(); i++) {
-            Optional<Double> value = clause.open(i) ? share(clause.item(i).term()) : Optional.empty();
-            if (value.isPresent()) {
-                clause.use(i);
+            if (clause.open(i) && share(clause.item(i).term()).isPresent()) {
                 found.add(i);
             }
         }
+        if (found.size() == 1 && small(clause.item(found.getFirst()).term())) {
+            return List.of();
+        }
+        found.forEach(clause::use);
         return found;
+    }
+
+    /** A small number that stands alone, without a sign, is a count, a beat or a leg, and no share of the weight. */
+    private static boolean small(Term term) {
+        return term instanceof Term.Num(double value) && value >= 1 && value < LEAST_BARE;
     }
 
     private Optional<Double> share(Term term) {
         return switch (term) {
             case Term.Share(double percent) -> Optional.of(percent);
-            case Term.Num(double value) -> Optional.of(value > 0 && value < 1 ? Math.round(value * 100) : value);
+            case Term.Num(double value) when value > 0 && value < 1 -> Optional.of((double) Math.round(value * 100));
+            case Term.Num(double value) -> Optional.of(value);
             default -> Optional.empty();
         };
     }
