@@ -36,7 +36,7 @@ final class StageHead extends HBox {
     }
 
     static boolean timed(Count count) {
-        return count.beats() > 1 || count.timed();
+        return count.timed() || count.beats() > 1 && count.stages().size() > 1;
     }
 
     void show(Optional<Double> on, Predicate<Optional<Double>> take) {

@@ -59,6 +59,7 @@ record FindingPainter(GraphicsContext g, FloorScale scale, HouseRules rules, Col
                     WAIST,
                     INCLINE,
                     HAND_REACH,
+                    ELBOW_BEHIND,
                     ELBOW_HIGH,
                     HAND_GAP,
                     HAND_LINE,
