@@ -45,6 +45,8 @@ final class GeneratedForm {
                     Optional.empty(),
                     Optional.empty(),
                     "",
+                    Optional.empty(),
+                    Optional.empty(),
                     Optional.empty()));
         }
         Form form =
