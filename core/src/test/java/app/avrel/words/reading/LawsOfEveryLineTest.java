@@ -24,22 +24,24 @@ class LawsOfEveryLineTest {
             Language.SPANISH, "zurmbando",
             Language.CHINESE, "\u9f98\u9f49");
 
-    private static final Pattern SIDE =
-            Pattern.compile("\\b(?:left|right|izquierd|derech)|[\u5de6\u53f3]", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SIDE = Pattern.compile(
+            "\\b(?:left|right|anticlockwise|clockwise|izquierd|derech|antihorari|horari)"
+                    + "|[\u5de6\u53f3]|\u9006\u65f6\u9488|\u987a\u65f6\u9488",
+            Pattern.CASE_INSENSITIVE);
 
-    private static final Map<String, String> OTHER = Map.of(
-            "left",
-            "right",
-            "right",
-            "left",
-            "izquierd",
-            "derech",
-            "derech",
-            "izquierd",
-            "\u5de6",
-            "\u53f3",
-            "\u53f3",
-            "\u5de6");
+    private static final Map<String, String> OTHER = Map.ofEntries(
+            Map.entry("left", "right"),
+            Map.entry("right", "left"),
+            Map.entry("anticlockwise", "clockwise"),
+            Map.entry("clockwise", "anticlockwise"),
+            Map.entry("izquierd", "derech"),
+            Map.entry("derech", "izquierd"),
+            Map.entry("antihorari", "horari"),
+            Map.entry("horari", "antihorari"),
+            Map.entry("\u5de6", "\u53f3"),
+            Map.entry("\u53f3", "\u5de6"),
+            Map.entry("\u9006\u65f6\u9488", "\u987a\u65f6\u9488"),
+            Map.entry("\u987a\u65f6\u9488", "\u9006\u65f6\u9488"));
 
     /** What names a place of the hall stays where it is, whichever side one does it on. */
     private static final Pattern HALL = Pattern.compile(
