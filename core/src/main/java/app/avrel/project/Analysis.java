@@ -63,7 +63,8 @@ public final class Analysis {
      * which that is true with all they draw on, and in other forms every doing that is as it was and where it was.
      */
     public Analysis after(Project changed) {
-        boolean sameFrame = changed.setting().equals(project.setting());
+        boolean sameFrame = changed.setting().equals(project.setting())
+                && changed.directions().equals(project.directions());
         return new Pass(changed, sameFrame ? Optional.of(this) : Optional.empty()).survey();
     }
 

@@ -5,7 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
+import app.avrel.floor.DirectionWords;
+import app.avrel.floor.Heading;
+import app.avrel.floor.NamedPlace;
 import app.avrel.floor.Turn;
 import app.avrel.form.Entry;
 import app.avrel.form.EntryId;
@@ -14,8 +18,10 @@ import app.avrel.form.FormId;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Part;
 import app.avrel.form.Played;
+import app.avrel.form.hall.Hall;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.posture.EndClaim;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.count.Count;
@@ -247,5 +253,19 @@ class AnalysisTest {
         Finding finding = loadedStep(Analysis.of(LIFTS_TOO_SOON));
         assertThatThrownBy(() -> LIFTS_TOO_SOON.accept(finding, "  "))
                 .hasMessage("a finding is accepted with a reason, but it was blank");
+    }
+
+    @Test
+    void aPlaceOfTheHallIsSaidInFindingsAsSoonAsItIsKnown() {
+        Posture astray =
+                Posture.blank(new PostureId("p"), "P").withEnd(EndClaim.NONE.withFacing(Optional.of(new Bearing(270))));
+        Project nowhere = Project.empty("School", Setting.USUAL.withWords(DirectionWords.HALL))
+                .withPostures(List.of(astray));
+        Project placed = nowhere.withHalls(
+                List.of(Hall.of("Hall", 8, 6).withPlaces(List.of(new NamedPlace("window", new Heading(270))))));
+
+        assertThat(Analysis.of(nowhere).after(placed).findings())
+                .isEqualTo(Analysis.of(placed).findings())
+                .anySatisfy(finding -> assertThat(finding.sentence()).contains("window"));
     }
 }

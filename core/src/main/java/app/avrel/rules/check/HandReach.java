@@ -80,6 +80,11 @@ final class HandReach implements MomentRule {
         return new HandSpot(watched.after(), watched.body()).of(side);
     }
 
+    /** How far ahead the palm is, as a share of the arm's length. */
+    private static double ahead(Watched watched, Side side) {
+        return palm(watched, side).ahead() / (Proportions.ARM * watched.body().stature());
+    }
+
     /** The shoulder joint, carried along by an inclined trunk. */
     private static SpacePoint shoulder(Watched watched, Side side) {
         Pose pose = watched.after();
@@ -102,8 +107,7 @@ final class HandReach implements MomentRule {
                 || !(place.sideways().orElse(Sideways.OWN_SIDE) instanceof Sideways.Across(double halves))) {
             return;
         }
-        double ahead =
-                palm(watched, side).ahead() / (Proportions.ARM * watched.body().stature());
+        double ahead = ahead(watched, side);
         ArmReach arm = ArmReach.of(side, place.height().get(), halves, ahead, watched.body());
         if (arm.reachable() && arm.elbowBelowWrist() < -LET_PASS) {
             found.accept(Finding.of(
@@ -128,8 +132,7 @@ final class HandReach implements MomentRule {
             return;
         }
         double stature = watched.body().stature();
-        double ahead = palm(watched, side).ahead() / (Proportions.ARM * stature);
-        ArmReach arm = ArmReach.of(side, place.height().orElseThrow(), halves, ahead, watched.body());
+        ArmReach arm = ArmReach.of(side, place.height().orElseThrow(), halves, ahead(watched, side), watched.body());
         double past = -arm.elbowAhead() - TRUNK_DEPTH * stature;
         if (arm.reachable() && past > LET_PASS) {
             found.accept(Finding.of(

@@ -48,7 +48,7 @@ final class CircleFrame implements Frame {
         if (hands.isEmpty()) {
             return Optional.of(new Fit().ask(clause.text(), "which_hand", "left_hand", "right_hand"));
         }
-        Optional<Landmark> height = height(clause);
+        Optional<Landmark> height = Landmarks.taken(clause);
         List<Move> moves = new ArrayList<>();
         for (Side hand : hands) {
             moves.add(new Move.Circle(hand, sense, size, times));
@@ -103,15 +103,5 @@ final class CircleFrame implements Frame {
             }
         }
         return Optional.empty();
-    }
-
-    private static Optional<Landmark> height(Clause clause) {
-        int at = clause.find(item -> Landmarks.of(item.term()).isPresent());
-        if (at < 0) {
-            return Optional.empty();
-        }
-        clause.use(at);
-        clause.take(Term.Manner.HEIGHT);
-        return Landmarks.of(clause.item(at).term());
     }
 }

@@ -173,7 +173,7 @@ final class HandFrame implements Frame {
                             .filter(side -> side == hand)
                             .isEmpty());
             if (elbow.isPresent()) {
-                Optional<Landmark> height = height();
+                Optional<Landmark> height = Landmarks.taken(clause);
                 Optional<HandPoint> measured = looks.measured();
                 HandPlace details = new HandDetails(clause, now, true)
                         .read(looks.thumb(HandPlace.UNSAID))
@@ -206,7 +206,7 @@ final class HandFrame implements Frame {
             Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
             Optional<Palm> palm =
                     new HandDetails(clause, now, true).read(HandPlace.UNSAID).palm();
-            Optional<Landmark> height = height();
+            Optional<Landmark> height = Landmarks.taken(clause);
             List<Move> moves = new ArrayList<>();
             moves.add(new Move.RelateHands(
                     HandRelation.STACKED, Optional.of(above ? hand : hand.other()), height, gap, palm));
@@ -234,16 +234,6 @@ final class HandFrame implements Frame {
 
         private static Move shaped(Side hand, HandShape form) {
             return new Move.PlaceHand(hand, HandPlace.UNSAID.withShape(form), Optional.empty());
-        }
-
-        private Optional<Landmark> height() {
-            int at = clause.find(item -> Landmarks.of(item.term()).isPresent());
-            if (at < 0) {
-                return Optional.empty();
-            }
-            clause.use(at);
-            clause.take(Term.Manner.HEIGHT);
-            return Landmarks.of(clause.item(at).term());
         }
 
         private Fit placed(List<Side> hands) {

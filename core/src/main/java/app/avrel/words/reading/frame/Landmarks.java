@@ -68,4 +68,15 @@ final class Landmarks {
         }
         return Optional.empty();
     }
+
+    /** {@return the first height that a clause names, which it then no longer has open} */
+    static Optional<Landmark> taken(Clause clause) {
+        int at = clause.find(item -> of(item.term()).isPresent());
+        if (at < 0) {
+            return Optional.empty();
+        }
+        clause.use(at);
+        clause.take(Term.Manner.HEIGHT);
+        return of(clause.item(at).term());
+    }
 }
