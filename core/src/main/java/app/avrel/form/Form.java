@@ -47,6 +47,9 @@ public record Form(FormId id, String name, List<Part> parts, Optional<FormClaim>
 
     /** {@return every entry of every part, in order} */
     public List<Entry> entries() {
+        if (parts.size() == 1) {
+            return parts.getFirst().entries();
+        }
         return parts.stream().flatMap(part -> part.entries().stream()).toList();
     }
 

@@ -23,14 +23,15 @@ public final class Passages {
         Map<PostureId, Integer> seen = new HashMap<>();
         List<Integer> nth = new ArrayList<>();
         PostureId before = null;
-        for (Entry entry : form.entries()) {
+        List<Entry> entries = form.entries();
+        for (Entry entry : entries) {
             nth.add(come(entry.posture(), before, seen));
             before = entry.posture();
         }
         List<Passage> passages = new ArrayList<>();
         for (int at = 0; at < nth.size(); at++) {
             passages.add(new Passage(
-                    nth.get(at), seen.getOrDefault(form.entries().get(at).posture(), 1)));
+                    nth.get(at), seen.getOrDefault(entries.get(at).posture(), 1)));
         }
         return passages;
     }

@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -155,9 +156,10 @@ public final class Analysis {
             Set<Finding> all = new LinkedHashSet<>();
             postures.values().forEach(one -> all.addAll(one.looked().found()));
             forms.values().forEach(one -> all.addAll(one.found().findings().all()));
+            Map<Boolean, List<Finding>> open = all.stream().collect(Collectors.partitioningBy(this::open));
             found = Optional.of(new Found(
-                    all.stream().filter(this::open).toList(),
-                    all.stream().filter(finding -> !open(finding)).toList()));
+                    List.copyOf(open.getOrDefault(true, List.of())),
+                    List.copyOf(open.getOrDefault(false, List.of()))));
         }
         return found.get();
     }

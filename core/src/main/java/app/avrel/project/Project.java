@@ -246,7 +246,7 @@ public record Project(
     /** {@return why a finding may stand, where it was accepted and nothing under it has changed since} */
     public Optional<String> reason(Finding finding) {
         return accepted.stream()
-                .filter(one -> one.covers(finding, under(finding.where())))
+                .filter(one -> one.about(finding) && one.covers(finding, under(finding.where())))
                 .map(Accepted::reason)
                 .findFirst();
     }

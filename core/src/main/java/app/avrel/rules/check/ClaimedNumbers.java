@@ -117,10 +117,11 @@ record ClaimedNumbers(Form form, Numbering numbering) {
     /** The entries of which another number is said than they have. */
     private static List<Integer> off(Form form, Numbering numbering) {
         List<Numbering.Numbers> numbers = numbering.of(form);
+        List<Entry> entries = form.entries();
         List<Integer> off = new ArrayList<>();
         for (int at = 0; at < numbers.size(); at++) {
             int is = numbers.get(at).first();
-            if (form.entries().get(at).number().filter(said -> said != is).isPresent()) {
+            if (entries.get(at).number().filter(said -> said != is).isPresent()) {
                 off.add(at);
             }
         }
