@@ -36,7 +36,7 @@ public record FloorVector(double right, double ahead) {
     }
 
     public double length() {
-        return Math.hypot(right, ahead);
+        return Math.sqrt(right * right + ahead * ahead);
     }
 
     /** {@return the direction this goes; the front when it goes nowhere} */

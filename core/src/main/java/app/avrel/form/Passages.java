@@ -30,8 +30,8 @@ public final class Passages {
         }
         List<Passage> passages = new ArrayList<>();
         for (int at = 0; at < nth.size(); at++) {
-            passages.add(new Passage(
-                    nth.get(at), seen.getOrDefault(entries.get(at).posture(), 1)));
+            passages.add(
+                    new Passage(nth.get(at), seen.getOrDefault(entries.get(at).posture(), 1)));
         }
         return passages;
     }

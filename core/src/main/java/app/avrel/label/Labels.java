@@ -2,6 +2,8 @@ package app.avrel.label;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 
 /**
@@ -10,6 +12,7 @@ import java.util.function.Supplier;
  */
 public final class Labels {
 
+    private static final Map<Enum<?>, String> KEYS = new ConcurrentHashMap<>();
     private static final Bundles BUNDLES =
             new Bundles(Labels.class, List.of("value", "rules", "words", "lessons", "cues"));
 
@@ -51,6 +54,10 @@ public final class Labels {
 
     /** {@return the key of a value, such as {@code value.Side.LEFT}} */
     static String key(Enum<?> value) {
+        return KEYS.computeIfAbsent(value, Labels::keyOf);
+    }
+
+    private static String keyOf(Enum<?> value) {
         Class<?> type = value.getDeclaringClass();
         String outer =
                 type.getEnclosingClass() == null ? "" : type.getEnclosingClass().getSimpleName() + ".";

@@ -45,7 +45,9 @@ final class Template {
                         case Piece.Value(String written, int at) -> value(written, at, values);
                         case Piece.Feminine(String written, int at) -> feminine(value(written, at, values));
                         case Piece.OneOrMany(String written, int at, String one, String many) ->
-                            at >= values.length ? written : String.valueOf(values[at]).equals("1") ? one : many;
+                            at >= values.length
+                                    ? written
+                                    : String.valueOf(values[at]).equals("1") ? one : many;
                     });
         }
         return filled.toString();

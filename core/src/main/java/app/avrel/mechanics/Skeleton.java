@@ -91,9 +91,10 @@ public record Skeleton(
         SpacePoint hip = SpacePoint.over(rig.pelvis(), 0)
                 .plus(SpacePoint.along(rig.hips() + 90).times(side.sign() * Proportions.HALF_HIPS * stature));
         SpacePoint ankle = rig.foot(side).ankle();
-        double level = Math.hypot(hip.right() - ankle.right(), hip.ahead() - ankle.ahead());
+        double right = hip.right() - ankle.right();
+        double ahead = hip.ahead() - ankle.ahead();
         double leg = Proportions.LEG * stature;
-        double up = Math.sqrt(Math.max(0, leg * leg - level * level));
+        double up = Math.sqrt(Math.max(0, leg * leg - right * right - ahead * ahead));
         return Proportions.HIP_HEIGHT * stature - ankle.up() - up;
     }
 

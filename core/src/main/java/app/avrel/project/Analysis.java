@@ -1,19 +1,15 @@
 package app.avrel.project;
 
-import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.FormId;
-import app.avrel.form.Played;
 import app.avrel.form.Track;
 import app.avrel.motion.Performer;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.Start;
 import app.avrel.rules.Finding;
-import app.avrel.rules.Fix;
 import app.avrel.rules.Where;
 import app.avrel.rules.check.Checkup;
-import app.avrel.rules.fix.FixFinder;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -158,8 +154,7 @@ public final class Analysis {
             forms.values().forEach(one -> all.addAll(one.found().findings().all()));
             Map<Boolean, List<Finding>> open = all.stream().collect(Collectors.partitioningBy(this::open));
             found = Optional.of(new Found(
-                    List.copyOf(open.getOrDefault(true, List.of())),
-                    List.copyOf(open.getOrDefault(false, List.of()))));
+                    List.copyOf(open.getOrDefault(true, List.of())), List.copyOf(open.getOrDefault(false, List.of()))));
         }
         return found.get();
     }
@@ -204,43 +199,16 @@ public final class Analysis {
         return findings().stream().filter(Finding::serious).toList();
     }
 
-    /**
-     * {@return a sound way to mend a finding, where there is one}
-     *
-     * <p>It changes the posture that {@link #mended} names, and is sound under the rules that found it: the house's, or those
-     * of a form that has its own.
-     */
-    public Optional<Fix> fix(Finding finding) {
-        return switch (finding.where()) {
-            case Where.InPosture(PostureId id, var _) ->
-                project.posture(id)
-                        .flatMap(posture ->
-                                finder(posture, project.setting().posing()).fix(finding));
-            case Where.InForm(FormId id, int _, var _) ->
-                mended(finding)
-                        .flatMap(project::posture)
-                        .flatMap(posture -> project.form(id)
-                                .map(form -> finder(posture, project.posing(form)))
-                                .flatMap(finder -> finder.alike(finding).flatMap(finder::fix)));
-        };
+    /** {@return a sound way to mend a finding, where there is one} */
+    public Optional<Mend> fix(Finding finding) {
+        return new Mending(this).of(finding);
     }
 
-    private FixFinder finder(Posture posture, Performer posing) {
-        return new FixFinder(posture, new Checkup(posing, project.directions()));
-    }
-
-    /** {@return the posture that a fix of a finding changes}; of what lies between postures there is none */
-    public Optional<PostureId> mended(Finding finding) {
-        return switch (finding.where()) {
-            case Where.InPosture(PostureId id, var _) -> Optional.of(id);
-            case Where.InForm(FormId id, int entry, var count) ->
-                project.form(id)
-                        .filter(form -> form.rules().isPresent() && count.isEmpty())
-                        .filter(form -> entry < form.entries().size())
-                        .map(form -> form.entries().get(entry))
-                        .filter(done -> done.played() == Played.AS_RECORDED)
-                        .map(Entry::posture);
-        };
+    /** {@return all that is found, whether it stands accepted or not} */
+    Set<Finding> everything() {
+        Set<Finding> all = new LinkedHashSet<>(findings());
+        all.addAll(standing());
+        return all;
     }
 
     /** Two surveys are equal where the same was found of the same, at once or bit by bit. */

@@ -4,23 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.avrel.body.Side;
-import app.avrel.body.WeightShare;
 import app.avrel.floor.Bearing;
-import app.avrel.floor.Direction;
 import app.avrel.floor.DirectionWords;
 import app.avrel.floor.Heading;
 import app.avrel.floor.NamedPlace;
-import app.avrel.floor.Turn;
 import app.avrel.form.Entry;
-import app.avrel.form.EntryId;
-import app.avrel.form.Form;
-import app.avrel.form.FormId;
 import app.avrel.form.Occurrence;
-import app.avrel.form.Part;
-import app.avrel.form.Played;
 import app.avrel.form.hall.Hall;
-import app.avrel.house.HouseRule;
-import app.avrel.house.HouseRules;
 import app.avrel.posture.EndClaim;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
@@ -29,10 +19,7 @@ import app.avrel.posture.count.Counts;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Gaze;
 import app.avrel.posture.move.Move;
-import app.avrel.posture.move.Split;
-import app.avrel.posture.move.StepPlace;
 import app.avrel.rules.Finding;
-import app.avrel.rules.Fix;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Where;
 import app.avrel.samples.SampleProjects;
@@ -61,35 +48,6 @@ class AnalysisTest {
                 .filter(finding -> finding.rule() == RuleId.LOADED_STEP)
                 .findFirst()
                 .orElseThrow();
-    }
-
-    /** The house lets a foot step with 20 % on it, the old master's form hardly any. */
-    @Test
-    void aFindingUnderAFormsOwnRulesIsMendedUnderThem() {
-        Count step = Count.of(Stage.of(new Move.Step(
-                Side.LEFT,
-                new StepPlace.Along(new Direction.OfBody(new Turn(0)), Optional.empty(), Optional.empty()),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty())));
-        Posture posture = Posture.blank(ID, "P")
-                .withCounts(List.of(Count.of(Stage.of(new Move.Shift(new Split.Said(WeightShare.left(15))))), step));
-        HouseRules lenient = HouseRules.LARGE_FRAME.with(HouseRule.STEPPING_LOAD, 20);
-        HouseRules strict = HouseRules.LARGE_FRAME.with(HouseRule.STEPPING_LOAD, 5);
-        Form form = new Form(
-                new FormId("old"),
-                "Old",
-                List.of(new Part("", List.of(Entry.of(new EntryId("e"), ID, Played.AS_RECORDED)))),
-                Optional.empty(),
-                Optional.of(strict));
-        Project project = Project.empty("Hall", Setting.USUAL.withRules(lenient))
-                .withPostures(List.of(posture))
-                .withForms(List.of(form));
-        Analysis survey = Analysis.of(project);
-        assertThat(survey.findings(ID)).extracting(Finding::rule).doesNotContain(RuleId.LOADED_STEP);
-        Fix fix = survey.fix(loadedStep(survey)).orElseThrow();
-        Analysis mended = survey.after(project.changePosture(ID, fix::applied));
-        assertThat(mended.findings()).extracting(Finding::rule).doesNotContain(RuleId.LOADED_STEP);
     }
 
     @RepeatedTest(30)

@@ -3,7 +3,6 @@ package app.avrel.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.desktop.session.Choice;
-import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Saving;
 import app.avrel.desktop.session.Session;
 import app.avrel.files.Demo;
@@ -19,6 +18,7 @@ import app.avrel.posture.PostureId;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Counts;
 import app.avrel.project.Edit;
+import app.avrel.project.Holder;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import java.nio.file.Files;

@@ -147,7 +147,7 @@ final class HandReach implements MomentRule {
     private static void gap(Watched watched, Side side, HandPlace place, Consumer<Finding> found) {
         double wanted = watched.rule(HouseRule.HAND_GAP) / 1000.0;
         SpacePoint palm = palm(watched, side);
-        double gap = Math.hypot(palm.right(), palm.ahead())
+        double gap = Math.sqrt(palm.right() * palm.right() + palm.ahead() * palm.ahead())
                 - TRUNK_DEPTH * watched.body().stature();
         boolean trunk = place.height().orElseThrow().compareTo(Landmark.HIP) >= 0
                 && place.height().get().compareTo(Landmark.SHOULDER) <= 0;

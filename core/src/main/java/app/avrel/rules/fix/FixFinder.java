@@ -3,13 +3,13 @@ package app.avrel.rules.fix;
 import app.avrel.form.Track;
 import app.avrel.form.Unroll;
 import app.avrel.posture.Posture;
-import app.avrel.posture.move.Move;
+import app.avrel.posture.count.Count;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Fix;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Where;
 import app.avrel.rules.check.Checkup;
-import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 
@@ -56,8 +56,13 @@ public final class FixFinder {
                 : Optional.empty();
     }
 
+    /** {@return whether a fix edits or adds at most two moves and takes none out} */
+    public static boolean modest(Fix fix, List<Count> counts) {
+        return fix.changes(counts) <= MOST_MOVES && !fix.loses(counts);
+    }
+
     private boolean sound(Fix fix, Finding finding) {
-        if (changed(fix) > MOST_MOVES || lost(fix)) {
+        if (!modest(fix, posture.counts())) {
             return false;
         }
         Track mended = Unroll.posture(fix.applied(posture), checkup.posing());
@@ -72,30 +77,25 @@ public final class FixFinder {
                 && after.stream().noneMatch(found -> fresh(found) && asSerious(found, finding));
     }
 
-    private static boolean asSerious(Finding found, Finding finding) {
+    /** {@return whether what is found is no less serious than what is to be mended} */
+    public static boolean asSerious(Finding found, Finding finding) {
         return found.severity().compareTo(finding.severity()) >= 0;
     }
 
     private boolean fresh(Finding found) {
+        return fresh(found, before);
+    }
+
+    /** {@return whether something found was not found before, or not as serious} */
+    public static boolean fresh(Finding found, Collection<Finding> before) {
         return before.stream()
                 .noneMatch(known -> alike(known, found) && known.severity().compareTo(found.severity()) >= 0);
     }
 
-    private static boolean alike(Finding one, Finding other) {
+    /** {@return whether two findings are of one rule, at one place, of one part} */
+    public static boolean alike(Finding one, Finding other) {
         return one.rule().equals(other.rule())
                 && one.where().equals(other.where())
                 && one.spot().equals(other.spot());
-    }
-
-    /** How many moves are new or other than they were. */
-    private long changed(Fix fix) {
-        List<Move> left =
-                new ArrayList<>(posture.counts().get(fix.count()).moves().toList());
-        return fix.becomes().moves().filter(move -> !left.remove(move)).count();
-    }
-
-    private boolean lost(Fix fix) {
-        return fix.becomes().moves().count()
-                < posture.counts().get(fix.count()).moves().count();
     }
 }

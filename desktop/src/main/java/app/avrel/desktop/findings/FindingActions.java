@@ -4,8 +4,8 @@ import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.project.Analysis;
 import app.avrel.project.Edit;
+import app.avrel.project.Mend;
 import app.avrel.rules.Finding;
-import app.avrel.rules.Fix;
 import app.avrel.rules.Where;
 import java.util.Map;
 import java.util.Optional;
@@ -21,7 +21,7 @@ public final class FindingActions {
     private final Session session;
     private final Consumer<Where> go;
     private Analysis searched;
-    private Map<Finding, Optional<Fix>> fixes = new ConcurrentHashMap<>();
+    private Map<Finding, Optional<Mend>> fixes = new ConcurrentHashMap<>();
 
     /** @param go leads to a place of the record */
     public FindingActions(Session session, Consumer<Where> go) {
@@ -41,13 +41,13 @@ public final class FindingActions {
     }
 
     /** Looks for a fix without keeping the window waiting; tells of it where there is one. */
-    void find(Finding finding, Consumer<Fix> found) {
+    void find(Finding finding, Consumer<Mend> found) {
         Analysis survey = session.desk().get().survey();
         if (survey != searched) {
             searched = survey;
             fixes = new ConcurrentHashMap<>();
         }
-        Map<Finding, Optional<Fix>> known = fixes;
+        Map<Finding, Optional<Mend>> known = fixes;
         if (known.containsKey(finding)) {
             known.get(finding).ifPresent(found);
             return;
@@ -58,28 +58,16 @@ public final class FindingActions {
 
     /** Applies the fix of a finding, if there is one. */
     void mend(Finding finding) {
-        session.desk().get().survey().fix(finding).ifPresent(fix -> apply(finding, fix));
+        session.desk().get().survey().fix(finding).ifPresent(this::apply);
     }
 
-    void apply(Finding finding, Fix fix) {
-        session.desk()
-                .get()
-                .survey()
-                .mended(finding)
-                .ifPresent(id ->
-                        session.apply(Edit.of(fix.words(), project -> project.changePosture(id, fix::applied))));
+    void apply(Mend mend) {
+        session.apply(Edit.of(mend.words(), mend::applied));
     }
 
     /** Shows wrong beside right. */
-    void beside(Finding finding, Fix fix, StackPane over) {
-        var project = session.project();
-        session.desk()
-                .get()
-                .survey()
-                .mended(finding)
-                .flatMap(project::posture)
-                .ifPresent(posture ->
-                        new Beside(posture, finding, fix, project.setting()).show(over, () -> apply(finding, fix)));
+    void beside(Finding finding, Mend mend, StackPane over) {
+        new Beside(session.desk().get().survey(), finding, mend).show(over, () -> apply(mend));
     }
 
     void accept(Finding finding, String reason) {

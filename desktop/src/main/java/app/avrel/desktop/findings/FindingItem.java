@@ -5,8 +5,8 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.words.Words;
+import app.avrel.project.Mend;
 import app.avrel.rules.Finding;
-import app.avrel.rules.Fix;
 import app.avrel.rules.Severity;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -101,8 +101,8 @@ final class FindingItem extends VBox {
         }
     }
 
-    private void offer(Fix fix) {
-        Button mend = Buttons.words(fix.words(), Words.of("findings.apply_fix_one"), () -> actions.apply(finding, fix));
+    private void offer(Mend fix) {
+        Button mend = Buttons.words(fix.words(), Words.of("findings.apply_fix_one"), () -> actions.apply(fix));
         mend.getStyleClass().add("mend");
         mend.setWrapText(true);
         mend.setMaxWidth(Double.MAX_VALUE);

@@ -4,7 +4,6 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.postures.CountEdits;
-import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Entry;
@@ -16,6 +15,7 @@ import app.avrel.form.WayIn;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.project.Edit;
+import app.avrel.project.Holder;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
 import java.util.ArrayList;
@@ -108,7 +108,7 @@ final class WaysIn extends VBox {
     }
 
     private static Wording saying(Session.Desk desk, Holder holder) {
-        return holder.occurrence(desk)
+        return desk.occurrence(holder)
                 .map(of -> desk.saying(of, Moment.Section.LINK))
                 .orElseGet(desk::saying);
     }

@@ -3,7 +3,6 @@ package app.avrel.desktop.postures;
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
-import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
@@ -12,6 +11,7 @@ import app.avrel.label.Language;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.move.Move;
 import app.avrel.project.Edit;
+import app.avrel.project.Holder;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Saying;
@@ -120,7 +120,7 @@ public final class CountCard extends VBox {
     }
 
     private Wording saying(Session.Desk desk) {
-        return holder.occurrence(desk)
+        return desk.occurrence(holder)
                 .map(done -> desk.saying(done, holder.section()))
                 .orElseGet(desk::saying);
     }
@@ -257,7 +257,9 @@ public final class CountCard extends VBox {
 
     /** The foot that bears less where the count ends: it is the one that can move next. */
     private Side free() {
-        return holder.occurrence(session.desk().get())
+        return session.desk()
+                .get()
+                .occurrence(holder)
                 .flatMap(this::lastMoment)
                 .map(moment -> moment.after().weight().heavier().other())
                 .orElse(Side.RIGHT);

@@ -1,12 +1,12 @@
 package app.avrel.desktop.postures;
 
-import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.words.Words;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Counts;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;
 import app.avrel.project.Edit;
+import app.avrel.project.Holder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

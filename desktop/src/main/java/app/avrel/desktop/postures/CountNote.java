@@ -2,10 +2,10 @@ package app.avrel.desktop.postures;
 
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
-import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.posture.count.Count;
+import app.avrel.project.Holder;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;

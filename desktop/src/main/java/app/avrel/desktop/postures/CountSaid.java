@@ -2,12 +2,12 @@ package app.avrel.desktop.postures;
 
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
-import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.OwnWords;
+import app.avrel.project.Holder;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Scene;
@@ -52,7 +52,7 @@ final class CountSaid extends VBox {
 
     /** The count as it is done, by which what is so already need not be said. */
     private static List<Scene> scenes(Session.Desk desk, Holder holder, int index) {
-        return holder.occurrence(desk).stream()
+        return desk.occurrence(holder).stream()
                 .flatMap(done -> done.moments().stream())
                 .filter(moment -> moment.place().section() == holder.section()
                         && moment.place().count() == index)

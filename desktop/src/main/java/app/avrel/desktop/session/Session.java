@@ -21,6 +21,7 @@ import app.avrel.posture.PostureId;
 import app.avrel.project.Analysis;
 import app.avrel.project.Edit;
 import app.avrel.project.History;
+import app.avrel.project.Holder;
 import app.avrel.project.Lessons;
 import app.avrel.project.Project;
 import app.avrel.project.merging.Merged;
@@ -71,6 +72,11 @@ public final class Session {
         public Optional<Occurrence> occurrence(PostureId posture) {
             return survey.track(posture)
                     .map(track -> track.turned(turn()).occurrences().getFirst());
+        }
+
+        /** {@return what a run of counts belongs to, with its poses: a posture by itself, a way in where its form does it} */
+        public Optional<Occurrence> occurrence(Holder holder) {
+            return holder instanceof Holder.OfPosture(PostureId id) ? occurrence(id) : holder.occurrence(survey);
         }
 
         public Project project() {

@@ -3,7 +3,6 @@ package app.avrel.desktop.postures;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.desktop.session.Choice;
-import app.avrel.desktop.session.Holder;
 import app.avrel.desktop.session.Session;
 import app.avrel.files.Demo;
 import app.avrel.files.Recovery;
@@ -14,6 +13,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Counts;
 import app.avrel.posture.move.Move;
 import app.avrel.project.Edit;
+import app.avrel.project.Holder;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;

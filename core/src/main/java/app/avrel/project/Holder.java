@@ -1,4 +1,4 @@
-package app.avrel.desktop.session;
+package app.avrel.project;
 
 import app.avrel.form.Form;
 import app.avrel.form.FormId;
@@ -6,11 +6,11 @@ import app.avrel.form.Link;
 import app.avrel.form.LinkId;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
+import app.avrel.form.Played;
 import app.avrel.form.Track;
 import app.avrel.form.WayIn;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.count.Count;
-import app.avrel.project.Project;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -74,10 +74,22 @@ public sealed interface Holder {
     }
 
     /** {@return where the counts are on a track of the project, with their poses} */
-    default Optional<Occurrence> occurrence(Session.Desk desk) {
+    default Optional<Occurrence> occurrence(Analysis survey) {
         return switch (this) {
-            case OfPosture(PostureId id) -> desk.occurrence(id);
-            case OfWay way -> desk.survey().track(way.form()).flatMap(way::find);
+            case OfPosture(PostureId id) ->
+                survey.track(id).map(track -> track.occurrences().getFirst());
+            case OfWay way -> survey.track(way.form()).flatMap(way::find);
+        };
+    }
+
+    /** {@return whether the counts are done on the other side of how they are held} */
+    default boolean mirrored(Project project) {
+        return switch (this) {
+            case OfPosture _ -> false;
+            case OfWay way ->
+                way.wayIn(project)
+                        .filter(in -> in instanceof WayIn.Shared(var _, Played played) && played == Played.OTHER_SIDE)
+                        .isPresent();
         };
     }
 
