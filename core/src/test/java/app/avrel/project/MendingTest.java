@@ -26,8 +26,10 @@ import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
 import app.avrel.posture.move.Split;
 import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Toes;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import java.util.List;
@@ -66,8 +68,12 @@ class MendingTest {
     }
 
     private static Finding loadedStep(Analysis survey) {
+        return loaded(survey, RuleId.LOADED_STEP);
+    }
+
+    private static Finding loaded(Analysis survey, RuleId rule) {
         return survey.findings().stream()
-                .filter(finding -> finding.rule() == RuleId.LOADED_STEP)
+                .filter(finding -> finding.rule() == rule)
                 .findFirst()
                 .orElseThrow();
     }
@@ -120,12 +126,14 @@ class MendingTest {
                 .contains(new Move.Shift(Split.on(Side.RIGHT, 100)));
     }
 
-    /** Emptied, the foot would step well; but the posture that follows starts on both feet, and the way would not lead there. */
+    /** Emptied, the foot would turn well; but the posture that follows starts on both feet, and the way would not lead there. */
     @Test
     void aWayInIsNotMendedSoThatItNoLongerLeadsToTheNextPosture() {
+        Count turned = Count.of(
+                Stage.of(new Move.TurnFoot(Side.LEFT, Pivot.HEEL, Optional.of(new Toes.Turned(20)))));
         Posture arrives = Posture.blank(new PostureId("arrives"), "Arrives").withStart(STANDS.start());
         Entry second = Entry.of(new EntryId("second"), arrives.id(), Played.AS_RECORDED)
-                .withWays(List.of(new WayIn.Own(new Link("", List.of(STEP_LEFT)))));
+                .withWays(List.of(new WayIn.Own(new Link("", List.of(turned)))));
         Project carried = project(
                         STANDS, entry(Played.AS_RECORDED, WayIn.DIRECT), Optional.empty(), HouseRules.LARGE_FRAME)
                 .withPostures(List.of(STANDS, arrives))
@@ -136,7 +144,7 @@ class MendingTest {
         Project project = carried.withPostures(List.of(STANDS, arrives.withStart(new Start.Recorded(asItArrives))));
         Analysis survey = Analysis.of(project);
         assertThat(survey.findings()).extracting(Finding::rule).doesNotContain(RuleId.OPEN_JOIN);
-        assertThat(survey.fix(loadedStep(survey))).isEmpty();
-        assertThat(Analysis.of(carried).fix(loadedStep(Analysis.of(carried)))).isPresent();
+        assertThat(survey.fix(loaded(survey, RuleId.LOADED_TURN))).isEmpty();
+        assertThat(Analysis.of(carried).fix(loaded(Analysis.of(carried), RuleId.LOADED_TURN))).isPresent();
     }
 }
