@@ -7,6 +7,7 @@ import app.avrel.body.Side;
 import app.avrel.posture.hand.HandAt;
 import app.avrel.posture.hand.HandOffset;
 import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandRelation;
 import app.avrel.posture.hand.HandShape;
 import app.avrel.posture.hand.Palm;
 import app.avrel.posture.hand.Reach;
@@ -39,8 +40,14 @@ record HandRelations(Move.RelateHands move, Body body) {
                 .orElse(Role.EITHER);
         HandPlace said = related(role)
                 .withHeight(height(pose))
-                .withPalm(move.palm().or(() -> related(role).palm()));
+                .withPalm(palm(role).or(() -> related(role).palm()));
         return pose.hand(hand).with(said);
+    }
+
+    /** Both palms look so; under an elbow there is but one. */
+    private Optional<Palm> palm(Role role) {
+        boolean above = move.relation() == HandRelation.PALM_UNDER_ELBOW && role != Role.LEADING;
+        return above ? Optional.empty() : move.palm();
     }
 
     /**

@@ -129,8 +129,7 @@ class MendingTest {
     /** Emptied, the foot would turn well; but the posture that follows starts on both feet, and the way would not lead there. */
     @Test
     void aWayInIsNotMendedSoThatItNoLongerLeadsToTheNextPosture() {
-        Count turned = Count.of(
-                Stage.of(new Move.TurnFoot(Side.LEFT, Pivot.HEEL, Optional.of(new Toes.Turned(20)))));
+        Count turned = Count.of(Stage.of(new Move.TurnFoot(Side.LEFT, Pivot.HEEL, Optional.of(new Toes.Turned(20)))));
         Posture arrives = Posture.blank(new PostureId("arrives"), "Arrives").withStart(STANDS.start());
         Entry second = Entry.of(new EntryId("second"), arrives.id(), Played.AS_RECORDED)
                 .withWays(List.of(new WayIn.Own(new Link("", List.of(turned)))));
@@ -145,6 +144,7 @@ class MendingTest {
         Analysis survey = Analysis.of(project);
         assertThat(survey.findings()).extracting(Finding::rule).doesNotContain(RuleId.OPEN_JOIN);
         assertThat(survey.fix(loaded(survey, RuleId.LOADED_TURN))).isEmpty();
-        assertThat(Analysis.of(carried).fix(loaded(Analysis.of(carried), RuleId.LOADED_TURN))).isPresent();
+        assertThat(Analysis.of(carried).fix(loaded(Analysis.of(carried), RuleId.LOADED_TURN)))
+                .isPresent();
     }
 }

@@ -268,6 +268,8 @@ public sealed interface Term {
         GOING_OVER,
         GOING_UNDER,
         NOT_DOWN,
+        HEEL_FIRST,
+        TOES_FIRST,
         BY_THE_ANKLE,
         HOUSE_FRONT,
         HOUSE_LIGHT,

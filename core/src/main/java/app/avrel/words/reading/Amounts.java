@@ -8,6 +8,7 @@ import app.avrel.words.lexicon.Token;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Draws neighbouring tokens together to amounts: numbers, angles, shares, ranges, lengths, hours of the clock, beats. */
@@ -69,7 +70,10 @@ final class Amounts {
         return true;
     }
 
-    /** Seventy five; one and a half; seventy thirty; 45 degrees; 60 percent; two beats; 30 to 45. */
+    /** One eighty, two seventy. */
+    private static final Set<Double> COLLOQUIAL_TURNS = Set.of(120.0, 150.0, 180.0, 270.0, 360.0);
+
+    /** Seventy five; a hundred and eighty; one and a half; seventy thirty; 45 degrees; 60 percent; two beats; 30 to 45. */
     private boolean number() {
         if (is(0, Term.Manner.BETWEEN)) {
             return between();
@@ -91,6 +95,20 @@ final class Amounts {
         if (num(used).filter(hundred -> hundred == 100).isPresent() && value < 10) {
             value *= 100;
             used++;
+        }
+        if (spelled(0) && (value == 100 || value % 100 == 0 && used > 1)) {
+            int rest = is(used, Term.Mark.AND) ? used + 1 : used;
+            Optional<Double> more = num(rest).filter(n -> n >= 1 && n < 100 && spelled(rest));
+            int ones = rest + 1;
+            boolean even = more.filter(n -> n >= 20 && n % 10 == 0).isPresent();
+            Optional<Double> last = num(ones).filter(n -> even && n >= 1 && n <= 9 && spelled(ones));
+            value += more.orElse(0.0) + last.orElse(0.0);
+            used = last.isPresent() ? ones + 1 : more.isPresent() ? ones : used;
+        } else if (used == 1 && value <= 3 && spelled(0) && num(1).isPresent() && spelled(1)) {
+            double turn = value * 100 + num(1).get();
+            boolean colloquial = COLLOQUIAL_TURNS.contains(turn);
+            value = colloquial ? turn : value;
+            used = colloquial ? 2 : used;
         }
         int half = half(used);
         if (half > 0) {

@@ -61,7 +61,11 @@ final class AirFrame implements Frame {
                     return drawn;
                 }
             }
+            if (clause.has(Term.Act.HALF_STEP)) {
+                return Optional.empty();
+            }
             boolean up = clause.has(Term.Act.RAISE)
+                    || part && clause.has(Term.Act.TAKE)
                     || clause.has(Term.Act.RISE)
                     || clause.has(Term.Way.UP)
                     || clause.has(Term.Act.HOVER)

@@ -43,9 +43,11 @@ final class FarStep {
                 Term.Manner.NONE,
                 Term.Way.DOWN,
                 Term.Part.FLOOR,
-                Term.Manner.EXTENDED,
                 Term.Part.SOLE,
                 Term.Way.UP);
+        if (!clause.said(Term.Act.STEP)) {
+            clause.takeAll(Term.Manner.EXTENDED);
+        }
         clause.takeItem(item -> item.is(Term.Rel.THROUGH));
         boolean bareLength =
                 place.filter(StepPlace.LevelWithHeel.class::isInstance).isPresent()
@@ -109,9 +111,24 @@ final class FarStep {
         return -1;
     }
 
+    /** Heel, and then, after a comma, the whole sole: it comes down on the heel, and only then flat. */
+    private boolean rolls() {
+        int heel = subjectHeel();
+        int flat = clause.indexOf(Term.Manner.FLAT);
+        return heel >= 0
+                && heel < flat
+                && clause.items().subList(heel, flat).stream().anyMatch(item -> item.is(Term.Mark.COMMA));
+    }
+
     private Optional<Contact> landing(Term subject, boolean aligned, boolean toesLand) {
-        if (clause.takeAll(Term.Manner.FLAT)) {
+        if (!rolls() && clause.takeAll(Term.Manner.FLAT)) {
             return Optional.of(Contact.FLAT);
+        }
+        if (clause.takeAll(Term.Manner.HEEL_FIRST)) {
+            return Optional.of(Contact.HEEL);
+        }
+        if (clause.takeAll(Term.Manner.TOES_FIRST)) {
+            return Optional.of(Contact.BALL);
         }
         if (clause.takeAll(Term.Manner.NOT_DOWN)) {
             return Optional.of(Contact.LIFTED);
@@ -149,7 +166,14 @@ final class FarStep {
         return Optional.empty();
     }
 
-    /** Toes first; toes touch; on the toes. */
+    /** Between commas, or after one: cross behind, toes only. */
+    private boolean alone(int at) {
+        boolean begins = at > 0 && clause.item(at - 1).soft();
+        boolean ends = at + 1 == clause.size() || clause.item(at + 1).soft();
+        return begins && ends && clause.item(at).rel() == null;
+    }
+
+    /** Toes first; toes touch; on the toes; toes alone. */
     boolean toesLand(boolean lands) {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
@@ -163,7 +187,7 @@ final class FarStep {
                     && clause.near(i, -1)
                             .filter(last -> last.is(Term.Manner.FIRST) || last.is(Term.Act.LAND))
                             .isPresent();
-            if (touches || before || item.rel() == Term.Rel.ON) {
+            if (touches || before || item.rel() == Term.Rel.ON || alone(i)) {
                 return true;
             }
         }

@@ -34,10 +34,22 @@ public final class Frames {
             if (frame.may(look)) {
                 Clause clause = new Clause(items);
                 Optional<Fit> fit = read(frame, clause, now);
+                keepSizes(clause);
                 fit.ifPresent(found -> fits.add(found.used(clause.used()).costs(left(clause, frame))));
             }
         }
         return fits;
+    }
+
+    /** A long step, a big arc: how long and how big no move can hold, so that is kept as it was said. */
+    private static void keepSizes(Clause clause) {
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            boolean farStep = item.is(Term.Manner.EXTENDED) && clause.said(Term.Act.STEP);
+            if (clause.open(i) && (item.is(Term.Manner.LARGE) || item.is(Term.Manner.SMALL) || farStep)) {
+                clause.keep(i);
+            }
+        }
     }
 
     /** What no record can hold, such as a hand less than nothing away from a knee, is no reading: its words stay marked. */

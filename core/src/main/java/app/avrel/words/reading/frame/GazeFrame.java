@@ -25,8 +25,8 @@ final class GazeFrame implements Frame {
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
-        int eyes = clause.find(
-                item -> item.is(Term.Part.EYES) && item.rel() == null || item.is(Term.Part.HEAD) && item.rel() == null);
+        int eyes = clause.find(item -> item.is(Term.Part.EYES) && (item.rel() == null || item.rel() == Term.Rel.WITH)
+                || item.is(Term.Part.HEAD) && item.rel() == null);
         int looks = clause.find(Term.Act.LOOK);
         boolean wide = clause.has(Term.Manner.WIDE_VIEW);
         if (eyes < 0 && looks < 0 && !wide || eyes < 0 && subjectBefore(clause, looks, now)) {

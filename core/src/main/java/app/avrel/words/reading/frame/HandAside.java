@@ -66,7 +66,8 @@ final class HandAside {
         if (clause.takeAll(Term.Way.ACROSS)) {
             return place.sideways().isPresent() ? place : place.withSideways(Sideways.OTHER_SIDE);
         }
-        Optional<Term.Measure> apart = clause.take(Term.Measure.class, Term.Measure::wide);
+        boolean alone = clause.has(Term.Manner.APART) && !clause.has(Item::both) && !now.bothHands();
+        Optional<Term.Measure> apart = alone ? Optional.empty() : clause.take(Term.Measure.class, Term.Measure::wide);
         if (apart.isPresent()) {
             return place.withSideways(new Sideways.Across(
                     Math.clamp(now.shoulderWidths(apart.get().length()), 0, 3)));

@@ -31,6 +31,7 @@ final class KickReading {
         Kick kind = outer
                 ? Kick.OUTER_SWEEP
                 : inner ? Kick.INNER_SWEEP : heel ? Kick.HEEL : instep ? Kick.TOP_OF_FOOT : Kick.TOE;
+        keepFlexed();
         WhichFoot.Found which = WhichFoot.of(clause, now, true);
         Optional<Side> side = which.side();
         if (side.isEmpty() || which.cost() == Costs.LIMB_UNDERSTOOD) {
@@ -61,6 +62,16 @@ final class KickReading {
                 .heading(ways.found())
                 .costs(side.isPresent() ? which.cost() : 0);
         return Optional.of(side.isPresent() ? fit : WhichFoot.ask(fit, clause));
+    }
+
+    /** Toes pulled back: a kick has no such field, so that is kept as it was said. */
+    private void keepFlexed() {
+        int flexed = clause.indexOf(Term.Manner.FLEXED);
+        int toes = clause.indexOf(Term.Part.TOES);
+        if (flexed >= 0 && toes >= 0) {
+            clause.keep(flexed);
+            clause.keep(toes);
+        }
     }
 
     Optional<Fit> stamp() {

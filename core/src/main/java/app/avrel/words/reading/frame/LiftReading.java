@@ -52,6 +52,7 @@ final class LiftReading {
     private void takeUp() {
         clause.takeAll(
                 Term.Act.RAISE,
+                Term.Act.TAKE,
                 Term.Act.RISE,
                 Term.Act.MOVE,
                 Term.Act.HOVER,
@@ -117,8 +118,8 @@ final class LiftReading {
         if (toKnee) {
             clause.takeItem(item -> item.is(Term.Part.KNEE) && item.rel() != null);
         }
-        boolean thighLevel =
-                clause.has(item -> item.is(Term.Part.THIGH)) && clause.has(item -> item.is(Term.Part.FLOOR));
+        boolean thighLevel = clause.has(item -> item.is(Term.Part.THIGH))
+                && clause.has(item -> item.is(Term.Part.FLOOR) || item.is(Term.Manner.HEIGHT));
         WhichFoot.Found which = WhichFoot.of(clause, now);
         if (thighLevel) {
             clause.takeAll(Term.Part.THIGH, Term.Part.FLOOR, Term.Manner.HEIGHT);

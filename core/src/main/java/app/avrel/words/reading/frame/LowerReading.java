@@ -68,6 +68,9 @@ final class LowerReading {
                 Term.Act.RETURN,
                 Term.Act.STEP,
                 Term.Way.DOWN);
+        if (clause.has(Term.Manner.FLAT)) {
+            clause.takeAll(Term.Act.TURN);
+        }
         Optional<Contact> to = contact(named, standing, lifted);
         Optional<Toes> toes = new ToesReading(now, side).afterWord(clause);
         clause.takeItem(item -> item.is(Term.Part.FLOOR));

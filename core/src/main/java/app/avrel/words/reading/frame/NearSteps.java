@@ -11,9 +11,11 @@ import java.util.Optional;
 final class NearSteps {
 
     private final Clause clause;
+    private final Situation now;
 
-    NearSteps(Clause clause) {
+    NearSteps(Clause clause, Situation now) {
         this.clause = clause;
+        this.now = now;
     }
 
     /** Half a step to a corner: how far is understood, and no step holds half of its own length. */
@@ -35,6 +37,7 @@ final class NearSteps {
                 && (clause.has(WhichFoot::foot) || clause.has(Item::bareSide))
                 && !clause.has(Term.Part.WEIGHT);
         return follows
+                && !now.turned()
                 && (clause.takeItem(item -> item.term() instanceof Term.Num(double n) && n == 0.5)
                                 .isPresent()
                         || clause.items().size() <= 2);
@@ -69,7 +72,8 @@ final class NearSteps {
                 Term.Manner.TOGETHER,
                 Term.Act.STAY,
                 Term.Way.SIDE);
-        boolean hovering = hovers || none && ankle || air && ankle || !draws && ankle && !ball;
+        boolean touches = ball && clause.takeAll(Term.Act.LAND);
+        boolean hovering = hovers || none && ankle || air && ankle || !draws && ankle && !ball && !touches;
         return Fit.of(new Move.DrawIn(foot, hovering || ankle && !ball ? DrawnTo.HOVERING : DrawnTo.BALL_BESIDE));
     }
 

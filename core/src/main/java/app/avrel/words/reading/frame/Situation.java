@@ -58,6 +58,7 @@ public record Situation(
         WEIGHT,
         FOOT,
         HAND,
+        TURN,
         BODY,
         EYES,
         PROP
@@ -108,6 +109,11 @@ public record Situation(
                 earlier);
     }
 
+    /** {@return whether the body was turned last} */
+    boolean turned() {
+        return topic == Topic.TURN;
+    }
+
     /** {@return what is known after a move was read} */
     Situation after(Move move) {
         Situation next = withTopic(topic(move)).remembering(move);
@@ -123,7 +129,8 @@ public record Situation(
         return switch (move) {
             case Move.OfFoot _ -> Topic.FOOT;
             case Move.Shift _ -> Topic.WEIGHT;
-            case Move.TurnBody _, Move.ChangeDepth _, Move.Incline _ -> Topic.BODY;
+            case Move.TurnBody _ -> Topic.TURN;
+            case Move.ChangeDepth _, Move.Incline _ -> Topic.BODY;
             case Move.HandleProp _ -> Topic.PROP;
             case Move.OfHands _ -> Topic.HAND;
             case Move.Look _ -> Topic.EYES;

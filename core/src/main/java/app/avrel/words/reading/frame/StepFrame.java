@@ -40,7 +40,7 @@ final class StepFrame implements Frame {
         Reading(Clause clause, Situation now) {
             this.clause = clause;
             this.now = now;
-            this.near = new NearSteps(clause);
+            this.near = new NearSteps(clause, now);
             this.far = new FarStep(clause, now);
         }
 
@@ -54,6 +54,9 @@ final class StepFrame implements Frame {
                     | near.halfFollows();
             boolean draws = clause.takeAll(Term.Act.DRAW);
             boolean lands = clause.takeAll(Term.Act.LAND);
+            if (half) {
+                clause.takeAll(Term.Act.RISE, Term.Way.UP);
+            }
             if (steps || half) {
                 clause.takeAll(Term.Act.TAKE, Term.Manner.WIDE, Term.Act.DO);
             }
@@ -104,6 +107,12 @@ final class StepFrame implements Frame {
             }
             WhichFoot.Found which = WhichFoot.of(clause, now, true);
             Term subjectPart = which.at() < 0 ? null : clause.item(which.at()).term();
+            boolean goal = which.at() >= 0
+                    && (clause.item(which.at()).rel() == Term.Rel.TO
+                            || clause.item(which.at()).rel() == Term.Rel.ON);
+            if (goal && !verb) {
+                return Optional.empty();
+            }
             boolean knee = subjectPart == Term.Part.KNEE || subjectPart == Term.Part.THIGH;
             if (knee && !steps) {
                 return Optional.empty();

@@ -2,6 +2,7 @@ package app.avrel.words.reading.frame;
 
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
+import app.avrel.floor.DirectionWords;
 import app.avrel.floor.Heading;
 import app.avrel.posture.move.Toes;
 import app.avrel.words.lexicon.Term;
@@ -78,6 +79,17 @@ final class ToesReading {
             return Optional.of(in ? new Toes.InAsFarAsTheyGo() : new Toes.OutAsFarAsTheyGo());
         }
         boolean led = number >= 0 && clause.item(number).rel() == Term.Rel.TO;
+        boolean outward = led
+                && !way
+                && clause.item(number).term() instanceof Term.Angle(double degrees)
+                && degrees > 0
+                && degrees <= 90
+                && now.saying().directions().words() != DirectionWords.DEGREES
+                && !clause.has(Item::bareSide);
+        if (outward) {
+            clause.use(number);
+            return turned(Ways.amount(clause.item(number).term()).orElseThrow(), true);
+        }
         Optional<Heading> named = way && number >= 0 && !led ? Optional.empty() : heading(clause);
         if (named.isPresent()) {
             clause.takeAll(Term.Way.IN, Term.Way.OUT, Term.Way.ROUND);

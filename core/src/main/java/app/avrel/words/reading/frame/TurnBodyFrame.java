@@ -22,7 +22,8 @@ final class TurnBodyFrame implements Frame {
                 || item.is(Term.Act.TURN)
                 || item.is(Term.Act.FACE)
                 || item.is(Term.Act.TWIST)
-                || item.term() instanceof Term.Angle);
+                || item.term() instanceof Term.Angle
+                || item.term() instanceof Term.Num);
     }
 
     private static boolean trunk(Item item) {
@@ -41,11 +42,15 @@ final class TurnBodyFrame implements Frame {
         boolean verb = clause.has(Term.Act.TURN) || clause.has(Term.Act.FACE) || clause.has(Term.Act.TWIST);
         boolean half = clause.has(item -> item.term() instanceof Term.Angle(double degrees) && degrees == BACK);
         boolean limb = clause.has(item -> (WhichFoot.foot(item) || HandWords.hand(item)) && item.rel() == null);
-        boolean bend = clause.has(item -> item.term() instanceof Term.Angle)
+        boolean bend = clause.has(item -> degrees(item, now))
                 && clause.items().stream()
-                        .allMatch(item -> item.term() instanceof Term.Angle || item.bareSide() || Leftover.small(item));
+                        .allMatch(item -> degrees(item, now) || item.bareSide() || Leftover.small(item));
         boolean looks = part && clause.has(Term.Act.LOOK);
         if (!part && !verb && !half && !bend || limb && !part || clause.has(Term.Part.WEIGHT)) {
+            return Optional.empty();
+        }
+        boolean oneShoulder = clause.has(item -> item.is(Term.Part.SHOULDER) && !item.many() && item.rel() == null);
+        if (oneShoulder) {
             return Optional.empty();
         }
         boolean hips = clause.takeAll(Term.Part.HIPS);
@@ -75,6 +80,12 @@ final class TurnBodyFrame implements Frame {
         double cost = part ? verb ? 0 : Costs.NO_VERB : Costs.LIMB_ELIDED;
         return reading(clause, now, bodyPart, hall, way, stays)
                 .map(fit -> fit.heading(ways.found()).costs(cost));
+    }
+
+    /** Degrees; after a turn, a number alone goes on turning. */
+    private static boolean degrees(Item item, Situation now) {
+        return item.term() instanceof Term.Angle
+                || now.turned() && item.term() instanceof Term.Num && item.rel() == null;
     }
 
     private static Optional<Side> going(Clause clause) {

@@ -1,6 +1,7 @@
 package app.avrel.words.reading.frame;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Direction;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Pivot;
 import app.avrel.posture.move.Toes;
@@ -11,15 +12,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** A foot that turns where it stands. */
 final class TurnFootFrame implements Frame {
 
+    /** Toes that something is on, over or past do not turn. */
+    private static final Set<Term.Rel> NO_SUBJECT =
+            Set.of(Term.Rel.ON, Term.Rel.WITH, Term.Rel.OVER, Term.Rel.PAST, Term.Rel.ABOVE, Term.Rel.UNDER);
+
     @Override
     public boolean may(Clause clause) {
         return clause.has(item -> WhichFoot.foot(item) && !item.is(Term.Part.KNEE))
-                || clause.has(Term.Act.TURN) && clause.has(Item::bareSide);
+                || clause.has(Term.Act.TURN)
+                        && (clause.has(Item::bareSide) || clause.has(Term.Way.IN) || clause.has(Term.Way.OUT));
     }
 
     @Override
@@ -27,11 +34,12 @@ final class TurnFootFrame implements Frame {
         return new Reading(clause, now).read();
     }
 
-    /** One clause, while it is read. */
+    /** One clause, while it is read. Toes of which nobody says that they turn, or where to, do not turn. */
     private static final class Reading {
 
         private final Clause clause;
         private final Situation now;
+        private boolean aimless;
 
         Reading(Clause clause, Situation now) {
             this.clause = clause;
@@ -41,11 +49,12 @@ final class TurnFootFrame implements Frame {
         Optional<Fit> read() {
             boolean turns = clause.has(Term.Act.TURN)
                     || clause.has(Term.Act.TWIST)
+                    || clause.has(Term.Act.FOLLOW) && now.turned()
                     || clause.has(Term.Act.PUSH) && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null);
             boolean opens = clause.has(Term.Act.OPEN) || clause.has(Term.Act.CLOSE);
             boolean points = clause.has(Term.Act.FACE) || clause.has(Term.Act.POINT) || clause.has(Term.Act.LOOK);
             boolean toes = clause.has(
-                    item -> item.is(Term.Part.TOES) && item.rel() != Term.Rel.ON && item.rel() != Term.Rel.WITH);
+                    item -> item.is(Term.Part.TOES) && (item.rel() == null || !NO_SUBJECT.contains(item.rel())));
             boolean part = clause.has(WhichFoot::foot);
             boolean heel =
                     clause.has(item -> item.is(Term.Part.HEEL) || item.is(Term.Part.BALL) || item.is(Term.Part.SOLE));
@@ -53,7 +62,14 @@ final class TurnFootFrame implements Frame {
             boolean onSide = clause.has(item -> item.bareSide() && item.rel() == null);
             boolean many = clause.has(item -> item.is(Term.Part.FOOT) && item.both())
                     && (clause.has(Term.Hall.class) || clause.has(Term.Way.FORWARD));
+            boolean again = !part
+                    && turns
+                    && now.topic() == Situation.Topic.FOOT
+                    && now.lastFoot().isPresent()
+                    && (clause.has(Term.Way.IN) || clause.has(Term.Way.OUT))
+                    && !clause.has(Item::bareSide);
             boolean limb = toes
+                    || again
                     || foot
                     || heel && turns
                     || !part
@@ -80,7 +96,8 @@ final class TurnFootFrame implements Frame {
                 return Optional.empty();
             }
             boolean verb = turns || opens || points;
-            boolean lands = clause.has(Term.Manner.FIRST) || clause.has(Term.Act.LAND);
+            boolean lands =
+                    clause.has(Term.Manner.FIRST) || clause.has(Term.Act.LAND) || clause.has(Term.Manner.FLAT) && !toes;
             if (lands) {
                 return Optional.empty();
             }
@@ -115,7 +132,8 @@ final class TurnFootFrame implements Frame {
             List<Side> sides = which.both()
                     ? List.of(Side.LEFT, Side.RIGHT)
                     : List.of(which.side().orElse(Side.LEFT));
-            return Optional.of(turn(sides, which, pivot, swings, toes, points && !turns && !opens || many));
+            Fit fit = turn(sides, which, pivot, swings, toes, points && !turns && !opens || many);
+            return aimless && !verb ? Optional.empty() : Optional.of(fit);
         }
 
         /** Pivot on the right heel: the heel says whose foot it is, where nothing else does. */
@@ -215,7 +233,18 @@ final class TurnFootFrame implements Frame {
             if (pointed.filter(Toes.TurnedSome.class::isInstance).isPresent()) {
                 fit.holds("how far the foot turns is left open");
             }
-            if (pointed.isEmpty()) {
+            boolean along = pointed.isEmpty()
+                    && clause.said(Term.Act.FOLLOW)
+                    && now.lastHeading().isPresent();
+            if (along) {
+                Direction there =
+                        new Direction.OfPosture(now.ofPosture(now.lastHeading().get()));
+                return Fit.of(new Move.TurnFoot(sides.getFirst(), on, Optional.of(new Toes.Toward(there))))
+                        .heading(now.lastHeading())
+                        .costs(which.cost());
+            }
+            aimless = pointed.isEmpty();
+            if (aimless) {
                 fit.costs(Costs.RARE);
                 askWay(fit);
             }
@@ -223,8 +252,11 @@ final class TurnFootFrame implements Frame {
             return known ? fit : WhichFoot.ask(fit, clause);
         }
 
-        /** A number of degrees, and nobody says which way. */
+        /** A number of degrees, or a foot that goes along with the body, and nobody says which way. */
         private void askWay(Fit fit) {
+            if (clause.said(Term.Act.FOLLOW)) {
+                fit.ask(clause.text(), "out_or_in", "out", "in", "somehow");
+            }
             clause.takeItem(item -> Ways.amount(item.term()).isPresent())
                     .ifPresent(number -> fit.ask(number.text(), "out_or_in", "out", "in", "somehow"));
         }

@@ -111,6 +111,7 @@ final class WeightFrame implements Frame {
             boolean bareNumber = clause.has(item ->
                             item.term() instanceof Term.Num && item.rel() != Term.Rel.TO && item.rel() != Term.Rel.AT)
                     && clause.size() <= LONGEST_BARE
+                    && !turnsOn()
                     && clause.has(item -> item.bareSide() && item.who().side().isPresent() || leg(item));
             boolean goesOn = now.topic() == Situation.Topic.WEIGHT
                     && clause.has(item -> item.bareSide() && item.who().side().isPresent())
@@ -131,7 +132,7 @@ final class WeightFrame implements Frame {
             double cost = weight || own ? 0 : number || state || all ? Costs.NO_VERB : Costs.NO_VERB + 1;
             takeActs(FAIR);
             if (weight) {
-                clause.takeAll(Term.Act.SINK);
+                clause.takeAll(Term.Act.SINK, Term.Act.RAISE);
             }
             WhichLoad foot = new WhichLoad(clause, now, weight || own);
             Fit fit = new WeightShares(clause, now, foot, weight, about).split().costs(cost);
@@ -163,6 +164,11 @@ final class WeightFrame implements Frame {
             return foot
                     && goes
                     && clause.items().subList(comma, clause.size()).stream().anyMatch(item -> item.is(Term.Act.SHIFT));
+        }
+
+        /** Turn left forty-five, then right ninety: the number goes on turning. */
+        private boolean turnsOn() {
+            return now.turned() && !clause.has(WhichLoad::limb) && !clause.has(item -> item.rel() == Term.Rel.ON);
         }
 
         /** Even alone is a pace. */

@@ -74,8 +74,11 @@ final class WeightShares {
 
     private Fit unnumbered() {
         boolean sits = clause.said(Term.Act.SIT) && !weight;
-        boolean empties = clause.said(Term.Act.EMPTY) || clause.takeAll(Term.Manner.NONE, Term.Manner.ALL_EMPTY);
-        boolean all = clause.takeAll(Term.Manner.ALL, Term.Manner.ALL_FULL);
+        boolean leaves = leaves();
+        boolean comesOff = weight && clause.said(Term.Act.RAISE);
+        boolean empties = !leaves
+                && (comesOff || clause.said(Term.Act.EMPTY) || clause.takeAll(Term.Manner.NONE, Term.Manner.ALL_EMPTY));
+        boolean all = clause.takeAll(Term.Manner.ALL, Term.Manner.ALL_FULL) || leaves && !clause.said(Term.Act.SHIFT);
         boolean fills = clause.said(Term.Act.FILL) | clause.has(Term.Manner.FULL);
         boolean light = clause.has(Term.Manner.LIGHT);
         boolean more = clause.takeAll(Term.Manner.MORE);
@@ -97,7 +100,8 @@ final class WeightShares {
             return Fit.of(new Move.Shift(emptied(side.get())));
         }
         if (side.isEmpty()) {
-            return ask();
+            boolean stays = clause.said(Term.Act.STAY) && !(all || more || fills || light || empties);
+            return stays ? new Fit().holds("the weight stays") : ask();
         }
         if (clause.said(Term.Act.STAY) && !all && now.weight().most(side.get()) >= 50) {
             return new Fit().holds("the weight stays");
@@ -107,6 +111,12 @@ final class WeightShares {
         }
         boolean house = !more && sits;
         return Fit.of(new Move.Shift(house ? asHouse(side.get()) : Split.toward(side.get())));
+    }
+
+    /** Off the left foot: onto the other, where no other is told. */
+    private boolean leaves() {
+        boolean onto = clause.has(item -> item.rel() == Term.Rel.TO || item.rel() == Term.Rel.ON);
+        return !onto && clause.has(item -> item.rel() == Term.Rel.FROM && (WhichLoad.limb(item) || item.bareSide()));
     }
 
     private Split emptied(Side side) {

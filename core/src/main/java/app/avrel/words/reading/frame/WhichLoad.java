@@ -24,8 +24,20 @@ final class WhichLoad {
         return item.is(Term.Part.FOOT) || item.is(Term.Part.LEG) || item.is(Term.Part.SOLE);
     }
 
-    /** The foot that is meant: named, or by front and back. */
+    /** The foot that is meant: named, or by front and back; where one is told which it leaves, the other. */
     Optional<Side> side() {
+        Optional<Side> left = leaving();
+        return named().or(() -> left.map(Side::other));
+    }
+
+    /** The foot that the weight is said to come off. */
+    private Optional<Side> leaving() {
+        return clause.takeItem(
+                        item -> (limb(item) || item.bareSide()) && item.who() != null && item.rel() == Term.Rel.FROM)
+                .flatMap(item -> now.foot(item.who()));
+    }
+
+    private Optional<Side> named() {
         Optional<Item> who = clause.takeItem(item -> (limb(item) || item.bareSide()) && item.who() != null);
         boolean whole = ways || who.filter(Item::bareSide).isPresent();
         if (who.isPresent() && !whole) {
