@@ -29,7 +29,8 @@ final class LowerReading {
         if (!(lowers || lands || downward) || !(part || it || alone)) {
             return Optional.empty();
         }
-        if (clause.has(Term.Act.STEP) && now.lifted().isEmpty() || clause.has(Term.Act.SLIDE)) {
+        boolean onto = clause.has(item -> item.is(Term.Part.LEG) && item.rel() == Term.Rel.ON);
+        if (onto || clause.has(Term.Act.STEP) && now.lifted().isEmpty() || clause.has(Term.Act.SLIDE)) {
             return Optional.empty();
         }
         int subject = clause.find(item -> WhichFoot.foot(item) && item.rel() == null);
@@ -100,7 +101,8 @@ final class LowerReading {
         }
         int heel = clause.find(
                 item -> item.is(Term.Part.HEEL) && item.rel() != Term.Rel.LINE_OF && item.rel() != Term.Rel.LEVEL_WITH);
-        if (heel >= 0 && named != Term.Part.HEEL || named == Term.Part.HEEL && lifted) {
+        boolean first = clause.has(Term.Manner.FIRST);
+        if (heel >= 0 && named != Term.Part.HEEL || named == Term.Part.HEEL && (lifted || first)) {
             if (heel >= 0) {
                 clause.use(heel);
             }

@@ -42,7 +42,7 @@ final class WeightFrame implements Frame {
     @Override
     public boolean may(Clause clause) {
         return clause.has(item -> switch (item.term()) {
-            case Term.Part part -> part == Term.Part.WEIGHT;
+            case Term.Part part -> part == Term.Part.WEIGHT || part == Term.Part.LEG && item.rel() == Term.Rel.ON;
             case Term.Act act -> OWN.contains(act);
             case Term.Ratio _, Term.Share _, Term.Span _ -> true;
             case Term.Num _, Term.Who _ -> true;
@@ -119,9 +119,12 @@ final class WeightFrame implements Frame {
                             || item.is(Term.Act.RETURN)
                             || item.is(Term.Rel.ON)
                             || item.rel() == Term.Rel.ON);
+            boolean movesOnto = clause.has(Term.Act.MOVE)
+                    && !clause.has(item -> WhichFoot.foot(item) && item.rel() == null)
+                    && clause.has(item -> item.is(Term.Part.LEG) && item.rel() == Term.Rel.ON && item.who() != null);
             boolean stays = clause.has(Term.Act.STAY)
                     && clause.has(item -> item.rel() == Term.Rel.ON && (WhichLoad.limb(item) || item.bareSide()));
-            if (!weight && !own && !number && !state && !all && !middle && !bareNumber && !goesOn && !stays) {
+            if (!weight && !own && !number && !state && !all && !middle && !bareNumber && !goesOn && !movesOnto && !stays) {
                 return Optional.empty();
             }
             boolean turns = clause.has(Term.Act.TURN) || clause.has(Term.Act.TWIST);
