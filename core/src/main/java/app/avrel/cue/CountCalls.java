@@ -54,10 +54,11 @@ final class CountCalls {
      * {@return what is called of a count}
      *
      * @param count its stages as they are done
+     * @param time which time the posture is done on its side, from 1
      * @param stepNext whether the next count begins with a step
      * @param breathes the breath that is new in this count
      */
-    List<Wanted> of(List<Moment> count, Rung rung, boolean stepNext, Breath breathes) {
+    List<Wanted> of(List<Moment> count, Rung rung, int time, boolean stepNext, Breath breathes) {
         double room = ROOM * Playing.measures(count.getFirst().count()) * order.secondsPerBeat();
         List<Wanted> wanted = new ArrayList<>();
         Count recorded = count.getFirst().count();
@@ -65,7 +66,7 @@ final class CountCalls {
             wanted.add(new Wanted(
                     Call.Kind.NUMBER, calls.number(count.getFirst().place().count() + 1), 0));
         }
-        Optional<String> own = words.own(recorded, rung.level());
+        Optional<String> own = words.own(recorded, rung.level(), time);
         if (own.isPresent() && rung.layer() == Layer.EVERYTHING) {
             wanted.add(seen(new Wanted(Call.Kind.MOVE, own.get(), 0)));
         } else {

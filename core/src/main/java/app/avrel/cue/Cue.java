@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
  *
  * @param occurrence which posture of the track, from 0
  * @param place the count; its stage is 0
+ * @param time which time the posture is done on its side, from 1
  * @param start seconds from the script's start at which the count begins
  * @param length seconds the count lasts
  * @param level how much is said
@@ -17,7 +18,14 @@ import java.util.stream.Collectors;
  * @param calls what is called, in order
  */
 public record Cue(
-        int occurrence, Moment.Place place, double start, double length, CueLevel level, Reason why, List<Call> calls) {
+        int occurrence,
+        Moment.Place place,
+        int time,
+        double start,
+        double length,
+        CueLevel level,
+        Reason why,
+        List<Call> calls) {
 
     public Cue {
         calls = List.copyOf(calls);
@@ -44,6 +52,6 @@ public record Cue(
                         call.seconds(),
                         Math.max(0, call.due() + by)))
                 .toList();
-        return new Cue(occurrence, place, newStart, newLength, level, why, moved);
+        return new Cue(occurrence, place, time, newStart, newLength, level, why, moved);
     }
 }

@@ -70,7 +70,7 @@ public final class Scripting {
         Rung rung = new Rung(level, order.layer(), order.calls(), Reason.CHOSEN);
         Wording here = wording.withFront(done.front(count.getFirst().place().section()));
         return new CountCalls(order.withBreath(false).withNumbers(false), here)
-                .of(count, rung, false, Breath.FREE).stream()
+                .of(count, rung, 1, false, Breath.FREE).stream()
                         .map(CountCalls.Wanted::words)
                         .collect(Collectors.joining(", "));
     }
@@ -108,11 +108,11 @@ public final class Scripting {
             }
             Heading front = done.front(count.getFirst().place().section());
             wanted.addAll(inHall.computeIfAbsent(front, facing -> new CountCalls(order, wording.withFront(facing)))
-                    .of(count, rung, stepNext, breath(count)));
+                    .of(count, rung, before + 1, stepNext, breath(count)));
             if (order.names() == NamePlace.LAST && before == 0 && i == counts.size() - 1) {
                 wanted.add(new CountCalls.Wanted(Call.Kind.NAME, name(done), 0));
             }
-            add(done, count, rung, wanted);
+            add(done, count, rung, before + 1, wanted);
         }
     }
 
@@ -154,7 +154,7 @@ public final class Scripting {
         return said.goesOn() && before.ends() == said.ends() ? Breath.FREE : said;
     }
 
-    private void add(Occurrence done, List<Moment> count, Rung rung, List<CountCalls.Wanted> wanted) {
+    private void add(Occurrence done, List<Moment> count, Rung rung, int time, List<CountCalls.Wanted> wanted) {
         double length = Playing.measures(count.getFirst().count()) * order.secondsPerBeat();
         List<Call> calls = new ArrayList<>();
         for (int i = 0; i < wanted.size(); i++) {
@@ -170,10 +170,13 @@ public final class Scripting {
             silentFrom = begin + seconds + PAUSE;
         }
         boolean own = rung.level() != CueLevel.COUNT
-                && count.getFirst().count().words().stream()
-                        .anyMatch(words -> words.language() == order.language() && words.level() == rung.level());
+                && count.getFirst()
+                        .count()
+                        .own(order.language(), rung.level(), time)
+                        .isPresent();
         Moment.Place place = count.getFirst().place();
-        cues.add(new Cue(done.index(), place, at, length, rung.level(), own ? Reason.OWN_WORDS : rung.why(), calls));
+        cues.add(new Cue(
+                done.index(), place, time, at, length, rung.level(), own ? Reason.OWN_WORDS : rung.why(), calls));
         at += length;
     }
 }

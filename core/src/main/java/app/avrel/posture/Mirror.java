@@ -8,6 +8,7 @@ import app.avrel.label.Language;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.OwnWords;
 import app.avrel.posture.count.SideWords;
+import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.CircleSense;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HeldProp;
@@ -87,14 +88,20 @@ public final class Mirror {
     }
 
     public static Count of(Count count) {
-        return count.withStages(count.stages().stream()
-                        .map(stage -> stage.withMoves(
-                                stage.moves().stream().map(Mirror::of).toList()))
-                        .toList())
+        List<Stage> stages = count.stages().stream()
+                .map(stage ->
+                        stage.withMoves(stage.moves().stream().map(Mirror::of).toList()))
+                .toList();
+        return count.withStages(stages)
                 .withWords(count.words().stream()
-                        .map(own -> new OwnWords(
-                                own.language(), own.level(), SideWords.swapped(own.text(), own.language())))
+                        .map(own -> swapped(own, count.stages(), stages))
                         .toList());
+    }
+
+    private static OwnWords swapped(OwnWords own, List<Stage> stages, List<Stage> mirrored) {
+        OwnWords swapped = own.withText(SideWords.swapped(own.text(), own.language()));
+        boolean fresh = own.over().isPresent() && !own.outdated(stages);
+        return fresh ? swapped.writtenFor(mirrored) : swapped;
     }
 
     public static Move of(Move move) {

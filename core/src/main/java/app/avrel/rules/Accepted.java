@@ -1,5 +1,6 @@
 package app.avrel.rules;
 
+import app.avrel.posture.count.RecordDigest;
 import java.util.Optional;
 
 /**

@@ -41,15 +41,12 @@ public final class CountWords {
 
     /** {@return what is said of a count as it is done} */
     public String say(Count count, List<Scene> done, CueLevel level) {
-        return own(count, level).orElseGet(() -> generated(done, level));
+        return own(count, level, 1).orElseGet(() -> generated(done, level));
     }
 
-    /** {@return the instructor's own words at a level} */
-    public Optional<String> own(Count count, CueLevel level) {
-        return count.words().stream()
-                .filter(own -> own.language() == language && own.level() == level)
-                .map(OwnWords::text)
-                .findFirst();
+    /** {@return the instructor's own words at a level, one of the times the posture is done} */
+    public Optional<String> own(Count count, CueLevel level, int time) {
+        return count.own(language, level, time).map(OwnWords::text);
     }
 
     /** {@return the words made from the moves, whatever own words there are; none at the level of numbers alone} */
@@ -64,7 +61,7 @@ public final class CountWords {
 
     /** {@return what is said of a count of which nothing is known but its moves} */
     public String say(Count count, CueLevel level) {
-        return own(count, level).orElseGet(() -> generated(count, level));
+        return own(count, level, 1).orElseGet(() -> generated(count, level));
     }
 
     /** {@return the words made from the moves alone, whatever own words there are} */

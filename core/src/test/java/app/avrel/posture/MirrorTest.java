@@ -103,7 +103,7 @@ class MirrorTest {
 
     @Test
     void ownWordsFollowTheSideThatIsDone() {
-        OwnWords words = new OwnWords(Language.ENGLISH, CueLevel.PROMPT, "right heel, gently");
+        OwnWords words = OwnWords.of(Language.ENGLISH, CueLevel.PROMPT, "right heel, gently");
         Count mirrored = Mirror.of(Count.blank().withWords(List.of(words)));
         assertThat(mirrored.words()).extracting(OwnWords::text).containsExactly("left heel, gently");
     }

@@ -365,8 +365,9 @@ public final class Samples {
 
     public Count count() {
         List<OwnWords> words = chance(0.2)
-                ? List.of(new OwnWords(
-                        one(Language.values()), one(CueLevel.values()), "left palm over, right palm under"))
+                ? List.of(
+                        OwnWords.of(one(Language.values()), one(CueLevel.values()), "left palm over, right palm under")
+                                .withTime(chance(0.3) ? Optional.of(number(1, 4)) : Optional.empty()))
                 : List.of();
         List<Stage> stages = several(1, 3, this::stage);
         return new Count(

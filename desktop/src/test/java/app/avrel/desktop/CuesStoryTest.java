@@ -119,7 +119,8 @@ class CuesStoryTest {
                 .counts()
                 .getFirst()
                 .words());
-        assertThat(own).contains(new OwnWords(Language.ENGLISH, CueLevel.GUIDE, "let the water sink"));
+        assertThat(own).extracting(OwnWords::text).containsExactly("let the water sink");
+        assertThat(own).allMatch(words -> words.level() == CueLevel.GUIDE && words.language() == Language.ENGLISH);
         robot.interact(() -> workplace.session.undo());
         assertThat(read(() -> workplace.session.project())).isEqualTo(DEMO);
     }

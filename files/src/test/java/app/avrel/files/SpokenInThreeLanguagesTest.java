@@ -55,24 +55,17 @@ class SpokenInThreeLanguagesTest {
     private record Lesson(String script, List<Planted> slips) {
 
         static Lesson in(Language language) throws IOException {
-            try (InputStream file = SpokenInThreeLanguagesTest.class.getResourceAsStream(
-                    "spoken/" + language.code() + ".txt")) {
+            try (InputStream file =
+                    SpokenInThreeLanguagesTest.class.getResourceAsStream("spoken/" + language.code() + ".txt")) {
                 String all = new String(Objects.requireNonNull(file).readAllBytes(), StandardCharsets.UTF_8);
                 String[] parts = all.split("---\n");
-                return new Lesson(
-                        parts[0], parts[1].lines().map(Planted::of).toList());
+                return new Lesson(parts[0], parts[1].lines().map(Planted::of).toList());
             }
         }
     }
 
     private static List<Slip> heard(String script, Language language) {
-        return Hearing.of(
-                        ScriptIn.read(script),
-                        TRACK,
-                        language,
-                        DEMO.setting().chosenBody(),
-                        WORDING,
-                        4)
+        return Hearing.of(ScriptIn.read(script), TRACK, language, DEMO.setting().chosenBody(), WORDING, 4)
                 .slips();
     }
 

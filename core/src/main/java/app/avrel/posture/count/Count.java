@@ -1,6 +1,7 @@
 package app.avrel.posture.count;
 
 import app.avrel.floor.Numbers;
+import app.avrel.label.Language;
 import app.avrel.posture.move.Move;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
@@ -65,6 +66,29 @@ public record Count(
 
     public Count withArrival(Arrival changed) {
         return new Count(stages, beats, pace, breath, words, note, Optional.of(changed), repeated);
+    }
+
+    /** {@return the words for one time at a level: those for this time alone, else those for every time} */
+    public Optional<OwnWords> own(Language language, CueLevel level, int time) {
+        List<OwnWords> here = words.stream()
+                .filter(own -> own.language() == language && own.level() == level)
+                .toList();
+        return here.stream()
+                .filter(own -> own.time().equals(Optional.of(time)))
+                .findFirst()
+                .or(() -> here.stream().filter(own -> own.time().isEmpty()).findFirst());
+    }
+
+    /** {@return this count said in these words, written for its moves as they are} */
+    public Count saying(OwnWords own) {
+        List<OwnWords> changed = new ArrayList<>(notSaying(own).words());
+        changed.add(own.writtenFor(stages));
+        return withWords(changed);
+    }
+
+    /** {@return this count without the words that stand where these would} */
+    public Count notSaying(OwnWords own) {
+        return withWords(words.stream().filter(other -> !other.insteadOf(own)).toList());
     }
 
     /** {@return this count with the moves of one stage changed} */

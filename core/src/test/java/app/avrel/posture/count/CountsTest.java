@@ -62,7 +62,7 @@ class CountsTest {
 
     @Test
     void splittingSharesTheBeatsAndKeepsTheWordsWithTheFirst() {
-        OwnWords words = new OwnWords(Language.ENGLISH, CueLevel.PROMPT, "shift and lift");
+        OwnWords words = OwnWords.of(Language.ENGLISH, CueLevel.PROMPT, "shift and lift");
         Count whole = Count.of(SHIFT, LIFT).withBeats(2).withWords(List.of(words));
         List<Count> parts = Counts.split(List.of(whole), 0, 1);
         assertThat(parts).hasSize(2);

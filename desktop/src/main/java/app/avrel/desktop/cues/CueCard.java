@@ -11,12 +11,16 @@ import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Moment;
 import app.avrel.posture.count.CueLevel;
+import app.avrel.posture.count.OwnWords;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 
 /** One count of the script: its words, whether they fit and are true, and why so many. */
@@ -30,6 +34,8 @@ final class CueCard extends VBox {
     private final Label overWords = Texts.wrapped("", "over-words");
     private final Button take = Buttons.words("", Words.of("cues.say_shorter_words_tip"), this::takeShorter);
     private final LinesField said = new LinesField(Words.of("cues.said_count"), "", "");
+    private final CheckBox once = new CheckBox();
+    private final VBox outdated = new VBox();
     private final Label instead = Texts.wrapped("", "card-note");
     private final Label checked = Texts.wrapped("", "cue-checked");
     private final Label why = Texts.wrapped("", "cue-why");
@@ -42,6 +48,15 @@ final class CueCard extends VBox {
         over.getStyleClass().add("cue-over");
         take.setWrapText(true);
         over.getChildren().addAll(overHead, overWords, take);
+        outdated.getStyleClass().add("cue-over");
+        outdated.getChildren()
+                .addAll(
+                        Texts.wrapped(Words.of("cues.words_outdated"), "over-words"),
+                        Buttons.words(
+                                Words.of("cues.still_right"), Words.of("cues.still_right_tip"), this::stillRight));
+        once.setWrapText(true);
+        once.setTooltip(new Tooltip(Words.of("cues.once_tip")));
+        once.setOnAction(_ -> chosen((shown, cue) -> edits.once(shown, cue, once.isSelected())));
         getChildren()
                 .addAll(
                         title,
@@ -49,6 +64,8 @@ final class CueCard extends VBox {
                         over,
                         Texts.of(Words.of("common.cue"), "section"),
                         said,
+                        once,
+                        outdated,
                         instead,
                         Texts.of(Words.of("cues.checked_against_record"), "section"),
                         checked,
@@ -82,10 +99,14 @@ final class CueCard extends VBox {
         over(shown, cue);
         boolean own = !wayIn && cue.level() != CueLevel.COUNT;
         visible(said, own);
-        Optional<String> mine = own ? edits.own(shown, cue) : Optional.empty();
+        Optional<OwnWords> mine = own ? edits.own(shown, cue) : Optional.empty();
+        visible(once, own);
+        once.setText(Words.of("cues.once", shown.time(cue)));
+        once.setSelected(mine.flatMap(OwnWords::time).isPresent());
+        visible(outdated, own && edits.outdated(shown, cue));
         said.area().setPromptText(shown.at(cue, cue.level()));
-        said.show(mine.map(text -> List.of(text)).orElse(List.of()), lines -> {
-            edits.say(shown, cue, String.join(" ", lines).strip());
+        said.show(mine.map(words -> List.of(words.text())).orElse(List.of()), lines -> {
+            edits.say(shown, cue, String.join(" ", lines).strip(), once.isSelected());
             return true;
         });
         instead.setText(
@@ -122,9 +143,17 @@ final class CueCard extends VBox {
 
     /** Takes the longest words that find room as the instructor's own. */
     void takeShorter() {
-        sheet.ifPresent(shown -> shown.chosen().map(CueSheet.Row::cue).ifPresent(cue -> {
+        chosen((shown, cue) -> {
             boolean late = cue.speaking() > cue.length() && cue.place().section() == Moment.Section.POSTURE;
-            shown.fitting(cue).filter(_ -> late).ifPresent(words -> edits.say(shown, cue, words));
-        }));
+            shown.fitting(cue).filter(_ -> late).ifPresent(words -> edits.say(shown, cue, words, once.isSelected()));
+        });
+    }
+
+    private void stillRight() {
+        chosen(edits::stillRight);
+    }
+
+    private void chosen(BiConsumer<CueSheet, Cue> with) {
+        sheet.ifPresent(shown -> shown.chosen().ifPresent(row -> with.accept(shown, row.cue())));
     }
 }

@@ -11,7 +11,6 @@ import app.avrel.label.Language;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Counts;
-import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.OwnWords;
 import app.avrel.posture.count.SideWords;
 import app.avrel.project.Edit;
@@ -20,19 +19,29 @@ import app.avrel.words.Wording;
 import app.avrel.words.say.Saying;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.function.UnaryOperator;
 
 /** The instructor's own words for a count, read and changed. */
 record CueEdits(Session session) {
 
-    /** {@return the instructor's own words for a count at its level, as they are said on this side} */
-    Optional<String> own(CueSheet sheet, Cue cue) {
-        Count count = sheet.moments(cue).getFirst().count();
-        Language language = sheet.wish().order().language();
-        return count.words().stream()
-                .filter(words -> words.language() == language && words.level() == cue.level())
-                .map(OwnWords::text)
-                .findFirst();
+    /** {@return the instructor's own words for a count at its level and time, as they are said on this side} */
+    Optional<OwnWords> own(CueSheet sheet, Cue cue) {
+        return count(sheet, cue).own(language(sheet), cue.level(), cue.time());
+    }
+
+    /** {@return whether the moves have changed since the words of a count were written} */
+    boolean outdated(CueSheet sheet, Cue cue) {
+        return own(sheet, cue)
+                .filter(own -> own.outdated(count(sheet, cue).stages()))
+                .isPresent();
+    }
+
+    private static Count count(CueSheet sheet, Cue cue) {
+        return sheet.moments(cue).getFirst().count();
+    }
+
+    private static Language language(CueSheet sheet) {
+        return sheet.wish().order().language();
     }
 
     /** {@return what would be said without them} */
@@ -59,34 +68,65 @@ record CueEdits(Session session) {
                 .line(sheet.moments(cue).getFirst().count());
     }
 
-    /** Says a count in these words; none are the generated ones again. */
-    void say(CueSheet sheet, Cue cue, String text) {
-        Occurrence done = sheet.done(cue);
-        Language language = sheet.wish().order().language();
-        Optional<Posture> recorded = session.project().posture(done.posture().id());
-        if (recorded.isEmpty() || own(sheet, cue).orElse("").equals(text) || !session.settled()) {
+    /**
+     * Says a count in these words; none are the generated ones again.
+     *
+     * @param once whether they are for this time alone
+     */
+    void say(CueSheet sheet, Cue cue, String text, boolean once) {
+        if (own(sheet, cue).map(OwnWords::text).orElse("").equals(text)) {
             return;
         }
-        boolean mirrored = !recorded.get().side().equals(done.posture().side());
-        String asRecorded = mirrored ? SideWords.swapped(text, language) : text;
-        CueLevel level = cue.level();
+        Optional<Integer> time = once ? Optional.of(cue.time()) : Optional.empty();
+        String asRecorded = mirrored(sheet, cue) ? SideWords.swapped(text, language(sheet)) : text;
+        change(sheet, cue, count -> {
+            String any = asRecorded.isBlank() ? "-" : asRecorded;
+            OwnWords own = new OwnWords(language(sheet), cue.level(), time, any, Optional.empty());
+            return text.isBlank() ? count.notSaying(own) : count.saying(own);
+        });
+    }
+
+    /** Says the words of a count this time alone, or every time. */
+    void once(CueSheet sheet, Cue cue, boolean once) {
+        Optional<Integer> time = once ? Optional.of(cue.time()) : Optional.empty();
+        change(
+                sheet,
+                cue,
+                count -> count.own(language(sheet), cue.level(), cue.time())
+                        .filter(own -> !own.time().equals(time))
+                        .map(own -> count.notSaying(own).saying(own.withTime(time)))
+                        .orElse(count));
+    }
+
+    /** Lets words stand over moves that have changed since they were written. */
+    void stillRight(CueSheet sheet, Cue cue) {
+        change(
+                sheet,
+                cue,
+                count -> count.own(language(sheet), cue.level(), cue.time())
+                        .map(count::saying)
+                        .orElse(count));
+    }
+
+    private boolean mirrored(CueSheet sheet, Cue cue) {
+        Posture done = sheet.done(cue).posture();
+        return session.project()
+                .posture(done.id())
+                .filter(recorded -> !recorded.side().equals(done.side()))
+                .isPresent();
+    }
+
+    private void change(CueSheet sheet, Cue cue, UnaryOperator<Count> edit) {
+        Occurrence done = sheet.done(cue);
+        Optional<Posture> recorded = session.project().posture(done.posture().id());
+        if (recorded.isEmpty() || !session.settled()) {
+            return;
+        }
         Holder posture = new Holder.OfPosture(recorded.get().id());
         int count = done.done().recorded(cue.place().count());
         session.apply(Edit.running(
                 Words.of("common.change_said"),
-                posture + "/" + count + "/said" + language + level,
-                project -> posture.change(
-                        project,
-                        counts -> Counts.change(counts, count, one -> withOwn(one, language, level, asRecorded)))));
-    }
-
-    private static Count withOwn(Count count, Language language, CueLevel level, String text) {
-        Stream<OwnWords> others =
-                count.words().stream().filter(own -> own.language() != language || own.level() != level);
-        return count.withWords(
-                text.isBlank()
-                        ? others.toList()
-                        : Stream.concat(others, Stream.of(new OwnWords(language, level, text)))
-                                .toList());
+                posture + "/" + count + "/said" + language(sheet) + cue.level(),
+                project -> posture.change(project, counts -> Counts.change(counts, count, edit))));
     }
 }

@@ -101,6 +101,11 @@ record CueSheet(
                 : here.section() == Moment.Section.LINK;
     }
 
+    /** {@return which time the posture of a count is done, in words} */
+    String time(Cue cue) {
+        return new Calling(Words.language()).time(cue.time());
+    }
+
     private static String ordinal(int time) {
         return new Calling(Words.language()).time(time);
     }

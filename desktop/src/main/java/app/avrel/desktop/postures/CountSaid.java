@@ -12,7 +12,6 @@ import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Scene;
 import java.util.List;
-import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -69,7 +68,7 @@ final class CountSaid extends VBox {
             CountWords words,
             List<Scene> done) {
         field.field().setPromptText(words.generated(done, level));
-        field.show(words.own(count, level).orElse(""), text -> {
+        field.show(words.own(count, level, 1).orElse(""), text -> {
             boolean settled = session.settled();
             if (settled) {
                 session.apply(CountEdits.change(
@@ -84,12 +83,7 @@ final class CountSaid extends VBox {
     }
 
     private static Count withOwn(Count count, CueLevel level, String text) {
-        Stream<OwnWords> others =
-                count.words().stream().filter(own -> own.language() != Words.language() || own.level() != level);
-        List<OwnWords> words = text.isBlank()
-                ? others.toList()
-                : Stream.concat(others, Stream.of(new OwnWords(Words.language(), level, text)))
-                        .toList();
-        return count.withWords(words);
+        OwnWords own = OwnWords.of(Words.language(), level, text.isBlank() ? "-" : text);
+        return text.isBlank() ? count.notSaying(own) : count.saying(own);
     }
 }

@@ -124,7 +124,16 @@ final class WeightFrame implements Frame {
                     && clause.has(item -> item.is(Term.Part.LEG) && item.rel() == Term.Rel.ON && item.who() != null);
             boolean stays = clause.has(Term.Act.STAY)
                     && clause.has(item -> item.rel() == Term.Rel.ON && (WhichLoad.limb(item) || item.bareSide()));
-            if (!weight && !own && !number && !state && !all && !middle && !bareNumber && !goesOn && !movesOnto && !stays) {
+            if (!weight
+                    && !own
+                    && !number
+                    && !state
+                    && !all
+                    && !middle
+                    && !bareNumber
+                    && !goesOn
+                    && !movesOnto
+                    && !stays) {
                 return Optional.empty();
             }
             boolean turns = clause.has(Term.Act.TURN) || clause.has(Term.Act.TWIST);

@@ -1,4 +1,4 @@
-package app.avrel.rules;
+package app.avrel.posture.count;
 
 import java.lang.reflect.RecordComponent;
 import java.nio.charset.StandardCharsets;
@@ -19,7 +19,7 @@ import java.util.TreeMap;
  * <p>It is made of the kinds, the names of the fields in the order of the alphabet, and their values; what is empty is
  * left out, so that a field that is new and empty changes nothing.
  */
-final class RecordDigest {
+public final class RecordDigest {
 
     private static final int BYTES = 12;
 
@@ -27,7 +27,8 @@ final class RecordDigest {
 
     private RecordDigest() {}
 
-    static String of(Object part) {
+    /** {@return the sum of a part} */
+    public static String of(Object part) {
         RecordDigest digest = new RecordDigest();
         digest.add(part);
         try {
