@@ -3,6 +3,8 @@ package app.avrel.cue;
 import app.avrel.body.Side;
 import app.avrel.form.Link;
 import app.avrel.form.Occurrence;
+import app.avrel.house.HouseRule;
+import app.avrel.house.HouseRules;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.words.say.Layer;
@@ -13,7 +15,7 @@ import java.util.Optional;
 /**
  * Shorter each time: what was said at length before is called, what was called is called in fewer words.
  *
- * <p>A new side or a new way in is said at greater length again, but only what differs: on the other side the hands are
+ * <p>How much each time is the house's to say; usually so: a new side or a new way in is said at greater length again, but only what differs: on the other side the hands are
  * as they were.
  */
 final class Ladder {
@@ -44,25 +46,81 @@ final class Ladder {
         return here.side().isPresent() && before(done) == 0 && times.containsKey(here.otherSide());
     }
 
-    /** {@return how much is said of a performance; it counts as said from now on} */
-    Rung next(Occurrence done, CueOrder order) {
+    /** {@return how much is said of a performance, as the house or the posture has it; it counts as said from now on} */
+    Rung next(Occurrence done, CueOrder order, HouseRules house) {
         boolean newSide = newSide(done);
         Done here = Done.of(done);
         int before = times.merge(here, 1, Integer::sum) - 1;
         int sameWay = ways.merge(new Way(here, done.link()), 1, Integer::sum) - 1;
-        Layer layer = order.layer();
+        Answers answers = new Answers(order, house, done);
         if (newSide) {
-            Layer less = layer == Layer.EVERYTHING ? Layer.FEET_AND_BODY : layer;
-            return new Rung(CueLevel.GUIDE, less, order.calls(), Reason.OTHER_SIDE);
+            return answers.otherSide();
         }
         if (before == 0) {
-            return new Rung(CueLevel.GUIDE, layer, order.calls(), Reason.FIRST_TIME);
+            return answers.first(Reason.FIRST_TIME);
         }
-        if (sameWay == 0) {
-            return new Rung(CueLevel.PROMPT, layer, order.calls(), Reason.NEW_WAY);
+        boolean longer = sameWay == 0 && answers.of(HouseRule.CALL_NEW_WAY) != AS_OTHERWISE;
+        if (longer) {
+            return answers.newWay();
         }
-        return before == 1
-                ? new Rung(CueLevel.PROMPT, layer, order.calls(), Reason.SECOND_TIME)
-                : new Rung(CueLevel.PROMPT, layer, 1, Reason.OFTEN);
+        return before == 1 ? answers.second() : answers.later();
+    }
+
+    private static final int AS_OTHERWISE = 2;
+
+    /** How much the house has said, or the posture where it has an answer of its own. */
+    private record Answers(CueOrder order, HouseRules house, Occurrence done) {
+
+        int of(HouseRule rule) {
+            return done.posture().ownRules().getOrDefault(rule, house.get(rule));
+        }
+
+        private Rung rung(CueLevel level, Reason why) {
+            return new Rung(level, order.layer(), order.calls(), why);
+        }
+
+        Rung first(Reason why) {
+            return rung(
+                    switch (of(HouseRule.CALL_FIRST)) {
+                        case 0 -> CueLevel.GUIDE;
+                        case 1 -> CueLevel.EXPLAIN;
+                        case 2 -> CueLevel.PROMPT;
+                        default -> CueLevel.COUNT;
+                    },
+                    why);
+        }
+
+        Rung otherSide() {
+            Layer less = order.layer() == Layer.EVERYTHING ? Layer.FEET_AND_BODY : order.layer();
+            return switch (of(HouseRule.CALL_OTHER_SIDE)) {
+                case 0 -> new Rung(CueLevel.GUIDE, less, order.calls(), Reason.OTHER_SIDE);
+                case 1 -> first(Reason.OTHER_SIDE);
+                default -> rung(CueLevel.PROMPT, Reason.OTHER_SIDE);
+            };
+        }
+
+        Rung newWay() {
+            return rung(of(HouseRule.CALL_NEW_WAY) == 0 ? CueLevel.PROMPT : CueLevel.GUIDE, Reason.NEW_WAY);
+        }
+
+        Rung second() {
+            return rung(
+                    switch (of(HouseRule.CALL_SECOND)) {
+                        case 0 -> CueLevel.PROMPT;
+                        case 1 -> CueLevel.GUIDE;
+                        case 2 -> CueLevel.EXPLAIN;
+                        default -> CueLevel.COUNT;
+                    },
+                    Reason.SECOND_TIME);
+        }
+
+        Rung later() {
+            return switch (of(HouseRule.CALL_LATER)) {
+                case 0 -> new Rung(CueLevel.PROMPT, order.layer(), 1, Reason.OFTEN);
+                case 1 -> rung(CueLevel.PROMPT, Reason.OFTEN);
+                case 2 -> rung(CueLevel.GUIDE, Reason.OFTEN);
+                default -> rung(CueLevel.COUNT, Reason.OFTEN);
+            };
+        }
     }
 }

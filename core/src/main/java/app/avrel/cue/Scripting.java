@@ -57,7 +57,7 @@ public final class Scripting {
     /** {@return the script of a stretch, of which some was said before, in this lesson or an earlier one} */
     public static CueScript of(List<Occurrence> before, List<Occurrence> stretch, CueOrder order, Wording wording) {
         Scripting scripting = new Scripting(order, wording);
-        before.forEach(done -> scripting.ladder.next(done, order));
+        before.forEach(done -> scripting.ladder.next(done, order, wording.rules()));
         for (int i = 0; i < stretch.size(); i++) {
             scripting.performance(stretch.get(i), i + 1 < stretch.size() ? stretch.get(i + 1) : null);
         }
@@ -90,9 +90,9 @@ public final class Scripting {
         boolean newSide = ladder.newSide(done);
         Rung rung = order.level()
                 .map(level -> new Rung(level, order.layer(), order.calls(), Reason.CHOSEN))
-                .orElseGet(() -> ladder.next(done, order));
+                .orElseGet(() -> ladder.next(done, order, wording.rules()));
         if (order.level().isPresent()) {
-            ladder.next(done, order);
+            ladder.next(done, order, wording.rules());
         }
         List<List<Moment>> counts = Moment.byCount(done.moments());
         boolean named = false;

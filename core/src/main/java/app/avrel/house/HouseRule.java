@@ -59,6 +59,23 @@ public enum HouseRule {
     OPENING("The opening posture is", "way", "counted", "not counted"),
     PARTS("Numbers run", "way", "through the form", "anew in each part"),
     SIDES("A side is named by", "way", "the leg in front", "the leading hand", "the way one travels"),
+    CALL_FIRST(
+            "The first time, a posture is said",
+            "way",
+            "in short sentences",
+            "in whole sentences",
+            "in calls",
+            "by numbers"),
+    CALL_OTHER_SIDE(
+            "The first time on its other side",
+            "way",
+            "in short sentences, feet and body only",
+            "as the first time",
+            "in calls"),
+    CALL_NEW_WAY("By a new way in", "way", "in calls", "in short sentences", "as often as it has come"),
+    CALL_SECOND("The second time", "way", "in calls", "in short sentences", "in whole sentences", "by numbers"),
+    CALL_LATER(
+            "From the third time on", "way", "with one call a count", "in calls", "in short sentences", "by numbers"),
     ANGLE_TOLERANCE("Directions agree within", "°", 1, 20, 5),
     WEIGHT_TOLERANCE("Weights agree within", "points", 1, 20, 5),
     PLACE_TOLERANCE("Places of the feet agree within", "% of a foot-length", 5, 100, 25),

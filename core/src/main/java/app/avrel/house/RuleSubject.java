@@ -10,6 +10,7 @@ public enum RuleSubject {
     HANDS("Hands and eyes"),
     BREATH("Breath"),
     NUMBERS("Numbers and sides"),
+    CUES("What is said, and how often"),
     TOLERANCES("What counts as alike");
 
     private final String label;
@@ -48,6 +49,7 @@ public enum RuleSubject {
             case ELBOWS, HAND_LINE, HAND_GAP, GAZE -> HANDS;
             case BREATH, BREATH_BEATS -> RuleSubject.BREATH;
             case REPEATS, OTHER_SIDES, GROUPS, OPENING, PARTS, SIDES -> NUMBERS;
+            case CALL_FIRST, CALL_OTHER_SIDE, CALL_NEW_WAY, CALL_SECOND, CALL_LATER -> CUES;
             case ANGLE_TOLERANCE, WEIGHT_TOLERANCE, PLACE_TOLERANCE, HAND_TOLERANCE -> TOLERANCES;
         };
     }

@@ -13,7 +13,6 @@ import app.avrel.form.Moment;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.OwnWords;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import javafx.scene.Node;
@@ -123,7 +122,14 @@ final class CueCard extends VBox {
     }
 
     private static String level(Cue cue) {
-        return " (" + cue.level().name().toLowerCase(Locale.ROOT) + ")";
+        String name = Words.of(
+                switch (cue.level()) {
+                    case EXPLAIN -> "cues.explain";
+                    case GUIDE -> "common.guide";
+                    case PROMPT -> "cues.call";
+                    case COUNT -> "common.count";
+                });
+        return " (" + name + ")";
     }
 
     private void over(CueSheet shown, Cue cue) {

@@ -88,6 +88,9 @@ record CueEdits(Session session) {
 
     /** Says the words of a count this time alone, or every time. */
     void once(CueSheet sheet, Cue cue, boolean once) {
+        if (own(sheet, cue).isEmpty()) {
+            return;
+        }
         Optional<Integer> time = once ? Optional.of(cue.time()) : Optional.empty();
         change(
                 sheet,
