@@ -307,14 +307,14 @@ class CommandsTest {
         String third = run("cues", "demo", "--lesson", "3", "--format", "md").out();
         assertThat(third).contains("## Lean on the Gate");
         String first = run("cues", "demo", "--lesson", "1", "--json").out();
-        assertThat(first).contains("it comes for the first time");
+        assertThat(first).contains("It comes for the first time");
         assertThat(run("cues", "demo", "--lesson", "2", "--csv").code()).isEqualTo(2);
         assertThat(run("cues", "demo", "--lesson", "2", "--format", "csv")
                         .out()
                         .lines()
                         .filter(line -> line.contains("Open the Sluice")))
                 .isNotEmpty()
-                .noneMatch(line -> line.contains("it comes for the first time"));
+                .noneMatch(line -> line.contains("It comes for the first time"));
     }
 
     @Test
