@@ -20,7 +20,9 @@ final class GazeFrame implements Frame {
         return clause.has(item -> item.is(Term.Act.LOOK)
                 || item.is(Term.Part.EYES)
                 || item.is(Term.Part.HEAD)
-                || item.is(Term.Manner.WIDE_VIEW));
+                || item.is(Term.Manner.WIDE_VIEW)
+                || item.is(Term.Way.FORWARD)
+                || item.bareSide() && item.who() == Term.Who.FRONT);
     }
 
     @Override
@@ -29,6 +31,10 @@ final class GazeFrame implements Frame {
                 || item.is(Term.Part.HEAD) && item.rel() == null);
         int looks = clause.find(Term.Act.LOOK);
         boolean wide = clause.has(Term.Manner.WIDE_VIEW);
+        if (eyes < 0 && looks < 0 && back(clause, now)) {
+            clause.useAll();
+            return Optional.of(Fit.of(new Move.Look(Gaze.AHEAD)).costs(Costs.LIMB_ELIDED));
+        }
         if (eyes < 0 && looks < 0 && !wide || eyes < 0 && subjectBefore(clause, looks, now)) {
             return Optional.empty();
         }
@@ -86,6 +92,18 @@ final class GazeFrame implements Frame {
             return Optional.of(Fit.of(new Move.Look(followed)).costs(cost));
         }
         return direction(clause, now, cost);
+    }
+
+    /** Look at the hand, then back to the front: the eyes go on. */
+    private static boolean back(Clause clause, Situation now) {
+        return now.topic() == Situation.Topic.EYES
+                && clause.has(item -> item.is(Term.Way.FORWARD) || item.bareSide() && item.who() == Term.Who.FRONT)
+                && clause.items().stream()
+                        .allMatch(item -> Leftover.small(item)
+                                || item.is(Term.Act.RETURN)
+                                || item.is(Term.Way.BACK)
+                                || item.is(Term.Way.FORWARD)
+                                || item.bareSide() && item.who() == Term.Who.FRONT);
     }
 
     /** "The left palm looks at": something else looks. */

@@ -69,7 +69,9 @@ final class HandTargets {
         }
         boolean sweeps = clause.has(Term.Act.SWEEP);
         Optional<Item> item = clause.takeItem(some -> !HandLimbs.flank(clause, some)
-                && (HandLimbs.target(some) || sweeps && some.is(Term.Part.KNEE) && some.who() != null));
+                && (HandLimbs.target(some)
+                        || touched(some, hand)
+                        || sweeps && some.is(Term.Part.KNEE) && some.who() != null));
         if (item.isEmpty()) {
             return place;
         }
@@ -98,6 +100,15 @@ final class HandTargets {
         return way.isPresent()
                 ? at.withOffset(new HandOffset(way.get(), by))
                 : by.isPresent() ? at.withOffset(new HandOffset(HandOffset.Way.AWAY, by)) : at;
+    }
+
+    /** The fingers of the right hand touch the left wrist: that is where they go. */
+    private boolean touched(Item limb, Side hand) {
+        boolean part = limb.is(Term.Part.WRIST) || limb.is(Term.Part.ELBOW) || limb.is(Term.Part.FOREARM);
+        return part
+                && limb.rel() == null
+                && clause.has(Term.Act.LAND)
+                && limb.whose().flatMap(now::hand).filter(side -> side != hand).isPresent();
     }
 
     private HandPlace heights(HandPlace place, Side hand) {

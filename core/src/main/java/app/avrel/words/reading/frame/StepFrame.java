@@ -132,7 +132,8 @@ final class StepFrame implements Frame {
                 return Optional.empty();
             }
             boolean onlySide = !part && !verb && clause.has(item -> item.bareSide() && item.rel() == null);
-            if (onlySide) {
+            boolean eyes = !part && !verb && now.topic() == Situation.Topic.EYES;
+            if (onlySide || eyes) {
                 return Optional.empty();
             }
             boolean known = foot != null;
