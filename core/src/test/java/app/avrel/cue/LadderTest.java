@@ -5,18 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.avrel.body.Side;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
-import app.avrel.form.Entry;
-import app.avrel.form.EntryId;
-import app.avrel.form.Form;
-import app.avrel.form.FormId;
-import app.avrel.form.Part;
-import app.avrel.form.Performances;
 import app.avrel.form.Played;
-import app.avrel.form.Shelf;
-import app.avrel.form.Unroll;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
-import app.avrel.motion.Standing;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.Start;
@@ -30,7 +21,6 @@ import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** Shorter each time, as the school has it, or as one posture has it. */
@@ -43,16 +33,8 @@ class LadderTest {
             .withCounts(List.of(Count.of(Stage.of(new Move.Shift(Split.on(Side.LEFT, 100))))));
 
     private static List<CueLevel> levels(Posture posture, HouseRules house, Played... each) {
-        List<Entry> entries = IntStream.range(0, each.length)
-                .mapToObj(at -> Entry.of(new EntryId("e" + at), WELL, each[at]))
-                .toList();
-        Form form = new Form(new FormId("f"), "F", List.of(new Part("", entries)), Optional.empty(), Optional.empty());
         return Scripting.of(
-                        Unroll.form(
-                                        form,
-                                        new Shelf(Map.of(WELL, posture), Map.of()),
-                                        new Performances(Standing.POSING, Optional.empty()))
-                                .occurrences(),
+                        Stretches.of(posture, each),
                         CueOrder.USUAL,
                         new Wording(Directions.CLOCK, Heading.FRONT, house))
                 .cues()

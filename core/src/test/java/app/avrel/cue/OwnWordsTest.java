@@ -6,15 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.avrel.body.Side;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
-import app.avrel.form.Entry;
-import app.avrel.form.EntryId;
-import app.avrel.form.Form;
-import app.avrel.form.FormId;
-import app.avrel.form.Part;
-import app.avrel.form.Performances;
 import app.avrel.form.Played;
-import app.avrel.form.Shelf;
-import app.avrel.form.Unroll;
 import app.avrel.label.Language;
 import app.avrel.motion.Standing;
 import app.avrel.posture.Mirror;
@@ -30,9 +22,7 @@ import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
 import app.avrel.words.Wording;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** What an instructor says in their own words: every time, or one time alone; and whether it still goes with the moves. */
@@ -51,20 +41,7 @@ class OwnWordsTest {
                 .withSide(Optional.of(Side.LEFT))
                 .withStart(new Start.Carried(StartPose.SHOULDER_WIDE))
                 .withCounts(List.of(count));
-        List<Entry> entries = IntStream.range(0, each.length)
-                .mapToObj(at -> Entry.of(new EntryId("e" + at), WELL, each[at]))
-                .toList();
-        Form form = new Form(new FormId("f"), "F", List.of(new Part("", entries)), Optional.empty(), Optional.empty());
-        return Scripting.of(
-                        Unroll.form(
-                                        form,
-                                        new Shelf(Map.of(WELL, well), Map.of()),
-                                        new Performances(Standing.POSING, Optional.empty()))
-                                .occurrences(),
-                        CueOrder.USUAL.withLevel(CueLevel.GUIDE),
-                        WORDING)
-                .cues()
-                .stream()
+        return Scripting.of(Stretches.of(well, each), CueOrder.USUAL.withLevel(CueLevel.GUIDE), WORDING).cues().stream()
                 .map(cue -> cue.calls().stream()
                         .filter(call -> call.kind() == Call.Kind.MOVE)
                         .map(Call::words)
