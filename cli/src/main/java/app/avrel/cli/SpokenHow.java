@@ -8,6 +8,7 @@ import app.avrel.posture.count.CueLevel;
 import app.avrel.words.say.Layer;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import picocli.CommandLine.Option;
 
@@ -48,15 +49,21 @@ final class SpokenHow {
     @Option(names = "--calls", paramLabel = "NUMBER", description = "most calls a count", defaultValue = "2")
     private int calls;
 
-    @Option(names = "--numbers", description = "tell the counts by number")
+    @Option(names = "--numbers", description = "tell the counts by number, whatever the house rules say")
     private boolean numbers;
 
     @Option(
             names = "--names",
-            paramLabel = "before|last|never",
-            description = "where a posture's name is called",
-            defaultValue = "before")
+            paramLabel = "before|last|never|house",
+            description = "where a posture's name is called; house: as the house rules and the posture have it",
+            defaultValue = "house")
     private String names;
+
+    @Option(
+            names = "--breaths",
+            paramLabel = "NUMBER",
+            description = "breaths a minute, by which a count lasts as long as its breath; a beat where it has none")
+    private Double breaths;
 
     @Option(names = "--no-breath", description = "leave the breath out")
     private boolean noBreath;
@@ -74,8 +81,9 @@ final class SpokenHow {
             System.err.println("The level is explain, guide, prompt, count or ladder, but it says " + level + ".");
         }
         Optional<NamePlace> named = constant(NamePlace.values(), names);
-        if (named.isEmpty()) {
-            System.err.println("A name is called before, last or never, but it says " + names + ".");
+        if (named.isEmpty() && !names.equals("house")) {
+            System.err.println(
+                    "A name is called before, last, never or as the house has it, but it says " + names + ".");
             return Optional.empty();
         }
         Optional<Viewpoint> seen = constant(Viewpoint.values(), view);
@@ -92,12 +100,13 @@ final class SpokenHow {
                     said.get(),
                     seen.get(),
                     secondsPerBeat,
+                    breaths == null ? OptionalDouble.empty() : OptionalDouble.of(breaths),
                     lead,
                     calls,
-                    named.get(),
-                    true,
-                    numbers,
-                    !noBreath));
+                    named,
+                    Optional.empty(),
+                    numbers ? Optional.of(true) : Optional.empty(),
+                    noBreath ? Optional.of(false) : Optional.empty()));
         } catch (IllegalArgumentException wrong) {
             System.err.println(wrong.getMessage() + ".");
             return Optional.empty();

@@ -1,5 +1,7 @@
 package app.avrel.cli;
 
+import app.avrel.files.voice.Voice;
+import app.avrel.files.voice.Voices;
 import app.avrel.floor.Heading;
 import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
@@ -13,6 +15,7 @@ import app.avrel.project.Project;
 import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import picocli.CommandLine.Option;
 
@@ -38,6 +41,19 @@ final class SpokenStretch {
                 .findFirst();
         if (found.isEmpty()) {
             System.err.println("The language is en, es or zh, but it says " + language + ".");
+        }
+        return found;
+    }
+
+    /** {@return the voice of that name, or the best; empty after saying on standard error which there are} */
+    static Optional<Voice> voice(Language language, Optional<String> name) {
+        Optional<Voice> found = Voices.find(language, name);
+        if (found.isEmpty()) {
+            System.err.println("No voice here speaks " + language.code()
+                    + name.map(one -> " as “" + one + "”").orElse("")
+                    + ". There are: "
+                    + Voices.of(language).stream().map(Voice::name).collect(Collectors.joining(", "))
+                    + ". Install espeak-ng for English, Spanish and Chinese.");
         }
         return found;
     }

@@ -3,6 +3,7 @@ package app.avrel.cli;
 import app.avrel.cue.CueOrder;
 import app.avrel.cue.CueScript;
 import app.avrel.cue.Scripting;
+import app.avrel.files.voice.SchooledVoice;
 import app.avrel.files.voice.SpokenFile;
 import app.avrel.files.voice.Voice;
 import app.avrel.files.voice.Voices;
@@ -15,7 +16,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -46,8 +46,15 @@ final class VoiceCommand implements Callable<Integer> {
     @Option(names = "--tones", description = "a soft tone that rises and falls with the breath")
     private boolean tones;
 
+    @Option(names = "--count-in", paramLabel = "BEATS", description = "so many ticks before the first count, 0 to 16")
+    private int countIn;
+
     @Override
     public Integer call() {
+        if (countIn < 0 || countIn > 16) {
+            System.err.println("A count-in has 0 to 16 beats, but it says " + countIn + ".");
+            return Reports.FOUND;
+        }
         Optional<Project> project = Reports.project(file);
         Optional<Language> language = stretch.language();
         Optional<CueOrder> order = language.flatMap(how::order);
@@ -55,14 +62,7 @@ final class VoiceCommand implements Callable<Integer> {
             return Reports.FOUND;
         }
         Optional<List<Occurrence>> track = stretch.of(project.get());
-        Optional<Voice> voice = Voices.find(language.get(), Optional.ofNullable(name));
-        if (voice.isEmpty()) {
-            System.err.println("No voice here speaks " + language.get().code()
-                    + (name == null ? "" : " as “" + name + "”")
-                    + ". There are: "
-                    + Voices.of(language.get()).stream().map(Voice::name).collect(Collectors.joining(", "))
-                    + ". Install espeak-ng for English, Spanish and Chinese.");
-        }
+        Optional<Voice> voice = SpokenStretch.voice(language.get(), Optional.ofNullable(name));
         if (track.isEmpty() || voice.isEmpty()) {
             return Reports.FOUND;
         }
@@ -70,14 +70,17 @@ final class VoiceCommand implements Callable<Integer> {
     }
 
     private int write(Project project, List<Occurrence> track, CueOrder order, Voice voice) {
-        CueScript script = Scripting.of(stretch.before(project), track, order, SpokenStretch.wording(project));
+        SchooledVoice schooled =
+                Voices.schooled(voice, order.language(), project.setting().sounds());
+        CueScript script =
+                Scripting.of(stretch.before(project), track, order, SpokenStretch.wording(project), schooled);
         try {
             SpokenFile.write(
                     script,
                     track,
-                    voice,
+                    schooled,
                     order.language(),
-                    new SpokenFile.Beside(beats, tones, order.secondsPerBeat()),
+                    new SpokenFile.Beside(beats, tones, countIn, order.tempo()),
                     out,
                     _ -> {},
                     () -> false);

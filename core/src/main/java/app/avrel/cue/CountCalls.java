@@ -1,15 +1,11 @@
 package app.avrel.cue;
 
 import app.avrel.form.Moment;
-import app.avrel.form.Playing;
-import app.avrel.posture.count.Breath;
-import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.SideWords;
 import app.avrel.posture.move.Move;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
-import app.avrel.words.say.Calling;
 import app.avrel.words.say.Layer;
 import app.avrel.words.say.Register;
 import app.avrel.words.say.Scene;
@@ -21,7 +17,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/** What is called in one count: each call one thing that is new, the most needed ones where not all find room. */
+/** What is called of the moves of one count: each call one thing that is new, the most needed ones where not all find room. */
 final class CountCalls {
 
     /** The share of a count's time that may be spoken at length. */
@@ -35,19 +31,19 @@ final class CountCalls {
     record Wanted(Call.Kind kind, String words, double due) {}
 
     private final CueOrder order;
+    private final Speech speech;
     private final CountWords words;
     private final Telling explained;
     private final Telling guided;
     private final Telling calling;
-    private final Calling calls;
 
-    CountCalls(CueOrder order, Wording wording) {
+    CountCalls(CueOrder order, Wording wording, Speech speech) {
         this.order = order;
+        this.speech = speech;
         words = new CountWords(order.language(), wording);
         explained = new Telling(order.language(), Register.EXPLAIN, wording);
         guided = new Telling(order.language(), Register.GUIDE, wording);
         calling = new Telling(order.language(), Register.CALL, wording);
-        calls = new Calling(order.language());
     }
 
     /**
@@ -56,27 +52,14 @@ final class CountCalls {
      * @param count its stages as they are done
      * @param time which time the posture is done on its side, from 1
      * @param stepNext whether the next count begins with a step
-     * @param breathes the breath that is new in this count
+     * @param seconds the count lasts
      */
-    List<Wanted> of(List<Moment> count, Rung rung, int time, boolean stepNext, Breath breathes) {
-        double room = ROOM * Playing.measures(count.getFirst().count()) * order.secondsPerBeat();
-        List<Wanted> wanted = new ArrayList<>();
-        Count recorded = count.getFirst().count();
-        if (order.numbers() || rung.level() == CueLevel.COUNT) {
-            wanted.add(new Wanted(
-                    Call.Kind.NUMBER, calls.number(count.getFirst().place().count() + 1), 0));
-        }
-        Optional<String> own = words.own(recorded, rung.level(), time);
-        if (own.isPresent() && rung.layer() == Layer.EVERYTHING) {
-            wanted.add(seen(new Wanted(Call.Kind.MOVE, own.get(), 0)));
-        } else {
-            moves(count, rung, stepNext, room).forEach(move -> wanted.add(seen(move)));
-        }
-        if (order.breath() && breathes != Breath.FREE || rung.layer() == Layer.BREATH) {
-            calls.breath(breathes, rung.level() == CueLevel.PROMPT)
-                    .ifPresent(said -> wanted.add(new Wanted(Call.Kind.BREATH, said, 0)));
-        }
-        return wanted;
+    List<Wanted> of(List<Moment> count, Rung rung, int time, boolean stepNext, double seconds) {
+        Optional<String> own = words.own(count.getFirst().count(), rung.level(), time);
+        List<Wanted> moves = own.isPresent() && rung.layer() == Layer.EVERYTHING
+                ? List.of(new Wanted(Call.Kind.MOVE, own.get(), 0))
+                : moves(count, rung, stepNext, ROOM * seconds);
+        return moves.stream().map(this::seen).toList();
     }
 
     private List<Wanted> moves(List<Moment> count, Rung rung, boolean stepNext, double room) {
@@ -113,7 +96,7 @@ final class CountCalls {
     }
 
     private double seconds(String words) {
-        return SpeechTime.of(order.language()).seconds(words);
+        return speech.seconds(words);
     }
 
     /** What finds no room even so is said in the words of a call, in one breath. */

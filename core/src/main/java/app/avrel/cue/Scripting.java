@@ -3,15 +3,15 @@ package app.avrel.cue;
 import app.avrel.floor.Heading;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
-import app.avrel.form.Playing;
 import app.avrel.label.Language;
-import app.avrel.posture.PostureName;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Calling;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -27,21 +27,25 @@ public final class Scripting {
 
     private final CueOrder order;
     private final Wording wording;
-    private final Calling calling;
+    private final Speech speech;
     private final Ladder ladder = new Ladder();
 
     /** What says a count, by where the front of its frame faces. */
     private final Map<Heading, CountCalls> inHall = new HashMap<>();
 
     private final List<Cue> cues = new ArrayList<>();
+
+    /** How long the counts last that are still to come. */
+    private Iterator<Double> lengths = Collections.emptyIterator();
+
     private double at;
     private double silentFrom = Double.NEGATIVE_INFINITY;
     private Breath breath = Breath.FREE;
 
-    private Scripting(CueOrder order, Wording wording) {
+    private Scripting(CueOrder order, Wording wording, Speech speech) {
         this.order = order;
         this.wording = wording;
-        this.calling = new Calling(order.language());
+        this.speech = speech;
     }
 
     /**
@@ -56,7 +60,24 @@ public final class Scripting {
 
     /** {@return the script of a stretch, of which some was said before, in this lesson or an earlier one} */
     public static CueScript of(List<Occurrence> before, List<Occurrence> stretch, CueOrder order, Wording wording) {
-        Scripting scripting = new Scripting(order, wording);
+        return of(before, stretch, order, wording, SpeechTime.of(order.language()));
+    }
+
+    /**
+     * {@return the script of a stretch, timed for one who speaks}
+     *
+     * @param before what was said before, in this lesson or an earlier one
+     * @param speech how long words take
+     */
+    public static CueScript of(
+            List<Occurrence> before, List<Occurrence> stretch, CueOrder order, Wording wording, Speech speech) {
+        Scripting scripting = new Scripting(order, wording, speech);
+        scripting.lengths = order.tempo()
+                .seconds(stretch.stream()
+                        .flatMap(done -> Moment.byCount(done.moments()).stream())
+                        .map(count -> count.getFirst().count())
+                        .toList())
+                .iterator();
         before.forEach(done -> scripting.ladder.next(done, order, wording.rules()));
         for (int i = 0; i < stretch.size(); i++) {
             scripting.performance(stretch.get(i), i + 1 < stretch.size() ? stretch.get(i + 1) : null);
@@ -69,8 +90,10 @@ public final class Scripting {
         CueLevel level = order.level().orElse(CueLevel.GUIDE);
         Rung rung = new Rung(level, order.layer(), order.calls(), Reason.CHOSEN);
         Wording here = wording.withFront(done.front(count.getFirst().place().section()));
-        return new CountCalls(order.withBreath(false).withNumbers(false), here)
-                .of(count, rung, 1, false, Breath.FREE).stream()
+        double seconds =
+                order.tempo().seconds(List.of(count.getFirst().count())).getFirst();
+        return new CountCalls(order, here, SpeechTime.of(order.language()))
+                .of(count, rung, 1, false, seconds).stream()
                         .map(CountCalls.Wanted::words)
                         .collect(Collectors.joining(", "));
     }
@@ -94,26 +117,34 @@ public final class Scripting {
         if (order.level().isPresent()) {
             ladder.next(done, order, wording.rules());
         }
+        Beside beside = new Beside(order, wording.rules(), done, before, newSide);
         List<List<Moment>> counts = Moment.byCount(done.moments());
         boolean named = false;
         for (int i = 0; i < counts.size(); i++) {
             List<Moment> count = counts.get(i);
+            Moment.Place place = count.getFirst().place();
+            double length = lengths.next();
             boolean stepNext = i + 1 < counts.size()
                     ? steps(counts.get(i + 1))
                     : next != null && !next.moments().isEmpty() && steps(next);
             List<CountCalls.Wanted> wanted = new ArrayList<>();
-            if (!named && count.getFirst().place().section() == Moment.Section.POSTURE) {
-                wanted.addAll(heading(done, before, newSide));
+            if (!named && place.section() == Moment.Section.POSTURE) {
+                wanted.addAll(beside.heading());
                 named = true;
             }
-            Heading front = done.front(count.getFirst().place().section());
-            wanted.addAll(inHall.computeIfAbsent(front, facing -> new CountCalls(order, wording.withFront(facing)))
-                    .of(count, rung, before + 1, stepNext, breath(count)));
-            if (order.names() == NamePlace.LAST && before == 0 && i == counts.size() - 1) {
-                wanted.add(new CountCalls.Wanted(Call.Kind.NAME, name(done), 0));
+            beside.number(place.count(), rung).ifPresent(wanted::add);
+            wanted.addAll(inHall.computeIfAbsent(done.front(place.section()), this::calls)
+                    .of(count, rung, before + 1, stepNext, length));
+            beside.breath(breath(count), rung).ifPresent(wanted::add);
+            if (i == counts.size() - 1) {
+                beside.closing().ifPresent(wanted::add);
             }
-            add(done, count, rung, before + 1, wanted);
+            add(done, count, rung, before + 1, length, wanted);
         }
+    }
+
+    private CountCalls calls(Heading front) {
+        return new CountCalls(order, wording.withFront(front), speech);
     }
 
     private static boolean steps(Occurrence next) {
@@ -124,28 +155,6 @@ public final class Scripting {
         return count.getFirst().stage().moves().stream().anyMatch(Urgency::frees);
     }
 
-    /** The name before the first count; from the second time on the ordinal, or that it is the other side. */
-    private List<CountCalls.Wanted> heading(Occurrence done, int before, boolean newSide) {
-        List<CountCalls.Wanted> said = new ArrayList<>();
-        if (order.names() == NamePlace.BEFORE && before == 0) {
-            said.add(new CountCalls.Wanted(Call.Kind.NAME, name(done), 0));
-        }
-        if (order.ordinals() && newSide) {
-            said.add(new CountCalls.Wanted(Call.Kind.ORDINAL, calling.otherSide(), 0));
-        } else if (order.ordinals() && before > 0) {
-            said.add(new CountCalls.Wanted(Call.Kind.ORDINAL, calling.time(before + 1), 0));
-        }
-        return said;
-    }
-
-    private String name(Occurrence done) {
-        return done.posture().names().stream()
-                .filter(name -> name.language() == order.language())
-                .map(PostureName::written)
-                .findFirst()
-                .orElse(done.posture().name());
-    }
-
     /** The breath that begins in a count; nothing where it only goes on. */
     private Breath breath(List<Moment> count) {
         Breath said = count.getFirst().count().breath();
@@ -154,12 +163,12 @@ public final class Scripting {
         return said.goesOn() && before.ends() == said.ends() ? Breath.FREE : said;
     }
 
-    private void add(Occurrence done, List<Moment> count, Rung rung, int time, List<CountCalls.Wanted> wanted) {
-        double length = Playing.measures(count.getFirst().count()) * order.secondsPerBeat();
+    private void add(
+            Occurrence done, List<Moment> count, Rung rung, int time, double length, List<CountCalls.Wanted> wanted) {
         List<Call> calls = new ArrayList<>();
         for (int i = 0; i < wanted.size(); i++) {
             CountCalls.Wanted want = wanted.get(i);
-            double seconds = SpeechTime.of(order.language()).seconds(want.words());
+            double seconds = speech.seconds(want.words());
             double due = at + Math.max(want.due(), (double) i / wanted.size()) * length;
             double begin = Math.max(silentFrom, due - order.lead() - seconds);
             boolean crowded = want.kind() == Call.Kind.BREATH && begin + seconds > due + CROWDED;

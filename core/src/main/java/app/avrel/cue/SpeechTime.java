@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
  * {@code 0.28 characters}, fitted to 28 cues, mean 0.15 s, worst 0.3 s; its pauses are inside that. Expect ±0.4 s or 12 %
  * of a person.
  */
-public final class SpeechTime {
+public final class SpeechTime implements Speech {
 
     /** The rate of the estimates, words a minute. */
     public static final double RATE = 140;
@@ -39,7 +39,7 @@ public final class SpeechTime {
         return new SpeechTime(language);
     }
 
-    /** {@return seconds to say the text; 0 for no words} */
+    @Override
     public double seconds(String text) {
         return switch (language) {
             case ENGLISH -> Words.of(text).seconds();

@@ -76,6 +76,10 @@ public enum HouseRule {
     CALL_SECOND("The second time", "way", "in calls", "in short sentences", "in whole sentences", "by numbers"),
     CALL_LATER(
             "From the third time on", "way", "with one call a count", "in calls", "in short sentences", "by numbers"),
+    CALL_NAME("Its name is called", "way", "before its first count", "in its last count", "not at all"),
+    CALL_ORDINAL("Which time it is, and the other side", "way", "is called", "is not called"),
+    CALL_NUMBER("The counts' numbers", "way", "are not called", "are called"),
+    CALL_BREATH("The breath, where it is said,", "way", "is called", "is not called"),
     ANGLE_TOLERANCE("Directions agree within", "°", 1, 20, 5),
     WEIGHT_TOLERANCE("Weights agree within", "points", 1, 20, 5),
     PLACE_TOLERANCE("Places of the feet agree within", "% of a foot-length", 5, 100, 25),

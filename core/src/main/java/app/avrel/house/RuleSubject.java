@@ -49,7 +49,15 @@ public enum RuleSubject {
             case ELBOWS, HAND_LINE, HAND_GAP, GAZE -> HANDS;
             case BREATH, BREATH_BEATS -> RuleSubject.BREATH;
             case REPEATS, OTHER_SIDES, GROUPS, OPENING, PARTS, SIDES -> NUMBERS;
-            case CALL_FIRST, CALL_OTHER_SIDE, CALL_NEW_WAY, CALL_SECOND, CALL_LATER -> CUES;
+            case CALL_FIRST,
+                    CALL_OTHER_SIDE,
+                    CALL_NEW_WAY,
+                    CALL_SECOND,
+                    CALL_LATER,
+                    CALL_NAME,
+                    CALL_ORDINAL,
+                    CALL_NUMBER,
+                    CALL_BREATH -> CUES;
             case ANGLE_TOLERANCE, WEIGHT_TOLERANCE, PLACE_TOLERANCE, HAND_TOLERANCE -> TOLERANCES;
         };
     }

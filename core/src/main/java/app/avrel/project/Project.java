@@ -15,6 +15,7 @@ import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonId;
 import app.avrel.lesson.course.Course;
 import app.avrel.lesson.course.CourseId;
+import app.avrel.lesson.log.Quiz;
 import app.avrel.lesson.make.Recipe;
 import app.avrel.motion.Performer;
 import app.avrel.posture.Posture;
@@ -52,6 +53,7 @@ import java.util.function.UnaryOperator;
  * @param lessons of every course, and such as stand by themselves; ids are unlike each other
  * @param courses forms taught over weeks; ids are unlike each other
  * @param recipes the school's own ways to make a lesson
+ * @param quizzes what one knew when asked what comes next, in order of time
  */
 @RecordBuilder
 public record Project(
@@ -65,7 +67,8 @@ public record Project(
         List<Learner> learners,
         List<Hall> halls,
         List<Course> courses,
-        List<Recipe> recipes)
+        List<Recipe> recipes,
+        List<Quiz> quizzes)
         implements ProjectBuilder.With {
 
     private static final Form EMPTY_FORM =
@@ -81,6 +84,7 @@ public record Project(
         halls = List.copyOf(halls);
         courses = List.copyOf(courses);
         recipes = List.copyOf(recipes);
+        quizzes = List.copyOf(quizzes);
         unlike(postures.stream().map(posture -> posture.id().key()).toList(), "posture");
         unlike(forms.stream().map(form -> form.id().key()).toList(), "form");
         unlike(lessons.stream().map(lesson -> lesson.id().key()).toList(), "lesson");
@@ -101,7 +105,7 @@ public record Project(
     public static Project empty(String name, Setting setting) {
         return new Project(
                 name, setting, List.of(), Map.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-                List.of());
+                List.of(), List.of());
     }
 
     public Optional<Posture> posture(PostureId id) {
@@ -233,6 +237,13 @@ public record Project(
     /** {@return the body and the rules by which a form is unrolled} */
     public Performer posing(Form form) {
         return new Performer(setting.chosenBody(), rules(form));
+    }
+
+    /** {@return this project with the score of a quiz kept} */
+    public Project keeping(Quiz score) {
+        List<Quiz> all = new ArrayList<>(quizzes);
+        all.add(score);
+        return withQuizzes(all);
     }
 
     /** {@return this project with a finding let stand for a reason} */

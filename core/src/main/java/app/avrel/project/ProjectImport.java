@@ -1,5 +1,6 @@
 package app.avrel.project;
 
+import app.avrel.cue.Pronunciation;
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.FormId;
@@ -130,6 +131,21 @@ public record ProjectImport(Project here, Project there) {
                     report.add("own word \"" + word.phrase() + "\" was brought");
                 }
             }
+            sounds();
+        }
+
+        private void sounds() {
+            List<Pronunciation> all = new ArrayList<>(project.setting().sounds());
+            for (Pronunciation sound : there.setting().sounds()) {
+                boolean known = all.stream()
+                        .anyMatch(ours -> ours.language() == sound.language()
+                                && ours.written().equalsIgnoreCase(sound.written()));
+                if (!known) {
+                    all.add(sound);
+                    report.add("the sound of \"" + sound.written() + "\" was brought");
+                }
+            }
+            project = project.withSetting(project.setting().withSounds(all));
         }
 
         private static Optional<LinkId> shared(WayIn way) {

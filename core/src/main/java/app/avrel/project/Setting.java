@@ -1,12 +1,14 @@
 package app.avrel.project;
 
 import app.avrel.body.Body;
+import app.avrel.cue.Pronunciation;
 import app.avrel.floor.DirectionWords;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.form.hall.Hall;
 import app.avrel.house.HouseRules;
+import app.avrel.label.Language;
 import app.avrel.motion.Performer;
 import app.avrel.words.lexicon.TaughtWord;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -21,6 +23,7 @@ import java.util.stream.Stream;
  * @param bodies whose bodies the school looks at; at least one
  * @param body which of them is the measure now, from 0
  * @param taught the school's own words for what is typed
+ * @param sounds how the school's terms sound, for voices
  */
 @RecordBuilder
 public record Setting(
@@ -29,16 +32,24 @@ public record Setting(
         List<Body> bodies,
         int body,
         HouseRules rules,
-        List<TaughtWord> taught)
+        List<TaughtWord> taught,
+        List<Pronunciation> sounds)
         implements SettingBuilder.With {
 
     /** Facing north, clock face, a body of 170 cm, large frame. */
     public static final Setting USUAL = new Setting(
-            Heading.FRONT, DirectionWords.CLOCK, List.of(Body.ofStature(1.70)), 0, HouseRules.LARGE_FRAME, List.of());
+            Heading.FRONT,
+            DirectionWords.CLOCK,
+            List.of(Body.ofStature(1.70)),
+            0,
+            HouseRules.LARGE_FRAME,
+            List.of(),
+            List.of());
 
     public Setting {
         bodies = List.copyOf(bodies);
         taught = List.copyOf(taught);
+        sounds = List.copyOf(sounds);
         if (body < 0 || body >= bodies.size()) {
             throw new IllegalArgumentException(
                     "the chosen body must be one of " + bodies.size() + ", counted from 0, but was " + body);
@@ -76,7 +87,13 @@ public record Setting(
                 .toList());
     }
 
+    /** {@return this with the sounds of one language anew; those of the others stay} */
+    public Setting withSounds(Language language, List<Pronunciation> anew) {
+        return withSounds(Stream.concat(sounds.stream().filter(sound -> sound.language() != language), anew.stream())
+                .toList());
+    }
+
     public Setting withBodies(List<Body> changed, int chosen) {
-        return new Setting(startFaces, words, changed, chosen, rules, taught);
+        return new Setting(startFaces, words, changed, chosen, rules, taught, sounds);
     }
 }

@@ -3,6 +3,7 @@ package app.avrel.samples;
 import app.avrel.body.Body;
 import app.avrel.body.Measure;
 import app.avrel.body.Side;
+import app.avrel.cue.Pronunciation;
 import app.avrel.floor.DirectionWords;
 import app.avrel.floor.NamedPlace;
 import app.avrel.form.Counted;
@@ -23,6 +24,7 @@ import app.avrel.form.hall.Pillar;
 import app.avrel.form.hall.Wall;
 import app.avrel.house.HouseRules;
 import app.avrel.label.Language;
+import app.avrel.lesson.log.Quiz;
 import app.avrel.lesson.make.Recipe;
 import app.avrel.lesson.make.Recipes;
 import app.avrel.posture.Posture;
@@ -32,6 +34,7 @@ import app.avrel.project.Precaution;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import app.avrel.words.lexicon.TaughtWord;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -66,7 +69,8 @@ public final class SampleProjects {
                 List.of(Body.ofStature(1.5 + samples.number(0, 40) / 100.0), new Body("other", 1.8)),
                 samples.number(0, 1),
                 samples.one(HouseRules.presets()),
-                List.of(new TaughtWord(Language.ENGLISH, "window side", "9 o'clock")));
+                List.of(new TaughtWord(Language.ENGLISH, "window side", "9 o'clock")),
+                List.of(new Pronunciation(Language.SPANISH, "peng", "pong")));
         return new Project(
                 "Hall",
                 setting,
@@ -78,7 +82,16 @@ public final class SampleProjects {
                 samples.several(0, 2, this::learner),
                 samples.several(0, 1, this::hall),
                 List.of(new SampleLessons(samples, form).course()),
-                samples.chance(0.3) ? List.of(new Recipe("Ours", "", Recipes.USUAL.steps())) : List.of());
+                samples.chance(0.3) ? List.of(new Recipe("Ours", "", Recipes.USUAL.steps())) : List.of(),
+                samples.several(0, 2, () -> quiz(form)));
+    }
+
+    private Quiz quiz(Form form) {
+        return new Quiz(
+                LocalDate.of(2026, 3, samples.number(1, 28)),
+                form.id(),
+                samples.number(1, 9),
+                samples.chance(0.5) ? List.of(form.entries().getFirst().posture()) : List.of());
     }
 
     private Form form(List<Posture> postures, int entries) {

@@ -5,13 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.desktop.shell.Shell;
 import app.avrel.files.Demo;
+import app.avrel.house.HouseRule;
 import app.avrel.label.Language;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.OwnWords;
+import app.avrel.project.Edit;
 import app.avrel.project.Project;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -22,12 +26,15 @@ import javafx.scene.control.RadioButton;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** What an instructor does in the cue room. */
 @ExtendWith(ApplicationExtension.class)
@@ -134,5 +141,35 @@ class CuesStoryTest {
         Files.writeString(workplace.file, captions.replaceFirst("right foot forward", "left foot forward"));
         fire(robot, "Check…");
         assertThat(words("heard-what")).anyMatch(line -> line.contains("the other side is recorded"));
+    }
+
+    @Test
+    void theScriptIsWrittenAsSoundFromTheRoom(FxRobot robot) throws Exception {
+        press(robot, "count");
+        fire(robot, "Sound…");
+        fire(robot, "Write…");
+        WaitForAsyncUtils.waitFor(
+                60,
+                TimeUnit.SECONDS,
+                () -> words("sheet-text").stream().anyMatch(told -> told.startsWith("Written: ")));
+        Path sound = workplace.file.resolveSibling("script.wav");
+        try (AudioInputStream heard = AudioSystem.getAudioInputStream(sound.toFile())) {
+            assertThat(heard.getFrameLength()).isPositive();
+        }
+    }
+
+    @Test
+    void whatIsCalledBesideTheMovesIsAsTheSchoolHasItUntilOneAsksOtherwise(FxRobot robot) {
+        robot.interact(() -> workplace.session.apply(Edit.of(
+                "count aloud",
+                project -> project.withSetting(
+                        project.setting().withRules(project.setting().rules().with(HouseRule.CALL_NUMBER, 1))))));
+        press(robot, "call");
+        assertThat(words("cue-words").getFirst()).startsWith("Open the Sluice · one · all left");
+        robot.interact(() -> root().lookupAll(".check-box").stream()
+                .map(CheckBox.class::cast)
+                .filter(box -> box.getText().equals("numbers of the counts"))
+                .forEach(CheckBox::fire));
+        assertThat(words("cue-words").getFirst()).startsWith("Open the Sluice · all left");
     }
 }

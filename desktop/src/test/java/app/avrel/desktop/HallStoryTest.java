@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.avrel.desktop.hall.HallView;
 import app.avrel.desktop.shell.Shell;
 import app.avrel.files.Demo;
+import app.avrel.lesson.log.Quiz;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -84,5 +85,67 @@ class HallStoryTest {
         new Keyboard(robot).press(KeyCode.ESCAPE);
         Node hall = read(() -> workplace.shell.root().lookup(".hall"));
         assertThat(hall).isNull();
+    }
+
+    private void keys(FxRobot robot, KeyCode... keys) {
+        for (KeyCode key : keys) {
+            new Keyboard(robot).press(key);
+        }
+    }
+
+    @Test
+    void aQuizAsksWhatComesNextAndItsScoreIsKeptInTheLog(FxRobot robot) {
+        keys(robot, KeyCode.Q);
+        assertThat(text("hall-words")).isEqualTo("What comes next?");
+        assertThat(text("hall-number")).isEqualTo("known: 0 of 0");
+        keys(robot, KeyCode.PAGE_UP);
+        assertThat(text("hall-number")).as("nothing was shown yet").isEqualTo("known: 0 of 0");
+        keys(robot, KeyCode.SPACE);
+        String second = text("hall-words");
+        assertThat(second).isEqualTo(text("hall-posture")).isNotEqualTo("Open the Sluice");
+        keys(robot, KeyCode.PAGE_DOWN);
+        assertThat(text("hall-number")).isEqualTo("known: 1 of 1");
+        assertThat(text("hall-posture")).isEqualTo(second);
+        keys(robot, KeyCode.PAGE_DOWN, KeyCode.PAGE_UP, KeyCode.ESCAPE);
+        assertThat(text("hall-tempo")).startsWith("known: 1 of 2");
+        Quiz kept = workplace.session.project().quizzes().getLast();
+        assertThat(kept.known()).isEqualTo(1);
+        assertThat(kept.missed())
+                .containsExactly(
+                        Demo.project().forms().getFirst().entries().get(2).posture());
+    }
+
+    @Test
+    void aQuizThatWasNotAnsweredIsNotKept(FxRobot robot) {
+        int before = workplace.session.project().quizzes().size();
+        keys(robot, KeyCode.Q, KeyCode.SPACE, KeyCode.Q);
+        assertThat(workplace.session.project().quizzes()).hasSize(before);
+        assertThat(text("hall-words")).isNotEqualTo("What comes next?");
+    }
+
+    @Test
+    void oneIsCountedInBeforeTheFirstCount(FxRobot robot) {
+        keys(robot, KeyCode.C);
+        assertThat(text("hall-tempo")).startsWith("counted in: 4 beats");
+        HallView hall = read(() -> (HallView) workplace.shell.root().lookup(".hall"));
+        robot.interact(() -> hall.before(10));
+        assertThat(text("hall-number")).isEqualTo("begins in 4");
+        robot.interact(() -> hall.before(0.1));
+        assertThat(text("hall-number")).isEqualTo("begins in 1");
+        robot.interact(() -> hall.at(0, 0));
+        assertThat(text("hall-number")).startsWith("count 1");
+    }
+
+    @Test
+    void byTheBreathACountLastsAsLongAsItsBreath(FxRobot robot) {
+        HallView hall = read(() -> (HallView) workplace.shell.root().lookup(".hall"));
+        double beats = hall.seconds(0);
+        keys(robot, KeyCode.B);
+        assertThat(text("hall-tempo")).startsWith("6.0 breaths a minute");
+        assertThat(hall.seconds(0)).isEqualTo(5).isNotEqualTo(beats);
+        keys(robot, KeyCode.MINUS);
+        assertThat(hall.seconds(0)).isGreaterThan(5);
+        keys(robot, KeyCode.B);
+        assertThat(hall.seconds(0)).isEqualTo(beats);
     }
 }

@@ -52,6 +52,11 @@ final class Workplace {
         }
 
         @Override
+        public Optional<Path> toWriteSound(String suggested) {
+            return Optional.of(file.resolveSibling("script.wav"));
+        }
+
+        @Override
         public Optional<Path> toWriteScript(String suggested) {
             return Optional.of(file.resolveSibling("script.vtt"));
         }

@@ -6,13 +6,16 @@ import static org.assertj.core.api.Assertions.within;
 import app.avrel.cue.Call;
 import app.avrel.cue.CueOrder;
 import app.avrel.cue.CueScript;
+import app.avrel.cue.Pronunciation;
 import app.avrel.cue.Scripting;
+import app.avrel.files.voice.SchooledVoice;
 import app.avrel.files.voice.Sound;
 import app.avrel.files.voice.SpokenFile;
 import app.avrel.files.voice.Voice;
 import app.avrel.files.voice.Voices;
 import app.avrel.floor.Heading;
 import app.avrel.form.Occurrence;
+import app.avrel.form.Tempo;
 import app.avrel.form.Unroll;
 import app.avrel.label.Language;
 import app.avrel.posture.count.CueLevel;
@@ -34,7 +37,7 @@ import org.junit.jupiter.api.io.TempDir;
 class SpokenFileTest {
 
     private static final Project DEMO = Demo.project();
-    private static final SpokenFile.Beside NOTHING_BESIDE = new SpokenFile.Beside(false, false, 4);
+    private static final SpokenFile.Beside NOTHING_BESIDE = new SpokenFile.Beside(false, false, 0, Tempo.ofBeats(4));
 
     @TempDir
     private Path folder;
@@ -121,9 +124,66 @@ class SpokenFileTest {
     @Test
     void beatsTickWhereNothingIsSaid() throws Exception {
         short[] plain = samples(spoken(buzzing(), NOTHING_BESIDE));
-        short[] ticking = samples(spoken(buzzing(), new SpokenFile.Beside(true, true, 4)));
+        short[] ticking = samples(spoken(buzzing(), new SpokenFile.Beside(true, true, 0, Tempo.ofBeats(4))));
         assertThat(ticking).hasSameSizeAs(plain);
         assertThat(ticking).isNotEqualTo(plain);
+    }
+
+    @Test
+    void aCountInTicksBeforeTheFirstCount() throws Exception {
+        short[] counted = samples(spoken(buzzing(), new SpokenFile.Beside(false, false, 4, Tempo.ofBeats(2))));
+        double firstCall = 8 + script().calls().mapToDouble(Call::at).min().orElseThrow();
+        for (int beat = 0; beat < 4 && 2 * beat + 0.1 < firstCall; beat++) {
+            assertThat(sounds(counted, 2 * beat)).as("beat " + beat).isTrue();
+            assertThat(sounds(counted, 2 * beat + 0.5)).as("after beat " + beat).isFalse();
+        }
+        assertThat(loud(counted, firstCall + 0.25)).isTrue();
+    }
+
+    private static boolean sounds(short[] samples, double seconds) {
+        int at = (int) (seconds * Sound.RATE);
+        for (int i = at; i < at + 600; i++) {
+            if (Math.abs(samples[i]) > 200) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    @Test
+    void withAVoiceEveryCallIsExactlyAsLongAsItIsSaid() {
+        SchooledVoice voice =
+                Voices.schooled(buzzing(), Language.ENGLISH, List.of(new Pronunciation(Language.ENGLISH, "a", "b")));
+        Wording wording = new Wording(
+                DEMO.setting().directions(), Heading.FRONT, DEMO.setting().rules());
+        CueScript exact = Scripting.of(List.of(), posture(), CueOrder.USUAL.withLevel(CueLevel.PROMPT), wording, voice);
+        assertThat(exact.calls()).isNotEmpty().allMatch(call -> call.seconds() == 0.5);
+    }
+
+    @Test
+    void aVoiceIsGivenTermsAsTheySound() throws IOException {
+        List<String> heard = new ArrayList<>();
+        Voice listening = new Voice() {
+            @Override
+            public String name() {
+                return "listening";
+            }
+
+            @Override
+            public boolean speaks(Language language) {
+                return true;
+            }
+
+            @Override
+            public Sound say(String words, Language language) {
+                heard.add(words);
+                return new Sound(new short[10], Sound.RATE);
+            }
+        };
+        SchooledVoice voice = Voices.schooled(listening, Language.ENGLISH, List.of());
+        voice.say("Sink the qi.", Language.ENGLISH);
+        voice.say("Sink the qi.", Language.ENGLISH);
+        assertThat(heard).containsExactly("Sink the chee.");
     }
 
     @Test

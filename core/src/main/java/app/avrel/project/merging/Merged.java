@@ -29,6 +29,7 @@ public record Merged(Project project, List<Changed> ours, List<Changed> theirs, 
         LESSON,
         COURSE,
         RECIPE,
+        QUIZ,
         LEARNER,
         HALL,
         ACCEPTED

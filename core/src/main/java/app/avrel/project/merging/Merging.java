@@ -80,7 +80,12 @@ public final class Merging {
                 all(Part.LEARNER, Project::learners, Learner::label, Learner::label),
                 all(Part.HALL, Project::halls, Hall::name, Hall::name),
                 all(Part.COURSE, Project::courses, Course::id, Course::name),
-                all(Part.RECIPE, Project::recipes, Recipe::name, Recipe::name));
+                all(Part.RECIPE, Project::recipes, Recipe::name, Recipe::name),
+                all(
+                        Part.QUIZ,
+                        Project::quizzes,
+                        quiz -> quiz,
+                        quiz -> quiz.date().toString()));
         return new Merged(whole(project), fromUs, fromThem, fromBoth);
     }
 

@@ -5,6 +5,7 @@ import app.avrel.cue.Call;
 import app.avrel.cue.Cue;
 import app.avrel.cue.CueScript;
 import app.avrel.cue.Scripting;
+import app.avrel.cue.Speech;
 import app.avrel.cue.SpeechTime;
 import app.avrel.cue.Viewpoint;
 import app.avrel.cue.hear.Hearing;
@@ -33,11 +34,18 @@ import java.util.stream.Stream;
  * The script that is shown, worked out from the desk and a wish: no nodes.
  *
  * @param title of what it is a script
+ * @param before what was said before, in earlier lessons
  * @param stretch the occurrences it covers
  * @param rows what is said, count by count, a heading before each posture's first
  */
 record CueSheet(
-        String title, List<Occurrence> stretch, CueScript script, List<Row> rows, Wording wording, CueWish wish) {
+        String title,
+        List<Occurrence> before,
+        List<Occurrence> stretch,
+        CueScript script,
+        List<Row> rows,
+        Wording wording,
+        CueWish wish) {
 
     /**
      * One count of the script.
@@ -60,7 +68,7 @@ record CueSheet(
                 .orElseGet(() -> desk.formTrack().occurrences());
         CueScript script = Scripting.of(before, stretch, wish.order(), wording);
         String title = lesson.map(Lesson::title).orElseGet(() -> desk.form().name());
-        return new CueSheet(title, stretch, script, rows(script, stretch), wording, wish);
+        return new CueSheet(title, before, stretch, script, rows(script, stretch), wording, wish);
     }
 
     private static List<Occurrence> stretches(Session.Desk desk, Lesson lesson) {
@@ -99,6 +107,11 @@ record CueSheet(
         return here.section() == before.section()
                 ? here.count() <= before.count()
                 : here.section() == Moment.Section.LINK;
+    }
+
+    /** {@return the script as one says it who takes so long} */
+    CueScript timedBy(Speech speech) {
+        return Scripting.of(before, stretch, wish.order(), wording, speech);
     }
 
     /** {@return which time the posture of a count is done, in words} */

@@ -9,6 +9,8 @@ import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
+import app.avrel.house.HouseRule;
+import app.avrel.house.HouseRules;
 import app.avrel.label.Language;
 import app.avrel.lesson.Lesson;
 import app.avrel.posture.count.CueLevel;
@@ -16,6 +18,7 @@ import app.avrel.words.say.Layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
@@ -34,10 +37,13 @@ final class CueWishes extends VBox {
     private final List<RadioButton> levels = new ArrayList<>();
     private final List<RadioButton> layers = new ArrayList<>();
     private final MenuButton names = menu(Words.of("cues.where_names_called"));
+    private final EntryField breaths = new EntryField(Words.of("cues.breaths_a_minute"), "", _ -> false);
+    private final CheckBox ordinals = new CheckBox(Words.of("cues.which_time"));
     private final CheckBox numbers = new CheckBox(Words.of("cues.numbers_counts"));
     private final CheckBox breath = new CheckBox(Words.of("common.breath"));
     private final CheckBox mirror = new CheckBox(Words.of("common.sides_as_mirror"));
     private Consumer<UnaryOperator<CueWish>> ask = _ -> {};
+    private HouseRules house = HouseRules.LARGE_FRAME;
     private boolean showing;
 
     CueWishes() {
@@ -56,17 +62,22 @@ final class CueWishes extends VBox {
         layer(of, Words.of("cues.feet_body"), Layer.FEET_AND_BODY);
         layer(of, Words.of("cues.hands_only"), Layer.HANDS);
         layer(of, Words.of("cues.breath_only"), Layer.BREATH);
-        List.of(numbers, breath, mirror).forEach(box -> {
+        List.of(ordinals, numbers, breath, mirror).forEach(box -> {
             box.setWrapText(true);
             box.setMinHeight(CheckBox.USE_PREF_SIZE);
         });
         getChildren().add(Texts.wrapped(Words.of("cues.beside_moves"), "section"));
         getChildren().add(names);
+        item(
+                names,
+                Words.of("cues.names_as_house"),
+                wish -> wish.withOrder(wish.order().withNames(Optional.empty())));
         for (NamePlace place : NamePlace.values()) {
             item(names, words(place), wish -> wish.withOrder(wish.order().withNames(place)));
         }
-        box(numbers, CueOrder::withNumbers);
-        box(breath, CueOrder::withBreath);
+        box(ordinals, (order, on) -> order.withOrdinals(asHouse(HouseRule.CALL_ORDINAL, 0, on)));
+        box(numbers, (order, on) -> order.withNumbers(asHouse(HouseRule.CALL_NUMBER, 1, on)));
+        box(breath, (order, on) -> order.withBreath(asHouse(HouseRule.CALL_BREATH, 0, on)));
         box(mirror, (order, on) -> order.withView(on ? Viewpoint.MIRROR : Viewpoint.OWN));
         Tips.give(mirror, Words.of("cues.name_sides_those"));
         beat.getStyleClass().add("beats");
@@ -75,7 +86,11 @@ final class CueWishes extends VBox {
                         Texts.wrapped(Words.of("common.language"), "section"),
                         language,
                         Texts.wrapped(Words.of("common.seconds_per_beat"), "section"),
-                        beat);
+                        beat,
+                        Texts.wrapped(Words.of("cues.breaths_a_minute"), "section"),
+                        breaths);
+        breaths.getStyleClass().add("beats");
+        Tips.give(breaths.field(), Words.of("cues.breaths_tip"));
         for (int i = 0; i < languages().size(); i++) {
             Language chosen = Language.values()[i];
             item(
@@ -99,6 +114,11 @@ final class CueWishes extends VBox {
             case LAST -> Words.of("cues.names_last");
             case NEVER -> Words.of("cues.no_names");
         };
+    }
+
+    /** What the house answers anyway is left to it, and to postures that answer otherwise. */
+    private Optional<Boolean> asHouse(HouseRule rule, int yes, boolean on) {
+        return on == (house.get(rule) == yes) ? Optional.empty() : Optional.of(on);
     }
 
     private void level(ToggleGroup group, String words, String says, Optional<CueLevel> level) {
@@ -153,12 +173,19 @@ final class CueWishes extends VBox {
         whats(desk, wish);
         levels.forEach(button -> button.setSelected(button.getUserData().equals(order.level())));
         layers.forEach(button -> button.setSelected(button.getUserData() == order.layer()));
-        names.setText(words(order.names()));
-        numbers.setSelected(order.numbers());
-        breath.setSelected(order.breath());
+        house = desk.saying().rules();
+        names.setText(order.names().map(CueWishes::words).orElseGet(() -> Words.of("cues.names_as_house")));
+        ordinals.setSelected(order.ordinals().orElseGet(() -> house.get(HouseRule.CALL_ORDINAL) == 0));
+        numbers.setSelected(order.numbers().orElseGet(() -> house.get(HouseRule.CALL_NUMBER) == 1));
+        breath.setSelected(order.breath().orElseGet(() -> house.get(HouseRule.CALL_BREATH) == 0));
         mirror.setSelected(order.view() == Viewpoint.MIRROR);
         language.setText(languages().get(order.language().ordinal()));
         beat.show(Numbers.plain(order.secondsPerBeat()), this::beat);
+        breaths.show(
+                order.breathsAMinute().isPresent()
+                        ? Numbers.plain(order.breathsAMinute().getAsDouble())
+                        : "",
+                this::breaths);
         showing = false;
     }
 
@@ -169,6 +196,19 @@ final class CueWishes extends VBox {
             return false;
         }
         asked(wish -> wish.withOrder(wish.order().withSecondsPerBeat(seconds)));
+        return true;
+    }
+
+    /** Empty is by the beat. */
+    private boolean breaths(String text) {
+        String typed = text.strip().replace(',', '.');
+        boolean fits = typed.matches("\\d{1,2}(\\.\\d)?");
+        double each = fits ? Double.parseDouble(typed) : 0;
+        if (!typed.isEmpty() && (each < 1 || each > 30)) {
+            return false;
+        }
+        asked(wish -> wish.withOrder(
+                wish.order().withBreathsAMinute(typed.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(each))));
         return true;
     }
 

@@ -85,6 +85,7 @@ public final class CuesRoom implements Room {
         VBox actions = new VBox(
                 Buttons.words(Words.of("cues.rehearse"), Words.of("cues.rehearse_full_screen_f5"), rehearse),
                 Buttons.words(Words.of("cues.write"), Words.of("cues.write_script_as"), this::write),
+                Buttons.words(Words.of("cues.sound"), Words.of("cues.write_sound_tip"), this::sound),
                 Buttons.words(Words.of("cues.check"), Words.of("cues.check_was_said"), this::check));
         actions.getStyleClass().add("cue-actions");
         return actions;
@@ -151,6 +152,10 @@ public final class CuesRoom implements Room {
         });
     }
 
+    private void sound() {
+        SoundSheet.open(sheet, session.project().setting(), choosing, over);
+    }
+
     private void check() {
         choosing.toRead().ifPresent(this::check);
     }
@@ -181,6 +186,7 @@ public final class CuesRoom implements Room {
                 Command.of(Words.of("cues.rehearse_full_screen"), KeyCode.F5, "", rehearse),
                 Command.of(Words.of("cues.say_shorter_words"), KeyCode.PERIOD, "Ctrl", card::takeShorter),
                 Command.of(Words.of("common.write_script"), KeyCode.W, "Ctrl+Shift", this::write),
+                Command.of(Words.of("cues.write_sound"), KeyCode.U, "Ctrl+Shift", this::sound),
                 Command.of(Words.of("cues.check_script"), KeyCode.C, "Ctrl+Shift", this::check),
                 Command.of(Words.of("common.count_before"), KeyCode.PAGE_UP, "", () -> step(-1))
                         .repeating(),

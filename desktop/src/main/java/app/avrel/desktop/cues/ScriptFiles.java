@@ -9,6 +9,9 @@ public interface ScriptFiles {
     /** {@return where to write a script; its ending says in which form} */
     Optional<Path> toWrite(String suggested);
 
+    /** {@return where to write sound} */
+    Optional<Path> toWriteSound(String suggested);
+
     /** {@return a script that was said} */
     Optional<Path> toRead();
 }

@@ -15,6 +15,13 @@ public final class Player extends AnimationTimer {
          */
         void at(int count, double share);
 
+        /**
+         * One is still being counted in.
+         *
+         * @param seconds until the first count begins
+         */
+        default void before(double seconds) {}
+
         /** {@return how long a count takes, in seconds} */
         double seconds(int count);
 
@@ -44,8 +51,13 @@ public final class Player extends AnimationTimer {
 
     /** Plays from the beginning of a count. */
     public void play(int from) {
+        play(from, 0);
+    }
+
+    /** Plays from the beginning of a count, after some seconds of counting in. */
+    public void play(int from, double lead) {
         count = Math.max(0, from);
-        into = 0;
+        into = -lead;
         last = 0;
         running = true;
         start();
@@ -72,6 +84,10 @@ public final class Player extends AnimationTimer {
         }
         into += last == 0 ? 0 : Math.min(0.1, (now - last) / 1e9);
         last = now;
+        if (into < 0) {
+            shown.before(-into);
+            return;
+        }
         while (count < shown.counts() && into >= shown.seconds(count)) {
             into -= shown.seconds(count);
             count++;

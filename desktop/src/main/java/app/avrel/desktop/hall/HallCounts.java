@@ -46,6 +46,7 @@ final class HallCounts {
                         place.count() + 1,
                         done.done().countsDone().size());
         return new HallCount(
+                done,
                 Words.name(done.posture()) + side,
                 number,
                 Scripting.words(done, place, CueLevel.PROMPT, Words.language(), saying),

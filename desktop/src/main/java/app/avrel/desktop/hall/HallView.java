@@ -15,9 +15,12 @@ import app.avrel.floor.Directions;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Playing;
+import app.avrel.lesson.log.Quizzing;
 import app.avrel.mechanics.Rig;
 import app.avrel.motion.Pose;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -31,44 +34,56 @@ import org.jspecify.annotations.Nullable;
 /**
  * What stands on the chair in the hall: posture, count, words, figure and floor over the whole screen.
  *
- * <p>Page keys and arrows step, space plays, plus and minus change the tempo; V speaks, H hides the words until the next
- * step, L plays one posture over and over; Escape leaves.
+ * <p>Page keys and arrows step, space plays, plus and minus change the tempo, B goes by the breath, C counts in; V speaks, H
+ * hides the words until the next step, L plays one posture over and over, Q asks what comes next; Escape leaves.
  */
 public final class HallView extends BorderPane implements Player.Shown {
-
-    private static final double SLOWEST = 6;
-    private static final double QUICKEST = 0.5;
 
     /** Seconds before a count at which its words are said. */
     private static final double LEAD = 1.5;
 
+    /** Beats that are counted before one begins to move. */
+    private static final int COUNT_IN = 4;
+
     private final List<HallCount> counts;
     private final Body body;
     private final Directions directions;
+    private final List<Occurrence> run;
     private final Runnable leave;
+    private final Consumer<Quizzing> asked;
     private final Label posture = Texts.of("", "hall-posture");
     private final Label number = Texts.of("", "hall-number");
     private final Label words = Texts.wrapped("", "hall-words");
     private final Label guide = Texts.wrapped("", "hall-guide");
-    private final Label tempo = Texts.of("", "hall-tempo");
+    private final Label tempo = Texts.wrapped("", "hall-tempo");
     private final FigureView figure = new FigureView();
     private final FloorView floor = new FloorView();
     private final BeatView beat = new BeatView();
     private final Player player = new Player(this);
     private final Label next = Texts.wrapped("", "hall-next");
     private final Click click = new Click(Click.BEAT);
-    private final HallVoice voice = new HallVoice();
+    private final HallVoice voice;
     private boolean hidden;
     private boolean loops;
+    private boolean countsIn;
+    private Optional<Quizzing> quiz = Optional.empty();
     private String told = "";
     private int spoken = -1;
-    private double secondsABeat = 2.5;
+    private HallTempo pace = HallTempo.USUAL;
+    private List<Double> lengths;
     private int at;
     private int lastBeat = -1;
 
-    /** @param from the count with which to begin, from 0 */
-    public HallView(List<Occurrence> run, Session.Desk desk, int from, Runnable leave) {
+    /**
+     * @param from the count with which to begin, from 0
+     * @param asked is given a quiz once it is over
+     */
+    public HallView(List<Occurrence> run, Session.Desk desk, int from, Runnable leave, Consumer<Quizzing> asked) {
+        this.run = run;
+        this.asked = asked;
+        this.voice = new HallVoice(desk.project().setting().sounds());
         this.counts = HallCounts.of(run, desk);
+        this.lengths = pace.seconds(counts);
         this.body = desk.project().setting().chosenBody();
         this.directions = desk.project().directions();
         this.leave = leave;
@@ -103,7 +118,14 @@ public final class HallView extends BorderPane implements Player.Shown {
     }
 
     private void key(KeyEvent event) {
-        boolean known = switch (event.getCode()) {
+        boolean known = quiz.isPresent() ? answer(event.getCode()) : drive(event.getCode());
+        if (known || event.getCode() == KeyCode.TAB) {
+            event.consume();
+        }
+    }
+
+    private boolean drive(KeyCode key) {
+        return switch (key) {
             case PAGE_DOWN, RIGHT, DOWN -> go(1);
             case PAGE_UP, LEFT, UP -> go(-1);
             case HOME -> go(-counts.size());
@@ -112,14 +134,72 @@ public final class HallView extends BorderPane implements Player.Shown {
             case V -> tell(voice.toggle());
             case H -> hide();
             case L -> loop();
-            case PLUS, ADD, EQUALS -> quicker(0.8);
-            case MINUS, SUBTRACT -> quicker(1.25);
+            case B -> pace(pace.otherWay());
+            case C -> countIn();
+            case Q -> ask();
+            case PLUS, ADD, EQUALS -> pace(pace.lasting(0.8));
+            case MINUS, SUBTRACT -> pace(pace.lasting(1.25));
             case ESCAPE, F11 -> away();
             default -> false;
         };
-        if (known || event.getCode() == KeyCode.TAB) {
-            event.consume();
+    }
+
+    /** Asks what comes next, from the posture one is at. */
+    private boolean ask() {
+        player.stop();
+        if (run.size() < 2 || counts.isEmpty()) {
+            return tell(Words.of("hall.quiz_needs_form"));
         }
+        quiz = Optional.of(Quizzing.from(run, run.indexOf(counts.get(at).done())));
+        return question();
+    }
+
+    /** A remote's keys answer too: space or onward shows, then onward is known and back is not. */
+    private boolean answer(KeyCode key) {
+        Quizzing now = quiz.orElseThrow();
+        boolean onward = key == KeyCode.PAGE_DOWN || key == KeyCode.RIGHT || key == KeyCode.DOWN;
+        boolean back = key == KeyCode.PAGE_UP || key == KeyCode.LEFT || key == KeyCode.UP;
+        if (key == KeyCode.ESCAPE || key == KeyCode.Q || key == KeyCode.F11) {
+            return endQuiz(now);
+        }
+        if (!now.shown() && (onward || key == KeyCode.SPACE)) {
+            quiz = Optional.of(now.show());
+            return question();
+        }
+        if (now.shown() && (onward || back)) {
+            Quizzing next = now.answer(onward);
+            quiz = Optional.of(next);
+            return next.over() ? endQuiz(next) : question();
+        }
+        return onward || back || key == KeyCode.SPACE;
+    }
+
+    private boolean question() {
+        Quizzing now = quiz.orElseThrow();
+        Occurrence seen = now.shown() ? now.next().orElseThrow() : now.run().get(now.at());
+        at = lastOf(seen);
+        stand();
+        number.setText(Words.of("hall.known_of", now.known(), now.asked()));
+        words.setText(now.shown() ? counts.get(at).posture() : Words.of("hall.what_comes"));
+        guide.setText(Words.of(now.shown() ? "hall.knew_or_not" : "hall.show_it"));
+        next.setText("");
+        return true;
+    }
+
+    /** The score is told, and kept. */
+    private boolean endQuiz(Quizzing over) {
+        quiz = Optional.empty();
+        asked.accept(over);
+        stand();
+        return tell(over.asked() == 0 ? "" : Words.of("hall.score", over.known(), over.asked()));
+    }
+
+    private int lastOf(Occurrence done) {
+        int last = 0;
+        for (int i = 0; i < counts.size(); i++) {
+            last = counts.get(i).done().equals(done) ? i : last;
+        }
+        return last;
     }
 
     private boolean go(int by) {
@@ -133,15 +213,36 @@ public final class HallView extends BorderPane implements Player.Shown {
         if (player.running()) {
             player.stop();
         } else if (!counts.isEmpty()) {
-            player.play(at == counts.size() - 1 ? 0 : at);
+            int from = at == counts.size() - 1 ? 0 : at;
+            pictures(counts.get(from));
+            player.play(from, countsIn ? COUNT_IN * pace.secondsABeat() : 0);
         }
         return true;
     }
 
-    private boolean quicker(double times) {
-        secondsABeat = Math.clamp(secondsABeat * times, QUICKEST, SLOWEST);
+    private boolean pace(HallTempo changed) {
+        pace = changed;
+        lengths = pace.seconds(counts);
         tell();
         return true;
+    }
+
+    private boolean countIn() {
+        countsIn = !countsIn;
+        return tell(countsIn ? Words.of("hall.counts_in", COUNT_IN) : Words.of("hall.no_count_in"));
+    }
+
+    /** Beats before the first count: their number is seen, and each is heard. */
+    @Override
+    public void before(double seconds) {
+        int beatsLeft = (int) Math.ceil(seconds / pace.secondsABeat() - 1e-9);
+        int now = -beatsLeft;
+        if (now != lastBeat) {
+            lastBeat = now;
+            click.play();
+            number.setText(Words.of("hall.begins_in", beatsLeft));
+        }
+        beat.show(1 - seconds / pace.secondsABeat() / COUNT_IN, COUNT_IN);
     }
 
     private boolean tell(String what) {
@@ -171,7 +272,7 @@ public final class HallView extends BorderPane implements Player.Shown {
     }
 
     private void tell() {
-        tempo.setText(Words.of("hall.s_1f_seconds").formatted(told.isEmpty() ? "" : told + "   ·   ", secondsABeat));
+        tempo.setText((told.isEmpty() ? "" : told + "   ·   ") + pace.words() + " · " + Words.of("hall.keys"));
     }
 
     /** Shows the end of the count that one is at. */
@@ -184,6 +285,13 @@ public final class HallView extends BorderPane implements Player.Shown {
         beat.show(0, 1);
         Moment last = counts.get(at).moments().getLast();
         pictures(counts.get(at).moments().getFirst().before(), last.after(), Rig.of(last.after(), body));
+    }
+
+    /** Shows where a count begins. */
+    private void pictures(HallCount count) {
+        Pose begins = count.moments().getFirst().before();
+        text(count);
+        pictures(begins, begins, Rig.of(begins, body));
     }
 
     private void text(@Nullable HallCount count) {
@@ -210,7 +318,7 @@ public final class HallView extends BorderPane implements Player.Shown {
     public void at(int count, double share) {
         if (count != at) {
             if (loops && !counts.get(count).posture().equals(counts.get(at).posture())) {
-                player.play(firstOf(at));
+                player.play(firstOf(at), 0);
                 return;
             }
             at = count;
@@ -256,7 +364,7 @@ public final class HallView extends BorderPane implements Player.Shown {
 
     @Override
     public double seconds(int count) {
-        return new Playing(counts.get(count).moments(), body).seconds(secondsABeat);
+        return lengths.get(count);
     }
 
     @Override

@@ -1,13 +1,13 @@
 package app.avrel.desktop.hall;
 
+import app.avrel.cue.Pronunciation;
 import app.avrel.desktop.words.Words;
 import app.avrel.files.voice.Sound;
 import app.avrel.files.voice.Voice;
 import app.avrel.files.voice.Voices;
 import java.io.IOException;
-import java.util.Map;
+import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import javax.sound.sampled.AudioFormat;
@@ -22,8 +22,8 @@ final class HallVoice {
 
     private static final AudioFormat FORMAT = new AudioFormat(Sound.RATE, 16, 1, true, false);
 
+    private final List<Pronunciation> sounds;
     private Optional<Voice> voice = Optional.empty();
-    private final Map<String, Sound> known = new ConcurrentHashMap<>();
     private final ExecutorService speaking = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "voice");
         thread.setDaemon(true);
@@ -31,9 +31,15 @@ final class HallVoice {
     });
     private boolean on;
 
+    /** @param sounds how the school's terms sound */
+    HallVoice(List<Pronunciation> sounds) {
+        this.sounds = sounds;
+    }
+
     /** {@return what to say about the voice: that it is on, off, or cannot be heard} */
     String toggle() {
-        voice = voice.or(() -> Voices.find(Words.language(), Optional.empty()));
+        voice = voice.or(() -> Voices.find(Words.language(), Optional.empty())
+                .map(found -> Voices.schooled(found, Words.language(), sounds)));
         boolean heard = AudioSystem.isLineSupported(new DataLine.Info(Clip.class, FORMAT));
         if (voice.isEmpty() || !heard) {
             return Words.of("hall.no_sound_here");
@@ -51,12 +57,7 @@ final class HallVoice {
 
     private void speak(String words) {
         try {
-            Sound sound = known.get(words);
-            if (sound == null) {
-                sound = voice.orElseThrow().say(words, Words.language());
-                known.put(words, sound);
-            }
-            play(sound);
+            play(voice.orElseThrow().say(words, Words.language()));
         } catch (IOException | LineUnavailableException | IllegalArgumentException silent) {
             on = false;
         }

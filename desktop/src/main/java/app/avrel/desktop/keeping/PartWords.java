@@ -28,6 +28,7 @@ final class PartWords {
             case LESSON -> Words.of("keeping.lesson", part.name());
             case COURSE -> Words.of("keeping.course", part.name());
             case RECIPE -> Words.of("keeping.recipe", part.name());
+            case QUIZ -> Words.of("keeping.quiz", part.name());
             case LEARNER -> Words.of("keeping.learner", part.name());
             case HALL -> Words.of("keeping.hall", part.name());
             case ACCEPTED -> Words.of("keeping.accepted", part.name());

@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Figures;
+import app.avrel.desktop.words.Days;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Form;
@@ -16,7 +17,6 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
-import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -178,7 +178,7 @@ final class CourseFields extends VBox {
         FlowPane boxes = new FlowPane();
         boxes.getStyleClass().add("unit-boxes");
         for (DayOfWeek day : DayOfWeek.values()) {
-            CheckBox box = new CheckBox(day.getDisplayName(TextStyle.SHORT, Locale.ENGLISH));
+            CheckBox box = new CheckBox(Days.of(day));
             box.setSelected(course.days().contains(day));
             box.setOnAction(_ -> change(of -> {
                 List<DayOfWeek> all = new ArrayList<>(of.days());

@@ -4,16 +4,15 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Days;
 import app.avrel.desktop.words.Words;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.course.Course;
 import app.avrel.lesson.log.LessonLog;
 import app.avrel.project.Lessons;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -31,8 +30,6 @@ import org.kordamp.ikonli.feather.Feather;
 
 /** A course with its lessons: how full each is, and what became of it. Also shown beside the log. */
 public final class CourseList extends VBox {
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     /**
      * A lesson as it is listed.
@@ -152,7 +149,7 @@ public final class CourseList extends VBox {
     }
 
     private static String about(Course course) {
-        return Words.of("lessons.min_from", course.count(), course.minutes(), DAY.format(course.first()));
+        return Words.of("lessons.min_from", course.count(), course.minutes(), Days.brief(course.first()));
     }
 
     private List<Row> rows(Session.Desk desk) {
@@ -210,7 +207,7 @@ public final class CourseList extends VBox {
                 setAccessibleText(
                         Words.of("lessons.lesson", row.number(), row.lesson().title(), row.state()));
                 box.setOpacity(row.lesson().log().isPresent() ? 0.8 : 1);
-                row.day().ifPresent(day -> Tips.give(name, DAY.format(day)));
+                row.day().ifPresent(day -> Tips.give(name, Days.brief(day)));
             }
         }
     }

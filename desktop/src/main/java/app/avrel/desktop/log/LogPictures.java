@@ -6,12 +6,15 @@ import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.log.LessonLog;
+import app.avrel.lesson.log.Quiz;
 import app.avrel.lesson.log.Review;
 import app.avrel.lesson.log.Seen;
 import app.avrel.posture.PostureId;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.chart.CategoryAxis;
 import javafx.scene.chart.NumberAxis;
 import javafx.scene.chart.StackedBarChart;
@@ -22,6 +25,8 @@ import javafx.scene.layout.VBox;
 
 /** What the log says: mistakes by posture over time, and what it is time to review. */
 final class LogPictures {
+
+    private static final int MOST_SCORES = 12;
 
     private final Session session;
     private final List<Lesson> lessons;
@@ -43,6 +48,9 @@ final class LogPictures {
                     Texts.of(Words.of("log.when_each_posture"), "section"),
                     Texts.wrapped(Words.of("log.due_next_lesson"), "quiet"),
                     pictures.review(lesson));
+            pictures.quizzes(lesson)
+                    .ifPresent(known ->
+                            content.getChildren().addAll(Texts.of(Words.of("log.what_comes_next"), "section"), known));
             content.getStyleClass().addAll("plan-view", "table-sheet");
             Sheet.show(
                     over,
@@ -117,5 +125,33 @@ final class LogPictures {
                     Texts.of(known.wrong() == 0 ? "" : known.wrong() + "×", "make-line"));
         }
         return table;
+    }
+
+    /** What one knew of the form's order when one was asked, the last time first; empty where one never was. */
+    private Optional<GridPane> quizzes(Lesson lesson) {
+        List<Quiz> scores = session.project().quizzes().reversed().stream()
+                .filter(quiz -> quiz.form().equals(lesson.form()))
+                .limit(MOST_SCORES)
+                .toList();
+        if (scores.isEmpty()) {
+            return Optional.empty();
+        }
+        GridPane table = new GridPane();
+        table.getStyleClass().add("replan-table");
+        table.addRow(
+                0,
+                Texts.of(Words.of("log.day"), "field-label"),
+                Texts.of(Words.of("log.known"), "field-label"),
+                Texts.of(Words.of("log.not_known"), "field-label"));
+        for (Quiz score : scores) {
+            table.addRow(
+                    table.getRowCount(),
+                    Texts.of(score.date().toString(), "make-line"),
+                    Texts.of(Words.of("common.x_of_x", score.known(), score.asked()), "make-line"),
+                    Texts.wrapped(
+                            score.missed().stream().map(this::name).distinct().collect(Collectors.joining(", ")),
+                            "make-line"));
+        }
+        return Optional.of(table);
     }
 }

@@ -8,13 +8,12 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Command;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Days;
 import app.avrel.desktop.words.Words;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonPlan;
 import app.avrel.words.say.LessonWords;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
@@ -36,7 +35,6 @@ import javafx.util.Duration;
 public final class LogRoom implements Room {
 
     private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, d MMMM yyyy", Locale.ENGLISH);
 
     private final Session session;
     private final LogActions actions;
@@ -124,7 +122,7 @@ public final class LogRoom implements Room {
 
     private void time() {
         actions.lesson().ifPresent(lesson -> {
-            state.setText(DAY.format(actions.day(lesson)) + " · " + became(lesson));
+            state.setText(Days.whole(actions.day(lesson)) + " · " + became(lesson));
             boolean running = clock.running(lesson);
             time.setText(running ? LessonWords.clock(clock.seconds()) : "");
             time.pseudoClassStateChanged(OVER, running && clock.seconds() > lesson.minutes() * 60);

@@ -70,6 +70,7 @@ public final class NewProjectSheet {
     }
 
     private Project project() {
-        return Project.empty(name, new Setting(front, words, List.of(Body.ofStature(stature)), 0, rules, List.of()));
+        return Project.empty(
+                name, new Setting(front, words, List.of(Body.ofStature(stature)), 0, rules, List.of(), List.of()));
     }
 }

@@ -48,6 +48,7 @@ public final class SettingsSheet {
     private final VBox bodies = new VBox();
     private final VBox taught = new VBox();
     private List<TaughtWord> shownTaught = List.of();
+    private final SoundRows sounds;
     private final ChoiceField preset;
     private final EntryField rulesName;
     private final Map<HouseRule, RuleField> rules = new EnumMap<>(HouseRule.class);
@@ -70,6 +71,7 @@ public final class SettingsSheet {
                 .wide(Buttons.words(Words.of("settings.add_body"), Words.of("settings.add_body_170"), this::addBody));
         grids.get(2).wide(taught);
         TaughtRows.show(taught, session.project().setting(), this::change);
+        sounds = new SoundRows(grids.get(2), this::change);
         FieldGrid house = grids.get(3);
         preset = house.choice(Words.of("settings.start_from"));
         rulesName = house.line(Words.of("common.called"), Words.of("settings.plain_words"));
@@ -167,6 +169,7 @@ public final class SettingsSheet {
             TaughtRows.show(taught, setting, this::change);
         }
         shownTaught = setting.taught();
+        sounds.show(setting);
         List<HouseRules> presets = HouseRules.presets();
         preset.show(
                 presets.stream().map(RuleWords::name).toList(),

@@ -19,6 +19,9 @@ public interface FileChoosing {
     /** {@return a file for a script: text, Markdown, a table, captions; its ending says which} */
     Optional<Path> toWriteScript(String suggested);
 
+    /** {@return a file for sound} */
+    Optional<Path> toWriteSound(String suggested);
+
     /** {@return a file for a sheet: PDF, Markdown, a calendar or a picture; its ending says which} */
     Optional<Path> toWriteSheet(String suggested);
 

@@ -24,8 +24,11 @@ import app.avrel.desktop.words.Words;
 import app.avrel.form.Occurrence;
 import app.avrel.label.Labels;
 import app.avrel.label.Language;
+import app.avrel.lesson.log.Quizzing;
+import app.avrel.project.Edit;
 import app.avrel.rules.Where;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -129,6 +132,11 @@ public final class Shell {
             @Override
             public Optional<Path> toWrite(String suggested) {
                 return choosing.toWriteScript(suggested);
+            }
+
+            @Override
+            public Optional<Path> toWriteSound(String suggested) {
+                return choosing.toWriteSound(suggested);
             }
 
             @Override
@@ -300,9 +308,16 @@ public final class Shell {
         int from = posture
                 ? desk.choice().count()
                 : countsBefore(run, desk.choice().entry());
-        HallView hall = new HallView(run, desk, from, this::closeHall);
+        HallView hall = new HallView(run, desk, from, this::closeHall, this::keep);
         root.getChildren().add(hall);
         hall.requestFocus();
+    }
+
+    /** Keeps the score of a quiz over the form on the desk. */
+    private void keep(Quizzing over) {
+        over.score(session.desk().get().form().id(), LocalDate.now())
+                .ifPresent(score ->
+                        session.apply(Edit.of(Words.of("hall.keep_score"), project -> project.keeping(score))));
     }
 
     private static int countsBefore(List<Occurrence> run, int entry) {

@@ -59,6 +59,15 @@ final class SystemFileChoosing implements FileChoosing {
     }
 
     @Override
+    public Optional<Path> toWriteSound(String suggested) {
+        FileChooser chooser = chooser();
+        chooser.setTitle(Words.of("cues.write_sound"));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Words.of("shell.sound"), "*.wav"));
+        chooser.setInitialFileName(suggested + ".wav");
+        return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
+    }
+
+    @Override
     public Optional<Path> toWriteScript(String suggested) {
         FileChooser chooser = chooser();
         chooser.setTitle(Words.of("common.write_script"));

@@ -63,6 +63,11 @@ public final class Shots {
         }
 
         @Override
+        public Optional<Path> toWriteSound(String suggested) {
+            return Optional.empty();
+        }
+
+        @Override
         public Optional<Path> toWriteScript(String suggested) {
             return Optional.empty();
         }

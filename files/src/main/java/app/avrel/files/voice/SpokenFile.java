@@ -3,9 +3,13 @@ package app.avrel.files.voice;
 import app.avrel.cue.Call;
 import app.avrel.cue.Cue;
 import app.avrel.cue.CueScript;
+import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
+import app.avrel.form.Playing;
+import app.avrel.form.Tempo;
 import app.avrel.label.Language;
 import app.avrel.posture.count.Breath;
+import app.avrel.posture.count.Count;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
@@ -37,8 +41,20 @@ public final class SpokenFile {
      *
      * @param beats a tick each
      * @param breath a tone that rises with an in-breath and falls with an out-breath
+     * @param countIn ticks before the first count, at least 0
+     * @param tempo of the script
      */
-    public record Beside(boolean beats, boolean breath, double secondsPerBeat) {}
+    public record Beside(boolean beats, boolean breath, int countIn, Tempo tempo) {
+
+        /** {@return seconds that a beat of a count lasts} */
+        double beat(Cue cue, Count count) {
+            return tempo.breaths().isPresent() ? cue.length() / Playing.measures(count) : tempo.secondsPerBeat();
+        }
+
+        double seconds() {
+            return countIn * tempo.secondsPerBeat();
+        }
+    }
 
     private final CueScript script;
     private final Map<Integer, Occurrence> done = new HashMap<>();
@@ -47,13 +63,16 @@ public final class SpokenFile {
     private final double ahead;
     private final float[] mix;
     private final Map<String, Sound> spoken = new HashMap<>();
+    private final Beside wanted;
 
-    private SpokenFile(CueScript script, List<Occurrence> track, Voice voice, Language language) {
+    private SpokenFile(CueScript script, List<Occurrence> track, Voice voice, Language language, Beside wanted) {
+        this.wanted = wanted;
         this.script = script;
         this.voice = voice;
         this.language = language;
         track.forEach(one -> done.put(one.index(), one));
-        ahead = Math.max(0, -script.calls().mapToDouble(Call::at).min().orElse(0));
+        ahead = Math.max(
+                wanted.seconds(), -script.calls().mapToDouble(Call::at).min().orElse(0));
         mix = new float[(int) ((ahead + script.seconds() + lastWords() + TAIL) * Sound.RATE)];
     }
 
@@ -83,11 +102,11 @@ public final class SpokenFile {
         if (script.seconds() > LONGEST) {
             throw new IOException("the script lasts over four hours; write a lesson or a part of it");
         }
-        SpokenFile file = new SpokenFile(script, track, voice, language);
+        SpokenFile file = new SpokenFile(script, track, voice, language, beside);
         if (!file.speak(progress, stopped)) {
             return false;
         }
-        file.beside(beside);
+        file.beside();
         file.save(to);
         return true;
     }
@@ -126,12 +145,16 @@ public final class SpokenFile {
         }
     }
 
-    private void beside(Beside wanted) {
+    private void beside() {
+        for (int beat = 1; beat <= wanted.countIn(); beat++) {
+            tick(ahead - beat * wanted.tempo().secondsPerBeat());
+        }
         for (Cue cue : script.cues()) {
             double start = cue.start() + ahead;
             if (wanted.beats()) {
-                for (double beat = 0; beat < cue.length() - 1e-6; beat += wanted.secondsPerBeat()) {
-                    tone(start + beat, TICK_SECONDS, 880, 880, 2500);
+                double every = wanted.beat(cue, count(cue));
+                for (double beat = 0; beat < cue.length() - 1e-6; beat += every) {
+                    tick(start + beat);
                 }
             }
             if (wanted.breath()) {
@@ -140,12 +163,20 @@ public final class SpokenFile {
         }
     }
 
-    private void breath(Cue cue, double start) {
-        Breath breath = Objects.requireNonNull(done.get(cue.occurrence())).moments().stream()
+    private void tick(double at) {
+        tone(at, TICK_SECONDS, 880, 880, 2500);
+    }
+
+    private Count count(Cue cue) {
+        return Objects.requireNonNull(done.get(cue.occurrence())).moments().stream()
                 .filter(moment -> moment.place().sameCount(cue.place()))
+                .map(Moment::count)
                 .findFirst()
-                .map(moment -> moment.count().breath())
-                .orElse(Breath.FREE);
+                .orElseThrow();
+    }
+
+    private void breath(Cue cue, double start) {
+        Breath breath = count(cue).breath();
         switch (breath.begins()) {
             case IN -> tone(start, cue.length(), 196, 262, 900);
             case OUT -> tone(start, cue.length(), 262, 196, 900);

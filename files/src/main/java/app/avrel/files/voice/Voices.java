@@ -1,5 +1,7 @@
 package app.avrel.files.voice;
 
+import app.avrel.cue.Pronouncing;
+import app.avrel.cue.Pronunciation;
 import app.avrel.label.Language;
 import java.util.List;
 import java.util.Optional;
@@ -21,5 +23,10 @@ public final class Voices {
         return of(language).stream()
                 .filter(voice -> name.isEmpty() || voice.name().equalsIgnoreCase(name.get()))
                 .findFirst();
+    }
+
+    /** {@return a voice that knows how the field's terms and the school's own sound} */
+    public static SchooledVoice schooled(Voice voice, Language language, List<Pronunciation> own) {
+        return new SchooledVoice(voice, language, Pronouncing.of(language, own));
     }
 }
