@@ -5,6 +5,7 @@ import app.avrel.cue.hear.Slip;
 import app.avrel.files.script.ScriptIn;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
+import app.avrel.form.Tempo;
 import app.avrel.label.Language;
 import app.avrel.project.Project;
 import java.io.IOException;
@@ -62,7 +63,7 @@ final class HearCommand implements Callable<Integer> {
                 language.get(),
                 project.get().setting().chosenBody(),
                 SpokenStretch.wording(project.get()),
-                secondsPerBeat);
+                Tempo.ofBeats(secondsPerBeat));
         if (json) {
             Reports.print(node(report, track.get()));
         } else {

@@ -10,6 +10,7 @@ import app.avrel.files.voice.Voices;
 import app.avrel.form.Occurrence;
 import app.avrel.label.Language;
 import app.avrel.project.Project;
+import app.avrel.words.Wording;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -72,8 +73,10 @@ final class VoiceCommand implements Callable<Integer> {
     private int write(Project project, List<Occurrence> track, CueOrder order, Voice voice) {
         SchooledVoice schooled =
                 Voices.schooled(voice, order.language(), project.setting().sounds());
-        CueScript script =
-                Scripting.of(stretch.before(project), track, order, SpokenStretch.wording(project), schooled);
+        List<Occurrence> before = stretch.before(project);
+        Wording wording = SpokenStretch.wording(project);
+        schooled.learn(Scripting.of(before, track, order, wording), _ -> {}, () -> false);
+        CueScript script = Scripting.of(before, track, order, wording, schooled);
         try {
             SpokenFile.write(
                     script,

@@ -8,6 +8,7 @@ import app.avrel.cue.hear.SlipKind;
 import app.avrel.files.script.ScriptIn;
 import app.avrel.floor.Heading;
 import app.avrel.form.Occurrence;
+import app.avrel.form.Tempo;
 import app.avrel.form.Unroll;
 import app.avrel.label.Language;
 import app.avrel.project.Project;
@@ -55,7 +56,7 @@ class SpokenFreelyTest {
                         Language.ENGLISH,
                         DEMO.setting().chosenBody(),
                         WORDING,
-                        4)
+                        Tempo.ofBeats(4))
                 .slips();
     }
 

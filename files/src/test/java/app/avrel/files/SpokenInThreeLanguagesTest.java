@@ -8,6 +8,7 @@ import app.avrel.cue.hear.SlipKind;
 import app.avrel.files.script.ScriptIn;
 import app.avrel.floor.Heading;
 import app.avrel.form.Occurrence;
+import app.avrel.form.Tempo;
 import app.avrel.form.Unroll;
 import app.avrel.label.Language;
 import app.avrel.project.Project;
@@ -65,7 +66,8 @@ class SpokenInThreeLanguagesTest {
     }
 
     private static List<Slip> heard(String script, Language language) {
-        return Hearing.of(ScriptIn.read(script), TRACK, language, DEMO.setting().chosenBody(), WORDING, 4)
+        return Hearing.of(
+                        ScriptIn.read(script), TRACK, language, DEMO.setting().chosenBody(), WORDING, Tempo.ofBeats(4))
                 .slips();
     }
 

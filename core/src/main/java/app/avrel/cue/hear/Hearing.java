@@ -6,7 +6,7 @@ import app.avrel.cue.Urgency;
 import app.avrel.floor.Heading;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
-import app.avrel.form.Playing;
+import app.avrel.form.Tempo;
 import app.avrel.label.Language;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
@@ -23,6 +23,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -67,7 +68,7 @@ public final class Hearing {
      * {@return what a script says wrongly of a stretch, and what it leaves out}
      *
      * @param script its lines, with their times where it has them
-     * @param secondsPerBeat the tempo by which times are compared, above 0
+     * @param tempo by which times are compared
      */
     public static Report of(
             List<ScriptLine> script,
@@ -75,12 +76,12 @@ public final class Hearing {
             Language language,
             Body body,
             Wording wording,
-            double secondsPerBeat) {
+            Tempo tempo) {
         Hearing hearing = new Hearing(language, wording);
         if (stretch.isEmpty()) {
             return new Report(script.size(), 0, List.of());
         }
-        hearing.counts(stretch, secondsPerBeat);
+        hearing.counts(stretch, tempo);
         Map<PostureId, Posture> postures = new LinkedHashMap<>();
         stretch.forEach(done -> postures.put(done.posture().id(), done.posture()));
         Pose pose = stretch.getFirst().done().begins();
@@ -90,6 +91,7 @@ public final class Hearing {
         hearing.at = new Laying(hearing.pieces, hearing.counts).lay();
         hearing.check();
         hearing.leftOut();
+        hearing.halves();
         hearing.slips.sort(Comparator.comparingInt(Slip::piece));
         return new Report(
                 hearing.pieces.size(),
@@ -97,7 +99,12 @@ public final class Hearing {
                 hearing.slips);
     }
 
-    private void counts(List<Occurrence> stretch, double secondsPerBeat) {
+    private void counts(List<Occurrence> stretch, Tempo tempo) {
+        Iterator<Double> lengths = tempo.seconds(stretch.stream()
+                        .flatMap(done -> Moment.byCount(done.moments()).stream())
+                        .map(count -> count.getFirst().count())
+                        .toList())
+                .iterator();
         Map<Object, Integer> times = new HashMap<>();
         double start = 0;
         for (Occurrence done : stretch) {
@@ -107,7 +114,7 @@ public final class Hearing {
                 boolean begins = first && count.getFirst().place().section() == Moment.Section.POSTURE;
                 counts.add(ToSay.of(done, count, time, begins, start, wording.rules()));
                 first &= !begins;
-                start += Playing.measures(count.getFirst().count()) * secondsPerBeat;
+                start += lengths.next();
             }
         }
     }
@@ -246,6 +253,37 @@ public final class Hearing {
                 add(SlipKind.NAME, piece, count, count.done().posture().name());
             }
         });
+    }
+
+    /** What was said the time before, on this side or the other, and is not said now. */
+    private void halves() {
+        for (Halves.Lack lack : new Halves(counts, told).lacks()) {
+            ToSay count = counts.get(lack.count());
+            String words = said(count.moves().get(lack.move()).move(), count);
+            boolean known = slips.stream()
+                    .anyMatch(slip -> slip.occurrence() == count.done().index()
+                            && slip.place().sameCount(count.place()));
+            if (!known) {
+                int piece = lastBefore(lack.count());
+                slips.add(new Slip(
+                        SlipKind.LACKS,
+                        "",
+                        piece,
+                        count.done().index(),
+                        count.place(),
+                        words,
+                        pieces.get(piece).seconds()));
+            }
+        }
+    }
+
+    /** The last piece that was said by a count. */
+    private int lastBefore(int count) {
+        int last = 0;
+        for (int i = 0; i < at.length; i++) {
+            last = at[i] <= count ? i : last;
+        }
+        return last;
     }
 
     /** A step that is said of a foot that bears weight, and nobody said the shift that frees it. */

@@ -15,7 +15,8 @@ public enum SlipKind {
     TIME("cues.another_time"),
     NAME("cues.another_posture"),
     ORDER("cues.comes_at_another"),
-    SHIFT_LEFT_OUT("cues.shift_before_step");
+    SHIFT_LEFT_OUT("cues.shift_before_step"),
+    LACKS("cues.said_before_not_now");
 
     private final String sentence;
 

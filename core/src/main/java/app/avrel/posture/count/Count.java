@@ -81,14 +81,16 @@ public record Count(
 
     /** {@return this count said in these words, written for its moves as they are} */
     public Count saying(OwnWords own) {
-        List<OwnWords> changed = new ArrayList<>(notSaying(own).words());
+        List<OwnWords> changed = new ArrayList<>(
+                notSaying(own.language(), own.level(), own.time()).words());
         changed.add(own.writtenFor(stages));
         return withWords(changed);
     }
 
-    /** {@return this count without the words that stand where these would} */
-    public Count notSaying(OwnWords own) {
-        return withWords(words.stream().filter(other -> !other.insteadOf(own)).toList());
+    /** {@return this count without the words that are said at a level, every time or one time} */
+    public Count notSaying(Language language, CueLevel level, Optional<Integer> time) {
+        return withWords(
+                words.stream().filter(own -> !own.saidAt(language, level, time)).toList());
     }
 
     /** {@return this count with the moves of one stage changed} */

@@ -41,8 +41,8 @@ public record OwnWords(Language language, CueLevel level, Optional<Integer> time
         return over.filter(sum -> !sum.equals(RecordDigest.of(stages))).isPresent();
     }
 
-    /** {@return whether these stand in the same place as others: they would be said instead} */
-    public boolean insteadOf(OwnWords other) {
-        return language == other.language && level == other.level && time.equals(other.time);
+    /** {@return whether these are said in a language, at a level, every time or that one time} */
+    public boolean saidAt(Language in, CueLevel at, Optional<Integer> nth) {
+        return language == in && level == at && time.equals(nth);
     }
 }

@@ -79,11 +79,12 @@ record CueEdits(Session session) {
         }
         Optional<Integer> time = once ? Optional.of(cue.time()) : Optional.empty();
         String asRecorded = mirrored(sheet, cue) ? SideWords.swapped(text, language(sheet)) : text;
-        change(sheet, cue, count -> {
-            String any = asRecorded.isBlank() ? "-" : asRecorded;
-            OwnWords own = new OwnWords(language(sheet), cue.level(), time, any, Optional.empty());
-            return text.isBlank() ? count.notSaying(own) : count.saying(own);
-        });
+        change(
+                sheet,
+                cue,
+                count -> text.isBlank()
+                        ? count.notSaying(language(sheet), cue.level(), time)
+                        : count.saying(new OwnWords(language(sheet), cue.level(), time, asRecorded, Optional.empty())));
     }
 
     /** Says the words of a count this time alone, or every time. */
@@ -97,7 +98,8 @@ record CueEdits(Session session) {
                 cue,
                 count -> count.own(language(sheet), cue.level(), cue.time())
                         .filter(own -> !own.time().equals(time))
-                        .map(own -> count.notSaying(own).saying(own.withTime(time)))
+                        .map(own -> count.notSaying(own.language(), own.level(), own.time())
+                                .saying(own.withTime(time)))
                         .orElse(count));
     }
 

@@ -190,7 +190,7 @@ record CueSheet(
                         wish.order().language(),
                         body,
                         wording,
-                        wish.order().secondsPerBeat())
+                        wish.order().tempo())
                 .slips()
                 .stream()
                 .filter(slip -> slip.place().sameCount(cue.place()))

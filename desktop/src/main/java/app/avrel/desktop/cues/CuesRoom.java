@@ -168,7 +168,7 @@ public final class CuesRoom implements Room {
                     wish.order().language(),
                     session.project().setting().chosenBody(),
                     session.desk().get().saying(),
-                    wish.order().secondsPerBeat());
+                    wish.order().tempo());
             HeardSheet.show(over, path.getFileName().toString(), report, sheet);
         } catch (IOException unreadable) {
             Sheet.tell(over, Words.of("cues.script_cannot_be"), Words.of("cues.must_be_text", path));

@@ -27,6 +27,9 @@ final class SoundSheet {
 
     private static final int COUNT_IN = 4;
 
+    /** The share of the work that is done once every call has been said. */
+    private static final double LEARNING = 0.9;
+
     private final CueSheet sheet;
     private final Setting setting;
     private final ScriptFiles choosing;
@@ -102,20 +105,22 @@ final class SoundSheet {
     /** Writes it; what became of it in words. Calls are as long as the voice says them. */
     private String spoken(Path to, Progress progress, AtomicBoolean stopped) {
         SchooledVoice voice = Voices.schooled(voices.get(chosen), order().language(), setting.sounds());
+        voice.learn(sheet.script(), share -> progress.at(LEARNING * share), stopped::get);
         try {
-            boolean written = SpokenFile.write(
-                    sheet.timedBy(voice),
-                    sheet.stretch(),
-                    voice,
-                    order().language(),
-                    new SpokenFile.Beside(
-                            beats.isSelected(),
-                            tones.isSelected(),
-                            countIn.isSelected() ? COUNT_IN : 0,
-                            order().tempo()),
-                    to,
-                    progress::at,
-                    stopped::get);
+            boolean written = !stopped.get()
+                    && SpokenFile.write(
+                            sheet.timedBy(voice),
+                            sheet.stretch(),
+                            voice,
+                            order().language(),
+                            new SpokenFile.Beside(
+                                    beats.isSelected(),
+                                    tones.isSelected(),
+                                    countIn.isSelected() ? COUNT_IN : 0,
+                                    order().tempo()),
+                            to,
+                            share -> progress.at(LEARNING + (1 - LEARNING) * share),
+                            stopped::get);
             return Words.of(written ? "cues.sound_written" : "cues.sound_given_up", to);
         } catch (IOException failed) {
             return Words.of("common.cannot_be_written", to);

@@ -180,9 +180,10 @@ public final class HallView extends BorderPane implements Player.Shown {
         at = lastOf(seen);
         stand();
         number.setText(Words.of("hall.known_of", now.known(), now.asked()));
-        words.setText(now.shown() ? counts.get(at).posture() : Words.of("hall.what_comes"));
-        guide.setText(Words.of(now.shown() ? "hall.knew_or_not" : "hall.show_it"));
-        next.setText("");
+        words.setText(now.shown() ? firstOf(seen).words() : Words.of("hall.what_comes"));
+        next.setText(Words.of(now.shown() ? "hall.knew_or_not" : "hall.show_it"));
+        guide.setText("");
+        tempo.setText("");
         return true;
     }
 
@@ -192,6 +193,13 @@ public final class HallView extends BorderPane implements Player.Shown {
         asked.accept(over);
         stand();
         return tell(over.asked() == 0 ? "" : Words.of("hall.score", over.known(), over.asked()));
+    }
+
+    private HallCount firstOf(Occurrence done) {
+        return counts.stream()
+                .filter(count -> count.done().equals(done))
+                .findFirst()
+                .orElseThrow();
     }
 
     private int lastOf(Occurrence done) {

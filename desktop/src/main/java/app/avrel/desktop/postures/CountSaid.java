@@ -12,6 +12,7 @@ import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Scene;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -83,7 +84,8 @@ final class CountSaid extends VBox {
     }
 
     private static Count withOwn(Count count, CueLevel level, String text) {
-        OwnWords own = OwnWords.of(Words.language(), level, text.isBlank() ? "-" : text);
-        return text.isBlank() ? count.notSaying(own) : count.saying(own);
+        return text.isBlank()
+                ? count.notSaying(Words.language(), level, Optional.empty())
+                : count.saying(OwnWords.of(Words.language(), level, text));
     }
 }

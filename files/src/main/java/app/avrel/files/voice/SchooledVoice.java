@@ -1,12 +1,19 @@
 package app.avrel.files.voice;
 
+import app.avrel.cue.Call;
+import app.avrel.cue.CueScript;
 import app.avrel.cue.Pronouncing;
 import app.avrel.cue.Speech;
 import app.avrel.cue.SpeechTime;
 import app.avrel.label.Language;
 import java.io.IOException;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
+import java.util.stream.Collectors;
 
 /**
  * A voice that has learnt how the field's and the school's terms sound, and remembers what it has said: what is said again
@@ -44,6 +51,21 @@ public final class SchooledVoice implements Voice, Speech {
             said.put(words, known);
         }
         return known;
+    }
+
+    /**
+     * Says what a script has once, several calls at a time, so that all of it is known.
+     *
+     * @param progress is told the share that is done, 0 to 1
+     * @param stopped is asked whether to give up
+     */
+    public void learn(CueScript script, DoubleConsumer progress, BooleanSupplier stopped) {
+        Set<String> words = script.calls().map(Call::words).collect(Collectors.toSet());
+        AtomicInteger done = new AtomicInteger();
+        words.parallelStream().filter(_ -> !stopped.getAsBoolean()).forEach(each -> {
+            seconds(each);
+            progress.accept((double) done.incrementAndGet() / words.size());
+        });
     }
 
     /** Measured; estimated where the voice fails, which is told when the words are to be heard. */
