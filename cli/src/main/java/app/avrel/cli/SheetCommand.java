@@ -1,14 +1,19 @@
 package app.avrel.cli;
 
 import app.avrel.body.Body;
+import app.avrel.files.picture.FormRibbonSvg;
 import app.avrel.files.print.Document;
 import app.avrel.files.print.HandOut;
 import app.avrel.files.print.LessonSheet;
 import app.avrel.files.print.Paper;
 import app.avrel.files.print.Printed;
 import app.avrel.form.Form;
+import app.avrel.form.Occurrence;
+import app.avrel.form.Unroll;
 import app.avrel.label.Language;
 import app.avrel.lesson.Lesson;
+import app.avrel.lesson.SoFar;
+import app.avrel.motion.Performer;
 import app.avrel.posture.Posture;
 import app.avrel.project.Analysis;
 import app.avrel.project.Learner;
@@ -33,6 +38,9 @@ import picocli.CommandLine.Parameters;
         name = "sheet",
         description = "Writes a lesson's sheet, or a hand-out of a lesson, a posture or a form, as PDF or Markdown.")
 final class SheetCommand implements Callable<Integer> {
+
+    private static final double WIDTH = 1200;
+    private static final double BEAT = 34;
 
     @Parameters(index = "0", paramLabel = "FILE", description = "a project, or the word demo")
     private String file;
@@ -67,7 +75,11 @@ final class SheetCommand implements Callable<Integer> {
     @Option(names = "--paper", paramLabel = "a4|letter", description = "the size of the paper", defaultValue = "a4")
     private String paper;
 
-    @Option(names = "-o", paramLabel = "OUT", required = true, description = "the file: its ending is .pdf or .md")
+    @Option(
+            names = "-o",
+            paramLabel = "OUT",
+            required = true,
+            description = "the file: its ending is .pdf or .md; .svg of a form is its ribbon")
     private Path output;
 
     @Override
@@ -88,9 +100,32 @@ final class SheetCommand implements Callable<Integer> {
         if (project.isEmpty() || said.isEmpty() || size.isEmpty()) {
             return Reports.FOUND;
         }
+        if (of.form != null && output.getFileName().toString().endsWith(".svg")) {
+            return ribbon(project.get(), new SoFar(said.get()));
+        }
         return document(project.get(), said.get())
                 .map(document -> write(document, size.get()))
                 .orElse(Reports.FOUND);
+    }
+
+    /** The form's ribbon, as a picture. */
+    private int ribbon(Project project, SoFar names) {
+        Optional<Body> drawn = body(project);
+        Optional<Form> form =
+                Named.one(project.forms(), Optional.of(of.form), one -> one.id().key(), Form::name, "form");
+        if (drawn.isEmpty() || form.isEmpty()) {
+            return Reports.FOUND;
+        }
+        Performer performer = new Performer(drawn.get(), project.rules(form.get()));
+        List<Occurrence> track =
+                Unroll.form(form.get(), project.shelf(), performer).occurrences();
+        try {
+            Files.writeString(output, FormRibbonSvg.of(track, WIDTH, BEAT, done -> names.sided(done.posture())));
+            return Reports.FINE;
+        } catch (IOException failed) {
+            System.err.println("The picture is not written to " + output + ": " + failed.getMessage() + ".");
+            return Reports.FOUND;
+        }
     }
 
     private Optional<Document> document(Project project, Language said) {

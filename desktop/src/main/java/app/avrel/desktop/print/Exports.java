@@ -6,6 +6,7 @@ import app.avrel.desktop.words.Words;
 import app.avrel.files.calendar.CourseCalendar;
 import app.avrel.files.picture.FigureSvg;
 import app.avrel.files.picture.FloorSvg;
+import app.avrel.files.picture.FormRibbonSvg;
 import app.avrel.files.picture.RibbonSvg;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
@@ -18,6 +19,9 @@ import java.util.Optional;
 
 /** A course as a calendar, and what is on the desk as pictures. */
 public final class Exports {
+
+    private static final double FORM_WIDTH = 1200;
+    private static final double FORM_BEAT = 34;
 
     private Exports() {}
 
@@ -61,6 +65,27 @@ public final class Exports {
                         FigureSvg.of(after, body, FigureSvg.View.SIDE, 300, 400)))
                 .or(() -> written(
                         path.resolveSibling(stem + "-ribbon.svg"), RibbonSvg.of(List.of(done.get()), 900, 120)));
+    }
+
+    /**
+     * Writes the ribbon of the form on the desk as one picture.
+     *
+     * @return why it could not be written; empty where it was
+     */
+    public static Optional<String> formRibbon(Session.Desk desk, Path path) {
+        return desk.form().entries().isEmpty()
+                ? Optional.of(Words.of("print.there_no_form"))
+                : written(
+                        path,
+                        FormRibbonSvg.of(
+                                desk.formTrack().occurrences(),
+                                FORM_WIDTH,
+                                FORM_BEAT,
+                                done -> Words.name(done.posture())
+                                        + done.posture()
+                                                .side()
+                                                .map(side -> ", " + Words.of(side))
+                                                .orElse("")));
     }
 
     private static Optional<String> written(Path path, String text) {

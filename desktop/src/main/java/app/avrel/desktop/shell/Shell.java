@@ -198,7 +198,11 @@ public final class Shell {
     }
 
     void exportPictures() {
-        export("count.svg", Exports::pictures);
+        if (room == RoomName.FORM) {
+            export("form.svg", Exports::formRibbon);
+        } else {
+            export("count.svg", Exports::pictures);
+        }
     }
 
     private void export(String suggested, BiFunction<Session.Desk, Path, Optional<String>> writing) {

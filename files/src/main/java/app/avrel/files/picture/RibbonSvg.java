@@ -15,6 +15,12 @@ public final class RibbonSvg {
     /** {@return the ribbon of a stretch, with the counts' numbers; width and height in pixels} */
     public static String of(List<Occurrence> stretch, double width, double height) {
         Svg svg = new Svg(width, height);
+        draw(svg, stretch, new Svg.Spot(0, 0), width, height);
+        return svg.text();
+    }
+
+    /** Draws the ribbon of a stretch into a picture, its upper left corner at a place. */
+    static void draw(Svg svg, List<Occurrence> stretch, Svg.Spot corner, double width, double height) {
         List<List<Moment>> counts = stretch.stream()
                 .flatMap(done -> Moment.byCount(done.moments()).stream())
                 .toList();
@@ -22,11 +28,11 @@ public final class RibbonSvg {
                 .mapToDouble(count -> Playing.measures(count.getFirst().count()))
                 .sum();
         double each = width / Math.max(1, beats);
-        double line = (height + 14) / 2;
+        double line = corner.y() + (height + 14) / 2;
         double half = (height - 18) / 2;
         List<Svg.Spot> left = new ArrayList<>();
         List<Svg.Spot> right = new ArrayList<>();
-        double x = 0;
+        double x = corner.x();
         for (List<Moment> count : counts) {
             Moment first = count.getFirst();
             add(left, right, x, share(first, true), line, half);
@@ -40,12 +46,11 @@ public final class RibbonSvg {
         close(left, line);
         close(right, line);
         if (counts.isEmpty()) {
-            return svg.text();
+            return;
         }
         svg.polygon(left, "fill=\"%s\"".formatted(Svg.LEFT));
         svg.polygon(right, "fill=\"%s\"".formatted(Svg.RIGHT));
-        numbers(svg, counts, each, height);
-        return svg.text();
+        numbers(svg, counts, corner, each, height);
     }
 
     private static double share(Moment moment, boolean before) {
@@ -65,14 +70,17 @@ public final class RibbonSvg {
         }
     }
 
-    private static void numbers(Svg svg, List<List<Moment>> counts, double each, double height) {
-        double x = 0;
+    private static void numbers(Svg svg, List<List<Moment>> counts, Svg.Spot corner, double each, double height) {
+        double x = corner.x();
         for (List<Moment> count : counts) {
             Moment first = count.getFirst();
             boolean own = first.place().section() == Moment.Section.POSTURE;
-            svg.line(new Svg.Spot(x, 14), new Svg.Spot(x, height), "stroke=\"%s\"".formatted(Svg.LINE));
+            svg.line(
+                    new Svg.Spot(x, corner.y() + 14),
+                    new Svg.Spot(x, corner.y() + height),
+                    "stroke=\"%s\"".formatted(Svg.LINE));
             String number = own ? Integer.toString(first.place().count() + 1) : "·";
-            svg.text(new Svg.Spot(x + 3, 11), 11, "start", number, "fill=\"%s\"".formatted(Svg.INK));
+            svg.text(new Svg.Spot(x + 3, corner.y() + 11), 11, "start", number, "fill=\"%s\"".formatted(Svg.INK));
             x += Playing.measures(first.count()) * each;
         }
     }

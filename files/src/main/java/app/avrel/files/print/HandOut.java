@@ -19,7 +19,6 @@ import app.avrel.posture.Posture;
 import app.avrel.posture.PostureName;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.teaching.GentlerVersion;
-import app.avrel.posture.teaching.Mistake;
 import app.avrel.posture.teaching.PostureSheet;
 import app.avrel.project.Project;
 import app.avrel.words.Wording;
@@ -30,16 +29,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** What learners take home: each posture count by count, with pictures, words, mistakes and the gentler way. */
 public final class HandOut {
 
     private static final double FLOOR = 112;
     private static final double FIGURE_WIDTH = 84;
-    private static final double BESIDE_FLOOR = 90;
-    private static final double BESIDE_WIDTH = 68;
-    private static final double BESIDE_HEIGHT = 94;
     private static final double FIGURE_HEIGHT = 116;
 
     private final Project project;
@@ -96,14 +91,9 @@ public final class HandOut {
         text("sheet.purpose", sheet.purpose());
         Performer performer = new Performer(body, project.setting().rules());
         counts(Unroll.posture(posture, performer).occurrences().getFirst());
-        items(
-                "sheet.mistakes",
-                sheet.mistakes().stream()
-                        .filter(mistake -> !mistake.looksLike().isBlank())
-                        .filter(mistake -> posture.wrongly(mistake).isEmpty())
-                        .map(this::mistake)
-                        .toList());
-        sheet.mistakes().forEach(mistake -> beside(posture, mistake, performer));
+        Mistakes mistakes = new Mistakes(words, performer);
+        items("sheet.mistakes", mistakes.told(posture));
+        blocks.addAll(mistakes.drawn(posture));
         items("sheet.cautions", sheet.cautions());
         sheet.gentler().stream().limit(1).forEach(gentler -> gentler(posture, gentler, performer));
         blocks.add(new Document.Text(Document.Style.QUIET, words.say("sheet.care_note")));
@@ -137,40 +127,6 @@ public final class HandOut {
             blocks.add(new Document.Heading(3, words.say(key)));
             blocks.add(new Document.Items(lines));
         }
-    }
-
-    private String mistake(Mistake mistake) {
-        return mistake.putRight().isBlank()
-                ? mistake.looksLike()
-                : words.say("mistake", Map.of("wrong", mistake.looksLike(), "right", mistake.putRight()));
-    }
-
-    /** Wrong beside right, where moves show it. */
-    private void beside(Posture posture, Mistake mistake, Performer performer) {
-        posture.wrongly(mistake).ifPresent(wrongly -> {
-            int count = mistake.count().orElseThrow();
-            List<Moment> wrong = count(wrongly, count, performer);
-            List<Moment> right = count(posture, count, performer);
-            blocks.add(new Document.Counted(
-                    Integer.toString(count + 1),
-                    Stream.concat(pictures(wrong), pictures(right)).toList(),
-                    List.of(
-                            new Document.Line(words.say("sheet.wrong"), mistake.looksLike()),
-                            new Document.Line(words.say("sheet.right"), mistake.putRight()))));
-        });
-    }
-
-    private static List<Moment> count(Posture posture, int count, Performer performer) {
-        return Unroll.posture(posture, performer).occurrences().getFirst().moments().stream()
-                .filter(moment -> moment.place().count() == count)
-                .toList();
-    }
-
-    private Stream<String> pictures(List<Moment> count) {
-        Pose after = count.getLast().after();
-        return Stream.of(
-                FloorSvg.of(count.getFirst().before(), after, body, BESIDE_FLOOR),
-                FigureSvg.of(after, body, FigureSvg.View.FRONT, BESIDE_WIDTH, BESIDE_HEIGHT));
     }
 
     private Wording wording() {

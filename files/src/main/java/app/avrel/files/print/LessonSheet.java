@@ -55,6 +55,7 @@ public final class LessonSheet {
         blocks.add(new Document.Heading(1, lesson.title()));
         blocks.add(new Document.Text(Document.Style.QUIET, under()));
         watch();
+        mistakes();
         minutes();
         for (int i = 0; i < plan.segments().size(); i++) {
             said(i);
@@ -101,6 +102,20 @@ public final class LessonSheet {
             blocks.add(new Document.Heading(2, words.say(key)));
             blocks.add(new Document.Items(lines));
         }
+    }
+
+    /** What commonly goes wrong in what is new, and how it is put right. */
+    private void mistakes() {
+        Mistakes known = new Mistakes(words, lessons.project().setting().posing());
+        List<Posture> fresh = lessons.fresh(lesson);
+        section(
+                "sheet.mistakes",
+                fresh.stream()
+                        .flatMap(posture -> known.told(posture).stream()
+                                .map(line -> words.say(
+                                        "sheet.of_posture", Map.of("posture", names.name(posture), "what", line))))
+                        .toList());
+        fresh.forEach(posture -> blocks.addAll(known.drawn(posture)));
     }
 
     private String seen(Seen seen) {

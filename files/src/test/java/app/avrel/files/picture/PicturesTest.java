@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Body;
 import app.avrel.files.Demo;
+import app.avrel.form.Form;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
@@ -12,6 +13,7 @@ import app.avrel.project.Project;
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -93,5 +95,30 @@ class PicturesTest {
     @Test
     void aPictureOfNothingIsStillAPicture() {
         assertThat(corners(parsed(RibbonSvg.of(List.of(), 400, 100)))).isEmpty();
+    }
+
+    @Test
+    void theRibbonOfAFormNamesEveryPostureAndStaysWithinItsPicture() {
+        Form form = DEMO.forms().getFirst();
+        List<Occurrence> track =
+                Unroll.form(form, DEMO.shelf(), DEMO.posing(form)).occurrences();
+        Document svg =
+                parsed(FormRibbonSvg.of(track, 900, 30, done -> done.posture().name()));
+        NodeList texts = svg.getElementsByTagName("text");
+        List<String> written = IntStream.range(0, texts.getLength())
+                .mapToObj(at -> texts.item(at).getTextContent())
+                .toList();
+        for (Occurrence done : track) {
+            assertThat(written).contains(done.posture().name());
+        }
+        double height = Double.parseDouble(svg.getDocumentElement().getAttribute("height"));
+        assertThat(corners(svg)).allMatch(corner -> corner[0] >= 0 && corner[0] <= 900 && corner[1] <= height);
+        assertThat(svg.getElementsByTagName("polygon").getLength()).isEqualTo(2 * track.size());
+    }
+
+    @Test
+    void aPostureLongerThanARowIsDrawnNarrower() {
+        Document svg = parsed(FormRibbonSvg.of(List.of(done(DEMO.postures().get(1))), 200, 500, _ -> "很长的名字"));
+        assertThat(corners(svg)).isNotEmpty().allMatch(corner -> corner[0] <= 200);
     }
 }
