@@ -14,6 +14,16 @@ interface Inflection {
         return List.of(word);
     }
 
+    /** {@return forms of a verb that end in what is moved, if it is one thing: bájala} */
+    default List<String> withIt(String word) {
+        return List.of();
+    }
+
+    /** {@return forms of a verb that end in what is moved, if it is more than one thing: bájalas} */
+    default List<String> withThem(String word) {
+        return List.of();
+    }
+
     /** {@return one and many, in this order} */
     default List<String> noun(String word) {
         return List.of(word);
@@ -61,27 +71,59 @@ interface Inflection {
     Inflection SPANISH = new Inflection() {
         private static final List<String> AR = List.of(
                 "ar", "o", "a", "as", "an", "amos", "e", "es", "en", "emos", "ando", "ado", "ada", "ados", "adas",
-                "arse", "arlo", "arla", "andose", "ad", "ate", "alo", "ala", "aste", "aron", "aba");
+                "arse", "andose", "ad", "ate", "aste", "aron", "aba");
         private static final List<String> ER = List.of(
                 "er", "o", "e", "es", "en", "emos", "a", "as", "an", "iendo", "ido", "ida", "idos", "idas", "erse",
-                "erlo", "erla", "iendose", "ed", "ete", "elo", "ela", "io", "ieron");
+                "iendose", "ed", "ete", "io", "ieron");
         private static final List<String> IR = List.of(
                 "ir", "o", "e", "es", "en", "imos", "a", "as", "an", "iendo", "ido", "ida", "idos", "idas", "irse",
-                "irlo", "irla", "iendose", "id", "ete", "elo", "ela", "io", "ieron");
+                "iendose", "id", "ete", "io", "ieron");
 
         @Override
         public List<String> verb(String word) {
+            List<String> endings = switch (conjugation(word)) {
+                case 'a' -> AR;
+                case 'e' -> ER;
+                default -> IR;
+            };
+            return forms(word, endings);
+        }
+
+        @Override
+        public List<String> withIt(String word) {
+            return followed(word, List.of("lo", "la"));
+        }
+
+        @Override
+        public List<String> withThem(String word) {
+            return followed(word, List.of("los", "las"));
+        }
+
+        private List<String> followed(String word, List<String> pronouns) {
+            List<String> endings = switch (conjugation(word)) {
+                case 'a' -> List.of("ar", "a", "ando");
+                case 'e' -> List.of("er", "e", "iendo");
+                default -> List.of("ir", "e", "iendo");
+            };
+            return word.split("~")[0].matches(".+[aei]r")
+                    ? forms(word, endings).stream()
+                            .flatMap(form -> pronouns.stream().map(pronoun -> form + pronoun))
+                            .toList()
+                    : List.of();
+        }
+
+        private char conjugation(String word) {
+            String infinitive = word.split("~")[0];
+            return infinitive.length() < 2 ? ' ' : infinitive.charAt(infinitive.length() - 2);
+        }
+
+        private List<String> forms(String word, List<String> endings) {
             String[] stems = word.split("~");
             String infinitive = stems[0];
             if (!infinitive.matches(".+[aei]r")) {
                 return List.of(infinitive);
             }
             String stem = infinitive.substring(0, infinitive.length() - 2);
-            List<String> endings = switch (infinitive.charAt(infinitive.length() - 2)) {
-                case 'a' -> AR;
-                case 'e' -> ER;
-                default -> IR;
-            };
             List<String> forms = new ArrayList<>();
             Stream.concat(Stream.of(stem), stems.length > 1 ? Stream.of(stems[1]) : Stream.empty())
                     .forEach(root -> endings.forEach(ending -> forms.add(spelt(root, ending))));

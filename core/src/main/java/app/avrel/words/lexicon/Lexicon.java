@@ -124,6 +124,14 @@ public final class Lexicon {
                 new ArrayList<>(kind.equals("v") ? inflection.verb(given[0]) : inflection.adjective(given[0]));
         Stream.of(given).skip(1).forEach(all::add);
         all.forEach(form -> put(form + rest, terms, false));
+        if (kind.equals("v") && rest.isEmpty()) {
+            inflection.withIt(given[0]).forEach(form -> put(form, followed(terms, Term.Who.IT), false));
+            inflection.withThem(given[0]).forEach(form -> put(form, followed(terms, Term.Ref.THEM), false));
+        }
+    }
+
+    private static List<Term> followed(List<Term> terms, Term pronoun) {
+        return Stream.concat(terms.stream(), Stream.of(pronoun)).toList();
     }
 
     private void put(String phrase, List<Term> terms, boolean many) {

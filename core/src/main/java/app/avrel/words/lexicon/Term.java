@@ -251,6 +251,8 @@ public sealed interface Term {
         STRETCHED_LEGS,
         CENTRE_LINE,
         OWN_SIDE,
+        /** Of both hands: where they hang, unless a height is said. */
+        AT_SIDES,
         UPRIGHT,
         OUTER,
         INNER,
@@ -309,7 +311,9 @@ public sealed interface Term {
         THERE,
         OTHER_SIDE,
         COUNT,
-        ITS_SIDE
+        ITS_SIDE,
+        /** What was spoken of last, both of it. */
+        THEM
     }
 
     /** What begins a line of written notes: form, start, end, way in, note. */

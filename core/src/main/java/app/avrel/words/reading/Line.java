@@ -10,6 +10,7 @@ import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.FootPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
@@ -116,7 +117,7 @@ public final class Line {
         List<Token> tokens = Amounts.of(taught.scan(typed, language));
         Phrases.Found phrases =
                 Phrases.of(typed, tokens, language, saying.directions().startFaces());
-        CountWords count = CountWords.of(BeatMarks.of(Correcting.of(Images.of(phrases.items(), typed))));
+        CountWords count = CountWords.of(BeatMarks.of(Correcting.of(Opposed.of(Images.of(phrases.items(), typed)))));
         Run run = new Run(
                 typed, Situation.before(saying, body, pose).withHears(hears).withEarlier(earlier), count.manner());
         Stages.of(count.others()).forEach(run::stage);
@@ -208,6 +209,7 @@ public final class Line {
                 stage.subList(before, stage.size()).removeIf(move -> arrives(move, together));
             }
             stage.removeIf(move -> superseded(move, stage));
+            sinksOnce(stage);
             if (!stage.isEmpty()) {
                 Stage done = Stage.of(stage).withOn(on);
                 stages.add(done);
@@ -291,6 +293,21 @@ public final class Line {
                                     .anyMatch(other -> other instanceof Move.PlaceHand(var same, var place, var _)
                                             && same == hand
                                             && place.targets());
+        }
+
+        /** Knees soft, tailbone down, one fist: one sinks once, as far as is said. */
+        private static void sinksOnce(List<Move> stage) {
+            Move sink = new Move.ChangeDepth(new Depth.Sink(Optional.empty()));
+            boolean measured = stage.stream()
+                    .anyMatch(move -> move instanceof Move.ChangeDepth(var depth)
+                            && !move.equals(sink)
+                            && !(depth instanceof Depth.Rise));
+            int first = stage.indexOf(sink);
+            for (int i = stage.size() - 1; i >= 0; i--) {
+                if (stage.get(i).equals(sink) && (measured || i > first)) {
+                    stage.remove(i);
+                }
+            }
         }
 
         /** {@return whether what belongs to no clause stands in a run with a word that nobody knows: "let the tide go out"} */

@@ -41,7 +41,11 @@ final class AirFrame implements Frame {
             }
             KickReading kicks = new KickReading(clause, now);
             boolean kicking = clause.has(Term.Act.KICK)
-                    || clause.has(Term.Act.SWEEP) && clause.has(WhichFoot::foot)
+                    || clause.has(Term.Act.SWEEP)
+                            && clause.has(WhichFoot::foot)
+                            && (clause.has(Term.Manner.INNER)
+                                    || clause.has(Term.Manner.OUTER)
+                                    || !clause.has(Term.Way.ROUND) && !clause.has(Term.Way.BACK))
                     || clause.has(Term.Act.PUSH)
                             && (clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == Term.Rel.WITH)
                                     || clause.has(Term.Part.HEEL)
@@ -55,7 +59,15 @@ final class AirFrame implements Frame {
             boolean part = clause.has(WhichFoot::foot);
             boolean back = clause.has(Term.Act.PULL_BACK)
                     || part && clause.has(Term.Way.BACK) && (clause.has(Term.Act.DRAW) || clause.has(Term.Part.KNEE));
-            if (back) {
+            boolean brought = part
+                    && now.lifted().isPresent()
+                    && clause.has(Term.Way.BACK)
+                    && (clause.has(Term.Act.MOVE) || clause.has(Term.Act.RETURN))
+                    && !clause.has(Term.Measure.class)
+                    && !clause.has(Term.Act.STEP)
+                    && !clause.has(Term.Act.LOWER)
+                    && !clause.has(Term.Act.LAND);
+            if (back || brought) {
                 Optional<Fit> drawn = kicks.drawBack();
                 if (drawn.isPresent()) {
                     return drawn;

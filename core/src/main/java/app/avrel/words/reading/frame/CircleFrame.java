@@ -45,6 +45,7 @@ final class CircleFrame implements Frame {
                 Term.Part.BODY,
                 Term.Manner.ARC);
         clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.BOTH);
+        keepEnds(clause);
         if (hands.isEmpty()) {
             return Optional.of(new Fit().ask(clause.text(), "which_hand", "left_hand", "right_hand"));
         }
@@ -58,6 +59,16 @@ final class CircleFrame implements Frame {
                     .ifPresent(place -> moves.add(new Move.PlaceHand(hand, place, Optional.empty())));
         }
         return Optional.of(Fit.of(moves));
+    }
+
+    /** Up or down at its end is no part of a circle: that is kept as it was said. */
+    private static void keepEnds(Clause clause) {
+        for (int i = 0; i < clause.size(); i++) {
+            if (clause.open(i)
+                    && (clause.item(i).is(Term.Way.DOWN) || clause.item(i).is(Term.Way.UP))) {
+                clause.keep(i);
+            }
+        }
     }
 
     private static Optional<CircleSize> size(Clause clause) {

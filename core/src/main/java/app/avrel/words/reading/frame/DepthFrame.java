@@ -125,14 +125,20 @@ final class DepthFrame implements Frame {
                 && item.rel() == null
                 && (!item.is(Term.Part.KNEE)
                         || item.who() != null && item.who().side().isPresent()));
+        boolean handOf = pronounBefore(clause);
+        if (handOf) {
+            return Optional.empty();
+        }
         boolean sinks = clause.takeAll(Term.Act.SINK) | clause.takeAll(Term.Part.KNEES_BEND, Term.Part.TAILBONE);
         boolean rises = clause.takeAll(Term.Act.RISE, Term.Manner.STRETCHED_LEGS);
         boolean frame = clause.has(Term.Manner.HIGH_FRAME)
                 || clause.has(Term.Manner.MEDIUM_FRAME)
                 || clause.has(Term.Manner.LOW_FRAME)
                 || clause.has(Term.Manner.STANDING);
-        boolean lowers = !limb && clause.takeAll(Term.Act.LOWER);
-        boolean raises = !limb && clause.takeAll(Term.Act.RAISE);
+        boolean pronoun = clause.has(Term.Ref.THEM)
+                || clause.has(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null);
+        boolean lowers = !limb && !pronoun && clause.takeAll(Term.Act.LOWER);
+        boolean raises = !limb && !pronoun && clause.takeAll(Term.Act.RAISE);
         boolean deeper = clause.takeAll(Term.Manner.DEEPER);
         boolean higher = clause.takeAll(Term.Manner.HIGHER);
         boolean sits = !limb
@@ -166,6 +172,15 @@ final class DepthFrame implements Frame {
             clause.takeAll(Term.Act.SHIFT);
         }
         return Optional.of(to(clause, up).costs(cost));
+    }
+
+    /** It rises: what was spoken of does, not the body. */
+    private static boolean pronounBefore(Clause clause) {
+        int verb = clause.find(item -> item.is(Term.Act.SINK) || item.is(Term.Act.RISE));
+        return verb > 0
+                && clause.near(verb, -1)
+                        .filter(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null)
+                        .isPresent();
     }
 
     private static Fit to(Clause clause, boolean up) {

@@ -187,7 +187,10 @@ final class FarStep {
                     && clause.near(i, -1)
                             .filter(last -> last.is(Term.Manner.FIRST) || last.is(Term.Act.LAND))
                             .isPresent();
-            if (touches || before || item.rel() == Term.Rel.ON || alone(i)) {
+            boolean down = i > 0
+                    && clause.item(i - 1).soft()
+                    && clause.near(i, 1).filter(next -> next.is(Term.Way.DOWN)).isPresent();
+            if (touches || before || down || item.rel() == Term.Rel.ON || alone(i)) {
                 return true;
             }
         }

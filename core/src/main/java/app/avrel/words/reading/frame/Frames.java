@@ -83,9 +83,19 @@ public final class Frames {
                 || item.is(Term.Part.KNEES_BEND)
                 || PropFrame.thing(item)
                 || item.is(Term.Part.HAND) && item.both();
-        boolean side =
-                item.bareSide() && at + 1 < clause.size() && clause.item(at + 1).term() instanceof Term.Act;
+        boolean side = item.bareSide()
+                && at + 1 < clause.size()
+                && goes(clause.item(at + 1).term());
         return limb || trunk || side;
+    }
+
+    /** What follows a side that stands for a limb: left steps, left down. */
+    private static boolean goes(Term term) {
+        return term instanceof Term.Act
+                || term == Term.Way.UP
+                || term == Term.Way.DOWN
+                || term == Term.Way.FORWARD
+                || term == Term.Way.BACK;
     }
 
     private static double left(Clause clause, Frame frame) {

@@ -63,6 +63,7 @@ final class GazeFrame implements Frame {
                         item.is(Term.Part.SHOULDER) && (item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.PAST))
                 .flatMap(item -> item.whose().flatMap(now::hand));
         if (shoulder.isPresent()) {
+            clause.takeAll(Term.Way.BACK);
             return toward(Ways.body(shoulder.get().sign() * OVER_SHOULDER), cost);
         }
         Optional<Item> hand = clause.takeItem(item -> HandWords.hand(item) || HandWords.shaped(item));

@@ -31,7 +31,8 @@ final class HandFrame implements Frame {
                 || HandWords.shaped(item)
                 || item.bareSide()
                 || Landmarks.of(item.term()).isPresent()
-                || item.is(Term.Act.STAY));
+                || item.is(Term.Act.STAY)
+                || item.is(Term.Ref.THEM));
     }
 
     @Override
@@ -60,11 +61,16 @@ final class HandFrame implements Frame {
             this.aside = new HandAside(clause, now);
         }
 
-        /** Sink, palms down: what comes before the comma is done by the body, not the hands. */
+        /** Sink, palms down; shift forward to 70, palm out; turn to the front, arms down: what comes before the comma is done by the body, not the hands. */
         private boolean bodyFirst() {
+            boolean shifts = false;
             for (int i = 0; i + 1 < clause.size(); i++) {
                 Item item = clause.item(i);
-                if (HandWords.hand(item) || item.bareSide()) {
+                shifts |= item.is(Term.Act.SHIFT) || item.is(Term.Act.TURN) || item.is(Term.Act.FACE);
+                if (shifts && item.is(Term.Mark.COMMA)) {
+                    return true;
+                }
+                if (HandWords.hand(item) || item.bareSide() && !shifts) {
                     return false;
                 }
                 boolean depth = item.is(Term.Act.SINK) || item.is(Term.Act.RISE) || item.is(Term.Act.SIT);
@@ -97,7 +103,8 @@ final class HandFrame implements Frame {
             boolean pressed = clause.has(item -> item.is(Term.Part.PALM) && item.both())
                     && clause.has(Term.Act.PRESS)
                     && clause.has(Term.Manner.TOGETHER);
-            boolean named = clause.has(item -> HandWords.hand(item) || HandWords.shaped(item));
+            boolean them = clause.has(Term.Ref.THEM) && now.topic() == Situation.Topic.HAND && now.bothHands();
+            boolean named = them || clause.has(item -> HandWords.hand(item) || HandWords.shaped(item));
             boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent());
             boolean bare = clause.has(Item::bareSide);
             if (pressed) {
@@ -330,8 +337,11 @@ final class HandFrame implements Frame {
         private HandPlace place(Side hand, boolean targeted) {
             boolean pushes = clause.has(Term.Act.PUSH);
             boolean palmNamed = clause.has(Term.Part.PALM) || clause.has(Term.Part.HEEL_OF_PALM);
-            boolean hangs = clause.has(Term.Act.LOWER)
-                    && clause.takeItem(item -> item.is(Term.Way.SIDE)).isPresent();
+            boolean atSides = clause.takeAll(Term.Manner.AT_SIDES);
+            boolean opens = clause.has(Term.Act.SPREAD) || clause.has(Term.Act.OPEN);
+            boolean hangs = atSides && !targeted && !opens
+                    || (clause.has(Term.Act.LOWER) || clause.has(Term.Act.SINK) || clause.has(Term.Act.RETURN))
+                            && clause.takeItem(item -> item.is(Term.Way.SIDE)).isPresent();
             Optional<HandShape> shape = looks.shape();
             HandPlace place = looks.thumb(HandPlace.UNSAID);
             Optional<HandPoint> measured = looks.measured();
@@ -341,14 +351,21 @@ final class HandFrame implements Frame {
             place = targets.read(place, hand);
             place = looks.point(place, measured);
             place = aside.read(place, hand, pushes);
+            if (atSides && place.sideways().isEmpty() && (targeted || opens)) {
+                place = place.withSideways(
+                        opens
+                                ? new Sideways.Toward(hand == Side.LEFT ? Direction.LEFT : Direction.RIGHT)
+                                : Sideways.OWN_SIDE);
+            }
             boolean hanging = clause.takeAll(Term.Manner.HANGING) | clause.takeAll(Term.Act.HANG);
             if (hangs || hanging) {
                 place = HandPlace.HANGING.with(place);
             }
-            if (clause.has(Term.Act.SPREAD) && place.sideways().isEmpty() && !place.targets()) {
+            boolean armsSpread = clause.has(Term.Act.SPREAD) && clause.indexOf(Term.Part.ARM) >= 0;
+            if (clause.has(Term.Act.SPREAD) && !armsSpread && place.sideways().isEmpty() && !place.targets()) {
                 place = place.withSideways(Sideways.OWN_SIDE);
             }
-            if (clause.has(Term.Act.OPEN)
+            if ((clause.has(Term.Act.OPEN) || armsSpread)
                     && (clause.indexOf(Term.Part.ARM) >= 0)
                     && place.sideways().isEmpty()) {
                 place = place.withSideways(new Sideways.Toward(hand == Side.LEFT ? Direction.LEFT : Direction.RIGHT));

@@ -9,6 +9,7 @@ import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.words.lexicon.Term;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** Where a hand goes: a height of the body, a limb it is placed against, a distance from there. */
 final class HandTargets {
@@ -68,15 +69,21 @@ final class HandTargets {
             return place.withAt(HandAt.STAYS);
         }
         boolean sweeps = clause.has(Term.Act.SWEEP);
-        Optional<Item> item = clause.takeItem(some -> !HandLimbs.flank(clause, some)
+        Predicate<Item> limbs = some -> !HandLimbs.flank(clause, some)
                 && (HandLimbs.target(some)
                         || touched(some, hand)
-                        || sweeps && some.is(Term.Part.KNEE) && some.who() != null));
+                        || sweeps && some.is(Term.Part.KNEE) && some.who() != null);
+        Optional<Item> item = ends(limbs).or(() -> clause.takeItem(limbs));
         if (item.isEmpty()) {
             return place;
         }
         Item limb = item.get();
-        boolean passes = limb.rel() == Term.Rel.PAST && target;
+        boolean brushes = sweeps
+                && limb.is(Term.Part.KNEE)
+                && limb.whose().flatMap(now::hand).filter(side -> side != hand).isEmpty();
+        boolean goesOn =
+                brushes ? clause.has(other -> Landmarks.of(other.term()).isPresent()) : target;
+        boolean passes = limb.rel() == Term.Rel.PAST && goesOn;
         boolean ownElbow = limb.is(Term.Part.WRIST)
                 && limb.who() == null
                 && clause.indexOf(Term.Part.ELBOW) >= 0
@@ -100,6 +107,16 @@ final class HandTargets {
         return way.isPresent()
                 ? at.withOffset(new HandOffset(way.get(), by))
                 : by.isPresent() ? at.withOffset(new HandOffset(HandOffset.Way.AWAY, by)) : at;
+    }
+
+    /** Along the forearm to the wrist: of two limbs the one that is gone to, not the one that is only passed. */
+    private Optional<Item> ends(Predicate<Item> limbs) {
+        int passed = clause.find(limbs.and(item -> item.rel() == Term.Rel.PAST));
+        Optional<Item> end = passed < 0
+                ? Optional.empty()
+                : clause.takeItem(limbs.and(item -> item.rel() != null && item.rel() != Term.Rel.PAST));
+        end.ifPresent(_ -> clause.use(passed));
+        return end;
     }
 
     /** The fingers of the right hand touch the left wrist: that is where they go. */
@@ -219,6 +236,11 @@ final class HandTargets {
             }
         }
         boolean goesOn = clause.has(Term.Act.PUSH);
+        int from = goesOn ? clause.find(item -> height(item) && item.rel() == Term.Rel.FROM) : -1;
+        if (from >= 0) {
+            clause.keep(from);
+            return -1;
+        }
         if (goesOn
                 && clause.takeItem(item -> height(item) && item.rel() == Term.Rel.PAST)
                         .isPresent()) {

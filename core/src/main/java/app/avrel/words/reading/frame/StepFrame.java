@@ -49,6 +49,14 @@ final class StepFrame implements Frame {
             boolean steps = clause.take(Term.Act.STEP);
             clause.takeAll(Term.Act.STEP);
             boolean slides = clause.takeAll(Term.Act.SLIDE);
+            boolean sweepsRound = part
+                    && !clause.has(Term.Manner.INNER)
+                    && !clause.has(Term.Manner.OUTER)
+                    && (clause.has(Term.Way.ROUND) || clause.has(Term.Way.BACK));
+            if (sweepsRound && clause.takeAll(Term.Act.SWEEP)) {
+                clause.takeAll(Term.Way.ROUND);
+                steps = true;
+            }
             boolean half = clause.takeAll(Term.Act.HALF_STEP)
                     | (!near.slanted() && clause.take(Term.Manner.HALF_STEP_LONG))
                     | near.halfFollows();
@@ -146,6 +154,7 @@ final class StepFrame implements Frame {
             if (fit == null) {
                 return Optional.empty();
             }
+            clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null);
             boolean unnamed = !part
                     && !verb
                     && !moves
@@ -175,6 +184,12 @@ final class StepFrame implements Frame {
             boolean understood = which.side().isEmpty() || which.cost() == Costs.LIMB_UNDERSTOOD;
             if (understood && bare >= 0) {
                 Side side = clause.item(bare).who().side().orElseThrow();
+                boolean broughtTo = clause.item(bare).rel() == Term.Rel.TO
+                        && clause.items().stream().anyMatch(item -> item.bareSide() && item.who() == Term.Who.IT);
+                if (broughtTo) {
+                    clause.use(bare);
+                    return side.other();
+                }
                 boolean way = clause.has(Term.Way.FORWARD)
                         || clause.has(Term.Way.BACK)
                         || clause.has(Term.Way.ACROSS)

@@ -125,8 +125,13 @@ final class ToesReading {
 
     private Optional<Heading> heading(Clause clause) {
         Ways ways = new Ways(clause, now);
-        hall = ways.hall();
+        hall = ways.hall().or(() -> front(clause));
         return hall;
+    }
+
+    private static Optional<Heading> front(Clause clause) {
+        return clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT && item.rel() == Term.Rel.TO)
+                .map(_ -> Heading.FRONT);
     }
 
     private static Optional<Toes> turned(double out, boolean target) {

@@ -6,9 +6,13 @@ import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
+import app.avrel.posture.move.Toes;
 import app.avrel.posture.move.Turning;
 import app.avrel.words.lexicon.Term;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /** Turns of the body: by an angle, to a heading, to a side. */
@@ -53,11 +57,13 @@ final class TurnBodyFrame implements Frame {
         if (oneShoulder) {
             return Optional.empty();
         }
-        boolean hips = clause.takeAll(Term.Part.HIPS);
+        boolean hipsStay = verb && hipsStay(clause);
+        boolean hips = clause.takeAll(Term.Part.HIPS) && !hipsStay;
         boolean chest = clause.takeAll(Term.Part.CHEST, Term.Part.SHOULDER);
         boolean whole = clause.takeAll(Term.Part.WAIST, Term.Part.BODY);
-        BodyPart bodyPart =
-                whole || chest && hips || !hips && !chest ? BodyPart.WHOLE : hips ? BodyPart.HIPS : BodyPart.CHEST;
+        BodyPart bodyPart = hipsStay
+                ? BodyPart.CHEST
+                : whole || chest && hips || !hips && !chest ? BodyPart.WHOLE : hips ? BodyPart.HIPS : BodyPart.CHEST;
         clause.takeAll(
                 Term.Act.TURN,
                 Term.Act.FACE,
@@ -72,14 +78,55 @@ final class TurnBodyFrame implements Frame {
             clause.takeAll(Term.Act.LOOK);
         }
         clause.takeAll(Term.Manner.ALL, Term.Manner.STRAIGHT, Term.Rel.THROUGH, Term.Way.ROUND, Term.Rel.BESIDE);
-        boolean stays = clause.indexOf(Term.Act.STAY) >= 0;
+        boolean stays = clause.indexOf(Term.Act.STAY) >= 0 && !hipsStay;
         Ways ways = new Ways(clause, now);
         Optional<Heading> hall = ways.hall().or(() -> front(clause)).or(() -> back(clause));
         Optional<Side> way = going(clause).or(ways::leftOrRight);
         clause.takeAll(Term.Way.SIDE, Term.Way.BACK, Term.Manner.SOMEHOW);
+        Optional<Item> pivot = part ? pivot(clause) : Optional.empty();
         double cost = part ? verb ? 0 : Costs.NO_VERB : Costs.LIMB_ELIDED;
         return reading(clause, now, bodyPart, hall, way, stays)
-                .map(fit -> fit.heading(ways.found()).costs(cost));
+                .map(fit -> fit.heading(ways.found()).costs(cost))
+                .map(fit -> pivot.map(on -> goesAlong(fit, on, now)).orElse(fit));
+    }
+
+    /** Turn the body on the left heel: that foot turns along. */
+    private static Optional<Item> pivot(Clause clause) {
+        return clause.takeItem(item -> (item.is(Term.Part.HEEL) || item.is(Term.Part.BALL))
+                && item.rel() == Term.Rel.ON
+                && item.who() != null
+                && item.who().side().isPresent());
+    }
+
+    private static Fit goesAlong(Fit fit, Item on, Situation now) {
+        Pivot part = on.is(Term.Part.HEEL) ? Pivot.HEEL : Pivot.BALL;
+        Side foot = now.foot(Objects.requireNonNull(on.who())).orElseThrow();
+        for (Move move : List.copyOf(fit.moves())) {
+            Optional<Double> by = move instanceof Move.TurnBody(var _, var turning)
+                    ? turning.filter(Turning.By.class::isInstance)
+                            .map(some -> ((Turning.By) some).turn().degrees())
+                    : Optional.empty();
+            by.filter(degrees -> Math.abs(degrees) <= BACK)
+                    .ifPresent(degrees -> fit.moves()
+                            .add(new Move.TurnFoot(foot, part, Optional.of(new Toes.Turned(degrees * foot.sign())))));
+        }
+        return fit;
+    }
+
+    /** Turn left, the hips stay where they are: what turns is the chest. */
+    private static boolean hipsStay(Clause clause) {
+        int hips = clause.find(Term.Part.HIPS);
+        if (hips < 0) {
+            return false;
+        }
+        boolean stay = clause.near(hips, -1)
+                        .filter(before -> before.is(Term.Act.STAY) || before.is(Term.Mark.NOT))
+                        .isPresent()
+                || clause.near(hips, 1).filter(after -> after.is(Term.Act.STAY)).isPresent();
+        if (stay) {
+            clause.takeAll(Term.Act.STAY, Term.Mark.NOT, Term.Rel.WHERE, Term.Rel.OWN_PLACE);
+        }
+        return stay;
     }
 
     /** Degrees; after a turn, a number alone goes on turning. */

@@ -90,6 +90,12 @@ final class TurnFootFrame implements Frame {
                     || clause.has(item -> HandWords.hand(item) && item.rel() == null)) {
                 return Optional.empty();
             }
+            boolean body =
+                    clause.has(item -> item.rel() == null && (item.is(Term.Part.BODY) || item.is(Term.Part.WAIST)))
+                            && owner() >= 0;
+            if (body) {
+                return Optional.empty();
+            }
             boolean together =
                     !toes && clause.has(Term.Act.CLOSE) && clause.has(item -> item.is(Term.Part.FOOT) && item.both());
             if (together) {
@@ -103,6 +109,10 @@ final class TurnFootFrame implements Frame {
             }
             if (!verb && !toes && !many) {
                 return Optional.empty();
+            }
+            Optional<Fit> both = bothPivot();
+            if (both.isPresent()) {
+                return both;
             }
             boolean heelGoes = !toes && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null);
             Optional<Pivot> pivot = pivot(toes, foot);
@@ -134,6 +144,34 @@ final class TurnFootFrame implements Frame {
                     : List.of(which.side().orElse(Side.LEFT));
             Fit fit = turn(sides, which, pivot, swings, toes, points && !turns && !opens || many);
             return aimless && !verb ? Optional.empty() : Optional.of(fit);
+        }
+
+        /** Pivot on both heels to the right: one foot turns in, the other out. */
+        private Optional<Fit> bothPivot() {
+            int on = clause.find(item -> pivotOf(item.term()) != null
+                    && (item.rel() == Term.Rel.ON || item.rel() == Term.Rel.WITH)
+                    && item.both());
+            int way = clause.find(item -> item.bareSide() && item.who().side().isPresent());
+            if (on < 0 || way < 0) {
+                return Optional.empty();
+            }
+            Pivot pivot = pivotOf(clause.item(on).term());
+            Side to = clause.item(way).who().side().orElseThrow();
+            clause.use(on);
+            clause.use(way);
+            clause.takeAll(Term.Act.TURN, Term.Act.TWIST, Term.Part.FOOT, Term.Part.TOES);
+            Optional<Double> by = new Ways(clause, now).degrees();
+            Fit fit = new Fit();
+            for (Side side : Side.values()) {
+                Toes toes = by.<Toes>map(degrees -> new Toes.Turned(side == to ? degrees : -degrees))
+                        .orElseGet(() ->
+                                new Toes.TurnedSome(side == to ? Toes.TurnedSome.Way.OUT : Toes.TurnedSome.Way.IN));
+                fit.moves().add(new Move.TurnFoot(side, pivot, Optional.of(toes)));
+            }
+            if (by.isEmpty()) {
+                fit.holds("how far the foot turns is left open");
+            }
+            return Optional.of(fit);
         }
 
         /** Pivot on the right heel: the heel says whose foot it is, where nothing else does. */
@@ -186,7 +224,7 @@ final class TurnFootFrame implements Frame {
             return false;
         }
 
-        private static @Nullable Pivot pivotOf(Term term) {
+        static @Nullable Pivot pivotOf(Term term) {
             if (term == Term.Part.HEEL) {
                 return Pivot.HEEL;
             }
@@ -225,6 +263,7 @@ final class TurnFootFrame implements Frame {
                     Term.Manner.FLAT);
             clause.takeAll(Term.Manner.NONE, Term.Manner.SOMEHOW, Term.Rel.THROUGH, Term.Way.ROUND);
             clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT);
+            clause.takeAll(Term.Ref.THEM);
             Pivot on = pivot.orElse(swings ? Pivot.BALL : Pivot.HEEL);
             Optional<Toes> pointed = swings ? where.map(Reading::other) : where;
             List<Move> moves = new ArrayList<>();

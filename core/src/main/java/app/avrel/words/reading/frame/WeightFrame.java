@@ -171,11 +171,13 @@ final class WeightFrame implements Frame {
             }
             List<Item> before = clause.items().subList(0, comma);
             boolean foot = before.stream().anyMatch(item -> WhichFoot.foot(item) && item.rel() == null);
+            boolean steps = before.stream().anyMatch(item -> item.is(Term.Act.STEP));
             boolean goes = before.stream()
                     .anyMatch(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK) || item.is(Term.Way.SIDE));
-            return foot
+            return (foot || steps)
                     && goes
-                    && clause.items().subList(comma, clause.size()).stream().anyMatch(item -> item.is(Term.Act.SHIFT));
+                    && clause.items().subList(comma, clause.size()).stream()
+                            .anyMatch(item -> item.is(Term.Act.SHIFT) || steps && item.is(Term.Part.WEIGHT));
         }
 
         /** Turn left forty-five, then right ninety: the number goes on turning. */

@@ -21,7 +21,11 @@ final class WhichLoad {
     }
 
     static boolean limb(Item item) {
-        return item.is(Term.Part.FOOT) || item.is(Term.Part.LEG) || item.is(Term.Part.SOLE);
+        boolean hip = item.is(Term.Part.HIPS)
+                && item.rel() != null
+                && item.who() != null
+                && item.who().side().isPresent();
+        return hip || item.is(Term.Part.FOOT) || item.is(Term.Part.LEG) || item.is(Term.Part.SOLE);
     }
 
     /** The foot that is meant: named, or by front and back; where one is told which it leaves, the other. */
