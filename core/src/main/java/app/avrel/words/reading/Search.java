@@ -1,5 +1,6 @@
 package app.avrel.words.reading;
 
+import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Costs;
 import app.avrel.words.reading.frame.Fit;
 import app.avrel.words.reading.frame.Frames;
@@ -71,7 +72,7 @@ final class Search {
         if (items.get(from).soft()) {
             return;
         }
-        double open = boundary(items, from) ? 0 : Costs.NO_BOUNDARY;
+        double open = boundary(items, from) ? 0 : Costs.NO_BOUNDARY + (severed(items, from) ? Costs.SEVERED : 0);
         int most = Math.min(items.size(), from + LONGEST);
         int subjects = 0;
         for (int to = from + 1; to <= most; to++) {
@@ -91,6 +92,14 @@ final class Search {
                 }
             }
         }
+    }
+
+    /** Lower the leg: the leg is what is lowered. */
+    private static boolean severed(List<Item> items, int at) {
+        Item before = items.get(at - 1);
+        return (before.is(Term.Act.LOWER) || before.is(Term.Act.RAISE))
+                && items.get(at).part()
+                && items.get(at).rel() == null;
     }
 
     private static boolean boundary(List<Item> items, int at) {

@@ -18,6 +18,9 @@ public final class Costs {
     /** A clause that begins where no comma, "and" or the like stands. */
     public static final double NO_BOUNDARY = 2.2;
 
+    /** A verb that lowers or lifts, cut off from the limb that follows it. */
+    public static final double SEVERED = 5;
+
     /** A comma within a clause. */
     public static final double COMMA_INSIDE = 0.35;
 

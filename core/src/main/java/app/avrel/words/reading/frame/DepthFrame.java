@@ -55,7 +55,7 @@ final class DepthFrame implements Frame {
                         && !clause.has(Term.Act.TURN)
                         && (clause.has(Term.Way.FORWARD) || clause.has(Term.Way.BACK))
                         && clause.has(item -> Ways.amount(item.term()).isPresent());
-        return leans ? incline(clause, now) : depth(clause);
+        return leans ? incline(clause, now) : depth(clause, now);
     }
 
     private Optional<Fit> incline(Clause clause, Situation now) {
@@ -108,7 +108,7 @@ final class DepthFrame implements Frame {
         return ways.leftOrRight().map(side -> Ways.body(side.sign() * bend.orElse(90.0)));
     }
 
-    private Optional<Fit> depth(Clause clause) {
+    private Optional<Fit> depth(Clause clause, Situation now) {
         boolean knees = clause.has(Term.Part.KNEES_BEND)
                 || clause.has(Term.Part.TAILBONE)
                 || clause.has(item -> item.is(Term.Part.KNEE) && item.both())
@@ -137,7 +137,8 @@ final class DepthFrame implements Frame {
                 || clause.has(Term.Manner.STANDING);
         boolean pronoun = clause.has(Term.Ref.THEM)
                 || clause.has(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null);
-        boolean lowers = !limb && !pronoun && clause.takeAll(Term.Act.LOWER);
+        boolean alone = clause.size() == 1 && (clause.has(Term.Act.LOWER) || clause.has(Term.Act.RAISE));
+        boolean lowers = !limb && !pronoun && !(alone && now.lifted().isPresent()) && clause.takeAll(Term.Act.LOWER);
         boolean raises = !limb && !pronoun && clause.takeAll(Term.Act.RAISE);
         boolean deeper = clause.takeAll(Term.Manner.DEEPER);
         boolean higher = clause.takeAll(Term.Manner.HIGHER);

@@ -3,6 +3,7 @@ package app.avrel.words.reading.frame;
 import app.avrel.body.Landmark;
 import app.avrel.words.lexicon.Term;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** Heights by a part of the body: chest high, at the chest, to the hip. */
 final class Landmarks {
@@ -45,12 +46,22 @@ final class Landmarks {
         return false;
     }
 
+    /** {@return a height that a lifted knee or foot comes to; the knee that is lifted is none} */
+    static Optional<Landmark> ofLifted(Clause clause) {
+        return height(clause, item -> item.is(Term.Part.KNEE) && item.rel() == null);
+    }
+
     /** {@return a height that a foot or knee comes to; it is taken} */
     static Optional<Landmark> height(Clause clause) {
+        return height(clause, _ -> false);
+    }
+
+    private static Optional<Landmark> height(Clause clause, Predicate<Item> lifted) {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
             Optional<Landmark> landmark = clause.open(i) ? of(item.term()) : Optional.empty();
-            boolean subject = WhichFoot.foot(item) && item.rel() == null && others(clause, i);
+            boolean subject = lifted.test(item)
+                    || WhichFoot.foot(item) && item.rel() == null && others(clause, i);
             if (landmark.isEmpty() || landmark.get() == Landmark.FLOOR || subject) {
                 continue;
             }

@@ -114,7 +114,7 @@ final class LiftReading {
                 && item.who() != null
                 && item.rel() != Term.Rel.WITH
                 && item.rel() != Term.Rel.OF);
-        Optional<Landmark> height = toKnee ? Optional.of(Landmark.HIP) : Landmarks.height(clause);
+        Optional<Landmark> height = toKnee ? Optional.of(Landmark.HIP) : Landmarks.ofLifted(clause);
         if (toKnee) {
             clause.takeItem(item -> item.is(Term.Part.KNEE) && item.rel() != null);
         }

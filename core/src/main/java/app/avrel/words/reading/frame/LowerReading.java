@@ -26,7 +26,8 @@ final class LowerReading {
         boolean downward = clause.has(Term.Way.DOWN) || clause.has(Term.Manner.FLAT);
         boolean it = clause.has(item -> item.bareSide() && item.who() == Term.Who.IT);
         boolean alone = clause.has(Term.Manner.FLAT) && now.lastFoot().isPresent();
-        if (!(lowers || lands || downward) || !(part || it || alone)) {
+        boolean hanging = lowers && clause.size() == 1 && now.lifted().isPresent();
+        if (!(lowers || lands || downward) || !(part || it || alone || hanging)) {
             return Optional.empty();
         }
         boolean onto = clause.has(item -> item.is(Term.Part.LEG) && item.rel() == Term.Rel.ON);

@@ -51,7 +51,14 @@ final class NearSteps {
 
     Fit drawIn(Side foot, boolean draws) {
         boolean ankle = clause.takeItem(item -> item.is(Term.Part.ANKLE)).isPresent();
-        clause.takeItem(item -> item.rel() != null && (WhichFoot.foot(item) || item.bareSide()));
+        clause.takeItem(item -> item.rel() != null
+                && !item.is(Term.Part.KNEE)
+                && !item.is(Term.Part.THIGH)
+                && (WhichFoot.foot(item) || item.bareSide()));
+        int behind = clause.find(item -> item.rel() != null && item.is(Term.Part.KNEE));
+        if (behind >= 0) {
+            clause.keep(behind);
+        }
         clause.take(Term.Ref.ITS_SIDE);
         boolean air = clause.takeAll(Term.Act.RAISE);
         boolean hovers = clause.takeAll(Term.Act.HOVER) | clause.takeAll(Term.Manner.NOT_DOWN);

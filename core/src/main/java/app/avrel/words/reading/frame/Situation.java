@@ -119,7 +119,8 @@ public record Situation(
         Situation next = withTopic(topic(move)).remembering(move);
         if (move instanceof Move.OfFoot foot) {
             boolean air = MoveQuestions.inTheAir(move);
-            boolean down = lifted.equals(Optional.of(foot.foot())) && !air;
+            boolean turns = move instanceof Move.TurnFoot;
+            boolean down = lifted.equals(Optional.of(foot.foot())) && !air && !turns;
             return air ? next.withLifted(Optional.of(foot.foot())) : down ? next.withLifted(Optional.empty()) : next;
         }
         return next;

@@ -14,6 +14,9 @@ final class WeightFrame implements Frame {
     /** A share without any word of weight is short: seventy right. */
     private static final int LONGEST_BARE = 6;
 
+    /** After the weight, "then to the left" is of the weight. */
+    private static final double ON = 0.2;
+
     private static final Set<Term.Act> OWN =
             EnumSet.of(Term.Act.SHIFT, Term.Act.EMPTY, Term.Act.BEAR, Term.Act.FILL, Term.Act.ROOT, Term.Act.SIT);
 
@@ -119,6 +122,12 @@ final class WeightFrame implements Frame {
                             || item.is(Term.Act.RETURN)
                             || item.is(Term.Rel.ON)
                             || item.rel() == Term.Rel.ON);
+            boolean on = now.topic() == Situation.Topic.WEIGHT
+                    && clause.items().stream()
+                            .allMatch(item -> Leftover.small(item)
+                                    || item.bareSide()
+                                            && item.rel() == Term.Rel.TO
+                                            && item.who().side().isPresent());
             boolean movesOnto = clause.has(Term.Act.MOVE)
                     && !clause.has(item -> WhichFoot.foot(item) && item.rel() == null)
                     && clause.has(item -> item.is(Term.Part.LEG) && item.rel() == Term.Rel.ON && item.who() != null);
@@ -132,6 +141,7 @@ final class WeightFrame implements Frame {
                     && !middle
                     && !bareNumber
                     && !goesOn
+                    && !on
                     && !movesOnto
                     && !stays) {
                 return Optional.empty();
@@ -141,7 +151,7 @@ final class WeightFrame implements Frame {
                 return Optional.empty();
             }
             boolean about = clause.has(Term.Manner.ABOUT);
-            double cost = weight || own ? 0 : number || state || all ? Costs.NO_VERB : Costs.NO_VERB + 1;
+            double cost = weight || own ? 0 : number || state || all ? Costs.NO_VERB : on ? ON : Costs.NO_VERB + 1;
             takeActs(FAIR);
             if (weight) {
                 clause.takeAll(Term.Act.SINK, Term.Act.RAISE);
@@ -177,7 +187,10 @@ final class WeightFrame implements Frame {
             return (foot || steps)
                     && goes
                     && clause.items().subList(comma, clause.size()).stream()
-                            .anyMatch(item -> item.is(Term.Act.SHIFT) || steps && item.is(Term.Part.WEIGHT));
+                            .anyMatch(item -> item.is(Term.Act.SHIFT) || steps
+                                            && (item.is(Term.Part.WEIGHT)
+                                                    || item.term() instanceof Term.Share
+                                                    || item.term() instanceof Term.Ratio));
         }
 
         /** Turn left forty-five, then right ninety: the number goes on turning. */
