@@ -177,6 +177,7 @@ final class SayCommand implements Callable<Integer> {
 
     private void print(LineReading reading, List<Finding> findings) {
         System.out.println(Saying.exact(language().orElseThrow(), saying()).line(reading.count()));
+        reading.mended().forEach(slip -> System.out.println("(" + slip.typed() + " is read as " + slip.read() + ")"));
         reading.questions()
                 .forEach(question -> System.out.println("? " + question.word() + ": "
                         + question.question() + " "

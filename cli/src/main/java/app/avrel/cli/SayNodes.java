@@ -57,6 +57,9 @@ final class SayNodes {
                         refused.addObject().put("word", refusal.word()).put("message", refusal.message()));
         ArrayNode holds = top.putArray("holds");
         reading.holds().forEach(holds::add);
+        ArrayNode mended = top.putArray("mended");
+        reading.mended()
+                .forEach(slip -> mended.addObject().put("word", slip.typed()).put("read", slip.read()));
         if (reading.note().isPresent()) {
             ArrayNode kept = top.putArray("kept");
             reading.words(LineReading.Role.UNKNOWN).forEach(word -> kept.add(word.text()));

@@ -5,6 +5,8 @@ import app.avrel.posture.NameSearch;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Finds the known word that was meant where one letter slipped, and the nearest for a proposal. */
 public final class Spelling {
@@ -35,6 +37,15 @@ public final class Spelling {
                 .min(Comparator.comparingInt((String known) ->
                                 known.length() == word.length() ? 0 : known.length() > word.length() ? 1 : 2)
                         .thenComparing(Comparator.naturalOrder()));
+    }
+
+    /** {@return typed words with each slip mended, as they are read} */
+    public static String asRead(String typed, Language language) {
+        Lexicon lexicon = Lexicon.of(language);
+        return Stream.of(Scanner.plain(typed).split(" "))
+                .map(word ->
+                        lexicon.hasWord(word) ? word : mended(word, lexicon).orElse(word))
+                .collect(Collectors.joining(" "));
     }
 
     private static boolean swap(String word, String known) {

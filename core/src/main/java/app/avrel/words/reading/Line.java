@@ -134,14 +134,38 @@ public final class Line {
                 .forEach(run::filler);
         run.words.sort(Comparator.comparingInt(LineReading.Word::from));
         return new LineReading(
-                typed, run.stages, run.words, run.manner, run.questions, run.refusals, run.holds, run.now.pose());
+                typed,
+                run.stages,
+                run.words,
+                run.manner,
+                run.questions,
+                run.refusals,
+                run.holds,
+                mended(tokens),
+                run.now.pose());
+    }
+
+    private List<LineReading.Mended> mended(List<Token> tokens) {
+        return tokens.stream()
+                .filter(Token::mended)
+                .map(token -> new LineReading.Mended(token.text(), Spelling.asRead(token.text(), language)))
+                .filter(slip -> !slip.read().equals(slip.typed()))
+                .toList();
     }
 
     private LineReading tooLong(String typed, Pose pose) {
         String begins = typed.substring(0, PROPOSALS);
         Refusal refusal = new Refusal(begins, asking.refusal("too_long", Map.of("most", Integer.toString(LONGEST))));
         return new LineReading(
-                typed, List.of(), List.of(), CountManner.UNSAID, List.of(), List.of(refusal), List.of(), pose);
+                typed,
+                List.of(),
+                List.of(),
+                CountManner.UNSAID,
+                List.of(),
+                List.of(refusal),
+                List.of(),
+                List.of(),
+                pose);
     }
 
     /** One line, while it is read. */

@@ -21,6 +21,7 @@ import java.util.stream.Collectors;
  * @param questions what could mean two things; nothing is taken for it
  * @param refusals what cannot be, with unknown words among them
  * @param holds what the record holds beyond a move's plain fields
+ * @param mended words with a slip, and what they are read as
  * @param after how one stands after it
  */
 public record LineReading(
@@ -31,6 +32,7 @@ public record LineReading(
         List<Question> questions,
         List<Refusal> refusals,
         List<String> holds,
+        List<Mended> mended,
         Pose after) {
 
     public LineReading {
@@ -39,7 +41,16 @@ public record LineReading(
         questions = questions.stream().distinct().toList();
         refusals = List.copyOf(refusals);
         holds = List.copyOf(holds);
+        mended = List.copyOf(mended);
     }
+
+    /**
+     * A slip that was mended.
+     *
+     * @param typed as it stands in the line
+     * @param read the words it is read as
+     */
+    public record Mended(String typed, String read) {}
 
     /** What a word is in its line. */
     public enum Role {

@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -53,6 +54,7 @@ final class TypedNotes extends VBox {
     private final VBox notes = new VBox();
     private final Label goingOn = Texts.of("", "quiet");
     private final Label keeps = Texts.wrapped("", "quiet");
+    private final Label mended = Texts.wrapped("", "quiet");
     private final List<Refused> refused = new ArrayList<>();
     private final Map<Question, List<Node>> asked = new HashMap<>();
     private double highest;
@@ -99,6 +101,14 @@ final class TypedNotes extends VBox {
         if (completion.isEmpty() && reading.note().isPresent()) {
             Texts.set(keeps, keeps() + reading.kept() + ".");
             noted.add(keeps);
+        }
+        if (completion.isEmpty() && !reading.mended().isEmpty()) {
+            Texts.set(
+                    mended,
+                    reading.mended().stream()
+                            .map(slip -> Words.of("postures.read_as", slip.typed(), slip.read()))
+                            .collect(Collectors.joining(" ")));
+            noted.add(mended);
         }
         List<Node> said = new ArrayList<>();
         if (completion.isEmpty() && !reading.words(LineReading.Role.UNKNOWN).isEmpty()) {

@@ -60,8 +60,7 @@ final class Landmarks {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
             Optional<Landmark> landmark = clause.open(i) ? of(item.term()) : Optional.empty();
-            boolean subject = lifted.test(item)
-                    || WhichFoot.foot(item) && item.rel() == null && others(clause, i);
+            boolean subject = lifted.test(item) || WhichFoot.foot(item) && item.rel() == null && others(clause, i);
             if (landmark.isEmpty() || landmark.get() == Landmark.FLOOR || subject) {
                 continue;
             }

@@ -187,7 +187,8 @@ final class WeightFrame implements Frame {
             return (foot || steps)
                     && goes
                     && clause.items().subList(comma, clause.size()).stream()
-                            .anyMatch(item -> item.is(Term.Act.SHIFT) || steps
+                            .anyMatch(item -> item.is(Term.Act.SHIFT)
+                                    || steps
                                             && (item.is(Term.Part.WEIGHT)
                                                     || item.term() instanceof Term.Share
                                                     || item.term() instanceof Term.Ratio));
