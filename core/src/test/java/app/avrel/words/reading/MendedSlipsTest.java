@@ -26,8 +26,7 @@ class MendedSlipsTest {
         LineReading reading = read(Language.ENGLISH, "right foot foward, shfit 70 right");
         assertThat(reading.understood()).isTrue();
         assertThat(reading.mended())
-                .containsExactly(
-                        new LineReading.Mended("foward", "forward"), new LineReading.Mended("shfit", "shift"));
+                .containsExactly(new LineReading.Mended("foward", "forward"), new LineReading.Mended("shfit", "shift"));
     }
 
     @Test
