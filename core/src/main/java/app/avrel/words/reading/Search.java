@@ -97,9 +97,23 @@ final class Search {
     /** Lower the leg: the leg is what is lowered. */
     private static boolean severed(List<Item> items, int at) {
         Item before = items.get(at - 1);
-        return (before.is(Term.Act.LOWER) || before.is(Term.Act.RAISE))
+        boolean limb = (before.is(Term.Act.LOWER) || before.is(Term.Act.RAISE))
                 && items.get(at).part()
                 && items.get(at).rel() == null;
+        boolean verb = (items.get(at).is(Term.Act.LOWER) || items.get(at).is(Term.Act.RAISE)) && hand(items, at);
+        return limb || verb;
+    }
+
+    /** Whether a hand is spoken of between the last comma and here. */
+    private static boolean hand(List<Item> items, int at) {
+        for (int i = at - 1; i >= 0 && !items.get(i).soft(); i--) {
+            Item item = items.get(i);
+            boolean hand = item.is(Term.Part.HAND) || item.is(Term.Part.PALM) || item.is(Term.Part.ARM);
+            if (hand && item.rel() == null) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean boundary(List<Item> items, int at) {

@@ -10,6 +10,7 @@ import app.avrel.project.Setting;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.BiPredicate;
 import java.util.function.UnaryOperator;
 
@@ -29,11 +30,18 @@ final class SoundRows {
         for (Language language : Language.values()) {
             LinesField field = new LinesField(
                     Words.of("settings.sounds_in", named(language)),
-                    EXAMPLES.get(language),
+                    example(language),
                     Words.of("settings.sound_line"));
             fields.put(language, field);
             grid.node(named(language), field);
         }
+    }
+
+    /** An example in Chinese only where the window has the letters for it. */
+    private static String example(Language language) {
+        return language == Language.CHINESE && Words.language() != language
+                ? ""
+                : Objects.requireNonNull(EXAMPLES.get(language));
     }
 
     private static String named(Language language) {

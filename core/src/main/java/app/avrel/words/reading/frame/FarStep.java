@@ -150,7 +150,12 @@ final class FarStep {
                     && clause.near(heel, 1)
                             .filter(next -> next.is(Term.Way.UP) || next.is(Term.Act.RAISE) || next.is(Term.Act.STAY))
                             .isPresent();
+            boolean lowered =
+                    clause.near(heel, 1).filter(next -> next.is(Term.Act.LOWER)).isPresent();
             clause.takeAll(Term.Part.HEEL);
+            if (lowered) {
+                clause.takeAll(Term.Act.LOWER);
+            }
             if (raised) {
                 clause.takeAll(Term.Way.UP, Term.Act.RAISE, Term.Act.STAY);
             }

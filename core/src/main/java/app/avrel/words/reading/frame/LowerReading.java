@@ -103,7 +103,12 @@ final class LowerReading {
         int heel = clause.find(
                 item -> item.is(Term.Part.HEEL) && item.rel() != Term.Rel.LINE_OF && item.rel() != Term.Rel.LEVEL_WITH);
         boolean first = clause.has(Term.Manner.FIRST);
-        if (heel >= 0 && named != Term.Part.HEEL || named == Term.Part.HEEL && (lifted || first)) {
+        boolean touches = named == Term.Part.HEEL
+                && standing == Contact.FLAT
+                && clause.said(Term.Act.LAND)
+                && !clause.said(Term.Act.LOWER)
+                && !clause.said(Term.Way.DOWN);
+        if (heel >= 0 && named != Term.Part.HEEL || named == Term.Part.HEEL && (lifted || first || touches)) {
             if (heel >= 0) {
                 clause.use(heel);
             }
