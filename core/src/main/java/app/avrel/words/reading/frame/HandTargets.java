@@ -219,6 +219,14 @@ final class HandTargets {
 
     /** The height that is gone to: not where the hand comes from, nor what it only passes. */
     private int target() {
+        int pass = clause.indexOf(Term.Act.PASS);
+        int by = pass < 0 || pass + 1 >= clause.size() ? -1 : pass + 1;
+        if (by > 0
+                && clause.open(by)
+                && height(clause.item(by))
+                && clause.item(by).rel() == null) {
+            clause.keep(by);
+        }
         int led = clause.find(item ->
                 height(item) && item.rel() != Term.Rel.FROM && item.rel() != Term.Rel.PAST && item.rel() != null);
         if (led >= 0) {

@@ -97,6 +97,7 @@ final class NearSteps {
                 Term.Part.BALL,
                 Term.Part.TOES,
                 Term.Manner.FIRST,
+                Term.Manner.NONE,
                 Term.Way.UP,
                 Term.Way.FORWARD,
                 Term.Way.BACK,

@@ -57,6 +57,7 @@ final class TurnBodyFrame implements Frame {
         if (oneShoulder) {
             return Optional.empty();
         }
+        Optional<Side> over = overShoulder(clause);
         boolean hipsStay = verb && hipsStay(clause);
         boolean hips = clause.takeAll(Term.Part.HIPS) && !hipsStay;
         boolean chest = clause.takeAll(Term.Part.CHEST, Term.Part.SHOULDER);
@@ -81,7 +82,7 @@ final class TurnBodyFrame implements Frame {
         boolean stays = clause.indexOf(Term.Act.STAY) >= 0 && !hipsStay;
         Ways ways = new Ways(clause, now);
         Optional<Heading> hall = ways.hall().or(() -> front(clause)).or(() -> back(clause));
-        Optional<Side> way = going(clause).or(ways::leftOrRight);
+        Optional<Side> way = over.or(() -> going(clause)).or(ways::leftOrRight);
         clause.takeAll(Term.Way.SIDE, Term.Way.BACK, Term.Manner.SOMEHOW);
         Optional<Item> pivot = part ? pivot(clause) : Optional.empty();
         double cost = part ? verb ? 0 : Costs.NO_VERB : Costs.LIMB_ELIDED;
@@ -133,6 +134,15 @@ final class TurnBodyFrame implements Frame {
     private static boolean degrees(Item item, Situation now) {
         return item.term() instanceof Term.Angle
                 || now.turned() && item.term() instanceof Term.Num && item.rel() == null;
+    }
+
+    /** Turn to the rear over the right shoulder: that way round. */
+    private static Optional<Side> overShoulder(Clause clause) {
+        return clause.takeItem(item -> item.is(Term.Part.SHOULDER)
+                        && item.rel() == Term.Rel.OVER
+                        && item.who() != null
+                        && item.who().side().isPresent())
+                .flatMap(item -> Objects.requireNonNull(item.who()).side());
     }
 
     private static Optional<Side> going(Clause clause) {

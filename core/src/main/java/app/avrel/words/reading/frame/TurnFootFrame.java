@@ -62,12 +62,12 @@ final class TurnFootFrame implements Frame {
             boolean onSide = clause.has(item -> item.bareSide() && item.rel() == null);
             boolean many = clause.has(item -> item.is(Term.Part.FOOT) && item.both())
                     && (clause.has(Term.Hall.class) || clause.has(Term.Way.FORWARD));
+            boolean it = opens && clause.has(item -> item.bareSide() && item.who() == Term.Who.IT);
             boolean again = !part
-                    && turns
+                    && (turns || it)
                     && now.topic() == Situation.Topic.FOOT
                     && now.lastFoot().isPresent()
-                    && (clause.has(Term.Way.IN) || clause.has(Term.Way.OUT))
-                    && !clause.has(Item::bareSide);
+                    && (it || (clause.has(Term.Way.IN) || clause.has(Term.Way.OUT)) && !clause.has(Item::bareSide));
             boolean limb = toes
                     || again
                     || foot
@@ -88,6 +88,9 @@ final class TurnFootFrame implements Frame {
                     || clause.has(Term.Act.STEP)
                     || clause.has(Term.Part.WEIGHT)
                     || clause.has(item -> HandWords.hand(item) && item.rel() == null)) {
+                return Optional.empty();
+            }
+            if (turnsTwice()) {
                 return Optional.empty();
             }
             boolean body =
@@ -144,6 +147,17 @@ final class TurnFootFrame implements Frame {
                     : List.of(which.side().orElse(Side.LEFT));
             Fit fit = turn(sides, which, pivot, swings, toes, points && !turns && !opens || many);
             return aimless && !verb ? Optional.empty() : Optional.of(fit);
+        }
+
+        /** Turn to the rear, pivoting the left foot: two things turn. */
+        private boolean turnsTwice() {
+            int first = clause.indexOf(Term.Act.TURN);
+            for (int i = first + 1; first >= 0 && i < clause.size(); i++) {
+                if (clause.item(i).is(Term.Act.TURN) && clause.item(i - 1).soft()) {
+                    return true;
+                }
+            }
+            return false;
         }
 
         /** Pivot on both heels to the right: one foot turns in, the other out. */
