@@ -48,6 +48,11 @@ public final class Spelling {
                 .collect(Collectors.joining(" "));
     }
 
+    /** {@return typed words as they are looked up, without accents and in small letters} */
+    public static String asTyped(String typed) {
+        return Scanner.plain(typed);
+    }
+
     private static boolean swap(String word, String known) {
         if (word.length() != known.length()) {
             return false;

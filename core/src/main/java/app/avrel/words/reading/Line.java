@@ -148,8 +148,9 @@ public final class Line {
     private List<LineReading.Mended> mended(List<Token> tokens) {
         return tokens.stream()
                 .filter(Token::mended)
-                .map(token -> new LineReading.Mended(token.text(), Spelling.asRead(token.text(), language)))
-                .filter(slip -> !slip.read().equals(slip.typed()))
+                .flatMap(token -> Stream.of(token.text().split(" ")))
+                .map(word -> new LineReading.Mended(word, Spelling.asRead(word, language)))
+                .filter(slip -> !slip.read().equals(Spelling.asTyped(slip.typed())))
                 .toList();
     }
 
