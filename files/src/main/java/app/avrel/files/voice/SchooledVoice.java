@@ -2,7 +2,6 @@ package app.avrel.files.voice;
 
 import app.avrel.cue.Call;
 import app.avrel.cue.CueScript;
-import app.avrel.cue.Pronouncing;
 import app.avrel.cue.Speech;
 import app.avrel.cue.SpeechTime;
 import app.avrel.label.Language;

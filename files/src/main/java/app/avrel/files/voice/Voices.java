@@ -1,6 +1,5 @@
 package app.avrel.files.voice;
 
-import app.avrel.cue.Pronouncing;
 import app.avrel.cue.Pronunciation;
 import app.avrel.label.Language;
 import java.util.List;

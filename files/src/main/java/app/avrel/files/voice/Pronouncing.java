@@ -1,5 +1,6 @@
-package app.avrel.cue;
+package app.avrel.files.voice;
 
+import app.avrel.cue.Pronunciation;
 import app.avrel.label.Language;
 import java.io.BufferedReader;
 import java.io.IOException;

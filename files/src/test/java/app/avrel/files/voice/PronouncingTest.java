@@ -1,7 +1,8 @@
-package app.avrel.cue;
+package app.avrel.files.voice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.cue.Pronunciation;
 import app.avrel.label.Language;
 import java.util.List;
 import org.junit.jupiter.api.Test;
