@@ -39,9 +39,6 @@ import picocli.CommandLine.Parameters;
         description = "Writes a lesson's sheet, or a hand-out of a lesson, a posture or a form, as PDF or Markdown.")
 final class SheetCommand implements Callable<Integer> {
 
-    private static final double WIDTH = 1200;
-    private static final double BEAT = 34;
-
     @Parameters(index = "0", paramLabel = "FILE", description = "a project, or the word demo")
     private String file;
 
@@ -120,7 +117,7 @@ final class SheetCommand implements Callable<Integer> {
         List<Occurrence> track =
                 Unroll.form(form.get(), project.shelf(), performer).occurrences();
         try {
-            Files.writeString(output, FormRibbonSvg.of(track, WIDTH, BEAT, done -> names.sided(done.posture())));
+            Files.writeString(output, FormRibbonSvg.of(track, done -> names.sided(done.posture())));
             return Reports.FINE;
         } catch (IOException failed) {
             System.err.println("The picture is not written to " + output + ": " + failed.getMessage() + ".");

@@ -72,12 +72,7 @@ public final class Scripting {
     public static CueScript of(
             List<Occurrence> before, List<Occurrence> stretch, CueOrder order, Wording wording, Speech speech) {
         Scripting scripting = new Scripting(order, wording, speech);
-        scripting.lengths = order.tempo()
-                .seconds(stretch.stream()
-                        .flatMap(done -> Moment.byCount(done.moments()).stream())
-                        .map(count -> count.getFirst().count())
-                        .toList())
-                .iterator();
+        scripting.lengths = order.tempo().over(stretch).iterator();
         before.forEach(done -> scripting.ladder.next(done, order, wording.rules()));
         for (int i = 0; i < stretch.size(); i++) {
             scripting.performance(stretch.get(i), i + 1 < stretch.size() ? stretch.get(i + 1) : null);

@@ -81,6 +81,14 @@ public record Tempo(double secondsPerBeat, OptionalDouble breaths) {
         return Arrays.stream(seconds).boxed().toList();
     }
 
+    /** {@return how many seconds each count of a stretch lasts, way in by way in, posture by posture} */
+    public List<Double> over(List<Occurrence> stretch) {
+        return seconds(stretch.stream()
+                .flatMap(done -> Moment.byCount(done.moments()).stream())
+                .map(count -> count.getFirst().count())
+                .toList());
+    }
+
     private static Piece piece(List<Half> halves, boolean goesOn, int count, double measures) {
         if (goesOn) {
             halves.addLast(halves.removeLast().longer(measures));

@@ -100,11 +100,7 @@ public final class Hearing {
     }
 
     private void counts(List<Occurrence> stretch, Tempo tempo) {
-        Iterator<Double> lengths = tempo.seconds(stretch.stream()
-                        .flatMap(done -> Moment.byCount(done.moments()).stream())
-                        .map(count -> count.getFirst().count())
-                        .toList())
-                .iterator();
+        Iterator<Double> lengths = tempo.over(stretch).iterator();
         Map<Object, Integer> times = new HashMap<>();
         double start = 0;
         for (Occurrence done : stretch) {

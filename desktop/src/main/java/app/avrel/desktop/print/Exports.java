@@ -20,9 +20,6 @@ import java.util.Optional;
 /** A course as a calendar, and what is on the desk as pictures. */
 public final class Exports {
 
-    private static final double FORM_WIDTH = 1200;
-    private static final double FORM_BEAT = 34;
-
     private Exports() {}
 
     /** Writes the calendar of the course on the desk. {@return why it could not be written; empty where it was} */
@@ -79,8 +76,6 @@ public final class Exports {
                         path,
                         FormRibbonSvg.of(
                                 desk.formTrack().occurrences(),
-                                FORM_WIDTH,
-                                FORM_BEAT,
                                 done -> Words.name(done.posture())
                                         + done.posture()
                                                 .side()

@@ -10,6 +10,8 @@ import java.util.function.Function;
 /** The ribbon of a whole form, in rows like lines of writing: each posture under its name, none parted by the end of a row. */
 public final class FormRibbonSvg {
 
+    private static final double USUAL_WIDTH = 1200;
+    private static final double USUAL_BEAT = 34;
     private static final double MARGIN = 12;
     private static final double NAME = 18;
     private static final double BAND = 84;
@@ -39,6 +41,11 @@ public final class FormRibbonSvg {
      */
     public static String of(List<Occurrence> form, double width, double beat, Function<Occurrence, String> names) {
         return new FormRibbonSvg(width, beat, names).drawn(form);
+    }
+
+    /** {@return the ribbon of a form in the usual size} */
+    public static String of(List<Occurrence> form, Function<Occurrence, String> names) {
+        return of(form, USUAL_WIDTH, USUAL_BEAT, names);
     }
 
     private String drawn(List<Occurrence> form) {

@@ -84,32 +84,34 @@ final class TurnBodyFrame implements Frame {
         Optional<Heading> hall = ways.hall().or(() -> front(clause)).or(() -> back(clause));
         Optional<Side> way = over.or(() -> going(clause)).or(ways::leftOrRight);
         clause.takeAll(Term.Way.SIDE, Term.Way.BACK, Term.Manner.SOMEHOW);
-        Optional<Item> pivot = part ? pivot(clause) : Optional.empty();
+        int pivot = part ? pivot(clause) : -1;
         double cost = part ? verb ? 0 : Costs.NO_VERB : Costs.LIMB_ELIDED;
         return reading(clause, now, bodyPart, hall, way, stays)
                 .map(fit -> fit.heading(ways.found()).costs(cost))
-                .map(fit -> pivot.map(on -> goesAlong(fit, on, now)).orElse(fit));
+                .map(fit -> pivot < 0 ? fit : goesAlong(fit, clause, pivot, now));
     }
 
-    /** Turn the body on the left heel: that foot turns along. */
-    private static Optional<Item> pivot(Clause clause) {
-        return clause.takeItem(item -> (item.is(Term.Part.HEEL) || item.is(Term.Part.BALL))
+    /** On the left heel: where that stands; below 0 where it is not said. */
+    private static int pivot(Clause clause) {
+        return clause.find(item -> (item.is(Term.Part.HEEL) || item.is(Term.Part.BALL))
                 && item.rel() == Term.Rel.ON
                 && item.who() != null
                 && item.who().side().isPresent());
     }
 
-    private static Fit goesAlong(Fit fit, Item on, Situation now) {
+    /** Turn the body so far on the left heel: that foot turns along. How far it goes to a heading nobody says: that stays marked. */
+    private static Fit goesAlong(Fit fit, Clause clause, int pivot, Situation now) {
+        Item on = clause.item(pivot);
         Pivot part = on.is(Term.Part.HEEL) ? Pivot.HEEL : Pivot.BALL;
         Side foot = now.foot(Objects.requireNonNull(on.who())).orElseThrow();
         for (Move move : List.copyOf(fit.moves())) {
-            Optional<Double> by = move instanceof Move.TurnBody(var _, var turning)
-                    ? turning.filter(Turning.By.class::isInstance)
-                            .map(some -> ((Turning.By) some).turn().degrees())
-                    : Optional.empty();
-            by.filter(degrees -> Math.abs(degrees) <= BACK)
-                    .ifPresent(degrees -> fit.moves()
-                            .add(new Move.TurnFoot(foot, part, Optional.of(new Toes.Turned(degrees * foot.sign())))));
+            if (move instanceof Move.TurnBody(var _, var turning)
+                    && turning.orElse(null) instanceof Turning.By(Turn turn)
+                    && Math.abs(turn.degrees()) <= BACK) {
+                clause.use(pivot);
+                fit.moves()
+                        .add(new Move.TurnFoot(foot, part, Optional.of(new Toes.Turned(turn.degrees() * foot.sign()))));
+            }
         }
         return fit;
     }
