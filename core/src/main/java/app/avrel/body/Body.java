@@ -62,7 +62,7 @@ public record Body(String label, double stature, Map<Measure, Integer> measures)
     }
 
     private double measure(Measure measure) {
-        Integer taken = measures.get(measure);
+        Integer taken = measures.isEmpty() ? null : measures.get(measure);
         return taken == null ? measure.shareOfStature() * stature : taken / 1000.0;
     }
 

@@ -256,7 +256,9 @@ public record Project(
 
     /** {@return why a finding may stand, where it was accepted and nothing under it has changed since} */
     public Optional<String> reason(Finding finding) {
-        return accepted.stream()
+        return accepted.isEmpty()
+                ? Optional.empty()
+                : accepted.stream()
                 .filter(one -> one.about(finding) && one.covers(finding, under(finding.where())))
                 .map(Accepted::reason)
                 .findFirst();

@@ -29,6 +29,12 @@ public record Finding(
                 rule, severity, where, rule.headline(), sentence, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
+    /** Where and in which words it is found tells it from nearly every other: a survey puts thousands into sets. */
+    @Override
+    public int hashCode() {
+        return 31 * where.hashCode() + sentence.hashCode();
+    }
+
     /** {@return why it matters} */
     public String why() {
         return rule.why();

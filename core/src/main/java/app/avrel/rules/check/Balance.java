@@ -58,11 +58,14 @@ final class Balance implements MomentRule {
     }
 
     /**
-     * How far inside the support the centre of mass is at least, as a share of stature: it lies between the pressure points,
-     * and each of those is so far inside its own outline; less than it is, so that nothing is passed over.
+     * How far inside the support the centre of mass is at least, as a share of stature: it lies between the pressure points
+     * of the feet that bear something, and each of those is so far inside its own outline; less than it is, so that nothing
+     * is passed over.
      */
     private static double surely(Stand stand) {
-        return Math.min(within(stand.left().contact()), within(stand.right().contact()));
+        double left = stand.shareLeft() > 0 ? within(stand.left().contact()) : Double.POSITIVE_INFINITY;
+        double right = stand.shareLeft() < 1 ? within(stand.right().contact()) : Double.POSITIVE_INFINITY;
+        return Math.min(left, right);
     }
 
     private static double within(Contact contact) {

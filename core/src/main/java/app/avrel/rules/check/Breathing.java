@@ -21,13 +21,15 @@ final class Breathing implements LineRule {
 
     private static final int EVERY_COUNT = 1;
 
-    private final HouseRules rules;
+    private final int limit;
+    private final boolean everywhere;
     private Breath last = Breath.FREE;
     private double beats;
     private boolean told;
 
     Breathing(HouseRules rules) {
-        this.rules = rules;
+        this.limit = rules.get(HouseRule.BREATH_BEATS);
+        this.everywhere = rules.get(HouseRule.BREATH) == EVERY_COUNT;
     }
 
     @Override
@@ -40,7 +42,7 @@ final class Breathing implements LineRule {
                     .at(Spot.BREATH));
         }
         lasting(step, breath, found);
-        if (breath == Breath.FREE && rules.get(HouseRule.BREATH) == EVERY_COUNT) {
+        if (everywhere && breath == Breath.FREE) {
             found.accept(step.found(RuleId.BREATH_UNSAID, Severity.NOTE, Labels.say("rules.house_says_breath"))
                     .at(Spot.BREATH));
         }
@@ -48,7 +50,6 @@ final class Breathing implements LineRule {
     }
 
     private void lasting(Step step, Breath breath, Consumer<Finding> found) {
-        int limit = rules.get(HouseRule.BREATH_BEATS);
         double lasts = Playing.measures(step.count()) / (breath.both() ? 2 : 1);
         boolean goesOn = breath.begins() != Breath.FREE && breath.begins() == last.ends();
         told &= goesOn;

@@ -11,12 +11,12 @@ import app.avrel.form.Track;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.label.Labels;
-import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.rules.Finding;
 import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
 import app.avrel.rules.Where;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -44,7 +44,8 @@ final class ClaimedForm {
     }
 
     private void all() {
-        Numbering numbering = new Numbering(rules, this::own);
+        Map<PostureId, Map<HouseRule, Integer>> own = own();
+        Numbering numbering = new Numbering(rules, posture -> own.getOrDefault(posture, Map.of()));
         List<Integer> used = numbering.used(form);
         int first = 0;
         for (int at = 0; at < form.parts().size(); at++) {
@@ -59,13 +60,12 @@ final class ClaimedForm {
         numbers(numbering);
     }
 
-    private Map<HouseRule, Integer> own(PostureId id) {
-        return track.occurrences().stream()
-                .map(Occurrence::posture)
-                .filter(posture -> posture.id().equals(id))
-                .findFirst()
-                .map(Posture::ownRules)
-                .orElse(Map.of());
+    private Map<PostureId, Map<HouseRule, Integer>> own() {
+        Map<PostureId, Map<HouseRule, Integer>> own = new HashMap<>();
+        track.occurrences()
+                .forEach(done -> own.putIfAbsent(
+                        done.posture().id(), done.posture().ownRules()));
+        return own;
     }
 
     private void numbers(Numbering numbering) {

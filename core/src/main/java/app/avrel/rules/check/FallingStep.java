@@ -109,6 +109,10 @@ final class FallingStep implements MomentRule {
     /** The toes with which the foot reaches farthest. */
     private static Pose bestToes(Watched watched, Side foot) {
         Pose best = watched.after();
+        double whole = best.foot(foot)
+                .heel()
+                .value()
+                .distance(best.foot(foot.other()).heel().value());
         double farthest = -1;
         for (double out : TOES) {
             Pose pose = watched.after()
@@ -123,6 +127,9 @@ final class FallingStep implements MomentRule {
             if (reached > farthest) {
                 farthest = reached;
                 best = pose;
+            }
+            if (reached >= whole) {
+                return best;
             }
         }
         return best;

@@ -60,27 +60,41 @@ final class Lines {
     /** What is found of a count, wherever it is told. */
     private record Told(RuleId rule, Optional<Spot> spot, int count) {}
 
+    /**
+     * A performance by itself, looked along once however often it comes.
+     *
+     * @param wayIn the ends of the counts of its way in
+     * @param counts the ends of its own
+     * @param told what is found of it by itself
+     */
+    private record Alone(List<Moment> wayIn, List<Moment> counts, Set<Told> told) {
+
+        /** Tells what is found at a count in a form, unless it is told of the posture by itself. */
+        void unless(Finding finding, int count, Consumer<Finding> found) {
+            if (!told.contains(new Told(finding.rule(), finding.spot(), count))) {
+                found.accept(finding.moved(finding.where(), Labels.say("rules.count", count + 1)));
+            }
+        }
+    }
+
     /** Looks along a form; what is found in a posture by itself is told there, not here. */
     static void form(Form form, Track track, HouseRules rules, Consumer<Finding> found) {
         List<LineRule> all = rules(rules);
-        Map<Performance, Set<Told>> known = new IdentityHashMap<>();
+        Map<Performance, Alone> known = new IdentityHashMap<>();
         for (Occurrence one : track.occurrences()) {
             breathSaid(form, track, one, rules).ifPresent(found);
-            Set<Told> alone = known.computeIfAbsent(one.done(), _ -> alone(one, rules));
-            for (Moment end : ends(one.done().wayIn())) {
-                Where where = new Where.InForm(
+            Alone alone = known.computeIfAbsent(one.done(), _ -> alone(one, rules));
+            for (Moment end : alone.wayIn()) {
+                Where there = new Where.InForm(
                         form.id(), one.entry(), Optional.of(end.place().count()));
-                all.forEach(rule -> rule.count(new LineRule.Step(end, where), found));
+                LineRule.Step step = new LineRule.Step(end, there);
+                all.forEach(rule -> rule.count(step, found));
             }
-            for (Moment end : ends(one.done().counts())) {
+            Where where = new Where.InForm(form.id(), one.entry(), Optional.empty());
+            for (Moment end : alone.counts()) {
                 int count = end.place().count();
-                Where where = new Where.InForm(form.id(), one.entry(), Optional.empty());
-                List<Finding> here = new ArrayList<>();
-                all.forEach(rule -> rule.count(new LineRule.Step(end, where), here::add));
-                here.stream()
-                        .filter(finding -> !alone.contains(new Told(finding.rule(), finding.spot(), count)))
-                        .map(finding -> finding.moved(where, Labels.say("rules.count", count + 1)))
-                        .forEach(found);
+                LineRule.Step step = new LineRule.Step(end, where);
+                all.forEach(rule -> rule.count(step, finding -> alone.unless(finding, count, found)));
             }
         }
     }
@@ -102,13 +116,13 @@ final class Lines {
                 : Optional.empty();
     }
 
-    private static Set<Told> alone(Occurrence one, HouseRules rules) {
+    private static Alone alone(Occurrence one, HouseRules rules) {
         Set<Told> told = new HashSet<>();
         posture(
                 one,
                 rules,
                 finding -> told.add(new Told(
                         finding.rule(), finding.spot(), finding.where().count().orElse(-1))));
-        return told;
+        return new Alone(ends(one.done().wayIn()), ends(one.done().counts()), told);
     }
 }

@@ -23,17 +23,16 @@ final class OneLegLong implements LineRule {
 
     private static final int ALL = 100;
 
-    private final HouseRules rules;
+    private final int limit;
     private double beats;
     private Optional<Side> standing = Optional.empty();
 
     OneLegLong(HouseRules rules) {
-        this.rules = rules;
+        this.limit = rules.get(HouseRule.ONE_LEG_BEATS);
     }
 
     @Override
     public void count(Step step, Consumer<Finding> found) {
-        int limit = rules.get(HouseRule.ONE_LEG_BEATS);
         Optional<Side> now = standing(step.after());
         double before = now.equals(standing) ? beats : 0;
         beats = now.isPresent() ? before + step.count().beats() : 0;
