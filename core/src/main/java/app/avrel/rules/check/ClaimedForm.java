@@ -63,8 +63,8 @@ final class ClaimedForm {
     private Map<PostureId, Map<HouseRule, Integer>> own() {
         Map<PostureId, Map<HouseRule, Integer>> own = new HashMap<>();
         track.occurrences()
-                .forEach(done -> own.putIfAbsent(
-                        done.posture().id(), done.posture().ownRules()));
+                .forEach(done ->
+                        own.putIfAbsent(done.posture().id(), done.posture().ownRules()));
         return own;
     }
 

@@ -207,7 +207,9 @@ final class Amounts {
         Optional<Double> said = num(from);
         boolean one = is(from, Term.Mark.A);
         int next = said.isPresent() || one ? from + 1 : from;
-        while (said.isPresent() && filler(next)) {
+        boolean fold = said.isPresent() && is(next, Term.Manner.TIMES);
+        next = fold ? next + 1 : next;
+        while (said.isPresent() && (filler(next) || fold && is(next, Term.Rel.OF))) {
             next++;
         }
         boolean counted = next > from;
@@ -224,12 +226,19 @@ final class Amounts {
             used = half;
         }
         boolean wide = is(used, Term.Manner.WIDE) || is(used, Term.Manner.APART) || is(used, Term.Manner.BETWEEN);
+        if (is(used, Term.Way.ACROSS) && ends(used + 1)) {
+            wide = true;
+        }
         boolean bare = !counted && unit.get() == LengthUnit.SHOULDER_WIDTH;
         if (Math.abs(amount * times) > LONGEST) {
             return false;
         }
         Length length = new Length(amount * times, unit.get());
         return put(wide ? used + 1 : used, new Term.Measure(length, wide || bare || before));
+    }
+
+    private boolean ends(int ahead) {
+        return at + ahead >= in.size() || is(ahead, Term.Mark.COMMA) || is(ahead, Term.Mark.STOP) || is(ahead, Term.Mark.THEN);
     }
 
     private boolean hips(Optional<Double> said, int next) {

@@ -56,7 +56,9 @@ final class BeatMarks {
         for (int i = from; i < to; i++) {
             beat = beat < 0 && onBeat(i, from, to) ? i : beat;
         }
-        if (beat >= 0) {
+        if (afterBeats(from, to)) {
+            waitsFirst(from, to);
+        } else if (beat >= 0) {
             stage(from, to, beat);
         } else if (!waits(from, to) && !holdsToTheEnd(from, to)) {
             out.addAll(in.subList(from, to));
@@ -147,6 +149,27 @@ final class BeatMarks {
         out.add(as(
                 clause.getLast(), new Term.Waits(((Term.Beats) clause.getLast().term()).count())));
         return true;
+    }
+
+    /** After two beats, bring the hands down. */
+    private boolean afterBeats(int from, int to) {
+        return from > 0
+                && in.get(from - 1).is(Term.Mark.AFTER)
+                && from < in.size()
+                && in.get(from).term() instanceof Term.Beats
+                && (to > from + 1 || goesOn(to));
+    }
+
+    private void waitsFirst(int from, int to) {
+        Item beats = in.get(from);
+        out.removeLast();
+        then(beats);
+        out.add(as(beats, Term.Act.HOLD));
+        out.add(as(beats, new Term.Waits(((Term.Beats) beats.term()).count())));
+        if (to > from + 1) {
+            out.add(as(beats, Term.Mark.THEN));
+            out.addAll(in.subList(from + 1, to));
+        }
     }
 
     /** Whether something comes after a clause, and not with it. */

@@ -228,11 +228,30 @@ public final class Line {
                 Search.Found found = Search.of(piece, now);
                 now = found.now();
                 for (int i = 0; i < found.clauses().size(); i++) {
-                    clause(found.clauses().get(i), stage, besideUnknown(found.clauses(), i));
+                    Search.Said next = found.clauses().get(i);
+                    if (next.fit() != null
+                            && Undoing.of(next.fit().moves(), stage.subList(before, stage.size()))) {
+                        end(stage, before, on);
+                        on = Optional.empty();
+                        before = 0;
+                    }
+                    clause(next, stage, besideUnknown(found.clauses(), i));
                 }
-                List<Move> together = List.copyOf(stage.subList(before, stage.size()));
-                stage.subList(before, stage.size()).removeIf(move -> arrives(move, together));
+                together(stage, before);
             }
+            end(stage, stage.size(), on);
+            again.forEach(this::again);
+            again.clear();
+        }
+
+        private static void together(List<Move> stage, int from) {
+            List<Move> together = List.copyOf(stage.subList(from, stage.size()));
+            stage.subList(from, stage.size()).removeIf(move -> arrives(move, together));
+        }
+
+        /** Ends a stage: what comes next is done after it. */
+        private void end(List<Move> stage, int from, Optional<Double> on) {
+            together(stage, from);
             stage.removeIf(move -> superseded(move, stage));
             sinksOnce(stage);
             if (!stage.isEmpty()) {
@@ -241,8 +260,9 @@ public final class Line {
                 lasting.add(1.0);
                 now = now.standing(new Performer(body, saying.rules()).after(now.pose(), done));
             }
-            again.forEach(this::again);
-            again.clear();
+            stage.clear();
+            texts.clear();
+            ofStance.clear();
         }
 
         private void again(Stage once) {
@@ -402,6 +422,9 @@ public final class Line {
                 return LineReading.Role.MOVE;
             }
             boolean only = fit != null && fit.moves().isEmpty() && !fit.holds().isEmpty();
+            if (fit != null && fit.stays()) {
+                return LineReading.Role.IMAGE;
+            }
             if (item.is(Term.Manner.IMAGE) || only && item.is(Term.Manner.GENTLY)) {
                 return LineReading.Role.IMAGE;
             }

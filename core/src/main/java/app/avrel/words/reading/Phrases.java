@@ -29,6 +29,13 @@ final class Phrases {
             Term.Part.FOREARM,
             Term.Part.WRIST);
 
+    private static final Set<Term.Part> HAND_LIMBS = EnumSet.of(
+            Term.Part.HAND, Term.Part.PALM, Term.Part.WRIST, Term.Part.ELBOW, Term.Part.FOREARM, Term.Part.FIST);
+
+    /** What may follow "from" and still say where something comes from. */
+    private static final Set<Term.Rel> ORIGINS = EnumSet.of(
+            Term.Rel.BESIDE, Term.Rel.UNDER, Term.Rel.BELOW, Term.Rel.BEFORE, Term.Rel.BEHIND, Term.Rel.OVER, Term.Rel.AT);
+
     private static final Set<Term.Part> PROPS =
             EnumSet.of(Term.Part.STAFF, Term.Part.SWORD, Term.Part.SABRE, Term.Part.FAN, Term.Part.PROP);
 
@@ -111,6 +118,10 @@ final class Phrases {
             related(rel);
             return;
         }
+        if (followsOtherHand()) {
+            related(Term.Rel.BESIDE);
+            return;
+        }
         if (inThe()) {
             related(Term.Rel.AT);
             return;
@@ -124,6 +135,25 @@ final class Phrases {
         if (end < 0) {
             put(at, at + 1, plain(token.term()), null, null, token.many());
         }
+    }
+
+    /** The left palm follows the right wrist: it stays beside it. */
+    private boolean followsOtherHand() {
+        if (term(at) != Term.Act.FOLLOW || out.stream().noneMatch(Phrases::hand)) {
+            return false;
+        }
+        int next = skip(at + 1);
+        next = term(next) instanceof Term.Rel ? skip(next + 1) : next;
+        int part = term(next) instanceof Term.Who ? next + 1 : next;
+        Term.Who side = term(next) instanceof Term.Who before
+                ? before
+                : grammar.sideAfterPart && term(part + 1) instanceof Term.Who after ? after : null;
+        boolean hand = term(part) instanceof Term.Part limb && HAND_LIMBS.contains(limb);
+        return hand && side != null && out.stream().noneMatch(item -> item.is(Term.Part.EYES) || item.is(Term.Act.LOOK));
+    }
+
+    private static boolean hand(Item item) {
+        return item.rel() == null && item.term() instanceof Term.Part part && HAND_LIMBS.contains(part);
     }
 
     /** Before the chest: a place, not what comes first, where no verb follows. */
@@ -201,7 +231,11 @@ final class Phrases {
         return grammar.sideAfterPart && side && term(index) instanceof Term.Part part && LIMBS.contains(part);
     }
 
+    /** Of two small words the one that says the place; from beside the ear is where something comes from. */
     private static Term.Rel stronger(Term.Rel first, Term.Rel second) {
+        if (first == Term.Rel.FROM && ORIGINS.contains(second)) {
+            return Term.Rel.FROM;
+        }
         boolean weak = first == Term.Rel.TO
                 || first == Term.Rel.AT
                 || first == Term.Rel.OF
@@ -380,6 +414,7 @@ final class Phrases {
             case Term.Rel.LEVEL_WITH -> Term.Rel.LEVEL_WITH;
             case Term.Rel.LINE_OF -> Term.Rel.LINE_OF;
             case Term.Rel.OWN_PLACE -> limb && rel == Term.Rel.TO ? Term.Rel.WHERE : null;
+            case Term.Rel.OUTSIDE -> HAND_LIMBS.contains(part) ? null : Term.Rel.OUTSIDE;
             case Term.Rel.OVER -> Term.Rel.OVER;
             case Term.Rel.UNDER -> Term.Rel.UNDER;
             case Term.Way.FORWARD -> Term.Rel.BEFORE;

@@ -34,7 +34,7 @@ final class Stages {
         List<Item> piece = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
-            if (!(item.term() instanceof Term.Mark mark) || !hard(mark, piece)) {
+            if (!(item.term() instanceof Term.Mark mark) || !hard(mark, piece) && !again(items, i, piece)) {
                 if (item.term() != Term.Mark.THEN_OR_MORE) {
                     piece.add(item);
                 }
@@ -101,6 +101,14 @@ final class Stages {
                 && piece.get(last).rel() == null
                 && piece.get(last - 1).is(Term.Mark.COMMA);
         return alone ? List.of(piece.remove(last)) : List.of();
+    }
+
+    /** 下沉再起身: after one verb and before another, what may mean "more" means "then". */
+    private static boolean again(List<Item> items, int at, List<Item> piece) {
+        return items.get(at).is(Term.Mark.THEN_OR_MORE)
+                && piece.stream().anyMatch(item -> item.term() instanceof Term.Act)
+                && at + 1 < items.size()
+                && items.get(at + 1).term() instanceof Term.Act;
     }
 
     private boolean hard(Term.Mark mark, List<Item> piece) {

@@ -93,8 +93,12 @@ final class AirFrame implements Frame {
                             && item.rel() != null
                             && item.who() != null
                             && item.rel() != Term.Rel.WITH);
+            boolean it = clause.has(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null)
+                    && (now.topic() == Situation.Topic.FOOT || now.topic() == Situation.Topic.WEIGHT)
+                    && now.foot(Term.Who.IT).isPresent()
+                    && (clause.has(Term.Act.RAISE) || clause.has(Term.Act.TAKE) || clause.has(Term.Act.RISE));
             boolean upper = up || kneeAt || thigh;
-            if (upper && (part || now.lifted().isPresent() && clause.has(Term.Act.HOVER))) {
+            if (upper && (part || it || now.lifted().isPresent() && clause.has(Term.Act.HOVER))) {
                 return new LiftReading(clause, now).up();
             }
             return new LowerReading(clause, now).down(part);

@@ -51,5 +51,8 @@ public final class Costs {
     /** A use of the word that is possible but rare. */
     static final double RARE = 1.5;
 
+    /** After a prop was spoken of, a hand that is not. */
+    static final double NO_PROP = 3;
+
     private Costs() {}
 }

@@ -33,6 +33,7 @@ final class DepthFrame implements Frame {
                 || item.is(Term.Manner.UPRIGHT)
                 || item.is(Term.Manner.STANDING)
                 || item.is(Term.Part.BODY)
+                || bothLegs(item)
                 || item.is(Term.Part.KNEE)
                 || item.is(Term.Manner.HIGHER)
                 || item.is(Term.Manner.STRETCHED_LEGS)
@@ -130,7 +131,9 @@ final class DepthFrame implements Frame {
             return Optional.empty();
         }
         boolean sinks = clause.takeAll(Term.Act.SINK) | clause.takeAll(Term.Part.KNEES_BEND, Term.Part.TAILBONE);
-        boolean rises = clause.takeAll(Term.Act.RISE, Term.Manner.STRETCHED_LEGS);
+        boolean legs = clause.has(item -> bothLegs(item) || item.is(Term.Part.KNEE) && item.rel() == null && item.who() == null);
+        boolean rises = clause.takeAll(Term.Act.RISE, Term.Manner.STRETCHED_LEGS)
+                | (legs && clause.takeAll(Term.Act.STRAIGHTEN, Term.Manner.EXTENDED));
         boolean frame = clause.has(Term.Manner.HIGH_FRAME)
                 || clause.has(Term.Manner.MEDIUM_FRAME)
                 || clause.has(Term.Manner.LOW_FRAME)
@@ -138,7 +141,7 @@ final class DepthFrame implements Frame {
         boolean pronoun = clause.has(Term.Ref.THEM)
                 || clause.has(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null);
         boolean alone = clause.size() == 1 && (clause.has(Term.Act.LOWER) || clause.has(Term.Act.RAISE));
-        boolean lowers = !limb && !pronoun && !(alone && now.lifted().isPresent()) && clause.takeAll(Term.Act.LOWER);
+        boolean lowers = !limb && !pronoun && !(alone && (now.lifted().isPresent() || now.raised())) && clause.takeAll(Term.Act.LOWER);
         boolean raises = !limb && !pronoun && clause.takeAll(Term.Act.RAISE);
         boolean deeper = clause.takeAll(Term.Manner.DEEPER);
         boolean higher = clause.takeAll(Term.Manner.HIGHER);
@@ -169,10 +172,15 @@ final class DepthFrame implements Frame {
                 Term.Act.RETURN,
                 Term.Manner.STRAIGHT);
         clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.BOTH);
+        clause.takeItem(DepthFrame::bothLegs);
         if (frame) {
             clause.takeAll(Term.Act.SHIFT);
         }
         return Optional.of(to(clause, up).costs(cost));
+    }
+
+    private static boolean bothLegs(Item item) {
+        return item.is(Term.Part.LEG) && item.rel() == null && item.both();
     }
 
     /** It rises: what was spoken of does, not the body. */

@@ -22,6 +22,7 @@ public final class Fit {
     private final List<String> holds = new ArrayList<>();
     private CountManner manner = CountManner.UNSAID;
     private Optional<Heading> heading = Optional.empty();
+    private boolean noted;
     private double cost;
     private long used;
 
@@ -77,6 +78,17 @@ public final class Fit {
     Fit holds(String what) {
         holds.add(what);
         return this;
+    }
+
+    /** Nothing of it is recorded: its words stay with the count as a note. */
+    Fit noted() {
+        noted = true;
+        return this;
+    }
+
+    /** {@return whether its words are kept as a note and nothing else} */
+    public boolean stays() {
+        return noted;
     }
 
     Fit heading(Optional<Heading> hall) {
@@ -135,6 +147,12 @@ public final class Fit {
                 .distinct()
                 .toList();
         now = hands.isEmpty() ? now : now.withBothHands(hands.size() == 2);
+        List<Side> feet = moves.stream()
+                .filter(Move.OfFoot.class::isInstance)
+                .map(move -> ((Move.OfFoot) move).foot())
+                .distinct()
+                .toList();
+        now = feet.isEmpty() ? now : now.withBothFeet(feet.size() == 2);
         Optional<Heading> said = heading;
         return said.isPresent() ? now.withLastHeading(said) : now;
     }

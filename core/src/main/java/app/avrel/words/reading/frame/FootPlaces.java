@@ -146,6 +146,7 @@ final class FootPlaces {
                 Term.Way.IN,
                 Term.Way.LEFT_FORWARD,
                 Term.Way.RIGHT_FORWARD);
+        clause.takeItem(item -> item.rel() == Term.Rel.TO && anchors(item));
         clause.takeItem(
                 item -> item.rel() == Term.Rel.BEFORE || item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.PAST);
         return new StepPlace.Across(behind ? Crossing.BEHIND : Crossing.IN_FRONT, far);

@@ -22,6 +22,7 @@ public final class Frames {
             new PropFrame(),
             new StanceFrame(),
             new SameFrame(),
+            new NotFrame(),
             new CountFrame());
 
     private Frames() {}

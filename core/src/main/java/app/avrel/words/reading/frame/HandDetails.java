@@ -259,7 +259,11 @@ final class HandDetails {
                             && (item.who() != null)
                             && (item.rel() != null || facesBefore(i))
                     || looks && item.is(Term.Who.OTHER);
-            if (other && clause.open(i)) {
+            boolean turnedTo = clause.item(palm).is(Term.Part.PALM)
+                    && item.is(Term.Part.PALM)
+                    && item.rel() == Term.Rel.TO
+                    && clause.said(Term.Act.TURN);
+            if ((other || turnedTo) && clause.open(i)) {
                 clause.use(i);
                 return Optional.of(toOther(item));
             }
@@ -327,6 +331,7 @@ final class HandDetails {
                     || item.is(Term.Way.DIAGONAL)
                     || item.term() instanceof Term.Manner manner
                             && (manner == Term.Manner.LITTLE
+                                    || manner == Term.Manner.ALL
                                     || manner == Term.Manner.ABOUT
                                     || manner == Term.Manner.GENTLY)
                     || item.term() instanceof Term.Rel

@@ -61,24 +61,29 @@ final class HandFrame implements Frame {
             this.aside = new HandAside(clause, now);
         }
 
-        /** Sink, palms down; shift forward to 70, palm out; turn to the front, arms down: what comes before the comma is done by the body, not the hands. */
+        /** Sink, palms down; sit back, and the hands come in; turn to the front, arms down: the body does what comes first. */
         private boolean bodyFirst() {
-            boolean shifts = false;
+            boolean turns = false;
+            boolean sinks = false;
             for (int i = 0; i + 1 < clause.size(); i++) {
                 Item item = clause.item(i);
-                shifts |= item.is(Term.Act.SHIFT) || item.is(Term.Act.TURN) || item.is(Term.Act.FACE);
-                if (shifts && item.is(Term.Mark.COMMA)) {
+                turns |= item.is(Term.Act.SHIFT) || item.is(Term.Act.TURN) || item.is(Term.Act.FACE);
+                sinks |= item.is(Term.Act.SINK) || item.is(Term.Act.RISE) || item.is(Term.Act.SIT);
+                if (turns && item.is(Term.Mark.COMMA) || sinks && item.soft()) {
                     return true;
                 }
-                if (HandWords.hand(item) || item.bareSide() && !shifts) {
+                boolean side = item.bareSide() && !turns && !sinks && !turnsNext(i);
+                if (side || HandWords.hand(item)) {
                     return false;
-                }
-                boolean depth = item.is(Term.Act.SINK) || item.is(Term.Act.RISE) || item.is(Term.Act.SIT);
-                if (depth && clause.item(i + 1).soft()) {
-                    return true;
                 }
             }
             return false;
+        }
+
+        private boolean turnsNext(int at) {
+            return clause.near(at, 1)
+                    .filter(next -> next.is(Term.Act.TURN) || next.is(Term.Act.SHIFT) || next.is(Term.Act.FACE))
+                    .isPresent();
         }
 
         Optional<Fit> read() {
@@ -115,7 +120,8 @@ final class HandFrame implements Frame {
                     && !(bare && new WhichHand(clause, now).handish())) {
                 return Optional.empty();
             }
-            double cost = named ? 0 : Costs.LIMB_ELIDED + 0.3;
+            boolean ofProp = now.topic() == Situation.Topic.PROP && !bare;
+            double cost = named ? 0 : ofProp ? Costs.NO_PROP : Costs.LIMB_ELIDED + 0.3;
             List<Side> hands = new WhichHand(clause, now).hands();
             if (hands.size() == 1) {
                 clause.about(hands.getFirst());

@@ -125,6 +125,9 @@ final class LiftReading {
             clause.takeAll(Term.Part.THIGH, Term.Part.FLOOR, Term.Manner.HEIGHT);
             height = Optional.of(Landmark.HIP);
         }
+        if (which.both() && (clause.has(Term.Act.RISE) || clause.has(Term.Act.STRAIGHTEN))) {
+            return Optional.empty();
+        }
         if (which.both()) {
             clause.useAll();
             return Optional.of(new Fit().refuse("both", "one_foot", Map.of()).costs(-Costs.REFUSAL + 1));

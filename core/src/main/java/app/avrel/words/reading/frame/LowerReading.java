@@ -26,7 +26,9 @@ final class LowerReading {
         boolean downward = clause.has(Term.Way.DOWN) || clause.has(Term.Manner.FLAT);
         boolean it = clause.has(item -> item.bareSide() && item.who() == Term.Who.IT);
         boolean alone = clause.has(Term.Manner.FLAT) && now.lastFoot().isPresent();
-        boolean hanging = lowers && clause.size() == 1 && now.lifted().isPresent();
+        boolean raised = now.raised();
+        boolean them = raised && now.bothFeet() && clause.has(Term.Ref.THEM);
+        boolean hanging = lowers && clause.size() == 1 && (now.lifted().isPresent() || raised) || them;
         if (!(lowers || lands || downward) || !(part || it || alone || hanging)) {
             return Optional.empty();
         }
@@ -40,8 +42,9 @@ final class LowerReading {
             return Optional.empty();
         }
         WhichFoot.Found which = WhichFoot.of(clause, now);
-        if (which.both()) {
+        if (which.both() || (hanging || it) && raised && now.bothFeet()) {
             clause.takeAll(
+                    Term.Ref.THEM,
                     Term.Act.LOWER,
                     Term.Act.LAND,
                     Term.Act.SINK,

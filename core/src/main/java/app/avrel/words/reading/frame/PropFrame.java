@@ -42,12 +42,13 @@ final class PropFrame implements Frame {
         boolean tip = now.topic() == Situation.Topic.PROP
                 && clause.has(item -> item.is(Term.Part.TOES) && item.who() == null && !item.many());
         boolean thing = clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
-        if (clause.has(Term.Part.EYES) || clause.has(WhichFoot::foot) && !tip || !thing && !tip) {
+        if (clause.has(Term.Part.EYES) || clause.has(PropFrame::foot) && !tip || !thing && !tip) {
             return Optional.empty();
         }
         boolean verb = clause.has(item -> item.term() instanceof Term.Act);
         Optional<Prop> prop = clause.takeItem(item -> prop(item).isPresent()).flatMap(PropFrame::prop);
-        clause.takeAll(Term.Part.PROP, Term.Part.TIP);
+        boolean tipNamed = tip | clause.takeAll(Term.Part.TIP);
+        clause.takeAll(Term.Part.PROP);
         if (tip) {
             clause.take(Term.Part.TOES);
         }
@@ -79,6 +80,9 @@ final class PropFrame implements Frame {
         points = touches ? points.or(() -> Optional.of(Pointing.DOWN)) : points;
         boolean aside = side(clause);
         clause.takeAll(Term.Part.HAND, Term.Part.PALM, Term.Manner.UPRIGHT, Term.Way.UP, Term.Act.MOVE, Term.Act.STAY);
+        if (tipNamed) {
+            keepHeights(clause);
+        }
         Optional<Item> held = clause.takeItem(item -> Landmarks.of(item.term()).isPresent()
                 && !item.is(Term.Part.FLOOR)
                 && (item.rel() == Term.Rel.TO
@@ -95,6 +99,22 @@ final class PropFrame implements Frame {
                 new Move.HandleProp(by, act, prop, points, toward, lies.or(() -> rests(forearm, by, touches, aside)));
         Fit fit = held.map(item -> Fit.of(handled, at(item, by))).orElseGet(() -> Fit.of(handled));
         return Optional.of(fit.costs(verb ? 0 : Costs.NO_VERB));
+    }
+
+    /** A foot that the clause is about; the height of a knee is a place. */
+    private static boolean foot(Item item) {
+        return WhichFoot.foot(item) && !(item.is(Term.Part.KNEE) && item.rel() != null);
+    }
+
+    /** Where the tip of a prop is has no place in the record: it is kept as it was said. */
+    private static void keepHeights(Clause clause) {
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            boolean height = Landmarks.of(item.term()).isPresent() && !item.is(Term.Part.FLOOR) && item.rel() != null;
+            if (clause.open(i) && (height || item.is(Term.Manner.HEIGHT))) {
+                clause.keep(i);
+            }
+        }
     }
 
     /** Where the hand is that holds it. */
@@ -207,6 +227,12 @@ final class PropFrame implements Frame {
         PropAct found = null;
         for (int i = 0; i < clause.size(); i++) {
             if (!clause.open(i) || !(clause.item(i).term() instanceof Term.Act act)) {
+                continue;
+            }
+            boolean keptSo =
+                    act == Term.Act.HOLD && (clause.said(Term.Act.CLOSE) || clause.said(Term.Act.OPEN));
+            if (keptSo) {
+                clause.use(i);
                 continue;
             }
             PropAct done = switch (act) {

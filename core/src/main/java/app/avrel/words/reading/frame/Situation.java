@@ -30,6 +30,8 @@ import java.util.Optional;
  * @param lastHand the hand spoken of last
  * @param lastPlace where that hand went
  * @param bothHands whether both hands were spoken of
+ * @param bothFeet whether both feet were spoken of last
+ * @param raised whether the heel or the toes of the foot spoken of last were raised
  * @param lastHeading the direction of the hall spoken of last
  * @param topic what the clause before was about
  * @param hears whether one only listens: what is not said is left open instead of asked for
@@ -46,6 +48,8 @@ public record Situation(
         Optional<Side> lastHand,
         Optional<HandPlace> lastPlace,
         boolean bothHands,
+        boolean bothFeet,
+        boolean raised,
         Optional<Heading> lastHeading,
         Topic topic,
         boolean hears,
@@ -84,6 +88,8 @@ public record Situation(
                 Optional.empty(),
                 Optional.empty(),
                 false,
+                false,
+                false,
                 Optional.empty(),
                 Topic.NOTHING,
                 false,
@@ -103,6 +109,8 @@ public record Situation(
                 lastHand,
                 lastPlace,
                 bothHands,
+                bothFeet,
+                raised,
                 lastHeading,
                 topic,
                 hears,
@@ -116,7 +124,7 @@ public record Situation(
 
     /** {@return what is known after a move was read} */
     Situation after(Move move) {
-        Situation next = withTopic(topic(move)).remembering(move);
+        Situation next = withTopic(topic(move)).withRaised(move instanceof Move.Raise).remembering(move);
         if (move instanceof Move.OfFoot foot) {
             boolean air = MoveQuestions.inTheAir(move);
             boolean turns = move instanceof Move.TurnFoot;
@@ -177,7 +185,7 @@ public record Situation(
             case LIGHT -> light();
             case HEAVY -> light().map(Side::other);
             case OTHER -> lastFoot.map(Side::other);
-            case IT -> lifted.or(() -> lastFoot);
+            case IT -> lifted.or(() -> lastFoot).or(this::light);
             case BOTH, OWN -> Optional.empty();
         };
     }

@@ -5,6 +5,7 @@ import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Direction;
 import app.avrel.house.Stance;
+import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
@@ -101,8 +102,26 @@ final class StanceFrame implements Frame {
             return ask(fit, clause, "foot_light");
         }
         Side heavy = light.get().other();
+        Optional<Contact> touches = touches(clause);
+        boolean there = stepped(now) || now.front().equals(light);
+        if (!there && named.isPresent()) {
+            fit.moves()
+                    .add(new Move.Step(
+                            named.get(),
+                            new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty()),
+                            touches,
+                            Optional.empty(),
+                            Optional.empty()));
+        }
         fit.moves().add(new Move.Shift(new Split.AsHouse(Split.Loading.LIGHT_FOOT, heavy)));
         return fit;
+    }
+
+    /** The part of the light foot that touches, where it is said. */
+    private static Optional<Contact> touches(Clause clause) {
+        boolean heel = clause.takeAll(Term.Part.HEEL);
+        boolean ball = clause.takeAll(Term.Part.TOES, Term.Part.BALL);
+        return heel ? Optional.of(Contact.HEEL) : ball ? Optional.of(Contact.BALL) : Optional.empty();
     }
 
     private static Fit wide(Fit fit, Situation now, Optional<Side> named, Optional<Length> length, Clause clause) {

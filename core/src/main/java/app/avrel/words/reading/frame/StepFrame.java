@@ -122,7 +122,8 @@ final class StepFrame implements Frame {
                 return Optional.empty();
             }
             boolean knee = subjectPart == Term.Part.KNEE || subjectPart == Term.Part.THIGH;
-            if (knee && !steps) {
+            boolean sole = subjectPart == Term.Part.SOLE && !verb;
+            if (sole || knee && !steps) {
                 return Optional.empty();
             }
             if (which.both() && !asksTogether) {

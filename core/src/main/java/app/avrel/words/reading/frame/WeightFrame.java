@@ -92,7 +92,7 @@ final class WeightFrame implements Frame {
             if (clause.has(Term.Part.TOES) || clause.has(Term.Part.EYES) || clause.has(Term.Part.WAIST)) {
                 return Optional.empty();
             }
-            if (stepsFirst()) {
+            if (stepsFirst() || stepsWithoutWeight()) {
                 return Optional.empty();
             }
             boolean rises = risesOnto();
@@ -171,6 +171,16 @@ final class WeightFrame implements Frame {
             return rise >= 0
                     && rise + 1 < clause.size()
                     && clause.item(rise + 1).is(Term.Act.BEAR);
+        }
+
+        /** Advance the left foot without moving the weight: the step is a clause of its own. */
+        private boolean stepsWithoutWeight() {
+            return clause.has(Term.Act.STAY)
+                    && clause.has(item -> item.is(Term.Act.STEP)
+                            || item.is(Term.Act.SLIDE)
+                            || item.is(Term.Act.HALF_STEP)
+                            || item.is(Term.Act.KICK)
+                            || item.is(Term.Act.RAISE));
         }
 
         /** A foot that goes somewhere before a comma steps, and only then the weight: left foot forward, shift 70. */

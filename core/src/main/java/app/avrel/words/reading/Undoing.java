@@ -1,0 +1,55 @@
+package app.avrel.words.reading;
+
+import app.avrel.floor.Turn;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.move.Depth;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.move.Turning;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Up to the shoulders and down to the hips: nobody can do both at once, so the second comes after the first, whatever word
+ * joins the two.
+ */
+final class Undoing {
+
+    private Undoing() {}
+
+    /** {@return whether some move takes back what another of the same stage does} */
+    static boolean of(List<Move> next, List<Move> before) {
+        return next.stream().anyMatch(move -> before.stream().anyMatch(first -> undoes(move, first)));
+    }
+
+    private static boolean undoes(Move move, Move first) {
+        return switch (move) {
+            case Move.Lower lower ->
+                first instanceof Move.Raise(var foot, var _, var _) && foot == lower.foot()
+                        || first instanceof Move.Lift lift && lift.foot() == lower.foot();
+            case Move.ChangeDepth(var depth) ->
+                first instanceof Move.ChangeDepth(var was)
+                        && (depth instanceof Depth.Rise && was instanceof Depth.Sink
+                                || depth instanceof Depth.Sink && was instanceof Depth.Rise);
+            case Move.Shift(Split.Said(var share)) ->
+                first instanceof Move.Shift(Split.Said(var was)) && share.heavier() != was.heavier();
+            case Move.TurnBody(var part, var turning) ->
+                first instanceof Move.TurnBody(var same, var was) && same == part && opposite(turning, was);
+            case Move.PlaceHand(var hand, HandPlace to, var _) ->
+                first instanceof Move.PlaceHand(var same, HandPlace was, var _)
+                        && same == hand
+                        && to.height().isPresent()
+                        && was.height().isPresent()
+                        && !to.height().equals(was.height());
+            default -> false;
+        };
+    }
+
+    private static boolean opposite(Optional<Turning> turning, Optional<Turning> was) {
+        return turning.isPresent()
+                && was.isPresent()
+                && turning.get() instanceof Turning.By(Turn by)
+                && was.get() instanceof Turning.By(Turn first)
+                && by.degrees() * first.degrees() < 0;
+    }
+}

@@ -1,0 +1,37 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.words.lexicon.Term;
+import java.util.Optional;
+
+/**
+ * What is not to be done: do not let the heel come up, without turning the hips. Nothing is recorded of it, and the words
+ * stay with the count as a note.
+ */
+final class NotFrame implements Frame {
+
+    @Override
+    public boolean may(Clause clause) {
+        return clause.has(Term.Mark.NOT);
+    }
+
+    @Override
+    public Optional<Fit> read(Clause clause, Situation now) {
+        int not = clause.find(Term.Mark.NOT);
+        boolean acts = false;
+        boolean limb = false;
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            boolean part = item.part() || item.bareSide() && item.who() == Term.Who.IT || item.is(Term.Ref.THEM);
+            if (item.soft() || item.is(Term.Mark.UNKNOWN) || i < not && !(part && item.rel() == null)) {
+                return Optional.empty();
+            }
+            acts |= i > not && item.term() instanceof Term.Act;
+            limb |= part;
+        }
+        if (!acts || !limb) {
+            return Optional.empty();
+        }
+        clause.useAll();
+        return Optional.of(new Fit().noted().holds("what is not done"));
+    }
+}
