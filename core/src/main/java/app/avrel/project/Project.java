@@ -259,9 +259,9 @@ public record Project(
         return accepted.isEmpty()
                 ? Optional.empty()
                 : accepted.stream()
-                .filter(one -> one.about(finding) && one.covers(finding, under(finding.where())))
-                .map(Accepted::reason)
-                .findFirst();
+                        .filter(one -> one.about(finding) && one.covers(finding, under(finding.where())))
+                        .map(Accepted::reason)
+                        .findFirst();
     }
 
     /**

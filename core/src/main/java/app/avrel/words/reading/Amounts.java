@@ -238,7 +238,10 @@ final class Amounts {
     }
 
     private boolean ends(int ahead) {
-        return at + ahead >= in.size() || is(ahead, Term.Mark.COMMA) || is(ahead, Term.Mark.STOP) || is(ahead, Term.Mark.THEN);
+        return at + ahead >= in.size()
+                || is(ahead, Term.Mark.COMMA)
+                || is(ahead, Term.Mark.STOP)
+                || is(ahead, Term.Mark.THEN);
     }
 
     private boolean hips(Optional<Double> said, int next) {

@@ -229,8 +229,7 @@ public final class Line {
                 now = found.now();
                 for (int i = 0; i < found.clauses().size(); i++) {
                     Search.Said next = found.clauses().get(i);
-                    if (next.fit() != null
-                            && Undoing.of(next.fit().moves(), stage.subList(before, stage.size()))) {
+                    if (next.fit() != null && Undoing.of(next.fit().moves(), stage.subList(before, stage.size()))) {
                         end(stage, before, on);
                         on = Optional.empty();
                         before = 0;

@@ -34,7 +34,13 @@ final class Phrases {
 
     /** What may follow "from" and still say where something comes from. */
     private static final Set<Term.Rel> ORIGINS = EnumSet.of(
-            Term.Rel.BESIDE, Term.Rel.UNDER, Term.Rel.BELOW, Term.Rel.BEFORE, Term.Rel.BEHIND, Term.Rel.OVER, Term.Rel.AT);
+            Term.Rel.BESIDE,
+            Term.Rel.UNDER,
+            Term.Rel.BELOW,
+            Term.Rel.BEFORE,
+            Term.Rel.BEHIND,
+            Term.Rel.OVER,
+            Term.Rel.AT);
 
     private static final Set<Term.Part> PROPS =
             EnumSet.of(Term.Part.STAFF, Term.Part.SWORD, Term.Part.SABRE, Term.Part.FAN, Term.Part.PROP);
@@ -149,7 +155,9 @@ final class Phrases {
                 ? before
                 : grammar.sideAfterPart && term(part + 1) instanceof Term.Who after ? after : null;
         boolean hand = term(part) instanceof Term.Part limb && HAND_LIMBS.contains(limb);
-        return hand && side != null && out.stream().noneMatch(item -> item.is(Term.Part.EYES) || item.is(Term.Act.LOOK));
+        return hand
+                && side != null
+                && out.stream().noneMatch(item -> item.is(Term.Part.EYES) || item.is(Term.Act.LOOK));
     }
 
     private static boolean hand(Item item) {

@@ -131,7 +131,8 @@ final class DepthFrame implements Frame {
             return Optional.empty();
         }
         boolean sinks = clause.takeAll(Term.Act.SINK) | clause.takeAll(Term.Part.KNEES_BEND, Term.Part.TAILBONE);
-        boolean legs = clause.has(item -> bothLegs(item) || item.is(Term.Part.KNEE) && item.rel() == null && item.who() == null);
+        boolean legs = clause.has(
+                item -> bothLegs(item) || item.is(Term.Part.KNEE) && item.rel() == null && item.who() == null);
         boolean rises = clause.takeAll(Term.Act.RISE, Term.Manner.STRETCHED_LEGS)
                 | (legs && clause.takeAll(Term.Act.STRAIGHTEN, Term.Manner.EXTENDED));
         boolean frame = clause.has(Term.Manner.HIGH_FRAME)
@@ -141,7 +142,10 @@ final class DepthFrame implements Frame {
         boolean pronoun = clause.has(Term.Ref.THEM)
                 || clause.has(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null);
         boolean alone = clause.size() == 1 && (clause.has(Term.Act.LOWER) || clause.has(Term.Act.RAISE));
-        boolean lowers = !limb && !pronoun && !(alone && (now.lifted().isPresent() || now.raised())) && clause.takeAll(Term.Act.LOWER);
+        boolean lowers = !limb
+                && !pronoun
+                && !(alone && (now.lifted().isPresent() || now.raised()))
+                && clause.takeAll(Term.Act.LOWER);
         boolean raises = !limb && !pronoun && clause.takeAll(Term.Act.RAISE);
         boolean deeper = clause.takeAll(Term.Manner.DEEPER);
         boolean higher = clause.takeAll(Term.Manner.HIGHER);

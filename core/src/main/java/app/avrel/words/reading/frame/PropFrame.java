@@ -229,8 +229,7 @@ final class PropFrame implements Frame {
             if (!clause.open(i) || !(clause.item(i).term() instanceof Term.Act act)) {
                 continue;
             }
-            boolean keptSo =
-                    act == Term.Act.HOLD && (clause.said(Term.Act.CLOSE) || clause.said(Term.Act.OPEN));
+            boolean keptSo = act == Term.Act.HOLD && (clause.said(Term.Act.CLOSE) || clause.said(Term.Act.OPEN));
             if (keptSo) {
                 clause.use(i);
                 continue;

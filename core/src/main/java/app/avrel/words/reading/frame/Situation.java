@@ -124,7 +124,8 @@ public record Situation(
 
     /** {@return what is known after a move was read} */
     Situation after(Move move) {
-        Situation next = withTopic(topic(move)).withRaised(move instanceof Move.Raise).remembering(move);
+        Situation next =
+                withTopic(topic(move)).withRaised(move instanceof Move.Raise).remembering(move);
         if (move instanceof Move.OfFoot foot) {
             boolean air = MoveQuestions.inTheAir(move);
             boolean turns = move instanceof Move.TurnFoot;
