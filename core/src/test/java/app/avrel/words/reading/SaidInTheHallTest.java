@@ -148,7 +148,6 @@ class SaidInTheHallTest {
                 "step right, then shift 60",
                 "left foot forward, shift 70, right hand pushes",
                 "sit back and lift the toes",
-                "don't shift the weight",
                 "slide the left foot back a fist",
                 "hop to the left foot",
                 "right heel light",

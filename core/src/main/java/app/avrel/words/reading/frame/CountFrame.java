@@ -25,6 +25,7 @@ final class CountFrame implements Frame {
                         || item.is(Term.Manner.EVEN)
                         || Leftover.small(item)
                         || item.is(Term.Manner.ALL)
+                        || item.is(Term.Part.FLOOR) && clause.has(Term.Act.STAY)
                         || WhichFoot.foot(item) && (item.both() || item.who() == null) && clause.has(Term.Act.STAY)
                         || item.is(Term.Rel.OWN_PLACE));
         if (!alone) {

@@ -47,7 +47,8 @@ public final class Frames {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
             boolean farStep = item.is(Term.Manner.EXTENDED) && clause.said(Term.Act.STEP);
-            if (clause.open(i) && (item.is(Term.Manner.LARGE) || item.is(Term.Manner.SMALL) || farStep)) {
+            boolean wideStep = item.is(Term.Manner.WIDE) && clause.said(Term.Act.STEP);
+            if (clause.open(i) && (wideStep || item.is(Term.Manner.LARGE) || item.is(Term.Manner.SMALL) || farStep)) {
                 clause.keep(i);
             }
         }

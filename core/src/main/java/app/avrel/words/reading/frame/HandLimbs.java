@@ -17,10 +17,13 @@ final class HandLimbs {
                 && !item.is(Term.Part.FIST)
                 && !item.is(Term.Part.THUMB)
                 && !item.is(Term.Part.KNUCKLES);
-        boolean knee = (item.is(Term.Part.KNEE) && item.rel() != null
+        boolean along = item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.FROM;
+        boolean knee = !along
+                        && (item.is(Term.Part.KNEE) && item.rel() != null
                                 || item.is(Term.Part.THIGH) && item.rel() == Term.Rel.BEHIND)
                         && item.who() != null
-                || item.is(Term.Part.KNEE)
+                || !along
+                        && item.is(Term.Part.KNEE)
                         && item.rel() != null
                         && item.rel() != Term.Rel.TO
                         && item.rel() != Term.Rel.AT

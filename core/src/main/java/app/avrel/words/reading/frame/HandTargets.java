@@ -91,7 +91,8 @@ final class HandTargets {
         if (passes || ownElbow) {
             return place;
         }
-        if (limb.rel() == Term.Rel.LEVEL_WITH || limb.rel() == Term.Rel.LINE_OF) {
+        boolean pointedAt = limb.rel() == Term.Rel.TO && clause.said(Term.Act.POINT) && clause.said(Term.Part.FINGERS);
+        if (pointedAt || limb.rel() == Term.Rel.LEVEL_WITH || limb.rel() == Term.Rel.LINE_OF) {
             clause.keep(clause.items().indexOf(limb));
             return place;
         }
@@ -117,6 +118,11 @@ final class HandTargets {
                 : clause.takeItem(limbs.and(item -> item.rel() != null && item.rel() != Term.Rel.PAST));
         end.ifPresent(_ -> clause.use(passed));
         return end;
+    }
+
+    /** The hand rises with the knee: that is no place for it. */
+    private static boolean withKnee(Item item) {
+        return item.is(Term.Part.KNEE) && item.rel() == Term.Rel.WITH;
     }
 
     /** The fingers of the right hand touch the left wrist: that is where they go. */
@@ -227,8 +233,11 @@ final class HandTargets {
                 && clause.item(by).rel() == null) {
             clause.keep(by);
         }
-        int led = clause.find(item ->
-                height(item) && item.rel() != Term.Rel.FROM && item.rel() != Term.Rel.PAST && item.rel() != null);
+        int led = clause.find(item -> height(item)
+                && item.rel() != Term.Rel.FROM
+                && item.rel() != Term.Rel.PAST
+                && !withKnee(item)
+                && item.rel() != null);
         if (led >= 0) {
             clause.takeItem(item -> height(item) && item.rel() == Term.Rel.PAST);
             return led;
@@ -254,7 +263,7 @@ final class HandTargets {
                         .isPresent()) {
             return -1;
         }
-        return clause.find(item -> height(item) && item.rel() != null);
+        return clause.find(item -> height(item) && item.rel() != null && !withKnee(item));
     }
 
     private int subjectAt() {

@@ -41,12 +41,21 @@ final class LiftReading {
                 || clause.has(Term.Measure.class) && clause.has(Term.Way.FORWARD)) {
             return Optional.empty();
         }
+        if (heel && risesApart()) {
+            return Optional.empty();
+        }
         boolean end = !knee && (heel || toes && !hangs || ball);
         boolean wholeFoot = leg && !(heel || toes && !hangs);
         if (onlyToes || end && !wholeFoot) {
             return raise(onlyToes || heel && !toesNearer() ? FootPart.HEEL : FootPart.TOES, onlyToes);
         }
         return lift();
+    }
+
+    /** Press the heel down and rise: it is the body that rises. */
+    private boolean risesApart() {
+        int rise = clause.find(Term.Act.RISE);
+        return rise > 0 && clause.item(rise - 1).soft() && !clause.has(Term.Act.RAISE) && !clause.has(Term.Way.UP);
     }
 
     private void takeUp() {

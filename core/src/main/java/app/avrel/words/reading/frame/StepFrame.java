@@ -60,20 +60,25 @@ final class StepFrame implements Frame {
             boolean half = clause.takeAll(Term.Act.HALF_STEP)
                     | (!near.slanted() && clause.take(Term.Manner.HALF_STEP_LONG))
                     | near.halfFollows();
+            if (drawsNothing()) {
+                return Optional.empty();
+            }
             boolean draws = clause.takeAll(Term.Act.DRAW);
             boolean lands = clause.takeAll(Term.Act.LAND);
             if (half) {
                 clause.takeAll(Term.Act.RISE, Term.Way.UP);
             }
             if (steps || half) {
-                clause.takeAll(Term.Act.TAKE, Term.Manner.WIDE, Term.Act.DO);
+                clause.takeAll(Term.Act.TAKE, Term.Act.DO);
             }
             boolean moves = clause.takeAll(Term.Act.MOVE, Term.Act.RETURN, Term.Act.FOLLOW, Term.Act.PULL_BACK);
             boolean closes = clause.has(Term.Act.CLOSE)
                     && part
                     && clause.has(item -> (item.bareSide() || item.is(Term.Part.FOOT))
                             && item.who() != null
-                            && (item.rel() == Term.Rel.TO || item.rel() == Term.Rel.BESIDE));
+                            && (item.rel() == Term.Rel.TO
+                                    || item.rel() == Term.Rel.BESIDE
+                                    || item.rel() == Term.Rel.WITH && !clause.has(Term.Part.TOES)));
             boolean opens =
                     clause.has(Term.Act.OPEN) && part && clause.has(item -> item.term() instanceof Term.Measure);
             if (closes) {
@@ -175,6 +180,23 @@ final class StepFrame implements Frame {
                 return Optional.of(WhichFoot.ask(new Fit(), clause).costs(fit.cost()));
             }
             return Optional.of(known ? fit : WhichFoot.ask(fit, clause));
+        }
+
+        /** Breathe in and gather: between two borders a foot is neither drawn nor spoken of. */
+        private boolean drawsNothing() {
+            int draw = clause.find(Term.Act.DRAW);
+            if (draw < 0 || now.topic() == Situation.Topic.FOOT) {
+                return false;
+            }
+            int from = draw;
+            while (from > 0 && !clause.item(from - 1).soft()) {
+                from--;
+            }
+            int to = draw;
+            while (to < clause.size() && !clause.item(to).soft()) {
+                to++;
+            }
+            return to - from == 1 && clause.size() > 1;
         }
 
         /** Step out right: the side says both which foot and which way. */
