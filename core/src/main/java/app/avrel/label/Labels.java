@@ -14,7 +14,7 @@ public final class Labels {
 
     private static final Map<Enum<?>, String> KEYS = new ConcurrentHashMap<>();
     private static final Bundles BUNDLES =
-            new Bundles(Labels.class, List.of("value", "rules", "words", "lessons", "cues"));
+            new Bundles(Labels.class, List.of("value", "rules", "words", "lessons", "cues", "keep"));
 
     private static final ScopedValue<Language> FOR_NOW = ScopedValue.newInstance();
 
@@ -45,6 +45,11 @@ public final class Labels {
     /** {@return the words of a key, with values in their places} */
     public static String say(String key, Object... values) {
         return BUNDLES.say(language(), key, values);
+    }
+
+    /** {@return whether there are words for a key} */
+    public static boolean has(String key) {
+        return BUNDLES.template(Language.ENGLISH, key).isPresent();
     }
 
     /** {@return what something of a fixed set is called, such as a side, a stance or a part of the foot} */

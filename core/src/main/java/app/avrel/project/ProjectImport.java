@@ -7,6 +7,7 @@ import app.avrel.form.FormId;
 import app.avrel.form.Link;
 import app.avrel.form.LinkId;
 import app.avrel.form.WayIn;
+import app.avrel.label.Labels;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.words.lexicon.TaughtWord;
@@ -75,18 +76,18 @@ public record ProjectImport(Project here, Project there) {
     private static String difference(Posture ours, Posture theirs) {
         List<String> said = new ArrayList<>();
         if (ours.counts().size() != theirs.counts().size()) {
-            said.add("ours has " + ours.counts().size() + " counts, theirs "
-                    + theirs.counts().size());
+            said.add(Labels.say(
+                    "keep.ours_has", ours.counts().size(), theirs.counts().size()));
         } else if (!ours.counts().equals(theirs.counts())) {
-            said.add("the counts are otherwise");
+            said.add(Labels.say("keep.counts_otherwise"));
         }
         if (!ours.start().equals(theirs.start())) {
-            said.add("it starts otherwise");
+            said.add(Labels.say("keep.starts_otherwise"));
         }
         if (!ours.end().equals(theirs.end())) {
-            said.add("another end is stated");
+            said.add(Labels.say("keep.other_end"));
         }
-        return said.isEmpty() ? "names or notes are otherwise" : String.join("; ", said);
+        return said.isEmpty() ? Labels.say("keep.names_otherwise") : String.join("; ", said);
     }
 
     /** One bringing over. */
@@ -128,7 +129,7 @@ public record ProjectImport(Project here, Project there) {
                                 && ours.phrase().equalsIgnoreCase(word.phrase()));
                 if (!known) {
                     project = project.withSetting(project.setting().teaching(word));
-                    report.add("own word \"" + word.phrase() + "\" was brought");
+                    report.add(Labels.say("keep.word_brought", word.phrase()));
                 }
             }
             sounds();
@@ -142,7 +143,7 @@ public record ProjectImport(Project here, Project there) {
                                 && ours.written().equalsIgnoreCase(sound.written()));
                 if (!known) {
                     all.add(sound);
-                    report.add("the sound of \"" + sound.written() + "\" was brought");
+                    report.add(Labels.say("keep.sound_brought", sound.written()));
                 }
             }
             project = project.withSetting(project.setting().withSounds(all));
@@ -157,27 +158,27 @@ public record ProjectImport(Project here, Project there) {
             postureIds.put(theirs.id(), theirs.id());
             if (ours.isEmpty()) {
                 add(theirs);
-                report.add(theirs.name() + " is new.");
+                report.add(Labels.say("keep.is_new", theirs.name()));
             } else if (ours.get().equals(theirs)) {
-                report.add(theirs.name() + " is here already.");
+                report.add(Labels.say("keep.is_here", theirs.name()));
             } else {
                 clashing(theirs, difference(ours.get(), theirs));
             }
         }
 
         private void clashing(Posture theirs, String how) {
-            String said = theirs.name() + " clashes: " + how + ". ";
+            String said = Labels.say("keep.clashes", theirs.name(), how) + " ";
             switch (clashes) {
-                case KEEP_OURS -> report.add(said + "Ours is kept.");
+                case KEEP_OURS -> report.add(said + Labels.say("keep.ours_kept"));
                 case TAKE_THEIRS -> {
                     project = project.changePosture(theirs.id(), _ -> theirs);
-                    report.add(said + "Theirs is taken.");
+                    report.add(said + Labels.say("keep.theirs_taken"));
                 }
                 case KEEP_BOTH -> {
                     PostureId fresh = project.freshPostureId(theirs.name());
                     postureIds.put(theirs.id(), fresh);
                     add(theirs.withId(fresh));
-                    report.add(said + "Both are kept; theirs stands last on the shelf.");
+                    report.add(said + Labels.say("keep.both_on_shelf"));
                 }
             }
         }
@@ -203,14 +204,18 @@ public record ProjectImport(Project here, Project there) {
                 all.put(as, theirs);
                 project = project.withLinks(all);
             }
-            String how = ours == null
-                    ? " is new."
-                    : switch (clashes) {
-                        case KEEP_OURS -> " clashes. Ours is kept.";
-                        case TAKE_THEIRS -> " clashes. Theirs is taken.";
-                        case KEEP_BOTH -> " clashes. Both are kept.";
-                    };
-            report.add("The shared way in \"" + theirs.name() + "\"" + how);
+            report.add(
+                    ours == null
+                            ? Labels.say("keep.way_new", theirs.name())
+                            : Labels.say("keep.way_clashes", theirs.name(), Labels.say(done(clashes))));
+        }
+
+        private static String done(Clashes clashes) {
+            return switch (clashes) {
+                case KEEP_OURS -> "keep.ours_kept";
+                case TAKE_THEIRS -> "keep.theirs_taken";
+                case KEEP_BOTH -> "keep.both_kept";
+            };
         }
 
         private LinkId fresh(LinkId id) {
@@ -225,7 +230,7 @@ public record ProjectImport(Project here, Project there) {
         private void form(Form theirs) {
             Form mapped = mapped(theirs);
             if (project.forms().contains(mapped)) {
-                report.add("The form " + theirs.name() + " is here already.");
+                report.add(Labels.say("keep.form_here", theirs.name()));
                 return;
             }
             boolean taken = project.form(theirs.id()).isPresent();
@@ -234,7 +239,7 @@ public record ProjectImport(Project here, Project there) {
             all.removeIf(form -> form.entries().isEmpty() && project.forms().size() == 1 && !taken);
             all.add(added);
             project = project.withForms(all);
-            report.add("The form " + theirs.name() + (taken ? " stands beside ours." : " is new."));
+            report.add(Labels.say(taken ? "keep.form_beside" : "keep.form_new", theirs.name()));
         }
 
         private Form mapped(Form form) {
@@ -260,8 +265,7 @@ public record ProjectImport(Project here, Project there) {
             String ours = here.setting().rules().name();
             String theirs = there.setting().rules().name();
             if (!here.setting().rules().equals(there.setting().rules())) {
-                report.add("Their house rules are \"" + theirs + "\", ours \"" + ours
-                        + "\": what was brought is looked at by ours.");
+                report.add(Labels.say("keep.other_rules", theirs, ours));
             }
         }
     }

@@ -1,5 +1,6 @@
 package app.avrel.files;
 
+import app.avrel.label.Labels;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -31,9 +32,7 @@ public record ForeignFields(int version, Map<String, JsonNode> fields) {
     public Optional<String> notice() {
         return fields.isEmpty()
                 ? Optional.empty()
-                : Optional.of("This project was written by a newer Avrel. " + fields.size()
-                        + (fields.size() == 1 ? " thing in it is" : " things in it are")
-                        + " not known here (" + String.join(", ", names()) + "); they are kept when you save.");
+                : Optional.of(Labels.say("keep.newer", fields.size(), String.join(", ", names())));
     }
 
     private List<String> names() {

@@ -1,5 +1,6 @@
 package app.avrel.files;
 
+import app.avrel.label.Labels;
 import app.avrel.project.Project;
 import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
@@ -29,21 +30,18 @@ public final class ProjectFile {
         String name = name(file);
         try {
             if (Files.isDirectory(file)) {
-                return new Opened.Refused(name + " is a folder. Choose a file in it.");
+                return new Opened.Refused(Labels.say("keep.is_folder", name));
             }
             if (Files.size(file) > MOST_BYTES) {
-                return new Opened.Refused(
-                        name + " is not an Avrel project: it is larger than any could be. Choose a file"
-                                + " that Avrel saved. Nothing was changed.");
+                return new Opened.Refused(Labels.say("keep.too_large", name));
             }
             return ProjectText.read(Files.readString(file), name);
         } catch (NoSuchFileException e) {
-            return new Opened.Refused("There is no file " + file + ". Check its name and folder.");
+            return new Opened.Refused(Labels.say("keep.no_file", file));
         } catch (CharacterCodingException e) {
-            return new Opened.Refused(name + " is not an Avrel project: it is not text. Choose a file that Avrel saved."
-                    + " Nothing was changed.");
+            return new Opened.Refused(Labels.say("keep.no_text", name));
         } catch (IOException e) {
-            return new Opened.Refused(name + " cannot be read: " + reason(e) + ". Nothing was changed.");
+            return new Opened.Refused(Labels.say("keep.not_read", name, reason(e)));
         }
     }
 
@@ -57,17 +55,14 @@ public final class ProjectFile {
         String text = ProjectText.of(project, foreign);
         Optional<String> lost = unlike(project, text);
         if (lost.isPresent()) {
-            return Optional.of(name(file) + " is not saved: what would be written could not be opened again ("
-                    + lost.get() + "). The file is as it was, and your work is still here: undo the last changes and"
-                    + " save again.");
+            return Optional.of(Labels.say("keep.not_again", name(file), lost.get()));
         }
         try {
             SafeFile.write(file, text);
             return Optional.empty();
         } catch (IOException e) {
-            return Optional.of(name(file) + " cannot be saved in "
-                    + file.toAbsolutePath().getParent() + ": " + reason(e)
-                    + ". Choose another place; your work is still here.");
+            return Optional.of(Labels.say(
+                    "keep.not_saved", name(file), file.toAbsolutePath().getParent(), reason(e)));
         }
     }
 
@@ -75,7 +70,7 @@ public final class ProjectFile {
     private static Optional<String> unlike(Project project, String text) {
         return switch (ProjectText.read(text, "it")) {
             case Opened.Read(Project again, var _) ->
-                again.equals(project) ? Optional.empty() : Optional.of("it comes back other than it is");
+                again.equals(project) ? Optional.empty() : Optional.of(Labels.say("keep.comes_back_otherwise"));
             case Opened.Refused(String message) -> Optional.of(message);
         };
     }
@@ -83,8 +78,8 @@ public final class ProjectFile {
     static String reason(IOException e) {
         return switch (e) {
             case AccessDeniedException refused ->
-                refused.getReason() == null ? "this is not permitted there" : refused.getReason();
-            case NoSuchFileException _ -> "the folder does not exist";
+                refused.getReason() == null ? Labels.say("keep.not_permitted") : refused.getReason();
+            case NoSuchFileException _ -> Labels.say("keep.no_folder");
             case FileSystemException other when other.getReason() != null -> other.getReason();
             default -> e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
         };

@@ -1,5 +1,6 @@
 package app.avrel.files;
 
+import app.avrel.label.Labels;
 import app.avrel.project.Project;
 import java.util.Optional;
 import tools.jackson.core.JacksonException;
@@ -62,18 +63,17 @@ public final class ProjectText {
     public static Opened read(String text, String name) {
         try {
             JsonNode top = MAPPER.readTree(text.startsWith("\uFEFF") ? text.substring(1) : text);
-            Optional<String> foreign = foreign(top);
+            Optional<String> foreign = foreign(top, name);
             if (foreign.isPresent()) {
-                return new Opened.Refused(name + " " + foreign.get());
+                return new Opened.Refused(foreign.get());
             }
             return project((ObjectNode) top);
         } catch (UnexpectedEndOfInputException e) {
-            return damaged(name, "breaks off", e);
+            return damaged(name, "keep.breaks_off", e);
         } catch (JacksonException e) {
-            return damaged(name, "is damaged", e);
+            return damaged(name, "keep.damaged", e);
         } catch (Reading.Misfit e) {
-            return new Opened.Refused(name + " cannot be read " + e.getMessage()
-                    + ". Mend that place in a text editor, or open the copy kept beside it. Nothing was changed.");
+            return new Opened.Refused(Labels.say("keep.misfit", name, e.getMessage()));
         }
     }
 
@@ -87,25 +87,22 @@ public final class ProjectText {
         return new Opened.Read(version == 1 ? project.acceptedAnew() : project, foreign);
     }
 
-    private static Optional<String> foreign(JsonNode top) {
+    private static Optional<String> foreign(JsonNode top, String name) {
         JsonNode format = top.get("format");
         JsonNode version = top.get("version");
         if (format == null || !format.isString() || !format.stringValue().equals(FORMAT)) {
-            return Optional.of("is not an Avrel project: its field \"format\" must be \"" + FORMAT
-                    + "\". Choose a file that Avrel saved. Nothing was changed.");
+            return Optional.of(Labels.say("keep.no_project", name, FORMAT));
         }
         if (version == null || !version.isIntegralNumber() || version.intValue() < 1) {
-            return Optional.of("does not say its version: the field \"version\" must be a whole number, at least 1."
-                    + " Nothing was changed.");
+            return Optional.of(Labels.say("keep.no_version", name));
         }
         return Optional.empty();
     }
 
     private static Opened damaged(String name, String how, JacksonException e) {
         TokenStreamLocation at = e.getLocation();
-        String place = at == null ? "" : " at line " + at.getLineNr() + ", column " + at.getColumnNr();
-        return new Opened.Refused(name + " " + how + place + ": " + reason(e)
-                + ". Open the copy kept beside it, whose name ends in ~. Nothing was changed.");
+        String place = at == null ? "" : Labels.say("keep.at_line", at.getLineNr(), at.getColumnNr());
+        return new Opened.Refused(Labels.say(how, name, place, reason(e)));
     }
 
     /** What the reader of JSON says, without its remarks in brackets about where it read from. */
@@ -113,7 +110,7 @@ public final class ProjectText {
         return e.getOriginalMessage()
                 .lines()
                 .findFirst()
-                .orElse("it is not JSON")
+                .orElseGet(() -> Labels.say("keep.no_json"))
                 .replaceAll("\\s*\\(start marker at .*$", "");
     }
 }

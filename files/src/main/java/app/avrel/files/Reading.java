@@ -1,10 +1,12 @@
 package app.avrel.files;
 
+import app.avrel.label.Labels;
 import java.lang.reflect.InvocationTargetException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -22,7 +24,7 @@ final class Reading {
         private static final long serialVersionUID = 1;
 
         Misfit(String place, String what) {
-            super("at " + (place.isEmpty() ? "the top" : place) + ": " + what);
+            super(Labels.say("keep.at", place.isEmpty() ? Labels.say("keep.the_top") : place, what));
         }
     }
 
@@ -47,7 +49,17 @@ final class Reading {
         } catch (IllegalArgumentException outOfRange) {
             throw new Misfit(place, String.valueOf(outOfRange.getMessage()));
         }
-        throw new Misfit(place, "must be " + scalar.meaning() + ", but was " + shown(node));
+        throw new Misfit(place, Labels.say("keep.must_be", meaning(scalar), shown(node)));
+    }
+
+    /** What a plain value must be, in the language that is spoken. */
+    private static String meaning(Scalar<?> scalar) {
+        String key = "keep.scalar."
+                + scalar.meaning()
+                        .toLowerCase(Locale.ROOT)
+                        .replaceAll("[^a-z0-9]+", "_")
+                        .replaceAll("^_|_$", "");
+        return Labels.has(key) ? Labels.say(key) : scalar.meaning();
     }
 
     private static Object word(JsonNode node, Class<? extends Enum<?>> type, String place) throws Misfit {
@@ -57,7 +69,7 @@ final class Reading {
             }
         }
         String words = Arrays.stream(type.getEnumConstants()).map(Shapes::word).collect(Collectors.joining(", "));
-        throw new Misfit(place, "must be one of " + words + ", but was " + shown(node));
+        throw new Misfit(place, Labels.say("keep.must_be_one", words, shown(node)));
     }
 
     private static Object kind(JsonNode node, Shape.Kinds kinds, String place) throws Misfit {
@@ -68,15 +80,17 @@ final class Reading {
         if (fields == null) {
             throw new Misfit(
                     place,
-                    "kind must be one of " + String.join(", ", kinds.kinds().keySet()) + ", but was "
-                            + (kind == null ? "missing" : shown(kind)));
+                    Labels.say(
+                            "keep.kind_must_be",
+                            String.join(", ", kinds.kinds().keySet()),
+                            kind == null ? Labels.say("keep.missing") : shown(kind)));
         }
         return fields(node, fields, place, List.of("kind"));
     }
 
     private static void object(JsonNode node, String place) throws Misfit {
         if (!node.isObject()) {
-            throw new Misfit(place, "must be an object with fields, but was " + shown(node));
+            throw new Misfit(place, Labels.say("keep.must_be", Labels.say("keep.object"), shown(node)));
         }
     }
 
@@ -90,7 +104,7 @@ final class Reading {
             values.add(field(node.get(field.name()), field, place));
         }
         if (!unread.isEmpty()) {
-            throw new Misfit(place, "the field \"" + unread.first() + "\" is not known here");
+            throw new Misfit(place, Labels.say("keep.unknown_field", unread.first()));
         }
         return built(fields, values, place);
     }
@@ -100,7 +114,7 @@ final class Reading {
             return value(node, field.shape(), place.isEmpty() ? field.name() : place + "." + field.name());
         }
         if (!field.optional()) {
-            throw new Misfit(place, "the field \"" + field.name() + "\" is missing");
+            throw new Misfit(place, Labels.say("keep.missing_field", field.name()));
         }
         return switch (field.shape()) {
             case Shape.Row _ -> List.of();
@@ -125,7 +139,7 @@ final class Reading {
 
     private static List<Object> row(JsonNode node, Shape each, String place) throws Misfit {
         if (!node.isArray()) {
-            throw new Misfit(place, "must be a list, but was " + shown(node));
+            throw new Misfit(place, Labels.say("keep.must_be", Labels.say("keep.list"), shown(node)));
         }
         List<Object> values = new ArrayList<>();
         for (int i = 0; i < node.size(); i++) {

@@ -1,5 +1,6 @@
 package app.avrel.files;
 
+import app.avrel.label.Labels;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
@@ -112,15 +113,15 @@ public final class SafeFile {
         Path target = file.toAbsolutePath();
         for (int links = 0; Files.isSymbolicLink(target); links++) {
             if (links == 40) {
-                throw new FileSystemException(file.toString(), null, "the links point in a ring");
+                throw new FileSystemException(file.toString(), null, Labels.say("keep.ring"));
             }
             target = target.resolveSibling(Files.readSymbolicLink(target)).normalize();
         }
         if (Files.isDirectory(target)) {
-            throw new FileSystemException(file.toString(), null, "it is a folder");
+            throw new FileSystemException(file.toString(), null, Labels.say("keep.a_folder"));
         }
         if (Files.exists(target) && !Files.isWritable(target)) {
-            throw new AccessDeniedException(file.toString(), null, "the file is protected from being changed");
+            throw new AccessDeniedException(file.toString(), null, Labels.say("keep.protected"));
         }
         return target;
     }

@@ -1,5 +1,6 @@
 package app.avrel.files;
 
+import app.avrel.label.Labels;
 import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
@@ -30,17 +31,16 @@ public final class TextFile {
         String name = file.getFileName().toString();
         try {
             if (Files.size(file) > MOST_BYTES) {
-                return new Got.Refused(name + " is too long for a list: at most a million letters are read. Choose"
-                        + " another file.");
+                return new Got.Refused(Labels.say("keep.list_too_long", name));
             }
             String text = text(file);
             return text.indexOf('\0') >= 0
-                    ? new Got.Refused(name + " is not text. Save the list as plain text or CSV and choose that.")
+                    ? new Got.Refused(Labels.say("keep.list_no_text", name))
                     : new Got.Text(text);
         } catch (NoSuchFileException e) {
-            return new Got.Refused("There is no file " + file + ". Check its name and folder.");
+            return new Got.Refused(Labels.say("keep.no_file", file));
         } catch (IOException e) {
-            return new Got.Refused(name + " cannot be read: " + ProjectFile.reason(e) + ".");
+            return new Got.Refused(Labels.say("keep.list_not_read", name, ProjectFile.reason(e)));
         }
     }
 

@@ -23,11 +23,10 @@ import org.junit.jupiter.api.Test;
  * Files that a stick, a mail program or an editor has spoilt: every one is read or refused with a reason, none is thrown at
  * anybody, and none takes long.
  *
- * <p>The property {@code avrel.attacks} says how many: 1 is 100,000 projects and 20,000 of the others; usually it is less.
+ * <p>In full these are 100,000 projects and 20,000 of each other kind; see {@link Attacks}.
  */
 class DamagedFilesTest {
 
-    private static final double SHARE = Double.parseDouble(System.getProperty("avrel.attacks", "0.02"));
     private static final Duration LONG = Duration.ofSeconds(2);
     private static final Project SCHOOL = SampleProjects.of(3, 6);
     private static final Form FORM = SCHOOL.forms().getFirst();
@@ -54,7 +53,7 @@ class DamagedFilesTest {
 
     private static void attack(int most, String whole, Consumer<String> read) {
         Random random = new Random(whole.length());
-        int times = (int) Math.max(50, most * SHARE);
+        int times = Attacks.of(most);
         for (int i = 0; i < times; i++) {
             String spoilt = damaged(whole, random);
             long begun = System.nanoTime();

@@ -9,9 +9,10 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import org.junit.jupiter.api.RepeatedTest;
-import org.junit.jupiter.api.RepetitionInfo;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class KillTest {
 
@@ -23,10 +24,15 @@ class KillTest {
     @TempDir
     private Path folder;
 
-    @RepeatedTest(50)
-    void beingKilledLosesAtMostTheLastSecondAndNeverTheFile(RepetitionInfo repetition)
-            throws IOException, InterruptedException {
-        int killedAfter = new Random(repetition.getCurrentRepetition()).nextInt(1, 150);
+    /** As many as {@link Attacks} says: a thousand in full. */
+    static IntStream kills() {
+        return IntStream.rangeClosed(1, Attacks.of(1_000));
+    }
+
+    @ParameterizedTest
+    @MethodSource("kills")
+    void beingKilledLosesAtMostTheLastSecondAndNeverTheFile(int seed) throws IOException, InterruptedException {
+        int killedAfter = new Random(seed).nextInt(1, 150);
         List<Long> toldAt = editUntil(killedAfter);
         long killed = System.nanoTime();
         int kept = Recovery.left(folder.resolve("recovery")).stream()

@@ -9,6 +9,7 @@ import app.avrel.form.Link;
 import app.avrel.form.Part;
 import app.avrel.form.Played;
 import app.avrel.form.WayIn;
+import app.avrel.label.Labels;
 import app.avrel.label.Language;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
@@ -239,7 +240,7 @@ public final class NotesIn {
     private static Count counted(LineReading reading, String text) {
         Count count = reading.count();
         boolean told = reading.understood() || !count.note().isBlank();
-        return told ? count : count.withNote("to be looked at — typed: " + text);
+        return told ? count : count.withNote(Labels.say("keep.to_be_looked_at", text));
     }
 
     private static NotesLine.Outcome outcome(LineReading reading) {

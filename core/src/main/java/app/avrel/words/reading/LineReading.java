@@ -1,5 +1,6 @@
 package app.avrel.words.reading;
 
+import app.avrel.label.Labels;
 import app.avrel.motion.Pose;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
@@ -112,7 +113,7 @@ public record LineReading(
         if (!keepable() && !images) {
             return Optional.empty();
         }
-        return Optional.of("not recorded: " + kept() + " — typed: " + typed.strip());
+        return Optional.of(Labels.say("keep.not_recorded", kept(), typed.strip()));
     }
 
     /** {@return the words that no move holds, in their order} */

@@ -11,11 +11,9 @@ import javafx.scene.layout.VBox;
 /** What stands in the middle of an empty project: three ways to begin. */
 final class BeginCard extends VBox {
 
-    /** How one may begin who has not typed yet. */
-    private static final List<String> EXAMPLES = List.of(
-            "right heel out to 1, shoulder wide, then shift 65 right",
-            "sink, both palms press down beside the belly",
-            "toes of the left foot in 45, turn right to the front");
+    /** How one may begin who has not typed yet, in the language that is typed. */
+    static final List<String> EXAMPLES =
+            List.of("postures.begin_by_stepping", "postures.begin_by_sinking", "postures.begin_by_turning");
 
     /**
      * The card.
@@ -32,8 +30,10 @@ final class BeginCard extends VBox {
                 .addAll(
                         Texts.of(Words.of("postures.begin_first_count"), "sheet-title"),
                         Texts.wrapped(Words.of("postures.type_below_you"), "begin-text"));
-        EXAMPLES.forEach(line ->
-                getChildren().add(Buttons.pill(line, Words.of("postures.put_into_line"), () -> type.accept(line))));
+        EXAMPLES.stream()
+                .map(Words::of)
+                .forEach(line -> getChildren()
+                        .add(Buttons.pill(line, Words.of("postures.put_into_line"), () -> type.accept(line))));
         getChildren()
                 .addAll(
                         Texts.of(Words.of("postures.or"), "section"),

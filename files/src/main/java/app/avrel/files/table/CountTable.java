@@ -13,6 +13,7 @@ import app.avrel.form.Occurrence;
 import app.avrel.form.Played;
 import app.avrel.form.Track;
 import app.avrel.form.Unroll;
+import app.avrel.label.Labels;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
@@ -170,7 +171,7 @@ public final class CountTable {
         if (other && before != null && !before.equals(counts)) {
             throw Unfit.in(
                     rows.getFirst().getRecordNumber() + 1,
-                    done.posture().name() + " was changed in two ways. Change it in one place, or alike in all.");
+                    Labels.say("keep.two_ways", done.posture().name()));
         }
         if (other) {
             changed.put(done.posture().id(), counts);
@@ -205,11 +206,9 @@ public final class CountTable {
             boolean same =
                     i < counts.size() && lines.of(counts.get(i), front).strip().equals(Csv.cell(row, "line"));
             if (!same) {
-                String how = link
-                        ? "ways in are changed in the table of entries."
-                        : "this is the other side or a gentler version; change the posture as it is recorded.";
                 throw Unfit.in(
-                        row.getRecordNumber() + 1, "the count of " + posture.name() + " was changed, but " + how);
+                        row.getRecordNumber() + 1,
+                        Labels.say(link ? "keep.way_in_elsewhere" : "keep.other_version", posture.name()));
             }
         }
     }

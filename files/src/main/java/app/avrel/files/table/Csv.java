@@ -1,5 +1,6 @@
 package app.avrel.files.table;
 
+import app.avrel.label.Labels;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -56,14 +57,13 @@ public final class Csv {
         try (var parser = format.parse(new StringReader(text))) {
             for (String column : needed) {
                 if (!parser.getHeaderMap().containsKey(column)) {
-                    throw new Unfit("The table has no column \"" + column + "\". Its first line must name the columns: "
-                            + String.join(", ", needed) + ".");
+                    throw new Unfit(Labels.say("keep.no_column", column, String.join(", ", needed)));
                 }
             }
             return parser.getRecords();
         } catch (IOException | IllegalArgumentException | UncheckedIOException e) {
             String why = String.valueOf(e.getMessage()).replaceAll("^(?:[a-z]+\\.)+[A-Za-z]+: ", "");
-            throw new Unfit("This is no table that can be read: " + why + ".");
+            throw new Unfit(Labels.say("keep.no_table", why));
         }
     }
 

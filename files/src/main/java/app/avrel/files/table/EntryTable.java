@@ -15,6 +15,7 @@ import app.avrel.form.Played;
 import app.avrel.form.Track;
 import app.avrel.form.Unroll;
 import app.avrel.form.WayIn;
+import app.avrel.label.Labels;
 import app.avrel.motion.HallPose;
 import app.avrel.motion.Placement;
 import app.avrel.motion.Pose;
@@ -237,10 +238,7 @@ public final class EntryTable {
                         || posture.names().stream()
                                 .anyMatch(one -> NameSearch.plain(one.written()).equals(wanted)))
                 .findFirst()
-                .orElseThrow(() -> Unfit.in(
-                        line,
-                        "there is no posture called \"" + name
-                                + "\". Record it first, or bring the table in as a list of names."));
+                .orElseThrow(() -> Unfit.in(line, Labels.say("keep.no_posture", name)));
     }
 
     private static Played played(CSVRecord row, Posture posture) {
@@ -261,7 +259,7 @@ public final class EntryTable {
             return Optional.empty();
         }
         if (!text.matches("\\d{1,3}")) {
-            throw Unfit.in(line, "\"" + column + "\" must be a whole number, but was \"" + text + "\".");
+            throw Unfit.in(line, Labels.say("keep.whole_number", column, text));
         }
         return Optional.of(Integer.valueOf(text));
     }
@@ -273,7 +271,7 @@ public final class EntryTable {
                     ? Optional.empty()
                     : Optional.of(Heading.wrapping(Double.parseDouble(text.replace(',', '.'))));
         } catch (IllegalArgumentException notDegrees) {
-            throw Unfit.in(line, "\"said facing\" must be degrees from the front, but was \"" + text + "\".");
+            throw Unfit.in(line, Labels.say("keep.degrees_said", text));
         }
     }
 
@@ -324,6 +322,6 @@ public final class EntryTable {
                 return new WayIn.Shared(link.getKey(), other ? Played.OTHER_SIDE : Played.AS_RECORDED);
             }
         }
-        throw Unfit.in(line, "there is no shared way in called \"" + plain + "\".");
+        throw Unfit.in(line, Labels.say("keep.no_way_in", plain));
     }
 }

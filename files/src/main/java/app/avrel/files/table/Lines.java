@@ -1,6 +1,7 @@
 package app.avrel.files.table;
 
 import app.avrel.floor.Heading;
+import app.avrel.label.Labels;
 import app.avrel.label.Language;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
@@ -39,9 +40,9 @@ final class Lines {
             String what = reading.words(LineReading.Role.UNKNOWN).stream()
                     .map(word -> "“" + word.text() + "”")
                     .reduce((one, other) -> one + ", " + other)
-                    .map(words -> "the words " + words + " are not known")
-                    .orElse("it does not say enough");
-            throw Unfit.in(row, "the count “" + line + "” is not understood: " + what + ".");
+                    .map(words -> Labels.say("keep.words_not_known", words))
+                    .orElseGet(() -> Labels.say("keep.not_enough"));
+            throw Unfit.in(row, Labels.say("keep.count_not_understood", line, what));
         }
         return reading.over(was);
     }

@@ -1,5 +1,7 @@
 package app.avrel.files.table;
 
+import app.avrel.label.Labels;
+
 /** Why a table cannot be taken, in words for people: what, in which line, what to do. */
 final class Unfit extends Exception {
 
@@ -10,6 +12,6 @@ final class Unfit extends Exception {
     }
 
     static Unfit in(long line, String message) {
-        return new Unfit("Line " + line + ": " + message);
+        return new Unfit(Labels.say("keep.line", line, message));
     }
 }

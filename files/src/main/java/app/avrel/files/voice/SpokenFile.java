@@ -7,6 +7,7 @@ import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Playing;
 import app.avrel.form.Tempo;
+import app.avrel.label.Labels;
 import app.avrel.label.Language;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.Count;
@@ -100,7 +101,7 @@ public final class SpokenFile {
             BooleanSupplier stopped)
             throws IOException {
         if (script.seconds() > LONGEST) {
-            throw new IOException("the script lasts over four hours; write a lesson or a part of it");
+            throw new IOException(Labels.say("keep.script_too_long"));
         }
         SpokenFile file = new SpokenFile(script, track, voice, language, beside);
         if (!file.speak(progress, stopped)) {
