@@ -3,6 +3,7 @@ package app.avrel.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Saving;
 import app.avrel.desktop.session.Session;
 import app.avrel.files.Demo;
@@ -57,7 +58,7 @@ class SessionTest {
 
     @Test
     void everyChangeIsShownWithWhatIsComputedFromIt() {
-        List<Session.Desk> shown = new ArrayList<>();
+        List<Desk> shown = new ArrayList<>();
         session.desk().addListener((_, _, desk) -> shown.add(desk));
         session.apply(rename("Another hall"));
         session.apply(rename("Another hall"));

@@ -8,7 +8,7 @@ import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCell;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.stagefloor.FloorPicture;
 import app.avrel.desktop.stagefloor.FloorView;
 import app.avrel.files.ForeignFields;
@@ -114,7 +114,7 @@ class StoryTest {
 
     private void addsBothSidesToTheFormAndSeesTheFacing(Keyboard keys) {
         keys.ctrl(KeyCode.DIGIT2).ctrl(KeyCode.M).menu(1).ctrl(KeyCode.M).menu(2);
-        Session.Desk desk = workplace.session.desk().get();
+        Desk desk = workplace.session.desk().get();
         Track track = desk.formTrack();
         assertThat(track.occurrences())
                 .extracting(done -> done.posture().side().orElseThrow())

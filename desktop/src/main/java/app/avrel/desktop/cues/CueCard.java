@@ -6,7 +6,7 @@ import app.avrel.cue.hear.Slip;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.parts.Texts;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Moment;
@@ -74,7 +74,7 @@ final class CueCard extends VBox {
                         moves);
     }
 
-    void show(Session.Desk desk, CueSheet shown) {
+    void show(Desk desk, CueSheet shown) {
         sheet = Optional.of(shown);
         Optional<CueSheet.Row> row = shown.chosen();
         getChildren().forEach(node -> visible(node, row.isPresent()));
@@ -86,7 +86,7 @@ final class CueCard extends VBox {
         node.setManaged(on);
     }
 
-    private void show(Session.Desk desk, CueSheet shown, Cue cue) {
+    private void show(Desk desk, CueSheet shown, Cue cue) {
         boolean wayIn = cue.place().section() == Moment.Section.LINK;
         Texts.set(title, CueSheet.name(shown.done(cue)));
         time.setText(Words.of(

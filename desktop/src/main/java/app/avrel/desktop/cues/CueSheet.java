@@ -11,7 +11,7 @@ import app.avrel.cue.Viewpoint;
 import app.avrel.cue.hear.Hearing;
 import app.avrel.cue.hear.ScriptLine;
 import app.avrel.cue.hear.Slip;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
@@ -55,7 +55,7 @@ record CueSheet(
      */
     record Row(String heading, Cue cue, int at) {}
 
-    static CueSheet of(Session.Desk desk, CueWish wish) {
+    static CueSheet of(Desk desk, CueWish wish) {
         Optional<Lesson> lesson = wish.lesson() < 0
                 ? Optional.empty()
                 : desk.project().lessons().stream().skip(wish.lesson()).findFirst();
@@ -71,7 +71,7 @@ record CueSheet(
         return new CueSheet(title, before, stretch, script, rows(script, stretch), wording, wish);
     }
 
-    private static List<Occurrence> stretches(Session.Desk desk, Lesson lesson) {
+    private static List<Occurrence> stretches(Desk desk, Lesson lesson) {
         return new Lessons(desk.survey(), Words.language()).run(lesson);
     }
 

@@ -6,7 +6,7 @@ import app.avrel.cue.Viewpoint;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.house.HouseRule;
@@ -166,7 +166,7 @@ final class CueWishes extends VBox {
         }
     }
 
-    void show(Session.Desk desk, CueWish wish, Consumer<UnaryOperator<CueWish>> asker) {
+    void show(Desk desk, CueWish wish, Consumer<UnaryOperator<CueWish>> asker) {
         showing = true;
         ask = asker;
         CueOrder order = wish.order();
@@ -212,7 +212,7 @@ final class CueWishes extends VBox {
         return true;
     }
 
-    private void whats(Session.Desk desk, CueWish wish) {
+    private void whats(Desk desk, CueWish wish) {
         what.getItems().clear();
         item(what, desk.form().name(), one -> one.ofLesson(-1));
         List<Lesson> lessons = desk.project().lessons();

@@ -9,6 +9,7 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCells;
 import app.avrel.desktop.session.Command;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
@@ -97,7 +98,7 @@ public final class CuesRoom implements Room {
     }
 
     @Override
-    public void show(Session.Desk desk) {
+    public void show(Desk desk) {
         sheet = CueSheet.of(desk, wish);
         wishes.show(desk, wish, this::ask);
         Texts.set(title, sheet.title());
@@ -112,7 +113,7 @@ public final class CuesRoom implements Room {
     }
 
     /** The ribbon of the chosen posture, and its calls under it. */
-    private void below(Session.Desk desk) {
+    private void below(Desk desk) {
         List<CueSheet.Row> run = sheet.run();
         int first = run.isEmpty() ? 0 : run.getFirst().at();
         ribbon.show(

@@ -4,7 +4,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Severity;
@@ -60,7 +60,7 @@ public final class FindingsPanel extends VBox {
     }
 
     /** Shows the findings of a desk. */
-    public void show(Session.Desk desk) {
+    public void show(Desk desk) {
         place.show(
                 List.of(Words.of("findings.everywhere"), Words.of("findings.posture"), Words.of("findings.form")),
                 placeAt,
@@ -112,7 +112,7 @@ public final class FindingsPanel extends VBox {
         };
     }
 
-    private boolean lies(Finding finding, Session.Desk desk) {
+    private boolean lies(Finding finding, Desk desk) {
         return switch (placeAt) {
             case 1 ->
                 finding.where() instanceof Where.InPosture(var id, var _)
@@ -124,13 +124,13 @@ public final class FindingsPanel extends VBox {
         };
     }
 
-    private FindingItem item(Finding finding, Session.Desk desk) {
+    private FindingItem item(Finding finding, Desk desk) {
         boolean selected = desk.selected().equals(Optional.of(finding));
         return new FindingItem(finding, Places.words(finding.where(), desk.project()), selected, actions);
     }
 
     /** What was let stand, with its reason. */
-    private void standing(Session.Desk desk) {
+    private void standing(Desk desk) {
         List<Finding> standing = desk.survey().standing();
         if (!standing.isEmpty()) {
             list.getChildren().add(Texts.of(Words.of("findings.accepted"), "section"));

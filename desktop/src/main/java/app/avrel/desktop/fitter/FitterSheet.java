@@ -6,6 +6,7 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
@@ -209,7 +210,7 @@ public final class FitterSheet {
     }
 
     private void apply() {
-        Session.Desk desk = session.desk().get();
+        Desk desk = session.desk().get();
         Body of = bodies.get(body);
         chosen.ifPresent(cell -> desk.posture()
                 .flatMap(posture -> FittedStep.in(posture, desk.choice().count(), cell, of))

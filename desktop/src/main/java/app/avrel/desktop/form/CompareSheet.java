@@ -6,6 +6,7 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.PairedRibbon;
 import app.avrel.desktop.ribbon.RibbonCell;
 import app.avrel.desktop.ribbon.RibbonCells;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Alignment;
@@ -27,7 +28,7 @@ import javafx.scene.layout.VBox;
 /** Two doings of a posture, two parts, the halves of a form or two forms, one ribbon over the other. */
 final class CompareSheet {
 
-    private final Session.Desk desk;
+    private final Desk desk;
     private final List<Comparable> all;
     private final ChoiceField first = new ChoiceField(Words.of("form.first"));
     private final ChoiceField second = new ChoiceField(Words.of("form.second"));
@@ -40,7 +41,7 @@ final class CompareSheet {
     /** Something that can be compared. */
     record Comparable(String name, List<Occurrence> doings) {}
 
-    private CompareSheet(Session.Desk desk, int one, int other) {
+    private CompareSheet(Desk desk, int one, int other) {
         this.desk = desk;
         this.all = comparables(desk);
         this.one = one;
@@ -50,7 +51,7 @@ final class CompareSheet {
 
     /** Compares a doing with the one before of the same posture, or the first two forms where there is none. */
     static void open(Session session, StackPane over) {
-        Session.Desk desk = session.desk().get();
+        Desk desk = session.desk().get();
         List<Occurrence> doings = desk.formTrack().occurrences();
         if (doings.isEmpty()) {
             Sheet.tell(over, Words.of("form.nothing_compare_yet"), Words.of("form.add_postures_form"));
@@ -98,7 +99,7 @@ final class CompareSheet {
     }
 
     /** Every doing of the chosen form, its halves and parts, and every form as a whole. */
-    static List<Comparable> comparables(Session.Desk desk) {
+    static List<Comparable> comparables(Desk desk) {
         List<Comparable> all = new ArrayList<>();
         List<Occurrence> doings = desk.formTrack().occurrences();
         for (Occurrence done : doings) {

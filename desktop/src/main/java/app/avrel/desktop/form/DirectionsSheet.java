@@ -2,6 +2,7 @@ package app.avrel.desktop.form;
 
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Directions;
@@ -40,7 +41,7 @@ final class DirectionsSheet {
     private DirectionsSheet() {}
 
     static void open(Session session, StackPane over) {
-        Session.Desk desk = session.desk().get();
+        Desk desk = session.desk().get();
         TableView<Line> table = new TableView<>();
         table.getStyleClass().add("plain-table");
         table.setAccessibleText(Words.of("form.directions_after_every"));
@@ -77,7 +78,7 @@ final class DirectionsSheet {
     }
 
     /** {@return a line for every count} */
-    static List<Line> lines(Session.Desk desk) {
+    static List<Line> lines(Desk desk) {
         Track track = desk.formTrack();
         Directions directions = desk.project().directions();
         List<Line> lines = new ArrayList<>();

@@ -5,6 +5,7 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Directions;
@@ -71,7 +72,7 @@ final class EntryCard extends VBox {
         Tips.give(replace, Words.of("form.put_another_posture"));
     }
 
-    void show(Session.Desk desk, int index) {
+    void show(Desk desk, int index) {
         Entry entry = desk.form().entries().get(index);
         Optional<Posture> recorded = desk.project().posture(entry.posture());
         String name = recorded.map(Words::name).orElse(entry.posture().key());

@@ -1,6 +1,6 @@
 package app.avrel.desktop.form;
 
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Numbering;
 import app.avrel.form.Occurrence;
@@ -24,12 +24,12 @@ sealed interface EntryLine {
     record Of(int index, String number, String name, String below, String facing, boolean joins) implements EntryLine {}
 
     /** {@return the lines of a form} */
-    static List<EntryLine> of(Session.Desk desk) {
+    static List<EntryLine> of(Desk desk) {
         return new EntryLines(desk).all();
     }
 
     /** {@return how an occurrence is called: its number and name} */
-    static String title(Session.Desk desk, Occurrence done) {
+    static String title(Desk desk, Occurrence done) {
         Numbering.Numbers numbers =
                 desk.project().numbering(desk.form()).of(desk.form()).get(done.entry());
         String number = numbers.first() == 0 ? "" : numbers.of(done.repeat()) + ", ";

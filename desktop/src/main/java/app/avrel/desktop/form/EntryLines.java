@@ -1,6 +1,6 @@
 package app.avrel.desktop.form;
 
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Directions;
 import app.avrel.form.Entry;
@@ -37,7 +37,7 @@ final class EntryLines {
     /** The next of them: lines are made in order. */
     private int doing;
 
-    EntryLines(Session.Desk desk) {
+    EntryLines(Desk desk) {
         Project project = desk.project();
         form = desk.form();
         directions = project.directions();

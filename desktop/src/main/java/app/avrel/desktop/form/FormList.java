@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Entry;
@@ -90,7 +91,7 @@ final class FormList extends VBox {
         getChildren().addAll(head, list, foot);
     }
 
-    void show(Session.Desk desk) {
+    void show(Desk desk) {
         showing = true;
         List<Form> all = desk.project().forms();
         forms.setVisible(all.size() > 1);
@@ -114,7 +115,7 @@ final class FormList extends VBox {
     }
 
     /** Says how much there is in the form. */
-    void total(Session.Desk desk) {
+    void total(Desk desk) {
         totals.setText(totals(desk.formTrack(), desk.project().setting().chosenBody()) + unrecorded(desk));
     }
 
@@ -149,7 +150,7 @@ final class FormList extends VBox {
     }
 
     /** How many postures of the form have no count yet. */
-    private static String unrecorded(Session.Desk desk) {
+    private static String unrecorded(Desk desk) {
         long bare = desk.form().entries().stream()
                 .map(entry -> entry.posture())
                 .distinct()

@@ -13,6 +13,7 @@ import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCell;
 import app.avrel.desktop.ribbon.RibbonCells;
 import app.avrel.desktop.session.Command;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
@@ -74,7 +75,7 @@ public final class FormRoom implements Room {
     }
 
     @Override
-    public void show(Session.Desk desk) {
+    public void show(Desk desk) {
         list.show(desk);
         Track track = desk.formTrack();
         int chosen = desk.choice().entry();
@@ -91,7 +92,7 @@ public final class FormRoom implements Room {
         });
     }
 
-    private void ribbon(Session.Desk desk, Track track) {
+    private void ribbon(Desk desk, Track track) {
         List<RibbonCell> cells = ribbonCells.ofWhole(desk, desk.form(), track.occurrences());
         int chosen = -1;
         for (int i = 0; i < cells.size() && chosen < 0; i++) {
@@ -120,7 +121,7 @@ public final class FormRoom implements Room {
         return track.occurrences().get(cell.occurrence()).entry();
     }
 
-    private void card(Session.Desk desk) {
+    private void card(Desk desk) {
         int chosen = desk.choice().entry();
         if (chosen < 0) {
             card.getChildren().setAll(Texts.wrapped(Words.of("form.nothing_chosen_form"), "empty"));

@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.Pills;
 import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.Ribbon;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.stagefloor.WalkPicture;
 import app.avrel.desktop.stagefloor.WalkView;
@@ -103,7 +104,7 @@ final class FormStage extends VBox implements Player.Shown {
 
     private void look(int at) {
         views.down(at);
-        Session.Desk now = session.desk().get();
+        Desk now = session.desk().get();
         draw(now, now.survey().track(now.choice().form()).orElseThrow());
         tell(now);
     }
@@ -132,7 +133,7 @@ final class FormStage extends VBox implements Player.Shown {
         return (StackPane) getScene().getRoot();
     }
 
-    void show(Session.Desk desk) {
+    void show(Desk desk) {
         Track track = desk.survey().track(desk.choice().form()).orElseThrow();
         counts = Optional.empty();
         Optional<Hall> hall = halls.of(desk.project());
@@ -148,14 +149,14 @@ final class FormStage extends VBox implements Player.Shown {
         draw(desk, track);
     }
 
-    private static Turn facing(Session.Desk desk, Hall hall) {
+    private static Turn facing(Desk desk, Hall hall) {
         return desk.project()
                 .setting()
                 .facingIn(hall)
                 .plus(new Turn(desk.staging().degrees()));
     }
 
-    private void ask(Session.Desk desk, Asked wanted) {
+    private void ask(Desk desk, Asked wanted) {
         if (asked.filter(was -> was.same(wanted)).isPresent()) {
             return;
         }
@@ -170,13 +171,13 @@ final class FormStage extends VBox implements Player.Shown {
                 () -> HallPlan.of(wanted.hall(), form, wanted.track(), setting.chosenBody(), wanted.facing()),
                 found -> {
                     plan = Optional.of(found);
-                    Session.Desk now = session.desk().get();
+                    Desk now = session.desk().get();
                     draw(now, now.survey().track(now.choice().form()).orElseThrow());
                     tell(now);
                 }));
     }
 
-    private void draw(Session.Desk desk, Track track) {
+    private void draw(Desk desk, Track track) {
         Setting setting = desk.project().setting();
         int entry = desk.choice().entry();
         int part = entry < 0 ? 0 : desk.form().partOf(entry);
@@ -210,7 +211,7 @@ final class FormStage extends VBox implements Player.Shown {
     }
 
     /** Says below the walk what can be said of it, and lets what is not known of the hall be worked out. */
-    void tell(Session.Desk desk) {
+    void tell(Desk desk) {
         planning.ifPresent(Runnable::run);
         planning = Optional.empty();
         int part =

@@ -8,6 +8,7 @@ import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
@@ -69,7 +70,7 @@ final class HallSheet {
                 Buttons.words(Words.of("form.remove_hall"), Words.of("form.remove_hall_from"), halls::takeOut));
         VBox content = new VBox(halls.which, halls.none, halls.grid, buttons);
         content.getStyleClass().add("hall-sheet");
-        ChangeListener<Session.Desk> listener = (_, _, desk) -> halls.show(desk.project());
+        ChangeListener<Desk> listener = (_, _, desk) -> halls.show(desk.project());
         session.desk().addListener(listener);
         halls.show(session.project());
         Sheet sheet = Sheet.show(

@@ -1,6 +1,6 @@
 package app.avrel.desktop.form;
 
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
@@ -23,7 +23,7 @@ final class HallWords {
     private HallWords() {}
 
     /** {@return a sentence on the room needed and the start} */
-    static String room(Session.Desk desk, HallPlan plan) {
+    static String room(Desk desk, HallPlan plan) {
         Hall hall = plan.hall();
         Walk walk = plan.walk();
         String needs = Words.of(
@@ -44,7 +44,7 @@ final class HallWords {
                 turned);
     }
 
-    private static String startFacing(Session.Desk desk, HallPlan plan) {
+    private static String startFacing(Desk desk, HallPlan plan) {
         Setting setting = desk.project().setting();
         double against = plan.turned().degrees() - setting.facingIn(plan.hall()).degrees();
         return desk.project().directions().say(Heading.wrapping(against));
@@ -87,7 +87,7 @@ final class HallWords {
     }
 
     /** {@return a sentence on when the class has its back to the front; empty where it never has} */
-    static String away(Session.Desk desk, HallPlan plan) {
+    static String away(Desk desk, HallPlan plan) {
         List<Numbering.Numbers> numbers = desk.project().numbering(desk.form()).of(desk.form());
         List<String> said = plan.away().stream()
                 .filter(entry -> entry < numbers.size())

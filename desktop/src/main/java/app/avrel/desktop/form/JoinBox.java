@@ -3,6 +3,7 @@ package app.avrel.desktop.form;
 import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
@@ -47,7 +48,7 @@ final class JoinBox extends VBox {
     }
 
     /** Shows the first open join of an entry. */
-    void show(Session.Desk desk, int entry) {
+    void show(Desk desk, int entry) {
         List<Occurrence> all =
                 desk.survey().track(desk.choice().form()).orElseThrow().occurrences();
         Optional<Occurrence> open = all.stream()
@@ -70,7 +71,7 @@ final class JoinBox extends VBox {
         }
     }
 
-    private static VBox differences(Session.Desk desk, Occurrence done) {
+    private static VBox differences(Desk desk, Occurrence done) {
         JoinWords words = new JoinWords(desk.project().setting().chosenBody());
         VBox box = new VBox(Texts.wrapped(Words.of("form.they_do_not"), "finding-headline"));
         box.getStyleClass().add("join-differences");
@@ -80,7 +81,7 @@ final class JoinBox extends VBox {
         return box;
     }
 
-    private void look(JoinMending mending, Session.Desk desk, Occurrence done) {
+    private void look(JoinMending mending, Desk desk, Occurrence done) {
         proposals.getChildren().setAll(Texts.wrapped(Words.of("form.looking_ways_join"), "quiet"));
         search.ask(() -> answer(mending), answer -> show(answer, mending, desk, done));
     }
@@ -94,7 +95,7 @@ final class JoinBox extends VBox {
                 all, linked ? Optional.empty() : Optional.of(mending.link().why()));
     }
 
-    private void show(Answer answer, JoinMending mending, Session.Desk desk, Occurrence done) {
+    private void show(Answer answer, JoinMending mending, Desk desk, Occurrence done) {
         proposals.getChildren().clear();
         answer.noLink()
                 .ifPresent(why -> proposals
@@ -103,7 +104,7 @@ final class JoinBox extends VBox {
         answer.proposals().forEach(one -> proposal(one, mending, desk, done));
     }
 
-    private void proposal(Weighed weighed, JoinMending mending, Session.Desk desk, Occurrence done) {
+    private void proposal(Weighed weighed, JoinMending mending, Desk desk, Occurrence done) {
         switch (weighed.proposal()) {
             case JoinProposal.InsertLink(List<Count> counts) -> {
                 proposals.getChildren().add(Texts.of(Words.of("form.link_would_join"), "section"));
@@ -161,7 +162,7 @@ final class JoinBox extends VBox {
         proposals.getChildren().add(button);
     }
 
-    private void lines(List<Count> counts, Session.Desk desk, Occurrence done) {
+    private void lines(List<Count> counts, Desk desk, Occurrence done) {
         CountWords words = new CountWords(Words.language(), desk.saying(done, Moment.Section.LINK));
         for (int i = 0; i < counts.size(); i++) {
             proposals

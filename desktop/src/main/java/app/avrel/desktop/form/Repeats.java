@@ -1,7 +1,7 @@
 package app.avrel.desktop.form;
 
 import app.avrel.desktop.parts.Texts;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Occurrence;
 import app.avrel.rules.join.ComparisonWords;
@@ -16,7 +16,7 @@ final class Repeats extends VBox {
         getStyleClass().add("repeats");
     }
 
-    void show(Session.Desk desk, int entry) {
+    void show(Desk desk, int entry) {
         getChildren().clear();
         List<Occurrence> all = desk.formTrack().occurrences();
         for (Occurrence done : all) {
@@ -28,7 +28,7 @@ final class Repeats extends VBox {
         setManaged(!getChildren().isEmpty());
     }
 
-    private void add(Session.Desk desk, List<Occurrence> all, Occurrence done) {
+    private void add(Desk desk, List<Occurrence> all, Occurrence done) {
         List<Occurrence> same = all.stream()
                 .filter(one -> one.posture().id().equals(done.posture().id()))
                 .toList();

@@ -1,6 +1,6 @@
 package app.avrel.desktop.form;
 
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Occurrence;
@@ -12,7 +12,7 @@ final class ReturnWords {
 
     private ReturnWords() {}
 
-    static String of(Session.Desk desk, Track track) {
+    static String of(Desk desk, Track track) {
         if (track.occurrences().isEmpty()) {
             return Words.of("form.add_postures_see");
         }
@@ -38,7 +38,7 @@ final class ReturnWords {
                                 .orElse("."));
     }
 
-    private static String astray(Session.Desk desk, Returning returning, Occurrence since) {
+    private static String astray(Desk desk, Returning returning, Occurrence since) {
         String farthest = returning
                 .farthest()
                 .filter(done -> done != since)

@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Directions;
@@ -67,7 +68,7 @@ final class TotalsSheet {
         VBox content = new VBox(tempo, wide, totals.breath);
         content.getStyleClass().add("table-sheet");
         totals.tempo.show("4", text -> totals.tempo(text));
-        ChangeListener<Session.Desk> listener = (_, _, desk) -> totals.show(desk);
+        ChangeListener<Desk> listener = (_, _, desk) -> totals.show(desk);
         session.desk().addListener(listener);
         totals.show(session.desk().get());
         Sheet sheet = Sheet.show(
@@ -96,7 +97,7 @@ final class TotalsSheet {
         }
     }
 
-    private void show(Session.Desk desk) {
+    private void show(Desk desk) {
         Form form = desk.form();
         Track track = desk.formTrack();
         Body body = desk.project().setting().chosenBody();
@@ -129,7 +130,7 @@ final class TotalsSheet {
     }
 
     /** A form may be done by other house rules than the project's: a short version, another school's. */
-    private void rules(Session.Desk desk, Form form) {
+    private void rules(Desk desk, Form form) {
         List<HouseRules> sets = new ArrayList<>(HouseRules.presets());
         form.rules().filter(own -> !sets.contains(own)).ifPresent(sets::add);
         List<String> names = new ArrayList<>(List.of(
@@ -266,7 +267,7 @@ final class TotalsSheet {
     }
 
     /** Where one breathes in twice running, or out. */
-    private static String breaths(Session.Desk desk, Track track) {
+    private static String breaths(Desk desk, Track track) {
         List<String> places = new ArrayList<>();
         Breath before = Breath.FREE;
         for (Occurrence done : track.occurrences()) {

@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.postures.CountEdits;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Entry;
@@ -38,7 +39,7 @@ final class WaysIn extends VBox {
         getStyleClass().add("ways-in");
     }
 
-    void show(Session.Desk desk, int index, Entry entry) {
+    void show(Desk desk, int index, Entry entry) {
         getChildren().clear();
         for (int repeat = 0; repeat < entry.times(); repeat++) {
             String title = entry.times() == 1 ? Words.of("form.way") : Words.of("form.way_into_time", repeat + 1);
@@ -50,7 +51,7 @@ final class WaysIn extends VBox {
         }
     }
 
-    private void way(Session.Desk desk, Holder.OfWay holder, WayIn way) {
+    private void way(Desk desk, Holder.OfWay holder, WayIn way) {
         List<String> words = new ArrayList<>(List.of(Words.of("form.direct"), Words.of("form.its_own")));
         List<WayIn> ways = new ArrayList<>(List.of(WayIn.DIRECT, own(desk, way)));
         for (Map.Entry<LinkId, Link> link : desk.project().links().entrySet()) {
@@ -73,7 +74,7 @@ final class WaysIn extends VBox {
     }
 
     /** A shared link made its own keeps its counts, so that it can be changed here alone. */
-    private static WayIn own(Session.Desk desk, WayIn way) {
+    private static WayIn own(Desk desk, WayIn way) {
         Link link = desk.project().shelf().link(way);
         return new WayIn.Own(link.counts().isEmpty() ? new Link(Words.of("form.way_2"), List.of(Count.blank())) : link);
     }
@@ -85,7 +86,7 @@ final class WaysIn extends VBox {
                         at.form(), form -> form.change(at.entry(), entry -> entry.withWay(at.repeat(), way)))));
     }
 
-    private void counts(Session.Desk desk, Holder.OfWay holder, WayIn way) {
+    private void counts(Desk desk, Holder.OfWay holder, WayIn way) {
         List<Count> counts = holder.counts(desk.project());
         CountWords words = new CountWords(Words.language(), saying(desk, holder));
         for (int i = 0; i < counts.size(); i++) {
@@ -107,7 +108,7 @@ final class WaysIn extends VBox {
         }));
     }
 
-    private static Wording saying(Session.Desk desk, Holder holder) {
+    private static Wording saying(Desk desk, Holder holder) {
         return desk.occurrence(holder)
                 .map(of -> desk.saying(of, Moment.Section.LINK))
                 .orElseGet(desk::saying);

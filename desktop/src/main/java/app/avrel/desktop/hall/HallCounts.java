@@ -1,7 +1,7 @@
 package app.avrel.desktop.hall;
 
 import app.avrel.cue.Scripting;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
@@ -15,7 +15,7 @@ final class HallCounts {
 
     private HallCounts() {}
 
-    static List<HallCount> of(List<Occurrence> run, Session.Desk desk) {
+    static List<HallCount> of(List<Occurrence> run, Desk desk) {
         Wording saying = desk.saying();
         List<HallCount> counts = new ArrayList<>();
         run.forEach(done -> of(done, saying, counts));

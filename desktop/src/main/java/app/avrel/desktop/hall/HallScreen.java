@@ -5,7 +5,7 @@ import app.avrel.desktop.figure.FigureView;
 import app.avrel.desktop.figure.Reach;
 import app.avrel.desktop.figure.Viewpoint;
 import app.avrel.desktop.parts.Texts;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.stagefloor.FloorPicture;
 import app.avrel.desktop.stagefloor.FloorView;
 import app.avrel.desktop.words.Words;
@@ -38,7 +38,7 @@ final class HallScreen extends BorderPane {
     private final BeatView beat = new BeatView();
     private boolean hidden;
 
-    HallScreen(Session.Desk desk) {
+    HallScreen(Desk desk) {
         body = desk.project().setting().chosenBody();
         directions = desk.project().directions();
         beat.setMinSize(90, 90);

@@ -2,7 +2,7 @@ package app.avrel.desktop.hall;
 
 import app.avrel.desktop.figure.Player;
 import app.avrel.desktop.parts.Click;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Occurrence;
 import app.avrel.lesson.log.Quizzing;
@@ -48,7 +48,7 @@ public final class HallView extends StackPane implements Player.Shown {
      * @param from the count with which to begin, from 0
      * @param asked is given a quiz once it is over
      */
-    public HallView(List<Occurrence> run, Session.Desk desk, int from, Runnable leave, Consumer<Quizzing> asked) {
+    public HallView(List<Occurrence> run, Desk desk, int from, Runnable leave, Consumer<Quizzing> asked) {
         this.run = run;
         this.asked = asked;
         this.leave = leave;

@@ -4,6 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.project.Edit;
@@ -42,7 +43,7 @@ public final class LearnersSheet {
                 learners.rows,
                 Buttons.words(Words.of("learners.add_learner"), Words.of("learners.add_learner_170"), learners::add));
         content.getStyleClass().add("learners");
-        ChangeListener<Session.Desk> listener = (_, _, desk) -> learners.show(desk);
+        ChangeListener<Desk> listener = (_, _, desk) -> learners.show(desk);
         session.desk().addListener(listener);
         Sheet sheet = Sheet.show(
                 over,
@@ -57,7 +58,7 @@ public final class LearnersSheet {
         });
     }
 
-    private void show(Session.Desk desk) {
+    private void show(Desk desk) {
         List<Learner> all = desk.project().learners();
         while (rows.getChildren().size() > all.size()) {
             rows.getChildren().removeLast();
@@ -83,7 +84,7 @@ public final class LearnersSheet {
     }
 
     /** What the chosen form asks, posture by posture. */
-    private void raised(Session.Desk desk) {
+    private void raised(Desk desk) {
         raised.getChildren()
                 .setAll(Texts.of(Words.of("learners.in_x", desk.form().name()), "section"));
         List<Precautions.Raised> all = new Precautions(desk.project()).in(desk.form());

@@ -3,6 +3,7 @@ package app.avrel.desktop.lessons;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Days;
 import app.avrel.desktop.words.Words;
@@ -128,7 +129,7 @@ public final class CourseList extends VBox {
         }
     }
 
-    public void show(Session.Desk desk) {
+    public void show(Desk desk) {
         showing = true;
         Optional<Course> shown = desk.course();
         course.setText(shown.map(Course::name)
@@ -152,7 +153,7 @@ public final class CourseList extends VBox {
         return Words.of("lessons.min_from", course.count(), course.minutes(), Days.brief(course.first()));
     }
 
-    private List<Row> rows(Session.Desk desk) {
+    private List<Row> rows(Desk desk) {
         Lessons lessons = session.lessons();
         Optional<Course> shown = desk.course();
         List<LocalDate> days = shown.map(Course::dates).orElse(List.of());

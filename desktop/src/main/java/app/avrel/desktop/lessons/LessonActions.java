@@ -1,6 +1,7 @@
 package app.avrel.desktop.lessons;
 
 import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.EntryId;
@@ -42,7 +43,7 @@ final class LessonActions {
 
     /** A lesson more, made over what comes next. */
     void addLesson() {
-        Session.Desk desk = session.desk().get();
+        Desk desk = session.desk().get();
         Optional<CourseId> course = lesson().flatMap(Lesson::course);
         long already = course.map(id -> desk.project().lessonsOf(id).size())
                 .orElse(desk.project().lessons().size());

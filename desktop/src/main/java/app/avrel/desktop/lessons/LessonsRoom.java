@@ -8,6 +8,7 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCells;
 import app.avrel.desktop.session.Command;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
@@ -137,7 +138,7 @@ public final class LessonsRoom implements Room {
     }
 
     @Override
-    public void show(Session.Desk desk) {
+    public void show(Desk desk) {
         list.show(desk);
         middle.setVisible(desk.lesson().isPresent());
         if (desk.lesson().isEmpty()) {

@@ -6,6 +6,7 @@ import app.avrel.desktop.findings.WrongAndRight;
 import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
@@ -53,7 +54,7 @@ final class SegmentCard extends VBox {
         getChildren().addAll(title, lesson, watch, due, beside, fields, said);
     }
 
-    void show(Session.Desk desk, LessonPlan plan, int at) {
+    void show(Desk desk, LessonPlan plan, int at) {
         SegmentPlan segment = plan.segments().get(at);
         Lesson of = plan.lesson();
         Texts.set(title, segment.title());

@@ -6,6 +6,7 @@ import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Scroller;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Command;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Days;
@@ -95,7 +96,7 @@ public final class LogRoom implements Room {
     }
 
     @Override
-    public void show(Session.Desk desk) {
+    public void show(Desk desk) {
         list.show(desk);
         middle.setVisible(desk.lesson().isPresent());
         if (desk.lesson().isEmpty()) {

@@ -2,21 +2,14 @@ package app.avrel.desktop.parts;
 
 import app.avrel.body.Side;
 import java.util.List;
-import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.css.CssMetaData;
-import javafx.css.SimpleStyleableDoubleProperty;
-import javafx.css.SimpleStyleableObjectProperty;
 import javafx.css.Styleable;
-import javafx.css.StyleableProperty;
-import javafx.css.StyleablePropertyFactory;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
-import javafx.scene.text.FontWeight;
-import javafx.scene.text.Text;
 import javafx.scene.transform.Scale;
 
 /**
@@ -24,33 +17,6 @@ import javafx.scene.transform.Scale;
  * light and dark need no code.
  */
 public abstract class Drawing extends Region {
-
-    private static final StyleablePropertyFactory<Drawing> CSS =
-            new StyleablePropertyFactory<>(Region.getClassCssMetaData());
-
-    private static final CssMetaData<Drawing, Color> INK = color("-ink", s -> s.ink);
-    private static final CssMetaData<Drawing, Color> SOFT = color("-soft", s -> s.soft);
-    private static final CssMetaData<Drawing, Color> LINE = color("-line", s -> s.line);
-    private static final CssMetaData<Drawing, Color> PAPER = color("-paper", s -> s.paper);
-    private static final CssMetaData<Drawing, Color> PANEL = color("-panel", s -> s.panel);
-    private static final CssMetaData<Drawing, Color> LEFT = color("-left", s -> s.left);
-    private static final CssMetaData<Drawing, Color> RIGHT = color("-right", s -> s.right);
-    private static final CssMetaData<Drawing, Color> ACCENT = color("-accent", s -> s.accent);
-    private static final CssMetaData<Drawing, Color> CAUTION = color("-caution", s -> s.caution);
-    private static final CssMetaData<Drawing, Number> TEXT = CSS.createSizeCssMetaData("-text", s -> s.text, 15.0);
-
-    private static final List<CssMetaData<? extends Styleable, ?>> ALL = CSS.getCssMetaData();
-
-    private final SimpleStyleableObjectProperty<Color> ink = role(INK);
-    private final SimpleStyleableObjectProperty<Color> soft = role(SOFT);
-    private final SimpleStyleableObjectProperty<Color> line = role(LINE);
-    private final SimpleStyleableObjectProperty<Color> paper = role(PAPER);
-    private final SimpleStyleableObjectProperty<Color> panel = role(PANEL);
-    private final SimpleStyleableObjectProperty<Color> left = role(LEFT);
-    private final SimpleStyleableObjectProperty<Color> right = role(RIGHT);
-    private final SimpleStyleableObjectProperty<Color> accent = role(ACCENT);
-    private final SimpleStyleableObjectProperty<Color> caution = role(CAUTION);
-    private final SimpleStyleableDoubleProperty text = new SimpleStyleableDoubleProperty(TEXT, this, "text", 15.0);
 
     private final Canvas canvas = new Canvas();
     private final Runnable beforeFrame = this::beforeFrame;
@@ -60,6 +26,8 @@ public abstract class Drawing extends Region {
     private boolean early;
 
     private double beyond;
+
+    private final StyledPens pens = new StyledPens(this);
 
     protected Drawing(String styleClass) {
         getStyleClass().addAll("drawing", styleClass);
@@ -74,20 +42,8 @@ public abstract class Drawing extends Region {
                 after.addPreLayoutPulseListener(beforeFrame);
             }
         });
-        text.addListener(_ -> requestLayout());
         focusedProperty().addListener(_ -> requestLayout());
         setOnMousePressed(_ -> requestFocus());
-    }
-
-    private static CssMetaData<Drawing, Color> color(String name, Function<Drawing, StyleableProperty<Color>> of) {
-        return CSS.createColorCssMetaData(name, of, Color.BLACK);
-    }
-
-    private SimpleStyleableObjectProperty<Color> role(CssMetaData<Drawing, Color> of) {
-        SimpleStyleableObjectProperty<Color> property =
-                new SimpleStyleableObjectProperty<>(of, this, "role", Color.BLACK);
-        property.addListener(_ -> requestLayout());
-        return property;
     }
 
     /** Draws so many pixels more on either side, for what is going to be pushed into sight. */
@@ -152,61 +108,68 @@ public abstract class Drawing extends Region {
     /** Draws onto an empty canvas of this region's size. */
     protected abstract void draw(GraphicsContext g);
 
+    final StyledPens styled() {
+        return pens;
+    }
+
+    /** {@return what this is drawn with, for those who paint a part of it} */
+    protected final Pens pens() {
+        return pens;
+    }
+
     protected final Color ink() {
-        return ink.get();
+        return pens.ink();
     }
 
     protected final Color soft() {
-        return soft.get();
+        return pens.soft();
     }
 
     protected final Color line() {
-        return line.get();
+        return pens.line();
     }
 
     protected final Color paper() {
-        return paper.get();
+        return pens.paper();
     }
 
     protected final Color panel() {
-        return panel.get();
+        return pens.panel();
     }
 
     protected final Color side(Side side) {
-        return side == Side.LEFT ? left.get() : right.get();
+        return pens.side(side);
     }
 
     protected final Color accent() {
-        return accent.get();
+        return pens.accent();
     }
 
     protected final Color caution() {
-        return caution.get();
+        return pens.caution();
     }
 
     /** {@return the size of plain text, in pixels} */
     protected final double textSize() {
-        return text.get();
+        return pens.textSize();
     }
 
     /** {@return the font of plain text, at a multiple of its size; Chinese text gets its own} */
     protected final Font font(double times, String words) {
-        return Font.font(Fonts.familyFor(words, Fonts.TEXT), text.get() * times);
+        return pens.font(times, words);
     }
 
     protected final Font bold(double times, String words) {
-        return Font.font(Fonts.familyFor(words, Fonts.TEXT), FontWeight.BOLD, text.get() * times);
+        return pens.bold(times, words);
     }
 
     /** {@return how wide the words are in a font, in pixels} */
     protected static double width(String words, Font font) {
-        Text measured = new Text(words);
-        measured.setFont(font);
-        return measured.getLayoutBounds().getWidth();
+        return Pens.width(words, font);
     }
 
     @Override
     public List<CssMetaData<? extends Styleable, ?>> getCssMetaData() {
-        return ALL;
+        return StyledPens.ALL;
     }
 }

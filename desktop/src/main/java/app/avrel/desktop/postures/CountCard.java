@@ -3,6 +3,7 @@ package app.avrel.desktop.postures;
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
@@ -104,7 +105,7 @@ public final class CountCard extends VBox {
     }
 
     /** Shows a count. */
-    public void show(Session.Desk desk, Holder newHolder, int count) {
+    public void show(Desk desk, Holder newHolder, int count) {
         if (!newHolder.equals(holder) || count != index) {
             open = new MovePlace(-1, -1);
         }
@@ -119,7 +120,7 @@ public final class CountCard extends VBox {
         said.show(desk, holder, index, saying);
     }
 
-    private Wording saying(Session.Desk desk) {
+    private Wording saying(Desk desk) {
         return desk.occurrence(holder)
                 .map(done -> desk.saying(done, holder.section()))
                 .orElseGet(desk::saying);

@@ -2,6 +2,7 @@ package app.avrel.desktop.postures;
 
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.posture.count.Count;
@@ -41,7 +42,7 @@ final class CountSaid extends VBox {
         return new EntryField(label, "", _ -> false);
     }
 
-    void show(Session.Desk desk, Holder holder, int index, Wording saying) {
+    void show(Desk desk, Holder holder, int index, Wording saying) {
         Count count = holder.counts(desk.project()).get(index);
         CountWords words = new CountWords(Words.language(), saying);
         List<Scene> done = scenes(desk, holder, index);
@@ -51,7 +52,7 @@ final class CountSaid extends VBox {
     }
 
     /** The count as it is done, by which what is so already need not be said. */
-    private static List<Scene> scenes(Session.Desk desk, Holder holder, int index) {
+    private static List<Scene> scenes(Desk desk, Holder holder, int index) {
         return desk.occurrence(holder).stream()
                 .flatMap(done -> done.moments().stream())
                 .filter(moment -> moment.place().section() == holder.section()

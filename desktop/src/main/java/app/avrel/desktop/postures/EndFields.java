@@ -3,6 +3,7 @@ package app.avrel.desktop.postures;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.house.Stance;
@@ -35,7 +36,7 @@ final class EndFields {
         counts = grid.line(Words.of("common.counts"), "5");
     }
 
-    void show(Session.Desk desk, Posture posture) {
+    void show(Desk desk, Posture posture) {
         EndClaim end = posture.end();
         Wording saying = desk.saying();
         List<String> stances = Stream.concat(

@@ -4,7 +4,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.LinesField;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
@@ -43,7 +43,7 @@ final class GentlerRow extends HBox {
 
     void show(
             Posture posture,
-            Session.Desk desk,
+            Desk desk,
             GentlerVersion gentler,
             BiConsumer<String, GentlerVersion> change,
             Runnable newRemove) {

@@ -4,7 +4,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.LinesField;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
@@ -51,7 +51,7 @@ final class MistakeRow extends HBox {
     /** @param laying lays the mistake beside what is right */
     void show(
             Posture posture,
-            Session.Desk desk,
+            Desk desk,
             Mistake mistake,
             BiConsumer<String, Mistake> change,
             Runnable laying,

@@ -6,6 +6,7 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.RuleRows;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.label.Language;
@@ -70,7 +71,7 @@ final class PostureCard extends VBox {
         name.field().selectAll();
     }
 
-    void show(Session.Desk desk, Posture posture) {
+    void show(Desk desk, Posture posture) {
         ways.show(desk, posture);
         names(posture);
         side.show(

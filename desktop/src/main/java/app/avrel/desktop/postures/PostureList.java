@@ -4,6 +4,7 @@ import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.label.Language;
@@ -63,7 +64,7 @@ final class PostureList extends VBox {
         find.requestFocus();
     }
 
-    void show(Session.Desk desk) {
+    void show(Desk desk) {
         fill();
         showing = true;
         desk.posture().ifPresent(posture -> {

@@ -9,7 +9,7 @@ import app.avrel.desktop.figure.Viewpoint;
 import app.avrel.desktop.parts.Pills;
 import app.avrel.desktop.parts.SideBySide;
 import app.avrel.desktop.ribbon.Ribbon;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.stagefloor.FloorPicture;
 import app.avrel.desktop.stagefloor.FloorView;
 import app.avrel.desktop.words.Words;
@@ -115,7 +115,7 @@ final class PostureStage extends VBox implements Player.Shown {
     }
 
     /** Shows a posture standing at a count. */
-    void show(Session.Desk desk, Occurrence done, Pose before, Pose after, String state) {
+    void show(Desk desk, Occurrence done, Pose before, Pose after, String state) {
         body = desk.project().setting().chosenBody();
         directions = desk.project().directions();
         List<Moment> drawn = done.inHall();
@@ -137,7 +137,7 @@ final class PostureStage extends VBox implements Player.Shown {
     }
 
     /** Shows on floor and figure what a finding is about, or nothing. */
-    void mark(Optional<Finding> finding, Session.Desk desk, Posture posture, Pose after) {
+    void mark(Optional<Finding> finding, Desk desk, Posture posture, Pose after) {
         figure.mark(finding.flatMap(Finding::spot));
         floor.mark(
                 finding,
@@ -145,7 +145,7 @@ final class PostureStage extends VBox implements Player.Shown {
     }
 
     /** {@return what cannot be seen from where one looks, in words; empty where all is seen} */
-    String hidden(Session.Desk desk, Pose pose) {
+    String hidden(Desk desk, Pose pose) {
         Viewpoint view = figure.view();
         if (view.height() > LEVEL_ENOUGH) {
             return "";

@@ -6,6 +6,7 @@ import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.FloorVector;
@@ -55,7 +56,7 @@ final class ScalesSheet {
      * @param take is told the left foot's percent, to be recorded
      */
     static void open(Session session, StackPane over, IntConsumer take) {
-        Session.Desk desk = session.desk().get();
+        Desk desk = session.desk().get();
         Occurrence done =
                 desk.posture().flatMap(posture -> desk.occurrence(posture.id())).orElseThrow();
         Pose pose = done.moments().stream()

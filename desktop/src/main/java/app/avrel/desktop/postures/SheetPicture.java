@@ -4,7 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.desktop.figure.FigureView;
 import app.avrel.desktop.figure.Reach;
 import app.avrel.desktop.parts.Texts;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Occurrence;
 import app.avrel.mechanics.Rig;
@@ -29,7 +29,7 @@ final class SheetPicture {
      *
      * @param like whose style sheets and theme it takes
      */
-    static Image of(Parent like, Posture posture, String text, Session.Desk desk) {
+    static Image of(Parent like, Posture posture, String text, Desk desk) {
         Occurrence done =
                 desk.survey().track(posture.id()).orElseThrow().occurrences().getFirst();
         Body body = desk.project().setting().chosenBody();

@@ -2,6 +2,7 @@ package app.avrel.desktop.postures;
 
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.stagefloor.FloorEdits;
 import app.avrel.desktop.words.Words;
@@ -56,14 +57,14 @@ final class StageHands implements FloorEdits {
         if (!session.settled()) {
             return;
         }
-        Session.Desk desk = session.desk().get();
+        Desk desk = session.desk().get();
         int count = desk.choice().count();
         desk.posture()
                 .filter(posture -> count >= 0 && count < posture.counts().size())
                 .ifPresent(posture -> change(name, desk, posture, count, change));
     }
 
-    private void change(String name, Session.Desk desk, Posture posture, int count, Change change) {
+    private void change(String name, Desk desk, Posture posture, int count, Change change) {
         Occurrence done = desk.occurrence(posture.id()).orElseThrow();
         Pose end = done.moments().stream()
                 .filter(moment -> moment.place().count() == count)

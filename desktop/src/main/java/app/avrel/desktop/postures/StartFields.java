@@ -6,6 +6,7 @@ import app.avrel.body.Side;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
@@ -68,7 +69,7 @@ final class StartFields {
         }
     }
 
-    void show(Session.Desk desk, Posture posture) {
+    void show(Desk desk, Posture posture) {
         Start start = posture.start();
         StartPose pose = start.pose();
         kind.show(
@@ -103,14 +104,14 @@ final class StartFields {
     }
 
     /** Offers every posture's end as the start of this one: the usual way to make a join fit. */
-    private void showFrom(Session.Desk desk, Posture posture) {
+    private void showFrom(Desk desk, Posture posture) {
         from.getItems()
                 .setAll(desk.project().postures().stream()
                         .flatMap(other -> items(desk, posture, other))
                         .toList());
     }
 
-    private Stream<MenuItem> items(Session.Desk desk, Posture posture, Posture other) {
+    private Stream<MenuItem> items(Desk desk, Posture posture, Posture other) {
         MenuItem same = item(Words.name(other), posture, () -> ending(desk, other));
         MenuItem mirrored = item(
                 Words.of("postures.other_side_2", Words.name(other)), posture, () -> ending(desk, Mirror.of(other)));
@@ -123,7 +124,7 @@ final class StartFields {
         return item;
     }
 
-    private static StartPose ending(Session.Desk desk, Posture other) {
+    private static StartPose ending(Desk desk, Posture other) {
         var posing = desk.project().setting().posing();
         return Starting.startingFrom(Unroll.posture(other, posing).end().own(), posing.body());
     }

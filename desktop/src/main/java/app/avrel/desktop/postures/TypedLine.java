@@ -6,6 +6,7 @@ import app.avrel.desktop.parts.Click;
 import app.avrel.desktop.parts.Once;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.label.Language;
@@ -143,7 +144,7 @@ public final class TypedLine extends VBox {
         if (!text.isBlank() && session.project().postures().isEmpty()) {
             first.run();
         }
-        Session.Desk before = session.desk().get();
+        Desk before = session.desk().get();
         Optional<LineReading> reading = model.type(text);
         completion = reading.flatMap(_ -> halfTyped(text)).flatMap(this::goingOn);
         afterPicture.when(session.desk().get() != before, () -> notes(text, reading));

@@ -2,7 +2,7 @@ package app.avrel.desktop.postures;
 
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Form;
 import app.avrel.form.Link;
@@ -30,7 +30,7 @@ final class WaysHere extends VBox {
         getStyleClass().add("ways-in");
     }
 
-    void show(Session.Desk desk, Posture posture) {
+    void show(Desk desk, Posture posture) {
         List<Occurrence> all = desk.formTrack().occurrences();
         List<Occurrence> here = all.stream()
                 .filter(done -> done.posture().id().equals(posture.id()))
@@ -44,7 +44,7 @@ final class WaysHere extends VBox {
         here.forEach(done -> getChildren().add(way(desk, all, done)));
     }
 
-    private Button way(Session.Desk desk, List<Occurrence> all, Occurrence done) {
+    private Button way(Desk desk, List<Occurrence> all, Occurrence done) {
         int index = all.indexOf(done);
         String number = (index + 1) + "  ";
         String from = index == 0
@@ -60,7 +60,7 @@ final class WaysHere extends VBox {
         return button;
     }
 
-    private static String words(Session.Desk desk, Occurrence done) {
+    private static String words(Desk desk, Occurrence done) {
         Link link = done.link();
         if (link.counts().isEmpty()) {
             return Words.of("postures.directly");

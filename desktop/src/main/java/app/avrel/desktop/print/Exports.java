@@ -1,7 +1,7 @@
 package app.avrel.desktop.print;
 
 import app.avrel.body.Body;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.files.calendar.CourseCalendar;
 import app.avrel.files.picture.FigureSvg;
@@ -23,7 +23,7 @@ public final class Exports {
     private Exports() {}
 
     /** Writes the calendar of the course on the desk. {@return why it could not be written; empty where it was} */
-    public static Optional<String> calendar(Session.Desk desk, Path path) {
+    public static Optional<String> calendar(Desk desk, Path path) {
         return desk.course()
                 .map(course -> written(path, CourseCalendar.of(desk.project(), course)))
                 .orElse(Optional.of(Words.of("print.lesson_belongs_no")));
@@ -36,7 +36,7 @@ public final class Exports {
      * @param path gives the name
      * @return why they could not be written; empty where they were
      */
-    public static Optional<String> pictures(Session.Desk desk, Path path) {
+    public static Optional<String> pictures(Desk desk, Path path) {
         Optional<Occurrence> done = desk.posture().flatMap(posture -> desk.occurrence(posture.id()));
         if (done.isEmpty()) {
             return Optional.of(Words.of("print.there_no_posture"));
@@ -69,7 +69,7 @@ public final class Exports {
      *
      * @return why it could not be written; empty where it was
      */
-    public static Optional<String> formRibbon(Session.Desk desk, Path path) {
+    public static Optional<String> formRibbon(Desk desk, Path path) {
         return desk.form().entries().isEmpty()
                 ? Optional.of(Words.of("print.there_no_form"))
                 : written(

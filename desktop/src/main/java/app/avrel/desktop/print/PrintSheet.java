@@ -6,6 +6,7 @@ import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.files.print.Document;
@@ -40,8 +41,7 @@ public final class PrintSheet {
     private Language language = Words.language();
     private Paper paper = Paper.A4;
 
-    private PrintSheet(
-            Session.Desk desk, boolean lessonFirst, StackPane over, Function<String, Optional<Path>> asking) {
+    private PrintSheet(Desk desk, boolean lessonFirst, StackPane over, Function<String, Optional<Path>> asking) {
         this.over = over;
         this.asking = asking;
         project = desk.project();

@@ -1,6 +1,5 @@
 package app.avrel.desktop.ribbon;
 
-import app.avrel.body.Side;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Drawing;
 import app.avrel.desktop.words.Words;
@@ -245,11 +244,7 @@ public final class Ribbon extends Drawing {
         drawnAt = scrolled;
         drawnZoom = zoom;
         beyond(beyond);
-        new RibbonPainter(g, scale().widened(beyond), ink(), soft(), line(), caution(), accent(), panel())
-                .sides(side(Side.LEFT), side(Side.RIGHT))
-                .fonts(this::font, this::bold)
-                .recorded(recorded)
-                .paint(cells, chosen, getHeight(), isFocused());
+        new RibbonPainter(g, scale().widened(beyond), pens(), cells, recorded).paint(chosen, getHeight(), isFocused());
         legend.resizeRelocate(0, 1, scale().margin() - 1, getHeight() - 1);
         nearness.autosize();
         nearness.relocate(getWidth() - nearness.getWidth() - 4, 2);

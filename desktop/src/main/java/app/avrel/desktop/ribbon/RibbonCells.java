@@ -1,7 +1,7 @@
 package app.avrel.desktop.ribbon;
 
 import app.avrel.cue.Scripting;
-import app.avrel.desktop.session.Session;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Form;
 import app.avrel.form.Moment;
@@ -25,20 +25,20 @@ public final class RibbonCells {
     private Map<Performance, List<CountLook>> looks = Map.of();
 
     /** {@return the cells of one posture: its counts, numbered} */
-    public static List<RibbonCell> ofPosture(Session.Desk desk, Occurrence done) {
+    public static List<RibbonCell> ofPosture(Desk desk, Occurrence done) {
         return new RibbonCells()
                 .new Pass(desk, desk.survey().findings(done.posture().id()))
                 .cells(done, false);
     }
 
     /** {@return the cells of a stretch of a form, ways in included, each posture's name over its first} */
-    public static List<RibbonCell> ofForm(Session.Desk desk, List<Occurrence> stretch) {
+    public static List<RibbonCell> ofForm(Desk desk, List<Occurrence> stretch) {
         Pass pass = new RibbonCells().new Pass(desk, desk.survey().findings());
         return stretch.stream().flatMap(done -> pass.cells(done, true).stream()).toList();
     }
 
     /** {@return the cells of a whole form, the names of its parts over their first} */
-    public List<RibbonCell> ofWhole(Session.Desk desk, Form form, List<Occurrence> all) {
+    public List<RibbonCell> ofWhole(Desk desk, Form form, List<Occurrence> all) {
         Pass pass = new Pass(desk, desk.survey().findings());
         List<RibbonCell> cells = new ArrayList<>();
         int part = -1;
@@ -64,7 +64,7 @@ public final class RibbonCells {
         private final SeriousFindings serious;
         private final Map<Performance, List<CountLook>> known = new IdentityHashMap<>();
 
-        Pass(Session.Desk desk, List<Finding> found) {
+        Pass(Desk desk, List<Finding> found) {
             this.serious = new SeriousFindings(found, desk.choice().form());
             this.saying = desk.saying();
         }

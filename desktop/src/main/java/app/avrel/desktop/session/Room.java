@@ -9,7 +9,7 @@ public interface Room {
     Node node();
 
     /** Shows what is on the desk. */
-    void show(Session.Desk desk);
+    void show(Desk desk);
 
     /** {@return what can be done here by key} */
     List<Command> commands();

@@ -1,34 +1,18 @@
 package app.avrel.desktop.session;
 
-import app.avrel.files.FileStamp;
 import app.avrel.files.ForeignFields;
 import app.avrel.files.Opened;
 import app.avrel.files.ProjectFile;
 import app.avrel.files.Recovery;
-import app.avrel.files.SafeFile;
 import app.avrel.floor.Heading;
-import app.avrel.floor.Turn;
-import app.avrel.form.Form;
-import app.avrel.form.Moment;
-import app.avrel.form.Occurrence;
-import app.avrel.form.Track;
-import app.avrel.label.Labels;
-import app.avrel.label.Language;
-import app.avrel.lesson.Lesson;
-import app.avrel.lesson.course.Course;
-import app.avrel.posture.Posture;
-import app.avrel.posture.PostureId;
 import app.avrel.project.Analysis;
 import app.avrel.project.Edit;
 import app.avrel.project.History;
-import app.avrel.project.Holder;
 import app.avrel.project.Lessons;
 import app.avrel.project.Project;
 import app.avrel.project.merging.Merged;
 import app.avrel.project.merging.Merging;
 import app.avrel.rules.Finding;
-import app.avrel.words.Wording;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
@@ -44,100 +28,17 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
  */
 public final class Session {
 
-    /**
-     * What views show: the computed project and the choice, changed together.
-     *
-     * @param staging the direction of the hall in which postures and forms start for now
-     * @param selected the finding that is being looked at
-     * @param shownOnly whether it is only shown, as if it were made: it is not recorded
-     */
-    public record Desk(Analysis survey, Choice choice, Heading staging, Optional<Finding> selected, boolean shownOnly) {
-
-        /** A desk is like no other: comparing two would compare everything that is computed. */
-        @Override
-        public boolean equals(Object other) {
-            return this == other;
-        }
-
-        @Override
-        public int hashCode() {
-            return System.identityHashCode(this);
-        }
-
-        private Turn turn() {
-            return new Turn(staging.degrees());
-        }
-
-        /** {@return a posture by itself, starting in the direction it is staged in} */
-        public Optional<Occurrence> occurrence(PostureId posture) {
-            return survey.track(posture)
-                    .map(track -> track.turned(turn()).occurrences().getFirst());
-        }
-
-        /** {@return what a run of counts belongs to, with its poses: a posture by itself, a way in where its form does it} */
-        public Optional<Occurrence> occurrence(Holder holder) {
-            return holder instanceof Holder.OfPosture(PostureId id) ? occurrence(id) : holder.occurrence(survey);
-        }
-
-        public Project project() {
-            return survey.project();
-        }
-
-        /** {@return the words for a posture on the shelf: clock, compass and walls as it is staged for now} */
-        public Wording saying() {
-            return new Wording(
-                    project().directions(), staging, project().setting().rules());
-        }
-
-        /** {@return the words for a section of something done where it stands in the hall} */
-        public Wording saying(Occurrence done, Moment.Section section) {
-            return saying().withFront(done.front(section));
-        }
-
-        public Optional<Posture> posture() {
-            return choice.posture().flatMap(project()::posture);
-        }
-
-        public Form form() {
-            return project().form(choice.form()).orElseThrow();
-        }
-
-        public Track formTrack() {
-            Track track = survey.track(choice.form()).orElseThrow();
-            return staging.equals(Heading.FRONT) ? track : track.turned(turn());
-        }
-
-        /** {@return the course of the lesson on the desk} */
-        public Optional<Course> course() {
-            return lesson().flatMap(Lesson::course).flatMap(project()::course);
-        }
-
-        public Optional<Lesson> lesson() {
-            return choice.lesson() < 0
-                    ? Optional.empty()
-                    : Optional.of(project().lessons().get(choice.lesson()));
-        }
-    }
-
     private final Recovery recovery;
     private final ReadOnlyObjectWrapper<Desk> desk = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
 
     @SuppressWarnings("NullAway.Init") // set by start
     private History history;
 
-    @SuppressWarnings("NullAway.Init") // set by start
-    private Project saved;
-
-    private ForeignFields foreign = ForeignFields.NONE;
-    private Optional<FileStamp> stamp = Optional.empty();
+    private final FileOnDesk file;
+    private final LessonsOnDesk lessons = new LessonsOnDesk();
     private boolean previewing;
     private BooleanSupplier settling = () -> false;
     private Heading staging = Heading.FRONT;
-    private Optional<Worked> worked = Optional.empty();
-
-    /** Lessons worked out, and of what. */
-    private record Worked(Analysis of, Language language, Lessons lessons) {}
 
     public Session(Project project, Recovery recovery) {
         this(new Opened.Read(project, ForeignFields.NONE), Optional.empty(), recovery);
@@ -146,6 +47,7 @@ public final class Session {
     /** @param from the file it was read from, if from one */
     public Session(Opened.Read read, Optional<Path> from, Recovery recovery) {
         this.recovery = recovery;
+        file = new FileOnDesk(read, from);
         start(read, from);
     }
 
@@ -164,14 +66,7 @@ public final class Session {
 
     /** {@return the lessons of what is on the desk worked out; what an edit leaves as it is is not worked out again} */
     public Lessons lessons() {
-        Analysis now = desk.get().survey();
-        Language spoken = Labels.language();
-        Optional<Worked> known = worked.filter(was -> was.language() == spoken);
-        if (known.filter(was -> was.of() == now).isEmpty()) {
-            Lessons lessons = known.map(was -> was.lessons().after(now)).orElseGet(() -> new Lessons(now, spoken));
-            worked = Optional.of(new Worked(now, spoken, lessons));
-        }
-        return worked.get().lessons();
+        return lessons.of(desk.get().survey());
     }
 
     /** {@return the lessons of a project, such as an edit is given: what is on the desk may only be shown} */
@@ -184,12 +79,12 @@ public final class Session {
 
     /** {@return where the project was last saved, if ever} */
     public ReadOnlyObjectProperty<Optional<Path>> file() {
-        return file.getReadOnlyProperty();
+        return file.path();
     }
 
     /** {@return whether there is work that is not in the file} */
     public boolean dirty() {
-        return !saved.equals(history.present());
+        return !file.saved().equals(history.present());
     }
 
     public Optional<String> undoable() {
@@ -304,7 +199,7 @@ public final class Session {
         previewing = false;
         Project present = history.present();
         if (dirty()) {
-            recovery.keep(present, file.get(), stamp.map(FileStamp::digest));
+            recovery.keep(present, file.path().get(), file.base());
         } else {
             recovery.forget();
         }
@@ -324,10 +219,7 @@ public final class Session {
         Project project = read.project();
         Desk fresh = new Desk(Analysis.of(project), Choice.first(project), staging, Optional.empty(), false);
         history = new History(project);
-        saved = project;
-        foreign = read.foreign();
-        stamp = from.flatMap(FileStamp::of);
-        file.set(from);
+        file.begin(read, from);
         recovery.forget();
         desk.set(fresh);
     }
@@ -335,8 +227,7 @@ public final class Session {
     /** Puts work on the desk that a program left behind; it counts as not saved. {@return whether it is kept anew on disk} */
     public boolean recover(Recovery.Left left) {
         start(left.project(), left.file());
-        saved = Project.empty("", left.project().setting());
-        left.base().ifPresent(digest -> stamp = Optional.of(FileStamp.ofDigest(digest)));
+        file.leftBehind(left.project(), left.base());
         changed(choice());
         return recovery.flush();
     }
@@ -354,28 +245,19 @@ public final class Session {
 
     /** Saves to a file; where somebody else has changed the one that is open here, nothing is written and that is told. */
     public Saving save(Path path) {
-        Optional<Opened> theirs = file.get().filter(path::equals).flatMap(_ -> changedThere());
+        Optional<Opened> theirs = file.path().get().filter(path::equals).flatMap(_ -> file.changed());
         return theirs.<Saving>map(Saving.ChangedThere::new).orElseGet(() -> write(path));
     }
 
     /** Saves over a file that somebody else has changed; what it holds is kept beside it. */
     public Saving saveOver(Path path) {
-        try {
-            SafeFile.aside(path);
-        } catch (IOException e) {
-            return new Saving.Refused(path + ": " + e.getMessage());
-        }
-        return write(path);
+        return FileOnDesk.keepBeside(path).<Saving>map(Saving.Refused::new).orElseGet(() -> write(path));
     }
 
     private Saving write(Path path) {
-        Project present = history.present();
-        Optional<String> refused = ProjectFile.save(present, foreign, path);
+        Optional<String> refused = file.write(history.present(), path);
         if (refused.isEmpty()) {
-            saved = present;
             history.endRun();
-            stamp = FileStamp.of(path);
-            file.set(Optional.of(path));
             changed(choice());
         }
         return Saving.of(refused);
@@ -383,39 +265,29 @@ public final class Session {
 
     /** {@return whether somebody else may have changed the file: a quick look} */
     public boolean touchedThere() {
-        return file.get()
-                .filter(path -> stamp.filter(was -> was.touched(path)).isPresent())
-                .isPresent();
+        return file.touched();
     }
 
     /** {@return what somebody else has made of the file since it was read or saved here; empty where nothing} */
     public Optional<Opened> changedThere() {
-        return file.get()
-                .filter(path -> stamp.filter(was -> was.changed(path)).isPresent())
-                .map(ProjectFile::open);
+        return file.changed();
     }
 
     /** {@return what is on the desk and what somebody else has made of the file, as one} */
     public Merged together(Project theirs, Merging.Prefer prefer) {
-        return Merging.of(saved, project(), theirs, prefer);
+        return Merging.of(file.saved(), project(), theirs, prefer);
     }
 
     /** Puts both on the desk as one step that can be undone; the file counts as read again. */
     public void putTogether(String words, Merged merged, Opened.Read theirs) {
-        readAgain(theirs);
+        file.readAgain(theirs);
         goBackTo(words, merged.project());
     }
 
     /** Puts what somebody else has made of the file on the desk, as a step that can be undone. */
     public void takeTheirs(String words, Opened.Read theirs) {
-        readAgain(theirs);
+        file.readAgain(theirs);
         goBackTo(words, theirs.project());
-    }
-
-    private void readAgain(Opened.Read theirs) {
-        saved = theirs.project();
-        foreign = theirs.foreign();
-        stamp = file.get().flatMap(FileStamp::of);
     }
 
     /** Puts another state of the project on the desk, as a step that can be undone. */

@@ -10,6 +10,7 @@ import app.avrel.desktop.parts.Pills;
 import app.avrel.desktop.parts.RuleField;
 import app.avrel.desktop.parts.RuleRows;
 import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
@@ -134,7 +135,7 @@ public final class SettingsSheet {
     /** Opens the sheet over a pane. */
     public static void open(Session session, StackPane over) {
         SettingsSheet settings = new SettingsSheet(session, over);
-        ChangeListener<Session.Desk> listener = (_, _, desk) -> settings.show(desk.project());
+        ChangeListener<Desk> listener = (_, _, desk) -> settings.show(desk.project());
         session.desk().addListener(listener);
         Sheet sheet = Sheet.show(
                 over,

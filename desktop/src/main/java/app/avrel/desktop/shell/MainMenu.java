@@ -69,7 +69,7 @@ final class MainMenu {
                 item(
                         preferences.dark() ? Words.of("shell.light_theme") : Words.of("shell.dark_theme"),
                         "Ctrl+Shift+L",
-                        () -> shell.dark(!preferences.dark())),
+                        () -> shell.appearance().turnDarkOrLight()),
                 textSizes(),
                 languages(),
                 new SeparatorMenuItem(),
@@ -130,7 +130,7 @@ final class MainMenu {
         for (int size : Preferences.TEXT_SIZES) {
             RadioMenuItem item = new RadioMenuItem(size + " %");
             item.setSelected(size == preferences.textSize());
-            item.setOnAction(_ -> shell.textSize(size));
+            item.setOnAction(_ -> shell.appearance().textSize(size));
             menu.getItems().add(item);
         }
         return menu;

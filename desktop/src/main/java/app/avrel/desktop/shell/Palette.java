@@ -2,6 +2,7 @@ package app.avrel.desktop.shell;
 
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.session.Choice;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import java.util.ArrayList;
@@ -57,7 +58,7 @@ final class Palette {
 
     private void collect() {
         Session session = shell.session();
-        Session.Desk desk = session.desk().get();
+        Desk desk = session.desk().get();
         desk.project()
                 .postures()
                 .forEach(posture -> all.add(new Hit(Words.of("shell.posture", Words.name(posture)), () -> {
@@ -80,7 +81,7 @@ final class Palette {
                         Words.of("shell.do", command.name(), command.key().getDisplayText()), command.action())));
     }
 
-    private void entry(Session session, Session.Desk desk, int at) {
+    private void entry(Session session, Desk desk, int at) {
         var entry = desk.form().entries().get(at);
         String name = desk.project()
                 .posture(entry.posture())

@@ -1,52 +1,35 @@
 package app.avrel.desktop.shell;
 
 import app.avrel.desktop.cues.CuesRoom;
-import app.avrel.desktop.cues.ScriptFiles;
-import app.avrel.desktop.findings.FindingActions;
-import app.avrel.desktop.findings.FindingsPanel;
 import app.avrel.desktop.form.FormRoom;
-import app.avrel.desktop.hall.HallView;
 import app.avrel.desktop.help.HelpSheet;
 import app.avrel.desktop.learners.LearnersSheet;
 import app.avrel.desktop.lessons.LessonsRoom;
 import app.avrel.desktop.log.LogRoom;
-import app.avrel.desktop.parts.Fonts;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.postures.PosturesRoom;
-import app.avrel.desktop.print.Exports;
-import app.avrel.desktop.print.PrintSheet;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Command;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.settings.SettingsSheet;
 import app.avrel.desktop.words.Words;
-import app.avrel.form.Occurrence;
 import app.avrel.label.Labels;
 import app.avrel.label.Language;
-import app.avrel.lesson.log.Quizzing;
-import app.avrel.project.Edit;
 import app.avrel.rules.Where;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
-import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.beans.value.ChangeListener;
-import javafx.css.PseudoClass;
-import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Parent;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
@@ -74,7 +57,6 @@ public final class Shell {
 
     private final Session session;
     private final Preferences preferences;
-    private final FileChoosing choosing;
     private final StackPane root = new StackPane();
     private final BorderPane window = new BorderPane();
     private final Map<RoomName, Room> rooms = new EnumMap<>(RoomName.class);
@@ -84,28 +66,30 @@ public final class Shell {
     private final Dropping dropping;
     private final ShellCommands anywhere;
     private TopBar top;
-    private FindingsPanel findings;
-    private final ChangeListener<Session.Desk> shower = (_, _, desk) -> show(desk);
+    private FindingsOver findings;
+    private final HallOver hall;
+    private final Appearance appearance;
+    private final Paper paper;
+    private final ChangeListener<Desk> shower = (_, _, desk) -> show(desk);
     private RoomName room = RoomName.POSTURES;
     private KeyCode held = KeyCode.UNDEFINED;
 
     public Shell(Session session, FileChoosing choosing, Runnable quit) {
         this.session = session;
-        this.choosing = choosing;
         this.preferences = new Preferences(StateFolder.path());
         this.memory = new WindowMemory(preferences);
         this.files = new FileActions(session, preferences, choosing, root, quit);
+        this.hall = new HallOver(session, root, () -> built(room).node().requestFocus());
+        this.paper = new Paper(session, choosing, root);
         builders.put(RoomName.POSTURES, () -> new PosturesRoom(session, this::go, files::readNotes, files::openDemo));
         builders.put(RoomName.FORM, () -> new FormRoom(session, this::go));
         builders.put(RoomName.LESSONS, () -> new LessonsRoom(session, root, this::teach, this::print));
         builders.put(RoomName.LOG, () -> new LogRoom(session, root, () -> go(RoomName.LESSONS)));
-        builders.put(RoomName.CUES, () -> new CuesRoom(session, scripts(choosing), root, this::openHall));
+        builders.put(RoomName.CUES, () -> new CuesRoom(session, paper.scripts(), root, this::openHall));
         Labels.speak(preferences.language());
+        appearance = new Appearance(root, preferences);
         furnish();
         root.getChildren().add(window);
-        root.getStyleClass().addAll("avrel", "text-" + preferences.textSize());
-        root.getStylesheets().addAll(Sheets.all());
-        dark(preferences.dark());
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         root.addEventFilter(KeyEvent.KEY_RELEASED, _ -> held = KeyCode.UNDEFINED);
         dropping = new Dropping(files);
@@ -125,25 +109,6 @@ public final class Shell {
 
     Session session() {
         return session;
-    }
-
-    private static ScriptFiles scripts(FileChoosing choosing) {
-        return new ScriptFiles() {
-            @Override
-            public Optional<Path> toWrite(String suggested) {
-                return choosing.toWriteScript(suggested);
-            }
-
-            @Override
-            public Optional<Path> toWriteSound(String suggested) {
-                return choosing.toWriteSound(suggested);
-            }
-
-            @Override
-            public Optional<Path> toRead() {
-                return choosing.toRead();
-            }
-        };
     }
 
     /** Goes to a room; it is built when first entered. */
@@ -190,25 +155,19 @@ public final class Shell {
     /** Chooses what to print: of the posture or form on the desk, or of the lesson in the rooms that are about lessons. */
     void print() {
         boolean lesson = room == RoomName.LESSONS || room == RoomName.LOG || room == RoomName.CUES;
-        PrintSheet.open(session, root, lesson, choosing::toWriteSheet);
+        paper.print(lesson);
     }
 
     void exportCalendar() {
-        export("course.ics", Exports::calendar);
+        paper.calendar();
     }
 
     void exportPictures() {
         if (room == RoomName.FORM) {
-            export("form.svg", Exports::formRibbon);
+            paper.formRibbon();
         } else {
-            export("count.svg", Exports::pictures);
+            paper.pictures();
         }
-    }
-
-    private void export(String suggested, BiFunction<Session.Desk, Path, Optional<String>> writing) {
-        choosing.toWriteSheet(suggested)
-                .flatMap(path -> writing.apply(session.desk().get(), path))
-                .ifPresent(trouble -> Sheet.tell(root, Words.of("common.did_not_work"), trouble));
     }
 
     /** Goes to a place of the record. */
@@ -226,13 +185,10 @@ public final class Shell {
         }
     }
 
-    private void show(Session.Desk desk) {
+    private void show(Desk desk) {
         top.show(desk, room);
         built(room).show(desk);
-        if (root.getChildren().contains(findings)) {
-            overTheCard();
-            findings.show(desk);
-        }
+        findings.show(desk);
     }
 
     /** Puts every sheet away. */
@@ -265,78 +221,26 @@ public final class Shell {
 
     /** Lays all findings over the card, or puts them away. */
     public void toggleFindings() {
-        if (root.getChildren().remove(findings)) {
-            return;
-        }
-        StackPane.setAlignment(findings, Pos.TOP_RIGHT);
-        StackPane.setMargin(findings, new Insets(top.getHeight(), 0, 0, 0));
-        root.getChildren().add(1, findings);
-        overTheCard();
-        findings.show(session.desk().get());
-    }
-
-    /** The findings are as high as the card of the room. */
-    private void overTheCard() {
-        if (built(room).node().lookup(".card-scroll") instanceof Region card) {
-            findings.maxHeightProperty().bind(card.heightProperty());
-            findings.maxWidthProperty().bind(card.widthProperty());
-        }
+        findings.toggle();
     }
 
     /** Opens the findings and goes to the next one. */
     void nextFinding() {
-        if (!root.getChildren().contains(findings)) {
-            toggleFindings();
-        }
         findings.next();
     }
 
     /** Shows what the room has over the whole screen, to be read from afar. */
     void openHall() {
-        showHall();
-        if (root.getScene().getWindow() instanceof Stage stage) {
-            stage.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
-            stage.setFullScreenExitHint("");
-            stage.setFullScreen(true);
-        }
+        hall.open(room == RoomName.POSTURES);
     }
 
     /** Shows what the room has over the whole window. */
     public void showHall() {
-        Session.Desk desk = session.desk().get();
-        boolean posture = room == RoomName.POSTURES;
-        List<Occurrence> run = posture
-                ? desk.posture().flatMap(some -> desk.occurrence(some.id())).stream()
-                        .toList()
-                : desk.formTrack().occurrences();
-        int from = posture
-                ? desk.choice().count()
-                : countsBefore(run, desk.choice().entry());
-        HallView hall = new HallView(run, desk, from, this::closeHall, this::keep);
-        root.getChildren().add(hall);
-        hall.requestFocus();
-    }
-
-    /** Keeps the score of a quiz over the form on the desk. */
-    private void keep(Quizzing over) {
-        over.score(session.desk().get().form().id(), LocalDate.now())
-                .ifPresent(score ->
-                        session.apply(Edit.of(Words.of("hall.keep_score"), project -> project.keeping(score))));
-    }
-
-    private static int countsBefore(List<Occurrence> run, int entry) {
-        return run.stream()
-                .filter(done -> done.entry() < entry)
-                .mapToInt(Occurrence::counts)
-                .sum();
+        hall.show(room == RoomName.POSTURES);
     }
 
     public void closeHall() {
-        root.getChildren().removeIf(HallView.class::isInstance);
-        if (root.getScene().getWindow() instanceof Stage stage) {
-            stage.setFullScreen(false);
-        }
-        built(room).node().requestFocus();
+        hall.close();
     }
 
     /** Lets the window speak another language: everything in it is made anew. */
@@ -344,7 +248,7 @@ public final class Shell {
         preferences.language(language);
         Labels.speak(language);
         closeSheets();
-        root.getChildren().remove(findings);
+        findings.putAway();
         rooms.clear();
         furnish();
         rooms.computeIfAbsent(room, this::build);
@@ -354,16 +258,14 @@ public final class Shell {
 
     /** Makes what stands around the rooms. */
     private void furnish() {
-        boolean chinese = Words.language() == Language.CHINESE;
-        Fonts.speakChinese(chinese);
-        root.pseudoClassStateChanged(PseudoClass.getPseudoClass("chinese"), chinese);
-        findings = new FindingsPanel(new FindingActions(session, this::go), this::toggleFindings);
+        appearance.script();
+        findings = new FindingsOver(session, root, this::go, () -> built(room).node(), () -> top.getHeight());
         top = new TopBar(session, this, new MainMenu(this, files, preferences).button());
         window.setTop(top);
     }
 
-    void turnDarkOrLight() {
-        dark(!preferences.dark());
+    Appearance appearance() {
+        return appearance;
     }
 
     /** Looks for anything by its name. */
@@ -371,30 +273,14 @@ public final class Shell {
         Palette.open(this, root);
     }
 
-    void dark(boolean dark) {
-        root.pseudoClassStateChanged(PseudoClass.getPseudoClass("dark"), dark);
-        preferences.dark(dark);
-    }
-
-    void textSize(int percent) {
-        Preferences.TEXT_SIZES.forEach(size -> root.getStyleClass().remove("text-" + size));
-        root.getStyleClass().add("text-" + percent);
-        preferences.textSize(percent);
-    }
-
     /** Sets theme and text size together. */
     public void look(int textPercent, boolean dark) {
-        dark(dark);
-        textSize(textPercent);
+        appearance.dark(dark);
+        appearance.textSize(textPercent);
     }
 
     private boolean sheetOpen() {
-        return root.getChildren().stream().anyMatch(over -> over != window && over != findings);
-    }
-
-    /** In the hall every key is the hall's: a remote's page keys step there whatever room is behind. */
-    private boolean inTheHall() {
-        return root.getChildren().stream().anyMatch(HallView.class::isInstance);
+        return root.getChildren().stream().anyMatch(over -> over != window && !findings.is(over));
     }
 
     private void key(KeyEvent event) {
@@ -404,7 +290,7 @@ public final class Shell {
         commands()
                 .filter(command -> command.key().match(event))
                 .findFirst()
-                .filter(command -> !inTheHall() || command.always())
+                .filter(command -> !hall.shown() || command.always())
                 .ifPresent(command -> {
                     event.consume();
                     if ((!again || command.repeats()) && (!covered || command.always())) {
@@ -421,14 +307,6 @@ public final class Shell {
     /** {@return all that can be done now: in the room first, then anywhere} */
     Stream<Command> commands() {
         return Stream.concat(built(room).commands().stream(), anywhere.all().stream());
-    }
-
-    /** Makes the text larger or smaller by so many sizes, as far as there are any. */
-    void resize(int by) {
-        int at = Preferences.TEXT_SIZES.indexOf(preferences.textSize()) + by;
-        if (at >= 0 && at < Preferences.TEXT_SIZES.size()) {
-            textSize(Preferences.TEXT_SIZES.get(at));
-        }
     }
 
     /** Ends listening: the window is closed. */

@@ -50,10 +50,22 @@ record ShellCommands(Shell shell, Session session, FileActions files) {
                 Command.of(Words.of("shell.import_csv_2"), KeyCode.J, "Ctrl+Shift", files::tableIn),
                 Command.of(Words.of("common.help"), KeyCode.F1, "", shell::openHelp),
                 Command.of(Words.of("shell.quit"), KeyCode.Q, "Ctrl", files::quit),
-                Command.of(Words.of("shell.light_or_dark"), KeyCode.L, "Ctrl+Shift", shell::turnDarkOrLight),
-                Command.of(Words.of("shell.larger_text"), KeyCode.EQUALS, "Ctrl", () -> shell.resize(1))
+                Command.of(
+                        Words.of("shell.light_or_dark"),
+                        KeyCode.L,
+                        "Ctrl+Shift",
+                        () -> shell.appearance().turnDarkOrLight()),
+                Command.of(
+                                Words.of("shell.larger_text"),
+                                KeyCode.EQUALS,
+                                "Ctrl",
+                                () -> shell.appearance().resize(1))
                         .underSheets(),
-                Command.of(Words.of("shell.smaller_text"), KeyCode.MINUS, "Ctrl", () -> shell.resize(-1))
+                Command.of(
+                                Words.of("shell.smaller_text"),
+                                KeyCode.MINUS,
+                                "Ctrl",
+                                () -> shell.appearance().resize(-1))
                         .underSheets());
     }
 }

@@ -6,6 +6,7 @@ import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.settings.FrameChoices;
 import app.avrel.desktop.words.Words;
@@ -102,7 +103,7 @@ final class TopBar extends HBox {
     private final AfterPicture afterPicture = new AfterPicture(this);
     private final BackgroundTask counting = new BackgroundTask();
 
-    void show(Session.Desk desk, Shell.RoomName room) {
+    void show(Desk desk, Shell.RoomName room) {
         Texts.set(project, desk.project().name() + (session.dirty() ? " •" : ""));
         project.getTooltip().setText(where() + (session.dirty() ? Words.of("shell.not_saved_yet") : ""));
         tabs.get(room.ordinal()).setSelected(true);
@@ -117,7 +118,7 @@ final class TopBar extends HBox {
     }
 
     /** Whether looking through everything takes so long that the window cannot wait for it. */
-    private static boolean large(Session.Desk desk) {
+    private static boolean large(Desk desk) {
         return desk.project().postures().size()
                         + desk.project().forms().stream()
                                 .mapToInt(form -> form.entries().size())

@@ -3,16 +3,10 @@ package app.avrel.desktop.stagefloor;
 import app.avrel.body.Side;
 import app.avrel.desktop.parts.Drawing;
 import app.avrel.desktop.words.Words;
-import app.avrel.floor.Bearing;
-import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.Heading;
-import app.avrel.floor.Turn;
 import app.avrel.house.HouseRules;
-import app.avrel.motion.CentreOfMass;
-import app.avrel.motion.FootPose;
 import app.avrel.motion.Pose;
-import app.avrel.posture.move.Gaze;
 import app.avrel.rules.Finding;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,13 +17,10 @@ import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
-import javafx.scene.shape.ArcType;
 import javafx.scene.text.TextAlignment;
 
 /** The floor for one count. */
 public final class FloorView extends Drawing {
-
-    private static final double GRID = 0.25;
 
     private Optional<FloorPicture> picture = Optional.empty();
     private FloorEdits edits = FloorEdits.NONE;
@@ -186,13 +177,15 @@ public final class FloorView extends Drawing {
 
     private void draw(GraphicsContext g, FloorPicture shown) {
         FloorScale scale = scale(shown);
-        grid(g, scale);
-        rim(g, shown);
+        FloorGround ground = new FloorGround(g, scale, pens(), getWidth(), getHeight());
+        ground.grid();
+        ground.rim(shown.directions());
+        FloorBody standing = new FloorBody(g, scale, pens(), shown);
         Sole sole = new Sole(g, scale, shown.body());
         for (Side side : Side.values()) {
-            moved(g, scale, sole, shown, side);
+            standing.moved(sole, side);
         }
-        weightLine(g, scale, shown);
+        standing.weightLine();
         boolean rose = balance && BalancePainter.known(shown.after());
         for (Side side : Side.values()) {
             double load = shown.after().weight().middle(side) / 100;
@@ -203,9 +196,9 @@ public final class FloorView extends Drawing {
         }
         finding.ifPresent(looked -> new FindingPainter(g, scale, rules, caution(), ink())
                 .paint(looked, shown.before(), shown.after(), shown.body()));
-        centre(g, scale, shown);
+        standing.centre(balance);
         for (Side side : Side.values()) {
-            load(g, scale, shown, side);
+            standing.load(side);
         }
         if (balance && dragged.isEmpty()) {
             told(g, BalancePainter.words(shown.after(), shown.body(), shown.directions()), panel(), ink());
@@ -221,152 +214,5 @@ public final class FloorView extends Drawing {
             }
         }
         return points;
-    }
-
-    private void grid(GraphicsContext g, FloorScale scale) {
-        g.setFill(line());
-        double across = getWidth() / scale.pixels() / 2;
-        double along = getHeight() / scale.pixels() / 2;
-        for (double at = floor(scale.centre().right() - across);
-                at < scale.centre().right() + across;
-                at += GRID) {
-            double x = Math.rint(scale.x(new FloorPoint(at, 0))) + 0.5;
-            g.fillRect(x - 0.5, 0, 1, getHeight());
-        }
-        for (double at = floor(scale.centre().ahead() - along);
-                at < scale.centre().ahead() + along;
-                at += GRID) {
-            double y = Math.rint(scale.y(new FloorPoint(0, at))) + 0.5;
-            g.fillRect(0, y - 0.5, getWidth(), 1);
-        }
-    }
-
-    private static double floor(double metres) {
-        return Math.floor(metres / GRID) * GRID;
-    }
-
-    /** The names of eight directions around the rim, in the chosen vocabulary. */
-    private void rim(GraphicsContext g, FloorPicture shown) {
-        double inset = textSize() * 1.1;
-        for (int i = 0; i < 8; i++) {
-            Heading heading = new Heading(i * 45);
-            double sin = Math.sin(Math.toRadians(heading.degrees()));
-            double cos = Math.cos(Math.toRadians(heading.degrees()));
-            double x = getWidth() / 2 + Math.signum(Math.rint(sin * 2)) * (getWidth() / 2 - inset);
-            double y = getHeight() / 2 - Math.signum(Math.rint(cos * 2)) * (getHeight() / 2 - inset);
-            String words = shown.directions().say(heading);
-            boolean main = i % 2 == 0;
-            g.setFont(main ? bold(1.1, words) : font(0.9, words));
-            g.setTextAlign(sin > 0.1 ? TextAlignment.RIGHT : sin < -0.1 ? TextAlignment.LEFT : TextAlignment.CENTER);
-            g.setTextBaseline(VPos.CENTER);
-            double shift = sin > 0.1 ? inset * 0.5 : sin < -0.1 ? -inset * 0.5 : 0;
-            double wide = width(words, g.getFont()) + inset * 0.6;
-            g.setFill(paper());
-            double left = sin > 0.1 ? x + shift - wide : sin < -0.1 ? x + shift : x - wide / 2;
-            left = left + (sin > 0.1 ? 0 : sin < -0.1 ? -inset * 0.3 : 0);
-            g.fillRect(left, y - textSize() * 0.7, wide, textSize() * 1.4);
-            g.setFill(main ? ink() : soft());
-            g.fillText(words, x + shift, y);
-        }
-    }
-
-    private void moved(GraphicsContext g, FloorScale scale, Sole sole, FloorPicture shown, Side side) {
-        FootPose from = shown.before().foot(side);
-        FootPose to = shown.after().foot(side);
-        boolean stayed = from.heel().equals(to.heel()) && from.heading().equals(to.heading());
-        if (stayed) {
-            return;
-        }
-        sole.drawGhost(side, from, side(side));
-        FloorPoint start = from.point(shown.body(), 0.5);
-        FloorPoint end = to.point(shown.body(), 0.5);
-        g.setStroke(side(side));
-        g.setLineWidth(1.8);
-        g.setLineDashes(2, 4);
-        g.strokeLine(scale.x(start), scale.y(start), scale.x(end), scale.y(end));
-        g.setLineDashes();
-    }
-
-    /** The line between the pressure points, along which the centre of mass goes. */
-    private void weightLine(GraphicsContext g, FloorScale scale, FloorPicture shown) {
-        FloorPoint left = CentreOfMass.pressurePoint(shown.after().left(), shown.body());
-        FloorPoint right = CentreOfMass.pressurePoint(shown.after().right(), shown.body());
-        g.setStroke(soft());
-        g.setLineWidth(1);
-        g.setLineDashes(3, 4);
-        g.strokeLine(scale.x(left), scale.y(left), scale.x(right), scale.y(right));
-        g.setLineDashes();
-    }
-
-    /** The centre of mass, a fan for where the body faces, a tick for the eyes. */
-    private void centre(GraphicsContext g, FloorScale scale, FloorPicture shown) {
-        FloorPoint centre = CentreOfMass.of(shown.after(), shown.body());
-        double x = scale.x(centre);
-        double y = scale.y(centre);
-        double reach = scale.pixels() * 0.26;
-        fan(g, x, y, reach, shown.after().facing(), 30);
-        eyes(g, x, y, reach, gaze(shown.after()));
-        double radius = textSize() * (balance ? 0.28 : 0.5);
-        g.setFill(paper());
-        g.fillOval(x - radius - 2, y - radius - 2, 2 * radius + 4, 2 * radius + 4);
-        g.setFill(accent());
-        g.fillOval(x - radius, y - radius, 2 * radius, 2 * radius);
-    }
-
-    private void fan(GraphicsContext g, double x, double y, double reach, Bearing facing, double spread) {
-        g.setFill(ink().deriveColor(0, 1, 1, 0.08));
-        g.fillArc(
-                x - reach, y - reach, 2 * reach, 2 * reach, 90 - facing.degrees() - spread, 2 * spread, ArcType.ROUND);
-        g.setStroke(ink());
-        g.setLineWidth(3);
-        g.strokeArc(
-                x - reach, y - reach, 2 * reach, 2 * reach, 90 - facing.degrees() - spread, 2 * spread, ArcType.OPEN);
-    }
-
-    private void eyes(GraphicsContext g, double x, double y, double reach, Bearing eyes) {
-        double sin = Math.sin(Math.toRadians(eyes.degrees()));
-        double cos = Math.cos(Math.toRadians(eyes.degrees()));
-        g.setStroke(ink());
-        g.setLineWidth(2);
-        g.strokeLine(x + sin * reach * 0.92, y - cos * reach * 0.92, x + sin * reach * 1.22, y - cos * reach * 1.22);
-    }
-
-    private static Bearing gaze(Pose pose) {
-        return switch (pose.gaze()) {
-            case Gaze.Ahead _ -> pose.facing();
-            case Gaze.AtHand(Side hand, var _) -> pose.facing().plus(new Turn(hand.sign() * 20));
-            case Gaze.Toward(Direction.OfPosture(Bearing bearing)) -> bearing;
-            case Gaze.Toward(Direction.OfBody(Turn turn)) -> pose.facing().plus(turn);
-        };
-    }
-
-    /** What each foot bears, beside it, away from the other foot. */
-    private void load(GraphicsContext g, FloorScale scale, FloorPicture shown, Side side) {
-        FootPose foot = shown.after().foot(side);
-        FloorPoint middle = foot.point(shown.body(), 0.5);
-        FloorPoint other = shown.after().foot(side.other()).point(shown.body(), 0.5);
-        Bearing away = middle.distance(other) < 0.01
-                ? foot.heading().value().plus(new Turn(90 * side.sign()))
-                : middle.minus(other).bearing();
-        FloorPoint at = middle.plus(away.vector(0.14 + textSize() / scale.pixels()));
-        String words =
-                (side == Side.LEFT ? Words.of("stagefloor.l") : Words.of("stagefloor.r")) + share(shown.after(), side);
-        g.setFont(bold(1.2, words));
-        g.setTextAlign(TextAlignment.CENTER);
-        g.setTextBaseline(VPos.CENTER);
-        g.setFill(paper());
-        double wide = width(words, g.getFont()) + textSize() * 0.4;
-        g.fillRoundRect(scale.x(at) - wide / 2, scale.y(at) - textSize() * 0.8, wide, textSize() * 1.6, 8, 8);
-        g.setFill(side(side));
-        g.fillText(words, scale.x(at), scale.y(at));
-    }
-
-    private static String share(Pose pose, Side side) {
-        int least = pose.weight().least(side);
-        int most = pose.weight().most(side);
-        if (least == most) {
-            return Integer.toString(least);
-        }
-        return least == 0 && most == 100 ? "?" : least + "–" + most;
     }
 }

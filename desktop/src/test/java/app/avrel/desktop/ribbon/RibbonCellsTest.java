@@ -2,6 +2,7 @@ package app.avrel.desktop.ribbon;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.files.Demo;
 import app.avrel.files.Recovery;
@@ -40,7 +41,7 @@ class RibbonCellsTest {
     }
 
     private List<RibbonCell> whole(RibbonCells cells) {
-        Session.Desk desk = session.desk().get();
+        Desk desk = session.desk().get();
         return cells.ofWhole(desk, desk.form(), desk.formTrack().occurrences());
     }
 
@@ -48,7 +49,7 @@ class RibbonCellsTest {
     void aPostureHasACellForEveryCountAsLongAsItsBeats() {
         PostureId gate = new PostureId("lean-on-the-gate");
         session.choose(session.choice().withPosture(gate, 0));
-        Session.Desk desk = session.desk().get();
+        Desk desk = session.desk().get();
         Occurrence done = desk.survey().track(gate).orElseThrow().occurrences().getFirst();
         List<RibbonCell> cells = RibbonCells.ofPosture(desk, done);
         assertThat(cells).extracting(RibbonCell::beats).containsExactly(1.0, 2.0, 1.0, 2.0);
@@ -58,7 +59,7 @@ class RibbonCellsTest {
 
     @Test
     void aFormNamesEachPostureAndMarksTheJoinThatDoesNotFit() {
-        Session.Desk desk = session.desk().get();
+        Desk desk = session.desk().get();
         List<RibbonCell> cells = RibbonCells.ofForm(desk, desk.formTrack().occurrences());
         assertThat(cells).hasSize(desk.formTrack().counts());
         assertThat(cells.stream().filter(cell -> !cell.group().isEmpty())).hasSize(29);

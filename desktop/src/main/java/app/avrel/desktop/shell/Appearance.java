@@ -1,0 +1,52 @@
+package app.avrel.desktop.shell;
+
+import app.avrel.desktop.parts.Fonts;
+import app.avrel.desktop.words.Words;
+import app.avrel.label.Language;
+import javafx.css.PseudoClass;
+import javafx.scene.layout.StackPane;
+
+/** How the window looks: light or dark, how large its text is, and in which script. */
+final class Appearance {
+
+    private final StackPane root;
+    private final Preferences preferences;
+
+    Appearance(StackPane root, Preferences preferences) {
+        this.root = root;
+        this.preferences = preferences;
+        root.getStyleClass().addAll("avrel", "text-" + preferences.textSize());
+        root.getStylesheets().addAll(Sheets.all());
+        dark(preferences.dark());
+    }
+
+    void turnDarkOrLight() {
+        dark(!preferences.dark());
+    }
+
+    void dark(boolean dark) {
+        root.pseudoClassStateChanged(PseudoClass.getPseudoClass("dark"), dark);
+        preferences.dark(dark);
+    }
+
+    void textSize(int percent) {
+        Preferences.TEXT_SIZES.forEach(size -> root.getStyleClass().remove("text-" + size));
+        root.getStyleClass().add("text-" + percent);
+        preferences.textSize(percent);
+    }
+
+    /** Makes the text larger or smaller by so many sizes, as far as there are any. */
+    void resize(int by) {
+        int at = Preferences.TEXT_SIZES.indexOf(preferences.textSize()) + by;
+        if (at >= 0 && at < Preferences.TEXT_SIZES.size()) {
+            textSize(Preferences.TEXT_SIZES.get(at));
+        }
+    }
+
+    /** Chinese has fonts of its own. */
+    void script() {
+        boolean chinese = Words.language() == Language.CHINESE;
+        Fonts.speakChinese(chinese);
+        root.pseudoClassStateChanged(PseudoClass.getPseudoClass("chinese"), chinese);
+    }
+}

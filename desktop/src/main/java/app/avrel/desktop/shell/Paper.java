@@ -1,0 +1,70 @@
+package app.avrel.desktop.shell;
+
+import app.avrel.desktop.cues.ScriptFiles;
+import app.avrel.desktop.parts.Sheet;
+import app.avrel.desktop.print.Exports;
+import app.avrel.desktop.print.PrintSheet;
+import app.avrel.desktop.session.Desk;
+import app.avrel.desktop.session.Session;
+import app.avrel.desktop.words.Words;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import javafx.scene.layout.StackPane;
+
+/** What leaves the window as a file or on paper: sheets, the calendar of a course, pictures. */
+final class Paper {
+
+    private final Session session;
+    private final FileChoosing choosing;
+    private final StackPane root;
+
+    Paper(Session session, FileChoosing choosing, StackPane root) {
+        this.session = session;
+        this.choosing = choosing;
+        this.root = root;
+    }
+
+    /** Chooses what to print: of the posture or form on the desk, or of the lesson. */
+    void print(boolean lesson) {
+        PrintSheet.open(session, root, lesson, choosing::toWriteSheet);
+    }
+
+    void calendar() {
+        export("course.ics", Exports::calendar);
+    }
+
+    void formRibbon() {
+        export("form.svg", Exports::formRibbon);
+    }
+
+    void pictures() {
+        export("count.svg", Exports::pictures);
+    }
+
+    private void export(String suggested, BiFunction<Desk, Path, Optional<String>> writing) {
+        choosing.toWriteSheet(suggested)
+                .flatMap(path -> writing.apply(session.desk().get(), path))
+                .ifPresent(trouble -> Sheet.tell(root, Words.of("common.did_not_work"), trouble));
+    }
+
+    /** {@return where a script or its sound goes, and where one comes from} */
+    ScriptFiles scripts() {
+        return new ScriptFiles() {
+            @Override
+            public Optional<Path> toWrite(String suggested) {
+                return choosing.toWriteScript(suggested);
+            }
+
+            @Override
+            public Optional<Path> toWriteSound(String suggested) {
+                return choosing.toWriteSound(suggested);
+            }
+
+            @Override
+            public Optional<Path> toRead() {
+                return choosing.toRead();
+            }
+        };
+    }
+}
