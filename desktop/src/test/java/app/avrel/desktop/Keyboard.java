@@ -1,7 +1,15 @@
 package app.avrel.desktop;
 
+import java.util.List;
 import java.util.concurrent.Callable;
+import javafx.event.Event;
+import javafx.event.EventTarget;
+import javafx.event.EventType;
+import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.Window;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -36,9 +44,42 @@ final class Keyboard {
     }
 
     Keyboard type(String text) {
-        robot.write(text, 0);
+        read(() -> {
+            Scene scene = focused().getScene();
+            text.codePoints().mapToObj(Character::toString).forEach(letter -> letter(scene, letter));
+            return text;
+        });
         WaitForAsyncUtils.waitForFxEvents();
         return this;
+    }
+
+    private static Window focused() {
+        return Window.getWindows().stream()
+                .filter(Window::isFocused)
+                .findFirst()
+                .orElseGet(() -> Window.getWindows().getFirst());
+    }
+
+    /** One letter, where the keyboard is; a line's end is a key of its own. */
+    private static void letter(Scene scene, String letter) {
+        Node focused = scene.getFocusOwner();
+        EventTarget target = focused == null ? scene : focused;
+        KeyCode key = letter.equals("\n") ? KeyCode.ENTER : KeyCode.UNDEFINED;
+        String typed = letter.equals("\n") ? "\r" : letter;
+        for (EventType<KeyEvent> type : List.of(KeyEvent.KEY_PRESSED, KeyEvent.KEY_TYPED, KeyEvent.KEY_RELEASED)) {
+            boolean written = type == KeyEvent.KEY_TYPED;
+            Event.fireEvent(
+                    target,
+                    new KeyEvent(
+                            type,
+                            written ? typed : KeyEvent.CHAR_UNDEFINED,
+                            letter,
+                            written ? KeyCode.UNDEFINED : key,
+                            false,
+                            false,
+                            false,
+                            false));
+        }
     }
 
     /** Takes the so-many-th line of the menu that is open, counted from 1. */

@@ -6,7 +6,7 @@ package app.avrel.files;
  */
 final class Attacks {
 
-    private static final double SHARE = Double.parseDouble(System.getProperty("avrel.attacks", "0.05"));
+    private static final double SHARE = Double.parseDouble(System.getProperty("avrel.attacks", "0.03"));
 
     private Attacks() {}
 
