@@ -13,7 +13,6 @@ import app.avrel.project.Project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
@@ -29,11 +28,10 @@ import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.StageStyle;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.EnumSource;
-import org.junit.jupiter.params.provider.MethodSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
@@ -78,11 +76,6 @@ class EveryRoomTest {
         Labels.speak(Language.ENGLISH);
     }
 
-    static Stream<Arguments> roomsAndLanguages() {
-        return Stream.of(Shell.RoomName.values())
-                .flatMap(room -> Stream.of(Language.values()).map(language -> Arguments.of(room, language)));
-    }
-
     private void enter(FxRobot robot, Shell.RoomName room, Language language) {
         robot.interact(() -> {
             workplace.shell.speak(language);
@@ -119,18 +112,19 @@ class EveryRoomTest {
     }
 
     @ParameterizedTest
-    @MethodSource("roomsAndLanguages")
-    void whateverCanBeReachedByKeyHasANameAndARoleForWhoHearsTheScreen(
-            Shell.RoomName room, Language language, FxRobot robot) {
-        enter(robot, room, language);
-        List<String> nameless = read(() -> all().stream()
-                .filter(Node::isFocusTraversable)
-                .filter(node -> !(node instanceof javafx.scene.control.ScrollPane))
-                .filter(node -> name(node).isBlank() || node.getAccessibleRole() == AccessibleRole.NODE)
-                .map(node -> node.getClass().getSimpleName() + " " + node.getStyleClass() + " " + node.getId())
-                .distinct()
-                .toList());
-        assertThat(nameless).isEmpty();
+    @EnumSource(Language.class)
+    void whateverCanBeReachedByKeyHasANameAndARoleForWhoHearsTheScreen(Language language, FxRobot robot) {
+        for (Shell.RoomName room : Shell.RoomName.values()) {
+            enter(robot, room, language);
+            List<String> nameless = read(() -> all().stream()
+                    .filter(Node::isFocusTraversable)
+                    .filter(node -> !(node instanceof javafx.scene.control.ScrollPane))
+                    .filter(node -> name(node).isBlank() || node.getAccessibleRole() == AccessibleRole.NODE)
+                    .map(node -> node.getClass().getSimpleName() + " " + node.getStyleClass() + " " + node.getId())
+                    .distinct()
+                    .toList());
+            assertThat(nameless).as("%s", room).isEmpty();
+        }
     }
 
     private static String name(Node node) {
@@ -141,33 +135,36 @@ class EveryRoomTest {
         return node instanceof Labeled labeled && labeled.getText() != null ? labeled.getText() : "";
     }
 
-    @ParameterizedTest
-    @EnumSource(Shell.RoomName.class)
-    void everyPictureSaysWhatItShows(Shell.RoomName room, FxRobot robot) {
-        enter(robot, room, Language.ENGLISH);
-        List<Node> silent = read(() -> all().stream()
-                .filter(Drawing.class::isInstance)
-                .filter(Node::isFocusTraversable)
-                .filter(node -> node.getAccessibleText() == null
-                        || node.getAccessibleText().isBlank())
-                .toList());
-        assertThat(silent).isEmpty();
+    @Test
+    void everyPictureSaysWhatItShows(FxRobot robot) {
+        for (Shell.RoomName room : Shell.RoomName.values()) {
+            enter(robot, room, Language.ENGLISH);
+            List<Node> silent = read(() -> all().stream()
+                    .filter(Drawing.class::isInstance)
+                    .filter(Node::isFocusTraversable)
+                    .filter(node -> node.getAccessibleText() == null
+                            || node.getAccessibleText().isBlank())
+                    .toList());
+            assertThat(silent).as("%s", room).isEmpty();
+        }
     }
 
     @ParameterizedTest
-    @MethodSource("roomsAndLanguages")
-    void noLabelIsCut(Shell.RoomName room, Language language, FxRobot robot) {
-        enter(robot, room, language);
-        List<String> cut = read(() -> all().stream()
-                .filter(Labeled.class::isInstance)
-                .map(Labeled.class::cast)
-                .filter(labeled ->
-                        labeled.getText() != null && !labeled.getText().isEmpty())
-                .filter(EveryRoomTest::cut)
-                .filter(labeled -> !mayBeCut(labeled))
-                .map(labeled -> labeled.getText() + " " + labeled.getStyleClass())
-                .toList());
-        assertThat(cut).isEmpty();
+    @EnumSource(Language.class)
+    void noLabelIsCut(Language language, FxRobot robot) {
+        for (Shell.RoomName room : Shell.RoomName.values()) {
+            enter(robot, room, language);
+            List<String> cut = read(() -> all().stream()
+                    .filter(Labeled.class::isInstance)
+                    .map(Labeled.class::cast)
+                    .filter(labeled ->
+                            labeled.getText() != null && !labeled.getText().isEmpty())
+                    .filter(EveryRoomTest::cut)
+                    .filter(labeled -> !mayBeCut(labeled))
+                    .map(labeled -> labeled.getText() + " " + labeled.getStyleClass())
+                    .toList());
+            assertThat(cut).as("%s", room).isEmpty();
+        }
     }
 
     private static boolean cut(Labeled labeled) {
@@ -213,24 +210,25 @@ class EveryRoomTest {
         }
     }
 
-    @ParameterizedTest
-    @EnumSource(Shell.RoomName.class)
-    void theTabKeyReachesEveryKindOfControlOfTheRoom(Shell.RoomName room, FxRobot robot) {
-        enter(robot, room, Language.ENGLISH);
-        List<Node> unreachable = read(() -> all().stream()
-                .filter(node -> node instanceof ButtonBase
-                        || node instanceof TextInputControl
-                        || node instanceof ComboBoxBase
-                        || node instanceof ListView
-                        || node instanceof Slider)
-                .filter(node -> !(node.getParent() instanceof ComboBoxBase))
-                .filter(node -> ((Control) node).getSkin() != null)
-                .filter(node -> !node.isFocusTraversable())
-                .filter(node -> node.getStyleClass().stream()
-                        .noneMatch(name -> name.endsWith("increment-button")
-                                || name.endsWith("decrement-button")
-                                || name.equals("arrow-button")))
-                .toList());
-        assertThat(unreachable).isEmpty();
+    @Test
+    void theTabKeyReachesEveryKindOfControlOfTheRoom(FxRobot robot) {
+        for (Shell.RoomName room : Shell.RoomName.values()) {
+            enter(robot, room, Language.ENGLISH);
+            List<Node> unreachable = read(() -> all().stream()
+                    .filter(node -> node instanceof ButtonBase
+                            || node instanceof TextInputControl
+                            || node instanceof ComboBoxBase
+                            || node instanceof ListView
+                            || node instanceof Slider)
+                    .filter(node -> !(node.getParent() instanceof ComboBoxBase))
+                    .filter(node -> ((Control) node).getSkin() != null)
+                    .filter(node -> !node.isFocusTraversable())
+                    .filter(node -> node.getStyleClass().stream()
+                            .noneMatch(name -> name.endsWith("increment-button")
+                                    || name.endsWith("decrement-button")
+                                    || name.equals("arrow-button")))
+                    .toList());
+            assertThat(unreachable).as("%s", room).isEmpty();
+        }
     }
 }
