@@ -83,7 +83,7 @@ public final class ProjectText {
         Shape shape = Shapes.of(Project.class);
         ForeignFields foreign = version > VERSION ? ForeignFields.takenFrom(version, top, shape) : ForeignFields.NONE;
         Migrations.bringUp(top, version);
-        Project project = (Project) Reading.value(top, shape, "");
+        Project project = (Project) Reading.value(top, shape);
         return new Opened.Read(version == 1 ? project.acceptedAnew() : project, foreign);
     }
 

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 
@@ -19,16 +20,48 @@ final class Reading {
 
     private Reading() {}
 
+    /** Where in a text something stands; written out only where it must be told. */
+    private record Place(@Nullable Place within, String field, int row) {
+
+        static final Place TOP = new Place(null, "", -1);
+
+        Place field(String name) {
+            return new Place(this, name, -1);
+        }
+
+        Place row(int at) {
+            return new Place(this, "", at);
+        }
+
+        @Override
+        public String toString() {
+            return within == null ? Labels.say("keep.the_top") : written();
+        }
+
+        private String written() {
+            if (within == null) {
+                return "";
+            }
+            String before = within.written();
+            return row >= 0 ? before + "[" + (row + 1) + "]" : before.isEmpty() ? field : before + "." + field;
+        }
+    }
+
     /** What does not fit, and where. */
     static final class Misfit extends Exception {
         private static final long serialVersionUID = 1;
 
-        Misfit(String place, String what) {
-            super(Labels.say("keep.at", place.isEmpty() ? Labels.say("keep.the_top") : place, what));
+        Misfit(Place place, String what) {
+            super(Labels.say("keep.at", place, what));
         }
     }
 
-    static Object value(JsonNode node, Shape shape, String place) throws Misfit {
+    /** {@return the value of a whole text} */
+    static Object value(JsonNode node, Shape shape) throws Misfit {
+        return value(node, shape, Place.TOP);
+    }
+
+    private static Object value(JsonNode node, Shape shape, Place place) throws Misfit {
         return switch (shape) {
             case Shape.Plain(Scalar<?> scalar) -> plain(node, scalar, place);
             case Shape.Word(var type) -> word(node, type, place);
@@ -40,7 +73,7 @@ final class Reading {
         };
     }
 
-    private static Object plain(JsonNode node, Scalar<?> scalar, String place) throws Misfit {
+    private static Object plain(JsonNode node, Scalar<?> scalar, Place place) throws Misfit {
         try {
             Optional<?> value = scalar.read().apply(node);
             if (value.isPresent()) {
@@ -62,7 +95,7 @@ final class Reading {
         return Labels.has(key) ? Labels.say(key) : scalar.meaning();
     }
 
-    private static Object word(JsonNode node, Class<? extends Enum<?>> type, String place) throws Misfit {
+    private static Object word(JsonNode node, Class<? extends Enum<?>> type, Place place) throws Misfit {
         for (Enum<?> constant : type.getEnumConstants()) {
             if (node.isString() && Shapes.word(constant).equals(node.stringValue())) {
                 return constant;
@@ -72,7 +105,7 @@ final class Reading {
         throw new Misfit(place, Labels.say("keep.must_be_one", words, shown(node)));
     }
 
-    private static Object kind(JsonNode node, Shape.Kinds kinds, String place) throws Misfit {
+    private static Object kind(JsonNode node, Shape.Kinds kinds, Place place) throws Misfit {
         object(node, place);
         JsonNode kind = node.get("kind");
         Shape.Fields fields =
@@ -88,30 +121,38 @@ final class Reading {
         return fields(node, fields, place, List.of("kind"));
     }
 
-    private static void object(JsonNode node, String place) throws Misfit {
+    private static void object(JsonNode node, Place place) throws Misfit {
         if (!node.isObject()) {
             throw new Misfit(place, Labels.say("keep.must_be", Labels.say("keep.object"), shown(node)));
         }
     }
 
-    private static Object fields(JsonNode node, Shape.Fields fields, String place, List<String> besides) throws Misfit {
+    private static Object fields(JsonNode node, Shape.Fields fields, Place place, List<String> besides) throws Misfit {
         object(node, place);
-        List<Object> values = new ArrayList<>();
-        TreeSet<String> unread = new TreeSet<>(node.propertyNames());
-        besides.forEach(unread::remove);
+        List<Object> values = new ArrayList<>(fields.fields().size());
+        int known = besides.size();
         for (Shape.Field field : fields.fields()) {
-            unread.remove(field.name());
-            values.add(field(node.get(field.name()), field, place));
+            JsonNode value = node.get(field.name());
+            known += value == null ? 0 : 1;
+            values.add(field(value, field, place));
         }
-        if (!unread.isEmpty()) {
-            throw new Misfit(place, Labels.say("keep.unknown_field", unread.first()));
+        if (known < node.size()) {
+            throw new Misfit(place, Labels.say("keep.unknown_field", unread(node, fields, besides)));
         }
         return built(fields, values, place);
     }
 
-    private static Object field(JsonNode node, Shape.Field field, String place) throws Misfit {
+    /** {@return the first field, by its letters, that nothing here has} */
+    private static String unread(JsonNode node, Shape.Fields fields, List<String> besides) {
+        TreeSet<String> unread = new TreeSet<>(node.propertyNames());
+        besides.forEach(unread::remove);
+        fields.fields().forEach(field -> unread.remove(field.name()));
+        return unread.first();
+    }
+
+    private static Object field(@Nullable JsonNode node, Shape.Field field, Place place) throws Misfit {
         if (node != null) {
-            return value(node, field.shape(), place.isEmpty() ? field.name() : place + "." + field.name());
+            return value(node, field.shape(), place.field(field.name()));
         }
         if (!field.optional()) {
             throw new Misfit(place, Labels.say("keep.missing_field", field.name()));
@@ -124,7 +165,7 @@ final class Reading {
         };
     }
 
-    private static Object built(Shape.Fields fields, List<Object> values, String place) throws Misfit {
+    private static Object built(Shape.Fields fields, List<Object> values, Place place) throws Misfit {
         try {
             return fields.constructor().newInstance(values.toArray());
         } catch (InvocationTargetException e) {
@@ -137,22 +178,22 @@ final class Reading {
         }
     }
 
-    private static List<Object> row(JsonNode node, Shape each, String place) throws Misfit {
+    private static List<Object> row(JsonNode node, Shape each, Place place) throws Misfit {
         if (!node.isArray()) {
             throw new Misfit(place, Labels.say("keep.must_be", Labels.say("keep.list"), shown(node)));
         }
         List<Object> values = new ArrayList<>();
         for (int i = 0; i < node.size(); i++) {
-            values.add(value(node.get(i), each, place + "[" + (i + 1) + "]"));
+            values.add(value(node.get(i), each, place.row(i)));
         }
         return values;
     }
 
-    private static Map<Object, Object> keyed(JsonNode node, Shape.Keyed keyed, String place) throws Misfit {
+    private static Map<Object, Object> keyed(JsonNode node, Shape.Keyed keyed, Place place) throws Misfit {
         object(node, place);
         Map<Object, Object> values = new LinkedHashMap<>();
         for (String name : node.propertyNames()) {
-            String inner = place + "." + name;
+            Place inner = place.field(name);
             Object key = value(JsonNodeFactory.instance.stringNode(name), keyed.key(), inner);
             values.put(key, value(node.get(name), keyed.each(), inner));
         }
