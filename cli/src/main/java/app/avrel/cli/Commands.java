@@ -25,6 +25,7 @@ import picocli.CommandLine.Command;
             PlanCommand.class,
             SheetCommand.class,
             CalendarCommand.class,
+            BundleCommand.class,
             SchemaCommand.class,
             CompletionCommand.class
         },

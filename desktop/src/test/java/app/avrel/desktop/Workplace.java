@@ -67,6 +67,11 @@ final class Workplace {
         }
 
         @Override
+        public Optional<Path> toWriteBundle(String suggested) {
+            return Optional.of(bundle());
+        }
+
+        @Override
         public Optional<Path> toWriteSheet(String suggested) {
             return Optional.of(sheet());
         }
@@ -75,6 +80,11 @@ final class Workplace {
         public Optional<Path> toWrite(String suggested) {
             return Optional.of(table());
         }
+    }
+
+    /** {@return where a bundle is written} */
+    Path bundle() {
+        return file.resolveSibling("hall.zip");
     }
 
     /** {@return where sheets are written} */

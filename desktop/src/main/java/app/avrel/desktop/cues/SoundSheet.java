@@ -1,7 +1,9 @@
 package app.avrel.desktop.cues;
 
+import java.util.function.DoubleConsumer;
+import java.util.function.BooleanSupplier;
+import app.avrel.desktop.parts.ProgressSheet;
 import app.avrel.cue.CueOrder;
-import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Sheet;
@@ -15,10 +17,7 @@ import app.avrel.project.Setting;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.atomic.AtomicBoolean;
-import javafx.application.Platform;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -79,35 +78,20 @@ final class SoundSheet {
     }
 
     private void write(Path to) {
-        AtomicBoolean stopped = new AtomicBoolean();
-        ProgressBar bar = new ProgressBar(0);
-        bar.setMaxWidth(Double.MAX_VALUE);
-        bar.setAccessibleText(Words.of("cues.sound_progress"));
-        VBox content = new VBox(Texts.wrapped(to.getFileName().toString(), "sheet-text"), bar);
-        content.getStyleClass().add("make-sheet");
-        Sheet progress = Sheet.show(
+        ProgressSheet.run(
                 over,
                 Words.of("cues.sound_progress"),
-                content,
-                List.of(new Sheet.Answer(Words.of("common.cancel"), () -> stopped.set(true))));
-        progress.parentProperty().addListener((_, _, parent) -> stopped.compareAndSet(false, parent == null));
-        new BackgroundTask()
-                .ask(() -> spoken(to, share -> Platform.runLater(() -> bar.setProgress(share)), stopped), said -> {
-                    progress.close();
-                    Sheet.tell(over, Words.of("cues.write_sound"), said);
-                });
-    }
-
-    private interface Progress {
-        void at(double share);
+                to.getFileName().toString(),
+                Words.of("cues.write_sound"),
+                (progress, stopped) -> spoken(to, progress, stopped));
     }
 
     /** Writes it; what became of it in words. Calls are as long as the voice says them. */
-    private String spoken(Path to, Progress progress, AtomicBoolean stopped) {
+    private String spoken(Path to, DoubleConsumer progress, BooleanSupplier stopped) {
         SchooledVoice voice = Voices.schooled(voices.get(chosen), order().language(), setting.sounds());
-        voice.learn(sheet.script(), share -> progress.at(LEARNING * share), stopped::get);
+        voice.learn(sheet.script(), share -> progress.accept(LEARNING * share), stopped);
         try {
-            boolean written = !stopped.get()
+            boolean written = !stopped.getAsBoolean()
                     && SpokenFile.write(
                             sheet.timedBy(voice),
                             sheet.stretch(),
@@ -119,8 +103,8 @@ final class SoundSheet {
                                     countIn.isSelected() ? COUNT_IN : 0,
                                     order().tempo()),
                             to,
-                            share -> progress.at(LEARNING + (1 - LEARNING) * share),
-                            stopped::get);
+                            share -> progress.accept(LEARNING + (1 - LEARNING) * share),
+                            stopped);
             return Words.of(written ? "cues.sound_written" : "cues.sound_given_up", to);
         } catch (IOException failed) {
             return Words.of("common.cannot_be_written", to);

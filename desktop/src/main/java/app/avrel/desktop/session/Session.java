@@ -1,6 +1,7 @@
 package app.avrel.desktop.session;
 
 import app.avrel.files.ForeignFields;
+import app.avrel.files.Bundled;
 import app.avrel.files.Opened;
 import app.avrel.files.ProjectFile;
 import app.avrel.files.Recovery;
@@ -232,11 +233,11 @@ public final class Session {
         return recovery.flush();
     }
 
-    /** Opens a file. {@return why it could not be opened; empty where it was} */
+    /** Opens a file; a bundle is opened as a project that is in no file yet. {@return why it could not be opened; empty where it was} */
     public Optional<String> open(Path path) {
         return switch (ProjectFile.open(path)) {
             case Opened.Read read -> {
-                start(read, Optional.of(path));
+                start(read, Bundled.is(path) ? Optional.empty() : Optional.of(path));
                 yield Optional.empty();
             }
             case Opened.Refused(String message) -> Optional.of(message);

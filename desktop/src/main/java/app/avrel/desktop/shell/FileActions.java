@@ -1,5 +1,6 @@
 package app.avrel.desktop.shell;
 
+import app.avrel.desktop.exchange.BundleSheet;
 import app.avrel.desktop.exchange.BringOverSheet;
 import app.avrel.desktop.exchange.NotesSheet;
 import app.avrel.desktop.exchange.Tables;
@@ -139,6 +140,12 @@ public final class FileActions {
                 Sheet.tell(over, Words.of("shell.notes_not_written"), Words.of("common.cannot_be_written", path));
             }
         });
+    }
+
+    /** Writes the project with its pictures, what is called, and its sounds as one file. */
+    void bundle() {
+        Project project = session.project();
+        BundleSheet.open(project, over, () -> choosing.toWriteBundle(project.name()));
     }
 
     /** Brings postures and forms over from another project. */

@@ -25,6 +25,9 @@ public interface FileChoosing {
     /** {@return a file for a sheet: PDF, Markdown, a calendar or a picture; its ending says which} */
     Optional<Path> toWriteSheet(String suggested);
 
+    /** {@return a file for the project with all that is made of it} */
+    Optional<Path> toWriteBundle(String suggested);
+
     /** {@return a file for a table} */
     Optional<Path> toWrite(String suggested);
 }

@@ -62,6 +62,7 @@ final class MainMenu {
                 item(Words.of("shell.import_list_names"), "Ctrl+Shift+B", files::bringIn),
                 item(Words.of("shell.read_notes"), "Ctrl+Alt+N", files::readNotes),
                 item(Words.of("shell.write_postures_as"), "", files::writeNotes),
+                item(Words.of("shell.write_bundle"), "", files::bundle),
                 item(Words.of("shell.import_from_another"), "Ctrl+Shift+F", files::bringOver),
                 tables(),
                 item(Words.of("shell.learners"), "Ctrl+U", shell::openLearners),

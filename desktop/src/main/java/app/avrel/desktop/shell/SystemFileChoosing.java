@@ -22,7 +22,7 @@ final class SystemFileChoosing implements FileChoosing {
         chooser.setTitle(title);
         chooser.getExtensionFilters()
                 .addAll(
-                        new FileChooser.ExtensionFilter(Words.of("shell.avrel_projects"), "*" + ProjectFile.ENDING),
+                        new FileChooser.ExtensionFilter(Words.of("shell.avrel_projects"), "*" + ProjectFile.ENDING, "*.zip"),
                         new FileChooser.ExtensionFilter(Words.of("shell.all_files"), "*"));
         return chooser;
     }
@@ -51,6 +51,11 @@ final class SystemFileChoosing implements FileChoosing {
         return Optional.ofNullable(chooser.showSaveDialog(window))
                 .map(File::toPath)
                 .map(SystemFileChoosing::ended);
+    }
+
+    @Override
+    public Optional<Path> toWriteBundle(String suggested) {
+        return write(Words.of("exchange.bundle"), Words.of("exchange.bundles"), suggested, ".zip");
     }
 
     @Override

@@ -38,6 +38,11 @@ public final class Shots {
 
     private static final FileChoosing NO_FILES = new FileChoosing() {
         @Override
+        public Optional<Path> toWriteBundle(String suggested) {
+            return Optional.empty();
+        }
+
+        @Override
         public Optional<Path> toWriteSheet(String suggested) {
             return Optional.empty();
         }
