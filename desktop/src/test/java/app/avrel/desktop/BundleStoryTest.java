@@ -51,12 +51,12 @@ class BundleStoryTest {
 
     @Test
     void aBundleIsWrittenAndOpenedAsAProjectThatIsInNoFileYet(FxRobot robot) throws TimeoutException {
-        robot.interact(() -> BundleSheet.open(
-                workplace.session.project(), root(), () -> Optional.of(workplace.bundle())));
+        robot.interact(
+                () -> BundleSheet.open(workplace.session.project(), root(), () -> Optional.of(workplace.bundle())));
         press(robot, "Choose the file and write it");
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> told("It is written to "));
-        robot.interact(() ->
-                assertThat(workplace.session.open(workplace.bundle())).isEmpty());
+        robot.interact(
+                () -> assertThat(workplace.session.open(workplace.bundle())).isEmpty());
         assertThat(read(() -> workplace.session.project())).isEqualTo(Demo.project());
         assertThat(read(() -> workplace.session.file().get())).isEmpty();
     }

@@ -55,7 +55,9 @@ final class CallStrip extends Region {
             double wanted = Math.max(x(calls.get(i).end()) - from, label.prefWidth(-1));
             double width = Math.clamp(wanted, SMALLEST, Math.max(SMALLEST, next - from));
             double height = label.prefHeight(-1);
-            label.resizeRelocate(from, row(calls.get(i)) * (height + GAP), width, height);
+            double top = row(calls.get(i)) * (height + GAP);
+            label.setVisible(top + height <= getHeight() + GAP);
+            label.resizeRelocate(from, top, width, height);
         }
     }
 
@@ -89,8 +91,18 @@ final class CallStrip extends Region {
         return 0;
     }
 
+    private double rows(int many) {
+        return getChildren().isEmpty() ? 0 : many * (((Region) getChildren().getFirst()).prefHeight(-1) + GAP) + GAP;
+    }
+
     @Override
     protected double computePrefHeight(double width) {
-        return getChildren().isEmpty() ? 0 : 2 * (((Region) getChildren().getFirst()).prefHeight(-1) + GAP) + GAP;
+        return rows(2);
+    }
+
+    /** Where there is little height, names and moves have it, and what is called beside them gives way. */
+    @Override
+    protected double computeMinHeight(double width) {
+        return rows(1);
     }
 }

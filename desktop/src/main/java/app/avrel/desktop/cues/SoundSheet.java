@@ -1,11 +1,9 @@
 package app.avrel.desktop.cues;
 
-import java.util.function.DoubleConsumer;
-import java.util.function.BooleanSupplier;
-import app.avrel.desktop.parts.ProgressSheet;
 import app.avrel.cue.CueOrder;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.ProgressSheet;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.words.Words;
@@ -17,6 +15,8 @@ import app.avrel.project.Setting;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;

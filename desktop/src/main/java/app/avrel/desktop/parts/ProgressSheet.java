@@ -44,10 +44,7 @@ public final class ProgressSheet {
         VBox content = new VBox(Texts.wrapped(about, "sheet-text"), bar);
         content.getStyleClass().add("make-sheet");
         Sheet progress = Sheet.show(
-                over,
-                working,
-                content,
-                List.of(new Sheet.Answer(Words.of("common.cancel"), () -> stopped.set(true))));
+                over, working, content, List.of(new Sheet.Answer(Words.of("common.cancel"), () -> stopped.set(true))));
         progress.parentProperty().addListener((_, _, parent) -> stopped.compareAndSet(false, parent == null));
         DoubleConsumer shown = share -> Platform.runLater(() -> bar.setProgress(share));
         new BackgroundTask().ask(() -> work.done(shown, stopped::get), said -> {

@@ -1,7 +1,7 @@
 package app.avrel.desktop.session;
 
-import app.avrel.files.ForeignFields;
 import app.avrel.files.Bundled;
+import app.avrel.files.ForeignFields;
 import app.avrel.files.Opened;
 import app.avrel.files.ProjectFile;
 import app.avrel.files.Recovery;

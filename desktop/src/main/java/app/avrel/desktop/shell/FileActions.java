@@ -1,7 +1,7 @@
 package app.avrel.desktop.shell;
 
-import app.avrel.desktop.exchange.BundleSheet;
 import app.avrel.desktop.exchange.BringOverSheet;
+import app.avrel.desktop.exchange.BundleSheet;
 import app.avrel.desktop.exchange.NotesSheet;
 import app.avrel.desktop.exchange.Tables;
 import app.avrel.desktop.form.NameListSheet;

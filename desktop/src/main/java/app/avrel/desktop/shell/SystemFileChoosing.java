@@ -22,7 +22,8 @@ final class SystemFileChoosing implements FileChoosing {
         chooser.setTitle(title);
         chooser.getExtensionFilters()
                 .addAll(
-                        new FileChooser.ExtensionFilter(Words.of("shell.avrel_projects"), "*" + ProjectFile.ENDING, "*.zip"),
+                        new FileChooser.ExtensionFilter(
+                                Words.of("shell.avrel_projects"), "*" + ProjectFile.ENDING, "*.zip"),
                         new FileChooser.ExtensionFilter(Words.of("shell.all_files"), "*"));
         return chooser;
     }

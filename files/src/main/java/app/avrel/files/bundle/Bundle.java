@@ -119,13 +119,14 @@ public record Bundle(Project project, Language language, Optional<Voice> voice) 
     }
 
     private void pictures(List<Part> parts, String folder, Posture posture) {
-        Occurrence done =
-                Unroll.posture(posture, project.setting().posing()).occurrences().getFirst();
+        Occurrence done = Unroll.posture(posture, project.setting().posing())
+                .occurrences()
+                .getFirst();
         List<Moment> moments = done.moments();
         for (int i = 0; i < moments.size(); i++) {
             Moment moment = moments.get(i);
-            boolean last = i == moments.size() - 1
-                    || !moments.get(i + 1).place().sameCount(moment.place());
+            boolean last =
+                    i == moments.size() - 1 || !moments.get(i + 1).place().sameCount(moment.place());
             if (last) {
                 String count = folder + "count-" + (moment.place().count() + 1);
                 parts.add(text(
@@ -148,11 +149,9 @@ public record Bundle(Project project, Language language, Optional<Voice> voice) 
         List<Occurrence> track =
                 Unroll.form(form, project.shelf(), project.posing(form)).occurrences();
         CueOrder order = CueOrder.USUAL.withLanguage(language);
-        Wording wording =
-                new Wording(project.directions(), Heading.FRONT, project.setting().rules());
-        parts.add(text(
-                stem + "-ribbon.svg",
-                () -> FormRibbonSvg.of(track, done -> called(done.posture()))));
+        Wording wording = new Wording(
+                project.directions(), Heading.FRONT, project.setting().rules());
+        parts.add(text(stem + "-ribbon.svg", () -> FormRibbonSvg.of(track, done -> called(done.posture()))));
         parts.add(text(
                 stem + ".vtt", () -> ScriptOut.of(Scripting.of(track, order, wording), track, ScriptFormat.WEBVTT)));
         voice.ifPresent(speaker -> parts.add(new Part(stem + ".wav", () -> sound(track, order, wording, speaker))));

@@ -70,8 +70,10 @@ class BundleTest {
     @Test
     void everyCountHasItsFloorAndItsFigureAndEveryFormWhatIsCalled() throws IOException {
         List<String> names = names(bundle(Language.ENGLISH));
-        int counts =
-                DEMO.postures().stream().map(Posture::counts).mapToInt(List::size).sum();
+        int counts = DEMO.postures().stream()
+                .map(Posture::counts)
+                .mapToInt(List::size)
+                .sum();
         assertThat(names).filteredOn(name -> name.endsWith("-floor.svg")).hasSize(counts);
         assertThat(names).filteredOn(name -> name.endsWith("-figure.svg")).hasSize(counts);
         assertThat(names)
