@@ -19,7 +19,7 @@ final class Images {
                 continue;
             }
             int end = i + 1;
-            while (end < items.size() && !ends(items.get(end))) {
+            while (end < items.size() && !ends(items.get(end)) && !another(items, end)) {
                 end++;
             }
             int to = items.get(end - 1).to();
@@ -27,6 +27,20 @@ final class Images {
             i = end - 1;
         }
         return out;
+    }
+
+    /** "And the left foot …": something else begins. */
+    private static boolean another(List<Item> items, int at) {
+        if (!items.get(at).is(Term.Mark.AND) || at + 1 >= items.size()) {
+            return false;
+        }
+        Item next = items.get(at + 1);
+        boolean sided = next.who() != null && next.who().side().isPresent();
+        boolean trunk = next.is(Term.Part.EYES)
+                || next.is(Term.Part.WEIGHT)
+                || next.is(Term.Part.WAIST)
+                || next.is(Term.Part.BODY);
+        return next.part() && next.rel() == null && (sided || trunk) || next.is(Term.Act.LOOK);
     }
 
     private static boolean ends(Item item) {

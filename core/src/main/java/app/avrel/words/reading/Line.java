@@ -114,7 +114,7 @@ public final class Line {
         if (typed.length() > LONGEST) {
             return tooLong(typed, pose);
         }
-        List<Token> tokens = Amounts.of(taught.scan(typed, language));
+        List<Token> tokens = Amounts.of(SidesAhead.of(taught.scan(typed, language)));
         Phrases.Found phrases =
                 Phrases.of(typed, tokens, language, saying.directions().startFaces());
         CountWords count = CountWords.of(BeatMarks.of(Correcting.of(Opposed.of(Images.of(phrases.items(), typed)))));
@@ -245,7 +245,11 @@ public final class Line {
 
         private static void together(List<Move> stage, int from) {
             List<Move> together = List.copyOf(stage.subList(from, stage.size()));
-            stage.subList(from, stage.size()).removeIf(move -> arrives(move, together));
+            for (int i = together.size() - 1; i >= 0; i--) {
+                if (arrives(together.get(i), together.subList(i + 1, together.size()))) {
+                    stage.remove(from + i);
+                }
+            }
         }
 
         /** Ends a stage: what comes next is done after it. */
@@ -322,7 +326,8 @@ public final class Line {
 
         /** Hands that part, and then each goes somewhere: where it goes says all. */
         private boolean superseded(Move move, List<Move> stage) {
-            boolean houseShare = ofStance.contains(move)
+            boolean houseShare = move instanceof Move.Shift
+                    && ofStance.contains(move)
                     && stage.stream()
                             .anyMatch(other -> other instanceof Move.Shift(Split.Said _) && !ofStance.contains(other));
             boolean onBall = move instanceof Move.Lower(Side foot, Contact to, var place, var _)

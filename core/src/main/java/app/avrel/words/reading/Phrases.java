@@ -145,7 +145,12 @@ final class Phrases {
 
     /** The left palm follows the right wrist: it stays beside it. */
     private boolean followsOtherHand() {
-        if (term(at) != Term.Act.FOLLOW || out.stream().noneMatch(Phrases::hand)) {
+        int from = out.size();
+        while (from > 0 && !(out.get(from - 1).term() instanceof Term.Mark)) {
+            from--;
+        }
+        List<Item> here = out.subList(from, out.size());
+        if (term(at) != Term.Act.FOLLOW || here.stream().noneMatch(Phrases::hand)) {
             return false;
         }
         int next = skip(at + 1);
@@ -157,7 +162,7 @@ final class Phrases {
         boolean hand = term(part) instanceof Term.Part limb && HAND_LIMBS.contains(limb);
         return hand
                 && side != null
-                && out.stream().noneMatch(item -> item.is(Term.Part.EYES) || item.is(Term.Act.LOOK));
+                && here.stream().noneMatch(item -> item.is(Term.Part.EYES) || item.is(Term.Act.LOOK));
     }
 
     private static boolean hand(Item item) {

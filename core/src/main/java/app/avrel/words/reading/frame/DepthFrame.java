@@ -62,6 +62,9 @@ final class DepthFrame implements Frame {
     private Optional<Fit> incline(Clause clause, Situation now) {
         boolean upright = clause.takeAll(Term.Manner.UPRIGHT) | clause.takeAll(Term.Act.STRAIGHTEN);
         boolean verb = clause.takeAll(Term.Act.LEAN) || upright;
+        if (amountAfterComma(clause)) {
+            return Optional.empty();
+        }
         boolean placed = clause.has(item -> item.rel() != null
                 && item.rel() != Term.Rel.FROM
                 && Landmarks.of(item.term()).isPresent());
@@ -139,6 +142,9 @@ final class DepthFrame implements Frame {
                 || clause.has(Term.Manner.MEDIUM_FRAME)
                 || clause.has(Term.Manner.LOW_FRAME)
                 || clause.has(Term.Manner.STANDING);
+        if (rises && (sinks || knees)) {
+            return Optional.empty();
+        }
         boolean pronoun = clause.has(Term.Ref.THEM)
                 || clause.has(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null);
         boolean alone = clause.size() == 1 && (clause.has(Term.Act.LOWER) || clause.has(Term.Act.RAISE));
@@ -181,6 +187,17 @@ final class DepthFrame implements Frame {
             clause.takeAll(Term.Act.SHIFT);
         }
         return Optional.of(to(clause, up).costs(cost));
+    }
+
+    /** Lean ten degrees, a quarter turn to the left: two amounts are two clauses. */
+    private static boolean amountAfterComma(Clause clause) {
+        int comma = clause.indexOf(Term.Mark.COMMA);
+        int first = clause.find(item -> Ways.amount(item.term()).isPresent());
+        return comma >= 0
+                && first >= 0
+                && first < comma
+                && clause.items().subList(comma, clause.size()).stream()
+                        .anyMatch(item -> Ways.amount(item.term()).isPresent());
     }
 
     private static boolean bothLegs(Item item) {

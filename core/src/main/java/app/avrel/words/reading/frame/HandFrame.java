@@ -69,7 +69,7 @@ final class HandFrame implements Frame {
                 Item item = clause.item(i);
                 turns |= item.is(Term.Act.SHIFT) || item.is(Term.Act.TURN) || item.is(Term.Act.FACE);
                 sinks |= item.is(Term.Act.SINK) || item.is(Term.Act.RISE) || item.is(Term.Act.SIT);
-                if (turns && item.is(Term.Mark.COMMA) || sinks && item.soft()) {
+                if ((turns || sinks) && item.soft()) {
                     return true;
                 }
                 boolean side = item.bareSide() && !turns && !sinks && !turnsNext(i);
@@ -78,6 +78,17 @@ final class HandFrame implements Frame {
                 }
             }
             return false;
+        }
+
+        /** The eyes stay on the right hand: it is they that the clause is about. */
+        private boolean eyesFirst() {
+            int eyes = clause.find(item -> item.is(Term.Part.EYES) && item.rel() == null);
+            int hand = clause.find(HandWords::hand);
+            boolean height = eyes >= 0
+                    && clause.near(eyes, 1)
+                            .filter(next -> next.is(Term.Manner.HEIGHT))
+                            .isPresent();
+            return eyes >= 0 && !height && (hand < 0 || eyes < hand);
         }
 
         private boolean turnsNext(int at) {
@@ -102,7 +113,8 @@ final class HandFrame implements Frame {
                     || clause.has(Term.Part.WEIGHT)
                     || clause.has(Term.Act.STEP)
                     || clause.has(Term.Act.KICK)
-                    || clause.has(Term.Part.EYES) && clause.has(Term.Act.LOOK)) {
+                    || clause.has(Term.Part.EYES) && clause.has(Term.Act.LOOK)
+                    || eyesFirst()) {
                 return Optional.empty();
             }
             boolean pressed = clause.has(item -> item.is(Term.Part.PALM) && item.both())

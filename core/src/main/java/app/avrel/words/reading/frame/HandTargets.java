@@ -247,7 +247,10 @@ final class HandTargets {
             Item item = clause.item(i);
             boolean high = i + 1 < clause.size() && clause.item(i + 1).is(Term.Manner.HEIGHT)
                     || i > 0 && clause.item(i - 1).is(Term.Manner.HEIGHT);
-            boolean bare = clause.open(i) && height(item) && item.rel() == null;
+            boolean moves = clause.near(i, 1)
+                    .filter(next -> next.is(Term.Act.LOWER) || next.is(Term.Act.SINK) || next.is(Term.Act.RISE))
+                    .isPresent();
+            boolean bare = clause.open(i) && height(item) && item.rel() == null && !moves;
             if (bare && (high || i > subject && !item.is(Term.Part.EYES) && !item.is(Term.Part.WAIST))) {
                 return i;
             }

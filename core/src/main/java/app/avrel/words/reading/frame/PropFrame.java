@@ -92,7 +92,7 @@ final class PropFrame implements Frame {
         clause.takeAll(Term.Manner.HEIGHT);
         Side by = hand.flatMap(item -> now.hand(item.who()))
                 .or(() -> now.pose().prop().map(carried -> carried.held()))
-                .or(now::lastHand)
+                .or(() -> now.topic() == Situation.Topic.PROP || tipNamed ? now.lastHand() : Optional.empty())
                 .or(() -> forearm.flatMap(Item::whose).flatMap(Term.Who::side).map(Side::other))
                 .orElse(Side.RIGHT);
         Move handled =

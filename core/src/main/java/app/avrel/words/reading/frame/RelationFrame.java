@@ -41,6 +41,19 @@ final class RelationFrame implements Frame {
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
+        boolean stays = clause.has(Term.Act.STAY)
+                && clause.has(item -> HandWords.hand(item)
+                        && item.rel() == null
+                        && item.whose().flatMap(Term.Who::side).isPresent());
+        if (stays) {
+            return Optional.empty();
+        }
+        if (clause.has(item -> item.is(Term.Part.ELBOW)
+                && item.rel() == null
+                && item.who() != null
+                && item.who().side().isPresent())) {
+            return Optional.empty();
+        }
         boolean forms = clause.has(Term.Act.FORM) || clause.has(Term.Act.HOLD);
         boolean ball = clause.takeAll(Term.Manner.BALL_HELD) || forms && clause.takeAll(Term.Part.BALL);
         Optional<HandRelation> relation = clause.take(Term.Related.class).map(Term.Related::relation);

@@ -88,7 +88,9 @@ final class StanceFrame implements Frame {
         if (front.isEmpty()) {
             return ask(fit, clause, "foot_in_front");
         }
-        boolean there = stepped(now) || now.front().equals(front);
+        boolean loaded =
+                !now.weight().equals(now.pose().weight()) && now.weight().least(front.get()) > 50;
+        boolean there = stepped(now) || loaded || now.front().equals(front);
         if (!there) {
             fit.moves().add(step(front.get(), Direction.FORWARD, length));
         }

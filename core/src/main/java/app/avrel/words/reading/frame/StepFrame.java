@@ -131,6 +131,9 @@ final class StepFrame implements Frame {
             if (sole || knee && !steps) {
                 return Optional.empty();
             }
+            if (which.side().isPresent() && otherToes(which.side().get())) {
+                return Optional.empty();
+            }
             if (which.both() && !asksTogether) {
                 return both(steps || slides || draws);
             }
@@ -180,6 +183,14 @@ final class StepFrame implements Frame {
                 return Optional.of(WhichFoot.ask(new Fit(), clause).costs(fit.cost()));
             }
             return Optional.of(known ? fit : WhichFoot.ask(fit, clause));
+        }
+
+        /** Step the left foot forward and the right toes out: the toes are not of the foot that steps. */
+        private boolean otherToes(Side foot) {
+            return clause.has(item -> item.is(Term.Part.TOES)
+                    && item.rel() == null
+                    && item.who() != null
+                    && item.who().side().filter(side -> side != foot).isPresent());
         }
 
         /** Breathe in and gather: between two borders a foot is neither drawn nor spoken of. */

@@ -88,13 +88,17 @@ final class WeightShares {
         }
         Optional<Side> full =
                 fills && clause.has(Term.Manner.FULL) ? foot.sideBefore(Term.Manner.FULL) : Optional.empty();
-        Optional<Side> empty = light ? foot.sideBefore(Term.Manner.LIGHT) : Optional.empty();
+        Optional<Side> empty = light
+                ? foot.sideAfter(Term.Manner.LIGHT).or(() -> foot.sideBefore(Term.Manner.LIGHT))
+                : Optional.empty();
         clause.takeAll(Term.Manner.FULL, Term.Manner.LIGHT);
         if (full.isPresent() && (empty.isPresent() || empties)) {
             foot.moreSides();
             return Fit.of(new Move.Shift(exact(full.get(), 100)));
         }
-        Optional<Side> side = full.isPresent() ? full : empty.isPresent() ? empty : foot.side();
+        Optional<Side> emptied = clause.said(Term.Act.EMPTY) ? foot.sideAfter(Term.Act.EMPTY) : Optional.empty();
+        Optional<Side> side =
+                full.isPresent() ? full : empty.isPresent() ? empty : emptied.isPresent() ? emptied : foot.side();
         if (side.isPresent() && (light || empties)) {
             foot.moreSides();
             return Fit.of(new Move.Shift(emptied(side.get())));

@@ -77,6 +77,20 @@ final class WhichLoad {
         return Optional.empty();
     }
 
+    /** The limb right after a word, before any comma: the weight goes right, emptying the left leg. */
+    Optional<Side> sideAfter(Term word) {
+        int at = clause.indexOf(word);
+        for (int i = at + 1; at >= 0 && i < clause.size() && !clause.item(i).soft(); i++) {
+            Item item = clause.item(i);
+            boolean whole = item.rel() != Term.Rel.ON && item.rel() != Term.Rel.FROM;
+            if (clause.open(i) && limb(item) && item.who() != null && whole) {
+                clause.use(i);
+                return now.foot(item.who());
+            }
+        }
+        return Optional.empty();
+    }
+
     /** Of two numbers with their sides, the side of the first: before it, or else after it. */
     Optional<Side> sideOf(int first, int second) {
         List<Integer> sides = new ArrayList<>();
