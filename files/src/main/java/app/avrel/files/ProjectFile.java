@@ -62,7 +62,10 @@ public final class ProjectFile {
             return Optional.empty();
         } catch (IOException e) {
             return Optional.of(Labels.say(
-                    "keep.not_saved", name(file), file.toAbsolutePath().getParent(), reason(e)));
+                    "keep.not_saved",
+                    name(file),
+                    String.valueOf(file.toAbsolutePath().getParent()),
+                    reason(e)));
         }
     }
 

@@ -73,7 +73,7 @@ public final class ProjectText {
         } catch (JacksonException e) {
             return damaged(name, "keep.damaged", e);
         } catch (Reading.Misfit e) {
-            return new Opened.Refused(Labels.say("keep.misfit", name, e.getMessage()));
+            return new Opened.Refused(Labels.say("keep.misfit", name, String.valueOf(e.getMessage())));
         }
     }
 

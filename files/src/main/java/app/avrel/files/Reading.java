@@ -21,7 +21,7 @@ final class Reading {
     private Reading() {}
 
     /** Where in a text something stands; written out only where it must be told. */
-    private record Place(@Nullable Place within, String field, int row) {
+    record Place(@Nullable Place within, String field, int row) {
 
         static final Place TOP = new Place(null, "", -1);
 
