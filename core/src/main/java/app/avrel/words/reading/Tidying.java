@@ -1,0 +1,80 @@
+package app.avrel.words.reading;
+
+import app.avrel.body.Side;
+import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.Sideways;
+import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.Depth;
+import app.avrel.posture.move.FootPart;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
+import app.avrel.posture.move.Turning;
+import java.util.List;
+import java.util.Optional;
+
+/** Takes out of a stage what another move of it says already, or says better. */
+final class Tidying {
+
+    private Tidying() {}
+
+    /** Of what is said in one breath, a turn so far gives way to where it turns to. */
+    static void together(List<Move> stage, int from) {
+        List<Move> together = List.copyOf(stage.subList(from, stage.size()));
+        for (int i = together.size() - 1; i >= 0; i--) {
+            if (arrives(together.get(i), together.subList(i + 1, together.size()))) {
+                stage.remove(from + i);
+            }
+        }
+    }
+
+    /** Takes out what is outdone, once a stage is whole. */
+    static void whole(List<Move> stage, List<Move> ofStance) {
+        stage.removeIf(move -> superseded(move, stage, ofStance));
+        sinksOnce(stage);
+    }
+
+    /** Turns so far, and to there, in one breath: where it turns to says all. */
+    private static boolean arrives(Move move, List<Move> together) {
+        return move instanceof Move.TurnBody(var part, var turning)
+                && turning.filter(Turning.By.class::isInstance).isPresent()
+                && together.stream()
+                        .anyMatch(other -> other instanceof Move.TurnBody(var same, var to)
+                                && same == part
+                                && to.filter(Turning.To.class::isInstance).isPresent());
+    }
+
+    /** Hands that part, and then each goes somewhere: where it goes says all. */
+    private static boolean superseded(Move move, List<Move> stage, List<Move> ofStance) {
+        boolean houseShare = move instanceof Move.Shift
+                && ofStance.contains(move)
+                && stage.stream()
+                        .anyMatch(other -> other instanceof Move.Shift(Split.Said _) && !ofStance.contains(other));
+        boolean onBall = move instanceof Move.Lower(Side foot, Contact to, var place, var _)
+                && to == Contact.BALL
+                && place.isEmpty()
+                && stage.contains(new Move.Raise(foot, FootPart.HEEL, Optional.empty()));
+        return onBall
+                || houseShare
+                || move instanceof Move.PlaceHand(var hand, var to, var _)
+                        && to.equals(HandPlace.UNSAID.withSideways(Sideways.OWN_SIDE))
+                        && stage.stream()
+                                .anyMatch(other -> other instanceof Move.PlaceHand(var same, var place, var _)
+                                        && same == hand
+                                        && place.targets());
+    }
+
+    /** Knees soft, tailbone down, one fist: one sinks once, as far as is said. */
+    private static void sinksOnce(List<Move> stage) {
+        Move sink = new Move.ChangeDepth(new Depth.Sink(Optional.empty()));
+        boolean measured = stage.stream()
+                .anyMatch(move -> move instanceof Move.ChangeDepth(var depth)
+                        && !move.equals(sink)
+                        && !(depth instanceof Depth.Rise));
+        int first = stage.indexOf(sink);
+        for (int i = stage.size() - 1; i >= 0; i--) {
+            if (stage.get(i).equals(sink) && (measured || i > first)) {
+                stage.remove(i);
+            }
+        }
+    }
+}
