@@ -38,6 +38,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
+import java.util.function.Supplier;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
@@ -59,7 +60,7 @@ public record Bundle(Project project, Language language, Optional<Voice> voice) 
         byte[] make() throws IOException;
     }
 
-    private static Part text(String name, java.util.function.Supplier<String> text) {
+    private static Part text(String name, Supplier<String> text) {
         return new Part(name, () -> text.get().getBytes(StandardCharsets.UTF_8));
     }
 
