@@ -35,12 +35,11 @@ final class Images {
             return false;
         }
         Item next = items.get(at + 1);
-        boolean sided = next.who() != null && next.who().side().isPresent();
         boolean trunk = next.is(Term.Part.EYES)
                 || next.is(Term.Part.WEIGHT)
                 || next.is(Term.Part.WAIST)
                 || next.is(Term.Part.BODY);
-        return next.part() && next.rel() == null && (sided || trunk) || next.is(Term.Act.LOOK);
+        return next.sidedLimb() || trunk && next.rel() == null || next.is(Term.Act.LOOK);
     }
 
     private static boolean ends(Item item) {

@@ -66,7 +66,7 @@ public final class Frames {
     /** Whether a clause of its own seems to begin after a comma: with a verb, or a limb and its side. */
     private static boolean begins(Clause clause, int at) {
         Item item = clause.item(at);
-        if (item.is(Term.Act.LAND) && sided(clause, at + 1)) {
+        if (item.is(Term.Act.LAND) && clause.near(at, 1).filter(Item::sidedLimb).isPresent()) {
             return true;
         }
         if (item.term() instanceof Term.Act act) {
@@ -92,18 +92,6 @@ public final class Frames {
                 && at + 1 < clause.size()
                 && goes(clause.item(at + 1).term());
         return limb || trunk || side;
-    }
-
-    /** Set the right heel down: a limb with its side is what is set. */
-    private static boolean sided(Clause clause, int at) {
-        if (at >= clause.size()) {
-            return false;
-        }
-        Item next = clause.item(at);
-        return next.part()
-                && next.rel() == null
-                && next.who() != null
-                && next.who().side().isPresent();
     }
 
     /** What follows a side that stands for a limb: left steps, left down. */

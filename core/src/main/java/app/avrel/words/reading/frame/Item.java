@@ -49,6 +49,11 @@ public record Item(
         return who == Term.Who.BOTH || many && who == null;
     }
 
+    /** {@return whether it is a part of the body with its side, to which nothing leads: what something new begins with} */
+    public boolean sidedLimb() {
+        return part() && rel == null && who != null && who.side().isPresent();
+    }
+
     public Item of(Term.Who whose) {
         return new Item(bareSide() ? whose : term, rel, whose, false, from, to, text);
     }

@@ -121,8 +121,9 @@ final class StanceFrame implements Frame {
 
     /** The part of the light foot that touches, where it is said. */
     private static Optional<Contact> touches(Clause clause) {
-        boolean heel = clause.takeAll(Term.Part.HEEL);
-        boolean ball = clause.takeAll(Term.Part.TOES, Term.Part.BALL);
+        clause.takeAll(Term.Part.HEEL, Term.Part.TOES, Term.Part.BALL);
+        boolean heel = clause.said(Term.Part.HEEL);
+        boolean ball = clause.said(Term.Part.TOES) || clause.said(Term.Part.BALL);
         return heel ? Optional.of(Contact.HEEL) : ball ? Optional.of(Contact.BALL) : Optional.empty();
     }
 
