@@ -4,6 +4,7 @@ import app.avrel.body.Body;
 import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.ProgressSheet;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Desk;
@@ -23,6 +24,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -36,6 +39,9 @@ public final class PrintSheet {
     private final List<PrintChoice> choices;
     private final List<Body> bodies = new ArrayList<>();
     private final BackgroundTask behind = new BackgroundTask();
+    private final BackgroundTask looking = new BackgroundTask();
+    private List<Printer> printers = List.of();
+    private int printer;
     private int choice;
     private int body;
     private Language language = Words.language();
@@ -83,6 +89,18 @@ public final class PrintSheet {
         size.show(List.of("A4", Words.of("print.letter")), paper.ordinal(), at -> paper = Paper.values()[at]);
         ChoiceField drawn = grid.choice(Words.of("print.drawn"));
         drawn.show(bodies.stream().map(Body::label).toList(), body, at -> body = at);
+        ChoiceField on = grid.choice(Words.of("print.printer"));
+        on.show(List.of(Words.of("print.looking_printers")), 0, _ -> {});
+        looking.ask(Printer::known, found -> offer(on, found));
+    }
+
+    private void offer(ChoiceField on, List<Printer> found) {
+        printers = found;
+        if (found.isEmpty()) {
+            on.show(List.of(Words.of("print.no_printer")), 0, _ -> {});
+        } else {
+            on.show(found.stream().map(Printer::name).toList(), 0, at -> printer = at);
+        }
     }
 
     private Document document() {
@@ -108,7 +126,27 @@ public final class PrintSheet {
     }
 
     private void print() {
-        behind.ask(() -> Printer.print(Printed.pdf(document(), paper)), this::told);
+        if (printers.isEmpty()) {
+            Sheet.tell(over, Words.of("common.did_not_work"), Words.of("print.no_printer_set"));
+            return;
+        }
+        Printer on = printers.get(printer);
+        ProgressSheet.run(
+                over,
+                Words.of("print.printing"),
+                choices.get(choice).words(),
+                Words.of("print.print"),
+                (progress, stopped) -> printed(on, progress, stopped));
+    }
+
+    private String printed(Printer on, DoubleConsumer progress, BooleanSupplier stopped) {
+        progress.accept(0.1);
+        byte[] pdf = Printed.pdf(document(), paper);
+        progress.accept(0.6);
+        if (stopped.getAsBoolean()) {
+            return Words.of("print.given_up");
+        }
+        return on.print(pdf, choices.get(choice).fileName()).orElseGet(() -> Words.of("print.sent_to", on.name()));
     }
 
     private void told(Optional<String> trouble) {
