@@ -18,12 +18,12 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** A long form made from the demo's postures: about six and a half counts an entry, ways in included. */
-final class GeneratedForm {
+public final class GeneratedForm {
 
     private GeneratedForm() {}
 
     /** {@return the demo with one form of so many entries} */
-    static Project of(int entries) {
+    public static Project of(int entries) {
         Project demo = Demo.project();
         List<Count> counts = demo.links().values().stream()
                 .flatMap(link -> link.counts().stream())

@@ -209,7 +209,7 @@ final class Amounts {
         int next = said.isPresent() || one ? from + 1 : from;
         boolean fold = said.isPresent() && is(next, Term.Manner.TIMES);
         next = fold ? next + 1 : next;
-        while (said.isPresent() && (filler(next) || fold && is(next, Term.Rel.OF))) {
+        while (said.isPresent() && (filler(next) || is(next, Term.Manner.MORE) || fold && is(next, Term.Rel.OF))) {
             next++;
         }
         boolean counted = next > from;

@@ -45,6 +45,15 @@ final class Phrases {
     private static final Set<Term.Part> PROPS =
             EnumSet.of(Term.Part.STAFF, Term.Part.SWORD, Term.Part.SABRE, Term.Part.FAN, Term.Part.PROP);
 
+    private static final Set<Term.Part> HEIGHTS = EnumSet.of(
+            Term.Part.EYES,
+            Term.Part.NOSE,
+            Term.Part.EAR,
+            Term.Part.HEAD,
+            Term.Part.CROWN,
+            Term.Part.ABOVE_HEAD,
+            Term.Part.KNEE);
+
     private static final Set<Term.Part> TRUNK = EnumSet.of(
             Term.Part.CHEST,
             Term.Part.NAVEL,
@@ -213,6 +222,9 @@ final class Phrases {
         if (grammar.sideAfterPart && term(next) == Term.Rel.WAS) {
             next = skip(next + 1);
         }
+        if (last == Term.Rel.OF && origin(begin, next)) {
+            last = Term.Rel.FROM;
+        }
         boolean another = last == Term.Rel.OWN_PLACE && sidedLimb(next);
         int end = last == Term.Rel.OWN_PLACE && !another ? -1 : thing(next, another ? Term.Rel.WHERE : last, begin);
         if (end >= 0) {
@@ -236,6 +248,17 @@ final class Phrases {
         } else {
             put(begin, begin + 1, rel, null, null, false);
         }
+    }
+
+    /** Va de la cadera al pecho: after a verb the small word says where from. */
+    private boolean origin(int begin, int thing) {
+        int next = skip(thing + 1);
+        return begin > 0
+                && (term(begin - 1) instanceof Term.Act || term(begin - 1) instanceof Term.Manner)
+                && term(thing) instanceof Term.Part
+                && term(next) instanceof Term.Rel rel
+                && rel != Term.Rel.OF
+                && goesOn(next);
     }
 
     /** Where it was, and then whose place that is: donde estaba el pie derecho. */
@@ -402,12 +425,26 @@ final class Phrases {
         }
         Term.Rel placed = grammar.placeAfterThing ? placeAfter(part, end, rel) : null;
         if (placed != null) {
-            return put(begin, end + 1, part, placed, who, many);
+            boolean comes = rel == Term.Rel.FROM && goesOn(end + 1);
+            boolean faces = rel == Term.Rel.TO && begin > 0 && term(begin - 1) == Term.Act.TURN;
+            return put(begin, end + 1, part, comes || faces ? rel : placed, who, many);
         }
         if (rel == Term.Rel.WHERE && term(skip(end)) == Term.Rel.WAS) {
             end = skip(end) + 1;
         }
         return put(begin, end, part, rel, who, many);
+    }
+
+    /** From the hip to the chest: after where something comes from it is said where it goes. */
+    private boolean goesOn(int from) {
+        for (int i = from;
+                i < in.size() && !(in.get(i).term() instanceof Term.Mark mark && mark != Term.Mark.FILLER);
+                i++) {
+            if (term(i) instanceof Term.Part part && (TRUNK.contains(part) || HEIGHTS.contains(part))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The relation after a thing; after a limb that itself moves it is a way. */

@@ -8,12 +8,10 @@ import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
-import app.avrel.label.Language;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.move.Move;
 import app.avrel.project.Edit;
 import app.avrel.project.Holder;
-import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Saying;
 import java.util.ArrayList;
@@ -132,7 +130,7 @@ public final class CountCard extends VBox {
             built = structure;
             build(count);
         }
-        CountWords words = new CountWords(saying);
+        Saying words = Saying.exact(Words.language(), saying);
         MoveFields fields = new MoveFields(saying);
         int row = 0;
         for (int s = 0; s < count.stages().size(); s++) {
@@ -145,10 +143,7 @@ public final class CountCard extends VBox {
             for (int m = 0; m < moves.size(); m++) {
                 Move move = moves.get(m);
                 boolean opened = open.equals(new MovePlace(s, m));
-                String summary = Words.language() == Language.ENGLISH
-                        ? Summary.of(move, words)
-                        : Saying.exact(Words.language(), saying).words(move);
-                rows.get(row++).show(move, summary, opened, opened ? fields.of(move) : List.of());
+                rows.get(row++).show(move, words.words(move), opened, opened ? fields.of(move) : List.of());
             }
         }
     }

@@ -10,6 +10,7 @@ import app.avrel.posture.move.Move;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import java.util.regex.Pattern;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
@@ -25,6 +26,8 @@ import org.kordamp.ikonli.feather.Feather;
 
 /** One move on the card: a line that says it, and below it, when opened, its fields. */
 final class MoveRow extends VBox {
+
+    private static final Pattern BETWEEN = Pattern.compile("^[\\s,，:：、]+");
 
     private final HBox head = new HBox();
     private final Label title = Texts.of("", "move-title");
@@ -68,13 +71,19 @@ final class MoveRow extends VBox {
         title.setText(MoveKind.title(move));
         Optional<Side> side = MoveKind.side(move);
         title.getStyleClass().setAll("label", "move-title", side.map(Words::of).orElse(Words.of("postures.body")));
-        summary.setText(words);
-        head.setAccessibleText(title.getText() + ": " + words);
+        summary.setText(beside(title.getText(), words));
+        head.setAccessibleText(title.getText() + ": " + summary.getText());
         getChildren().remove(fields);
         if (open) {
             getChildren().add(fields);
             showFields(of);
         }
+    }
+
+    /** {@return what is said of a move, without the name of the limb where that stands before it already} */
+    static String beside(String title, String words) {
+        boolean named = words.length() > title.length() && words.regionMatches(true, 0, title, 0, title.length());
+        return named ? BETWEEN.matcher(words.substring(title.length())).replaceFirst("") : words;
     }
 
     private void showFields(List<MoveField> of) {

@@ -1,5 +1,6 @@
 package app.avrel.desktop.postures;
 
+import app.avrel.body.Body;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
@@ -36,6 +37,8 @@ public final class TypedLineModel {
     private Language language = Words.language();
 
     private final Runnable recorded;
+    private Known known;
+    private Line line;
 
     /**
      * A line for a session.
@@ -45,6 +48,8 @@ public final class TypedLineModel {
     public TypedLineModel(Session session, Runnable recorded) {
         this.session = session;
         this.recorded = recorded;
+        known = new Known(language, saying(), setting().chosenBody(), setting().taught());
+        line = known.line();
     }
 
     public Language language() {
@@ -158,9 +163,23 @@ public final class TypedLineModel {
         return line().following(earlier.counts()).read(text, earlier.standing());
     }
 
+    /** The school's words are looked through when they change, and not at every key. */
     private Line line() {
-        return new Line(language, saying(), setting().chosenBody())
-                .knowing(setting().taught());
+        Known now =
+                new Known(language, saying(), setting().chosenBody(), setting().taught());
+        if (!now.equals(known)) {
+            known = now;
+            line = now.line();
+        }
+        return line;
+    }
+
+    /** What a line is read with. */
+    private record Known(Language language, Wording saying, Body body, List<TaughtWord> taught) {
+
+        Line line() {
+            return new Line(language, saying, body).knowing(taught);
+        }
     }
 
     /** {@return what says a count in the line's language so that it reads back} */

@@ -51,6 +51,9 @@ final class HandDetails {
                 && (item.rel() == Term.Rel.TO || item.rel() == Term.Rel.ON || item.rel() == null)) {
             return Optional.of(item.who() == Term.Who.LEFT ? Pointing.TO_THE_LEFT : Pointing.TO_THE_RIGHT);
         }
+        if (item.bareSide() && item.rel() == Term.Rel.TO && item.who() == Term.Who.FRONT) {
+            return Optional.of(Pointing.FORWARD);
+        }
         if (!(item.term() instanceof Term.Way way)) {
             return Optional.empty();
         }
@@ -113,7 +116,8 @@ final class HandDetails {
 
     HandPlace read(HandPlace place) {
         HandPlace said = place;
-        Optional<Pointing> fingers = hangs(Term.Part.FINGERS)
+        Optional<Pointing> fingers = toEachOther()
+                .or(() -> hangs(Term.Part.FINGERS))
                 .or(() -> hangs(Term.Part.FINGERTIPS))
                 .or(() -> after(Term.Part.FINGERS))
                 .or(() -> tips());
@@ -150,6 +154,23 @@ final class HandDetails {
             }
         }
         return Optional.empty();
+    }
+
+    /** The fingers of both hands point at each other. */
+    private Optional<Pointing> toEachOther() {
+        int each = clause.find(Term.Manner.EACH_OTHER);
+        int fingers = clause.find(item -> item.is(Term.Part.FINGERS) || item.is(Term.Part.FINGERTIPS));
+        boolean palm = each >= 0
+                && fingers >= 0
+                && fingers < each
+                && clause.items().subList(fingers, each).stream().anyMatch(item -> item.is(Term.Part.PALM));
+        if (each < 0 || fingers < 0 || fingers > each || palm) {
+            return Optional.empty();
+        }
+        clause.use(each);
+        clause.use(fingers);
+        clause.takeAll(Term.Act.POINT, Term.Act.FACE, Term.Act.LOOK);
+        return Optional.of(Pointing.IN);
     }
 
     private Optional<Pointing> hangs(Term.Part part) {
@@ -230,8 +251,7 @@ final class HandDetails {
     private Optional<Palm> faced() {
         boolean looks = clause.has(Term.Act.LOOK) || clause.has(Term.Act.FACE);
         int palm = clause.find(item -> item.is(Term.Part.PALM) || item.is(Term.Part.HAND) || item.is(Term.Part.ARM));
-        if (clause.has(Term.Manner.EACH_OTHER)) {
-            clause.takeAll(Term.Manner.EACH_OTHER);
+        if (clause.takeAll(Term.Manner.EACH_OTHER)) {
             return Optional.of(Palm.TO_THE_OTHER_HAND);
         }
         if (palm < 0) {
@@ -244,8 +264,16 @@ final class HandDetails {
                     || item.is(Term.Part.CHEST)
                     || item.is(Term.Part.NAVEL)
                     || item.is(Term.Part.HIPS)
+                    || item.is(Term.Part.SOLAR_PLEXUS)
+                    || item.is(Term.Part.NOSE)
                     || item.is(Term.Part.WAIST);
-            boolean toward = item.rel() == Term.Rel.TO && item.text().startsWith("toward")
+            boolean turns = clause.item(palm).is(Term.Part.PALM)
+                    && item.rel() == Term.Rel.TO
+                    && clause.near(i, -1)
+                            .filter(before -> before.is(Term.Act.TURN) || before.is(Term.Way.IN))
+                            .isPresent();
+            boolean toward = turns
+                    || item.rel() == Term.Rel.TO && item.text().startsWith("toward")
                     || item.is(Term.Part.BODY) && item.rel() == Term.Rel.TO;
             if (trunk
                     && clause.open(i)
@@ -267,13 +295,30 @@ final class HandDetails {
                 clause.use(i);
                 return Optional.of(toOther(item));
             }
-            if (looks && item.term() instanceof Term.Hall(Heading hall) && clause.open(i)) {
+            boolean palms = i == palm + 1
+                    && item.rel() == Term.Rel.TO
+                    && clause.item(palm).is(Term.Part.PALM)
+                    && clause.item(palm).who() == null
+                    && clause.items().subList(0, palm).stream().noneMatch(before -> before.is(Term.Act.PUSH));
+            Optional<Heading> wall = looks || palms && !clause.has(Term.Act.MOVE) ? wall(item) : Optional.empty();
+            if (wall.isPresent() && clause.open(i)) {
                 clause.use(i);
-                this.hall = Optional.of(hall);
-                return Optional.of(quarter(hall));
+                this.hall = wall;
+                return wall.map(this::quarter);
             }
         }
         return Optional.empty();
+    }
+
+    /** The wall, or the hour of the hall's clock, that something is turned to. */
+    private static Optional<Heading> wall(Item item) {
+        return switch (item.term()) {
+            case Term.Hall(Heading hall) -> Optional.of(hall);
+            case Term.Num(double hour)
+            when item.rel() == Term.Rel.TO && hour >= 1 && hour <= 12 && hour == Math.rint(hour) ->
+                Optional.of(Heading.wrapping(hour * 30));
+            default -> Optional.empty();
+        };
     }
 
     private boolean facesBefore(int index) {

@@ -263,6 +263,7 @@ final class HandFrame implements Frame {
 
         private Fit placed(List<Side> hands) {
             Side first = hands.getFirst();
+            oneBeforeTheOther(hands);
             Optional<HandPath> path = looks.path();
             boolean targeted = clause.has(item -> Landmarks.of(item.term()).isPresent() && item.rel() != Term.Rel.FROM
                     || item.term() instanceof Term.Measure);
@@ -291,6 +292,18 @@ final class HandFrame implements Frame {
                 fit.holds("how far the hand is from there");
             }
             return fit;
+        }
+
+        /** Let both hands fall, the left first: that is no way that they go. */
+        private void oneBeforeTheOther(List<Side> hands) {
+            int order = clause.find(Term.Manner.FIRST);
+            for (int i = Math.max(0, order - 1);
+                    order >= 0 && hands.size() > 1 && i <= order + 1 && i < clause.size();
+                    i++) {
+                if (clause.item(i).bareSide()) {
+                    clause.keep(i);
+                }
+            }
         }
 
         /** "Wrists soft", "keep the hands loose": no place is said, only how. */

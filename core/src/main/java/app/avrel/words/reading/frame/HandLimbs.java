@@ -14,7 +14,7 @@ final class HandLimbs {
         boolean hand = HandWords.hand(item)
                 && !item.is(Term.Part.FINGERS)
                 && !item.is(Term.Part.FINGERTIPS)
-                && !item.is(Term.Part.FIST)
+                && !(item.is(Term.Part.FIST) && !followed(item))
                 && !item.is(Term.Part.THUMB)
                 && !item.is(Term.Part.KNUCKLES);
         boolean along = item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.FROM;
@@ -41,6 +41,12 @@ final class HandLimbs {
                 && item.rel() != Term.Rel.OF
                 && item.rel() != Term.Rel.FROM;
         return (hand || foot || other || side) && placed || knee;
+    }
+
+    /** The left palm goes with the right fist: it is the other hand's. */
+    static boolean followed(Item item) {
+        return item.rel() == Term.Rel.BESIDE
+                && item.whose().flatMap(Term.Who::side).isPresent();
     }
 
     static Optional<HandOffset.Way> way(Term.Rel rel, Item limb) {

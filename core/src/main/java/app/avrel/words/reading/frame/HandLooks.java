@@ -28,7 +28,8 @@ final class HandLooks {
             return named;
         }
         boolean deep = clause.has(Term.Act.SINK) || clause.has(Term.Act.RISE);
-        if (clause.takeItem(item -> item.is(Term.Part.FIST) && !(deep && item.who() == null))
+        if (clause.takeItem(
+                        item -> item.is(Term.Part.FIST) && !(deep && item.who() == null) && !HandLimbs.followed(item))
                 .isPresent()) {
             clause.takeAll(Term.Part.FIST);
             return Optional.of(HandShape.FIST);

@@ -45,6 +45,9 @@ final class StepFrame implements Frame {
         }
 
         Optional<Fit> read() {
+            if (stepsThenSlides()) {
+                return Optional.empty();
+            }
             boolean part = clause.has(WhichFoot::foot);
             boolean steps = clause.take(Term.Act.STEP);
             clause.takeAll(Term.Act.STEP);
@@ -178,11 +181,23 @@ final class StepFrame implements Frame {
             }
             double verbCost = verb ? 0 : moves ? 0.1 : Costs.NO_VERB;
             double limbCost = known ? which.at() < 0 && which.side().isEmpty() ? Costs.LIMB_ELIDED : which.cost() : 0;
-            fit.costs(verbCost + limbCost);
+            boolean follows = half
+                    && which.at() < 0
+                    && now.lastFoot().filter(side::equals).isPresent();
+            fit.costs(verbCost + limbCost + (follows ? Costs.BEGINS_ANEW * 2 : 0));
             if (asksTogether && !known) {
                 return Optional.of(WhichFoot.ask(new Fit(), clause).costs(fit.cost()));
             }
             return Optional.of(known ? fit : WhichFoot.ask(fit, clause));
+        }
+
+        /** Step back with the right and drag the left heel: one foot steps, and then the other slides. */
+        private boolean stepsThenSlides() {
+            int steps = clause.find(Term.Act.STEP);
+            int slides = clause.find(Term.Act.SLIDE);
+            return steps >= 0
+                    && slides > steps
+                    && clause.items().subList(steps, slides).stream().anyMatch(Item::soft);
         }
 
         /** Step the left foot forward and the right toes out: the toes are not of the foot that steps. */

@@ -17,6 +17,9 @@ final class WeightFrame implements Frame {
     /** After the weight, "then to the left" is of the weight. */
     private static final double ON = 0.2;
 
+    private static final Set<Term.Act> OF_FEET =
+            EnumSet.of(Term.Act.DRAW, Term.Act.RAISE, Term.Act.LOWER, Term.Act.SLIDE, Term.Act.KICK, Term.Act.STAMP);
+
     private static final Set<Term.Act> OWN =
             EnumSet.of(Term.Act.SHIFT, Term.Act.EMPTY, Term.Act.BEAR, Term.Act.FILL, Term.Act.ROOT, Term.Act.SIT);
 
@@ -147,6 +150,9 @@ final class WeightFrame implements Frame {
                 return Optional.empty();
             }
             boolean turns = clause.has(Term.Act.TURN) || clause.has(Term.Act.TWIST);
+            if ((weight || own) && footNext()) {
+                return Optional.empty();
+            }
             if (!weight && !number && (clause.has(Term.Act.LAND) || turns && !own)) {
                 return Optional.empty();
             }
@@ -171,6 +177,17 @@ final class WeightFrame implements Frame {
             return rise >= 0
                     && rise + 1 < clause.size()
                     && clause.item(rise + 1).is(Term.Act.BEAR);
+        }
+
+        /** Weight back, lift the left foot: after the comma a foot does something of its own. */
+        private boolean footNext() {
+            int comma = clause.indexOf(Term.Mark.COMMA);
+            return comma >= 0
+                    && clause.indexOf(Term.Part.WEIGHT) < comma
+                    && clause.items().subList(comma, clause.size()).stream()
+                            .anyMatch(item -> item.term() instanceof Term.Act act && OF_FEET.contains(act))
+                    && clause.items().subList(comma, clause.size()).stream()
+                            .anyMatch(item -> WhichFoot.foot(item) && item.rel() == null);
         }
 
         /** Advance the left foot without moving the weight: the step is a clause of its own. */
