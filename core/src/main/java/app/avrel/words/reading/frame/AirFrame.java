@@ -73,7 +73,7 @@ final class AirFrame implements Frame {
                     return drawn;
                 }
             }
-            if (clause.has(Term.Act.HALF_STEP) || oneStays()) {
+            if (clause.has(Term.Act.HALF_STEP)) {
                 return Optional.empty();
             }
             boolean up = clause.has(Term.Act.RAISE)
@@ -102,16 +102,6 @@ final class AirFrame implements Frame {
                 return new LiftReading(clause, now).up();
             }
             return new LowerReading(clause, now).down(part);
-        }
-
-        /** The left heel stays, the right one rises: what stays is not what is raised. */
-        private boolean oneStays() {
-            int stays = clause.find(Term.Act.STAY);
-            int comma = clause.indexOf(Term.Mark.COMMA);
-            return stays >= 0
-                    && comma > stays
-                    && clause.items().subList(comma, clause.size()).stream()
-                            .anyMatch(item -> item.is(Term.Act.RAISE) || item.is(Term.Act.RISE));
         }
     }
 }

@@ -30,6 +30,9 @@ public final class Frames {
     /** {@return every reading of these phrases as one clause, with what is left over counted into its cost} */
     public static List<Fit> read(List<Item> items, Situation now) {
         List<Fit> fits = new ArrayList<>();
+        if (oneStaysAnotherMoves(items)) {
+            return fits;
+        }
         Clause look = new Clause(items);
         for (Frame frame : ALL) {
             if (frame.may(look)) {
@@ -40,6 +43,21 @@ public final class Frames {
             }
         }
         return fits;
+    }
+
+    /** The right foot stays, the left toes turn in: what is said of the one is not said of the other. */
+    private static boolean oneStaysAnotherMoves(List<Item> items) {
+        for (int i = 0; i + 3 < items.size(); i++) {
+            Item stays = items.get(i);
+            if (stays.sidedLimb()
+                    && items.get(i + 1).is(Term.Act.STAY)
+                    && items.get(i + 2).soft()
+                    && items.subList(i + 3, items.size()).stream()
+                            .anyMatch(item -> item.sidedLimb() && item.rel() == null && item.who() != stays.who())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** A long step, a big arc: how long and how big no move can hold, so that is kept as it was said. */

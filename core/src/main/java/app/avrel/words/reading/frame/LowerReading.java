@@ -36,6 +36,10 @@ final class LowerReading {
         if (onto || clause.has(Term.Act.STEP) && now.lifted().isEmpty() || clause.has(Term.Act.SLIDE)) {
             return Optional.empty();
         }
+        int sinks = clause.find(Term.Act.SINK);
+        if (sinks >= 0 && sinks + 1 < clause.size() && clause.item(sinks + 1).soft()) {
+            return Optional.empty();
+        }
         int subject = clause.find(item -> WhichFoot.foot(item) && item.rel() == null);
         Term named = subject < 0 ? null : clause.item(subject).term();
         if (named == Term.Part.KNEE) {
@@ -106,12 +110,13 @@ final class LowerReading {
         int heel = clause.find(
                 item -> item.is(Term.Part.HEEL) && item.rel() != Term.Rel.LINE_OF && item.rel() != Term.Rel.LEVEL_WITH);
         boolean first = clause.has(Term.Manner.FIRST);
+        boolean ahead = named == Term.Part.HEEL && clause.has(Term.Way.FORWARD) && clause.has(Term.Measure.class);
         boolean touches = named == Term.Part.HEEL
                 && standing == Contact.FLAT
                 && clause.said(Term.Act.LAND)
                 && !clause.said(Term.Act.LOWER)
                 && !clause.said(Term.Way.DOWN);
-        if (heel >= 0 && named != Term.Part.HEEL || named == Term.Part.HEEL && (lifted || first || touches)) {
+        if (heel >= 0 && named != Term.Part.HEEL || named == Term.Part.HEEL && (lifted || first || touches || ahead)) {
             if (heel >= 0) {
                 clause.use(heel);
             }

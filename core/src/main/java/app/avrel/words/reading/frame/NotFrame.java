@@ -11,12 +11,15 @@ final class NotFrame implements Frame {
 
     @Override
     public boolean may(Clause clause) {
-        return clause.has(Term.Mark.NOT);
+        return clause.has(Term.Mark.NOT) || clause.has(Term.Act.STAY);
     }
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
         int not = clause.find(Term.Mark.NOT);
+        if (not < 0) {
+            return stays(clause);
+        }
         boolean acts = false;
         boolean limb = false;
         for (int i = 0; i < clause.size(); i++) {
@@ -33,5 +36,18 @@ final class NotFrame implements Frame {
         }
         clause.useAll();
         return Optional.of(new Fit().noted().holds("what is not done"));
+    }
+
+    /** The right foot stays: nothing of it moves. */
+    private static Optional<Fit> stays(Clause clause) {
+        boolean foot = clause.size() == 2
+                && WhichFoot.foot(clause.item(0))
+                && clause.item(0).sidedLimb()
+                && clause.item(1).is(Term.Act.STAY);
+        if (!foot) {
+            return Optional.empty();
+        }
+        clause.useAll();
+        return Optional.of(new Fit().holds("the feet stay"));
     }
 }

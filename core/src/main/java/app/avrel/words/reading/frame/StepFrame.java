@@ -45,7 +45,8 @@ final class StepFrame implements Frame {
         }
 
         Optional<Fit> read() {
-            if (stepsThenSlides()) {
+            boolean onto = clause.has(item -> item.bareSide() && item.rel() == Term.Rel.ON);
+            if (stepsThenSlides() || onto && clause.has(Term.Act.STEP)) {
                 return Optional.empty();
             }
             boolean part = clause.has(WhichFoot::foot);

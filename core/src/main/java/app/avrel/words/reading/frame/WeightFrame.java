@@ -98,7 +98,7 @@ final class WeightFrame implements Frame {
             if (stepsFirst() || stepsWithoutWeight()) {
                 return Optional.empty();
             }
-            boolean rises = risesOnto();
+            boolean rises = risesOnto() || clause.has(Term.Act.SHIFT) && clause.has(Term.Act.RISE);
             weight = clause.takeAll(Term.Part.WEIGHT);
             own = takeActs(OWN);
             boolean number = clause.has(Term.Ratio.class) || clause.has(Term.Share.class);
