@@ -454,7 +454,7 @@ final class Phrases {
         boolean moves = limb && rel == null && out.stream().noneMatch(Item::part);
         boolean single =
                 after instanceof Term.Way && in.get(index).to() - in.get(index).from() == 1;
-        if (moves || !single && !(after instanceof Term.Rel)) {
+        if (moves || part == Term.Part.WEIGHT || !single && !(after instanceof Term.Rel)) {
             return null;
         }
         return switch (after) {
