@@ -1,8 +1,12 @@
 package app.avrel.desktop.figure;
 
+import app.avrel.body.Body;
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
+import app.avrel.mechanics.Rig;
+import app.avrel.mechanics.Skeleton;
 import java.util.Comparator;
+import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.stream.Stream;
 
@@ -28,5 +32,23 @@ record HandGrip(Side hand, Landmark at) {
         double standing = landmark.shareOfStature() * stature;
         double hip = Landmark.HIP.shareOfStature() * stature;
         return standing >= hip ? standing - drop : standing * (hip - drop) / hip;
+    }
+
+    /** {@return the hand that is drawn at a point of the picture, gripped} */
+    static Optional<HandGrip> at(Rig rig, Body body, Projection seen, double x, double y) {
+        Skeleton skeleton = Skeleton.of(rig, body);
+        double near = 0.06 * body.stature() * seen.pixels();
+        return Stream.of(Side.values())
+                .filter(side -> {
+                    Projection.Seen palm = seen.of(skeleton.limbs(side).palm());
+                    return Math.hypot(palm.x() - x, palm.y() - y) < near;
+                })
+                .findFirst()
+                .map(side -> new HandGrip(side, nearest(rig, body, seen, y)));
+    }
+
+    /** {@return the height of the body that is nearest to a point of the picture} */
+    static Landmark nearest(Rig rig, Body body, Projection seen, double y) {
+        return nearest((seen.y() - y) / seen.pixels(), body.stature(), rig.drop());
     }
 }

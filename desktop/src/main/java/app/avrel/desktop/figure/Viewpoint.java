@@ -2,6 +2,8 @@ package app.avrel.desktop.figure;
 
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Heading;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
 
 /**
  * From where one looks at the figure.
@@ -57,6 +59,21 @@ public record Viewpoint(Heading from, double height, boolean mirrored) {
             case 5 -> Words.of("figure.back_left");
             case 6 -> Words.of("figure.left");
             default -> Words.of("figure.front_left");
+        };
+    }
+
+    /** {@return from where one looks after a key: the first letters of the sides, M for the mirror, comma and full stop} */
+    Optional<Viewpoint> by(KeyCode key) {
+        return switch (key) {
+            case F -> Optional.of(at(Viewpoint.FRONT));
+            case B -> Optional.of(at(Viewpoint.BACK));
+            case L -> Optional.of(at(Viewpoint.LEFT));
+            case R -> Optional.of(at(Viewpoint.RIGHT));
+            case A -> Optional.of(at(Viewpoint.ABOVE));
+            case M -> Optional.of(mirror());
+            case COMMA -> Optional.of(moved(-15, 0));
+            case PERIOD -> Optional.of(moved(15, 0));
+            default -> Optional.empty();
         };
     }
 }

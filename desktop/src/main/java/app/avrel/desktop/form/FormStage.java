@@ -1,7 +1,5 @@
 package app.avrel.desktop.form;
 
-import app.avrel.desktop.figure.Player;
-import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Pills;
 import app.avrel.desktop.parts.Scroller;
@@ -13,11 +11,6 @@ import app.avrel.desktop.stagefloor.WalkPicture;
 import app.avrel.desktop.stagefloor.WalkView;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Heading;
-import app.avrel.floor.Turn;
-import app.avrel.form.Form;
-import app.avrel.form.FormId;
-import app.avrel.form.Moment;
-import app.avrel.form.Playing;
 import app.avrel.form.Track;
 import app.avrel.form.hall.Hall;
 import app.avrel.form.hall.HallPlan;
@@ -34,9 +27,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The walk of the form in its hall, and what is to be said of it; it plays with the ribbon. */
-final class FormStage extends VBox implements Player.Shown {
-
-    private static final double SECONDS_A_BEAT = 1;
+final class FormStage extends VBox {
 
     /** The share of the height that words may take from the walk. */
     private static final double MOST_WORDS = 0.3;
@@ -44,37 +35,20 @@ final class FormStage extends VBox implements Player.Shown {
     private static final double INSET_WIDTH = 132;
     private static final double INSET_HEIGHT = 100;
 
-    /** What a plan was worked out for. */
-    private record Asked(FormId form, Hall hall, Track track, Turn facing) {
-
-        /** Tracks are not compared, only told apart: a track that was not unrolled again is the same. */
-        boolean same(Asked other) {
-            return track == other.track
-                    && form.equals(other.form)
-                    && hall.equals(other.hall)
-                    && facing.equals(other.facing);
-        }
-    }
-
     private final Session session;
     private final HallChoice halls;
-    private final Ribbon ribbon;
     private final Label title = Texts.of(Words.of("form.walk"), "room-title");
     private final Pills views = new Pills();
     private final WalkView walk = new WalkView();
     private final WalkView inset = WalkView.small();
     private final Label said = Texts.wrapped("", "room-figures");
-    private final BackgroundTask behind = new BackgroundTask();
-    private final Player player = new Player(this);
-    private Optional<Asked> asked = Optional.empty();
-    private Optional<HallPlan> plan = Optional.empty();
-    private Optional<List<Played>> counts = Optional.empty();
-    private Optional<Runnable> planning = Optional.empty();
+    private final HallPlanning planning = new HallPlanning(this::again);
+    private final FormPlaying playing;
 
     FormStage(Session session, HallChoice halls, Ribbon ribbon) {
         this.session = session;
         this.halls = halls;
-        this.ribbon = ribbon;
+        playing = new FormPlaying(session, walk, ribbon);
         getStyleClass().add("room-middle");
         inset.setMaxSize(INSET_WIDTH, INSET_HEIGHT);
         inset.setMinSize(INSET_WIDTH, INSET_HEIGHT);
@@ -104,6 +78,10 @@ final class FormStage extends VBox implements Player.Shown {
 
     private void look(int at) {
         views.down(at);
+        again();
+    }
+
+    private void again() {
         Desk now = session.desk().get();
         draw(now, now.survey().track(now.choice().form()).orElseThrow());
         tell(now);
@@ -135,57 +113,26 @@ final class FormStage extends VBox implements Player.Shown {
 
     void show(Desk desk) {
         Track track = desk.survey().track(desk.choice().form()).orElseThrow();
-        counts = Optional.empty();
+        playing.changed();
         Optional<Hall> hall = halls.of(desk.project());
 
         if (hall.isEmpty() || track.occurrences().isEmpty()) {
-            plan = Optional.empty();
-            planning = Optional.empty();
-            asked = Optional.empty();
-            behind.forget();
+            planning.none();
         } else {
-            ask(desk, new Asked(desk.choice().form(), hall.get(), track, facing(desk, hall.get())));
+            planning.want(desk, hall.get(), track);
         }
         draw(desk, track);
-    }
-
-    private static Turn facing(Desk desk, Hall hall) {
-        return desk.project()
-                .setting()
-                .facingIn(hall)
-                .plus(new Turn(desk.staging().degrees()));
-    }
-
-    private void ask(Desk desk, Asked wanted) {
-        if (asked.filter(was -> was.same(wanted)).isPresent()) {
-            return;
-        }
-        boolean other = asked.map(
-                        was -> !was.hall().equals(wanted.hall()) || !was.form().equals(wanted.form()))
-                .orElse(true);
-        plan = other ? Optional.empty() : plan;
-        asked = Optional.of(wanted);
-        Form form = desk.form();
-        Setting setting = desk.project().setting();
-        planning = Optional.of(() -> behind.ask(
-                () -> HallPlan.of(wanted.hall(), form, wanted.track(), setting.chosenBody(), wanted.facing()),
-                found -> {
-                    plan = Optional.of(found);
-                    Desk now = session.desk().get();
-                    draw(now, now.survey().track(now.choice().form()).orElseThrow());
-                    tell(now);
-                }));
     }
 
     private void draw(Desk desk, Track track) {
         Setting setting = desk.project().setting();
         int entry = desk.choice().entry();
         int part = entry < 0 ? 0 : desk.form().partOf(entry);
-        Track shown = plan.isPresent() ? track : desk.formTrack();
+        Track shown = planning.plan().isPresent() ? track : desk.formTrack();
         WalkPicture inHall = new WalkPicture(
                 shown,
                 setting.chosenBody(),
-                plan,
+                planning.plan(),
                 entry,
                 part,
                 desk.project().directions().say(Heading.FRONT),
@@ -204,7 +151,7 @@ final class FormStage extends VBox implements Player.Shown {
                                 inHall.front(),
                                 inHall.numbers())
                         : inHall);
-        inset.setVisible(alone && plan.isPresent());
+        inset.setVisible(alone && planning.plan().isPresent());
         if (inset.isVisible()) {
             inset.show(inHall);
         }
@@ -212,13 +159,12 @@ final class FormStage extends VBox implements Player.Shown {
 
     /** Says below the walk what can be said of it, and lets what is not known of the hall be worked out. */
     void tell(Desk desk) {
-        planning.ifPresent(Runnable::run);
-        planning = Optional.empty();
+        planning.begin();
         int part =
                 desk.choice().entry() < 0 ? 0 : desk.form().partOf(desk.choice().entry());
         String words = Stream.of(
-                        plan.map(of -> HallWords.room(desk, of)).orElse(""),
-                        plan.map(HallWords::learners).orElse(""),
+                        planning.plan().map(of -> HallWords.room(desk, of)).orElse(""),
+                        planning.plan().map(HallWords::learners).orElse(""),
                         inHall().map(of -> HallWords.seen(desk.form(), of, part))
                                 .orElse(""),
                         inHall().map(of -> HallWords.away(desk, of)).orElse(""),
@@ -230,62 +176,11 @@ final class FormStage extends VBox implements Player.Shown {
 
     /** The plan where the hall is what is looked at: from where one is seen is said only then. */
     private Optional<HallPlan> inHall() {
-        return plan.filter(_ -> views.down() == 1);
-    }
-
-    /** A count of an entry, as it is drawn in the hall. */
-    private record Played(int entry, List<Moment> moments) {}
-
-    /** The form's counts, parted when they are first played after a change. */
-    private List<Played> all() {
-        List<Played> all = counts.orElseGet(() ->
-                session.desk().get().survey().track(session.choice().form()).orElseThrow().occurrences().stream()
-                        .flatMap(done ->
-                                Moment.byCount(done.inHall()).stream().map(count -> new Played(done.entry(), count)))
-                        .toList());
-        counts = Optional.of(all);
-        return all;
+        return planning.plan().filter(_ -> views.down() == 1);
     }
 
     /** Plays on from the first count of the chosen entry, or stops. */
     void play() {
-        if (player.running()) {
-            player.stop();
-            return;
-        }
-        List<Played> all = all();
-        for (int at = 0; at < all.size(); at++) {
-            if (all.get(at).entry() >= session.choice().entry()) {
-                player.play(at);
-                return;
-            }
-        }
-    }
-
-    @Override
-    public void at(int count, double share) {
-        walk.playing(Optional.of(playing(count).pose(share)));
-        ribbon.playhead(count + share);
-    }
-
-    private Playing playing(int count) {
-        return new Playing(
-                all().get(count).moments(), session.project().setting().chosenBody());
-    }
-
-    @Override
-    public double seconds(int count) {
-        return playing(count).seconds(SECONDS_A_BEAT);
-    }
-
-    @Override
-    public int counts() {
-        return all().size();
-    }
-
-    @Override
-    public void ended() {
-        walk.playing(Optional.empty());
-        ribbon.playhead(-1);
+        playing.play();
     }
 }

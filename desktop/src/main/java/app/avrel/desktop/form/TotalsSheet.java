@@ -10,24 +10,17 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
-import app.avrel.floor.Directions;
-import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
+import app.avrel.form.Breaths;
 import app.avrel.form.Form;
-import app.avrel.form.FormClaim;
-import app.avrel.form.Occurrence;
-import app.avrel.form.Part;
 import app.avrel.form.Totals;
 import app.avrel.form.Track;
 import app.avrel.house.HouseRules;
-import app.avrel.posture.count.Breath;
-import app.avrel.posture.count.Count;
 import app.avrel.project.Edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
 import javafx.beans.value.ChangeListener;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
@@ -45,13 +38,12 @@ final class TotalsSheet {
     private final Label breath = Texts.wrapped("", "sheet-text");
     private final EntryField tempo = new EntryField(Words.of("common.seconds_per_beat"), "4", _ -> false);
     private final ChoiceField rules = new ChoiceField(Words.of("form.house_rules_form"));
-    private final List<EntryField> postures = new ArrayList<>();
-    private final List<EntryField> counts = new ArrayList<>();
-    private final List<EntryField> facings = new ArrayList<>();
+    private final ClaimFields claims;
     private double secondsABeat = 4;
 
     private TotalsSheet(Session session) {
         this.session = session;
+        claims = new ClaimFields(session, grid);
         grid.getStyleClass().add("totals-grid");
     }
 
@@ -145,12 +137,10 @@ final class TotalsSheet {
     }
 
     private void fill(List<String> names, List<Totals> totals, List<Integer> used, Form form) {
-        boolean same = grid.getColumnCount() == names.size() + 1 && !postures.isEmpty();
+        boolean same = grid.getColumnCount() == names.size() + 1 && !claims.empty();
         if (!same) {
             grid.getChildren().clear();
-            postures.clear();
-            counts.clear();
-            facings.clear();
+            claims.clear();
         } else {
             grid.getChildren().removeIf(node -> !(node instanceof EntryField));
         }
@@ -164,16 +154,20 @@ final class TotalsSheet {
                 used.stream().map(String::valueOf).toList());
         row = row(row, Words.of("common.counts"), totals, of -> Integer.toString(of.counts()));
         row = row(row, Words.of("common.beats"), totals, of -> Numbers.plain(of.beats()));
-        row = row(row, Words.of("form.lasts"), totals, of -> lasts(of.seconds(secondsABeat)));
-        row = row(row, Words.of("form.on_left_leg"), totals, of -> percent(of.share(Side.LEFT)));
-        row = row(row, Words.of("form.on_right_leg"), totals, of -> percent(of.share(Side.RIGHT)));
-        row = row(row, Words.of("form.on_one_leg"), totals, of -> share(of, of.oneLegged()));
-        row = row(row, Words.of("form.longest_on_one"), totals, of -> lasts(of.longestOneLegged() * secondsABeat));
-        row = row(row, Words.of("form.low"), totals, of -> share(of, of.low()));
+        row = row(row, Words.of("form.lasts"), totals, of -> TotalWords.lasts(of.seconds(secondsABeat)));
+        row = row(row, Words.of("form.on_left_leg"), totals, of -> TotalWords.percent(of.share(Side.LEFT)));
+        row = row(row, Words.of("form.on_right_leg"), totals, of -> TotalWords.percent(of.share(Side.RIGHT)));
+        row = row(row, Words.of("form.on_one_leg"), totals, of -> TotalWords.share(of, of.oneLegged()));
+        row = row(
+                row,
+                Words.of("form.longest_on_one"),
+                totals,
+                of -> TotalWords.lasts(of.longestOneLegged() * secondsABeat));
+        row = row(row, Words.of("form.low"), totals, of -> TotalWords.share(of, of.low()));
         row = row(row, Words.of("form.kicks"), totals, of -> Integer.toString(of.kicks()));
         row = row(row, Words.of("form.turns_left"), totals, of -> Numbers.whole(of.turnedLeft()) + "°");
         row = row(row, Words.of("form.turns_right"), totals, of -> Numbers.whole(of.turnedRight()) + "°");
-        claims(row, form, names.size());
+        claims.show(row, form, names.size());
     }
 
     private int row(int row, String name, List<Totals> totals, Function<Totals, String> value) {
@@ -188,102 +182,14 @@ final class TotalsSheet {
         return row + 1;
     }
 
-    /** What a hand-out says: checked against what is recorded. */
-    private void claims(int row, Form form, int columns) {
-        grid.add(Texts.of(Words.of("form.said_postures"), "field-label"), 0, row);
-        grid.add(Texts.of(Words.of("form.said_counts"), "field-label"), 0, row + 1);
-        grid.add(Texts.of(Words.of("form.said_ends_facing"), "field-label"), 0, row + 2);
-        Directions directions = session.project().directions();
-        for (int i = 0; i < columns; i++) {
-            if (postures.size() <= i) {
-                postures.add(new EntryField(Words.of("form.number_postures_as"), "27", _ -> false));
-                counts.add(new EntryField(Words.of("form.number_counts_as"), "153", _ -> false));
-                grid.add(postures.get(i), i + 1, row);
-                facings.add(new EntryField(Words.of("form.facing_at_end"), "12", _ -> false));
-                grid.add(counts.get(i), i + 1, row + 1);
-                grid.add(facings.get(i), i + 1, row + 2);
-            }
-            int part = i == columns - 1 ? -1 : i;
-            FormClaim claim = part < 0 ? form.claim() : form.parts().get(part).claim();
-            postures.get(i).show(said(claim.postures()), text -> take(text, part, (of, many) -> of.withPostures(many)));
-            counts.get(i).show(said(claim.counts()), text -> take(text, part, (of, many) -> of.withCounts(many)));
-            facings.get(i).show(claim.facing().map(directions::say).orElse(""), text -> facing(text, part, directions));
-        }
-    }
-
-    private static String said(Optional<Integer> many) {
-        return many.map(String::valueOf).orElse("");
-    }
-
-    private interface With {
-        FormClaim with(FormClaim claim, Optional<Integer> many);
-    }
-
-    private boolean take(String text, int part, With with) {
-        if (!text.isBlank() && !text.strip().matches("\\d{1,5}")) {
-            return false;
-        }
-        Optional<Integer> many = text.isBlank() ? Optional.empty() : Optional.of(Integer.valueOf(text.strip()));
-        claim(part, claim -> with.with(claim, many));
-        return true;
-    }
-
-    private boolean facing(String text, int part, Directions directions) {
-        Optional<Heading> said = text.isBlank() ? Optional.empty() : directions.parse(text);
-        if (said.isEmpty() && !text.isBlank()) {
-            return false;
-        }
-        claim(part, claim -> claim.withFacing(said));
-        return true;
-    }
-
-    /** Changes what is said of a part, or of the whole where that is below 0. */
-    private void claim(int part, UnaryOperator<FormClaim> edit) {
-        UnaryOperator<Form> inForm = form -> {
-            if (part < 0) {
-                return form.withClaim(edit.apply(form.claim()));
-            }
-            List<Part> parts = new ArrayList<>(form.parts());
-            parts.set(part, parts.get(part).withClaim(edit.apply(parts.get(part).claim())));
-            return form.withParts(parts);
-        };
-        session.apply(Edit.running(
-                Words.of("form.say_total"),
-                session.choice().form() + "/said/" + part,
-                project -> project.changeForm(session.choice().form(), inForm)));
-    }
-
-    private static String lasts(double seconds) {
-        long whole = Math.round(seconds);
-        return whole < 60 ? Words.of("form.s", whole) : Words.of("form.min_s", whole / 60, whole % 60);
-    }
-
-    private static String percent(double share) {
-        return Numbers.whole(share * 100) + " %";
-    }
-
-    private static String share(Totals totals, double measures) {
-        return totals.measures() == 0 ? "–" : percent(measures / totals.measures());
-    }
-
     /** Where one breathes in twice running, or out. */
     private static String breaths(Desk desk, Track track) {
-        List<String> places = new ArrayList<>();
-        Breath before = Breath.FREE;
-        for (Occurrence done : track.occurrences()) {
-            List<Count> all = new ArrayList<>(done.link().counts());
-            all.addAll(done.done().countsDone());
-            for (Count count : all) {
-                if (count.breath().repeats(before)) {
-                    places.add(EntryLine.title(desk, done));
-                }
-                before = count.breath();
-            }
-        }
+        List<String> places = Breaths.repeated(track).stream()
+                .map(done -> EntryLine.title(desk, done))
+                .distinct()
+                .toList();
         return places.isEmpty()
                 ? Words.of("form.breathing_out_alternates")
-                : Words.of(
-                        "form.same_breath_twice",
-                        String.join("; ", places.stream().distinct().toList()));
+                : Words.of("form.same_breath_twice", String.join("; ", places));
     }
 }
