@@ -85,13 +85,20 @@ final class Search {
                 continue;
             }
             List<Item> run = items.subList(from, to);
+            double taken = open > 0 && stolen(run) ? 2 * Costs.SEVERED : 0;
             for (Fit fit : Frames.read(run, path.now)) {
-                double cost = path.cost + open + fit.cost();
+                double cost = path.cost + open + taken + fit.cost();
                 if (worth(best.get(to), cost)) {
                     add(best.get(to), new Path(path, new Said(run, fit), cost, fit.after(path.now)));
                 }
             }
         }
+    }
+
+    /** The sword points to 12, the left hand at the wrist: "to 12" does not go with what comes after the comma. */
+    private static boolean stolen(List<Item> run) {
+        Term.Rel rel = run.getFirst().rel();
+        return (rel == Term.Rel.TO || rel == Term.Rel.AT) && run.stream().anyMatch(Item::soft);
     }
 
     /** Lower the leg: the leg is what is lowered. */

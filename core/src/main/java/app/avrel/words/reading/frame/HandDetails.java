@@ -225,6 +225,7 @@ final class HandDetails {
         boolean sinks = at > 0
                 && !targeted
                 && (clause.item(at - 1).is(Term.Act.LOWER)
+                        || clause.item(at - 1).is(Term.Act.HANG)
                         || clause.item(at - 1).is(Term.Act.SINK));
         for (int i = at + 1; i < clause.size() && !HandWords.hand(clause.item(i)); i++) {
             Term term = clause.item(i).term();
@@ -241,7 +242,11 @@ final class HandDetails {
         }
         if (sinks) {
             clause.use(at);
-            clause.takeAll(Term.Way.DOWN);
+            for (int i = at + 1; i < clause.size() && !HandWords.hand(clause.item(i)); i++) {
+                if (clause.item(i).is(Term.Way.DOWN)) {
+                    clause.use(i);
+                }
+            }
             return Optional.of(Pointing.DOWN);
         }
         return after(Term.Part.ELBOW);

@@ -113,6 +113,7 @@ final class HandFrame implements Frame {
                     || clause.has(Term.Part.WEIGHT)
                     || clause.has(Term.Act.STEP)
                     || clause.has(Term.Act.KICK)
+                    || clause.has(Term.Act.SHIFT) && clause.has(Term.Act.STAY)
                     || clause.has(Term.Part.EYES) && clause.has(Term.Act.LOOK)
                     || eyesFirst()) {
                 return Optional.empty();
@@ -191,7 +192,9 @@ final class HandFrame implements Frame {
         }
 
         private Optional<Fit> related(Side hand) {
-            Optional<Item> elbow = clause.takeItem(item -> item.is(Term.Part.ELBOW)
+            boolean goesOn = clause.has(Term.Act.PASS) && clause.has(Term.Way.FORWARD);
+            Optional<Item> elbow = clause.takeItem(item -> !goesOn
+                    && item.is(Term.Part.ELBOW)
                     && (item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.BELOW)
                     && item.whose()
                             .flatMap(now::hand)
@@ -214,7 +217,7 @@ final class HandFrame implements Frame {
             Optional<Item> over = clause.takeItem(item -> (item.is(Term.Part.HAND)
                             || item.is(Term.Part.PALM)
                             || item.is(Term.Part.FIST)
-                            || item.bareSide() && item.who().side().isPresent())
+                            || item.bareSide() && (item.who().side().isPresent() || item.who() == Term.Who.IT))
                     && (item.rel() == Term.Rel.OVER
                             || item.rel() == Term.Rel.ABOVE
                             || item.rel() == Term.Rel.UNDER
