@@ -6,66 +6,12 @@ import app.avrel.words.lexicon.Term;
 import app.avrel.words.lexicon.Token;
 import app.avrel.words.reading.frame.Item;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Draws tokens together to phrases: whose thing it is, and the small word that leads to it. */
 final class Phrases {
-
-    private static final Set<Term.Part> LIMBS = EnumSet.of(
-            Term.Part.FOOT,
-            Term.Part.LEG,
-            Term.Part.HEEL,
-            Term.Part.BALL,
-            Term.Part.TOES,
-            Term.Part.INSTEP,
-            Term.Part.ANKLE,
-            Term.Part.HAND,
-            Term.Part.PALM,
-            Term.Part.ARM,
-            Term.Part.FOREARM,
-            Term.Part.WRIST);
-
-    private static final Set<Term.Part> HAND_LIMBS = EnumSet.of(
-            Term.Part.HAND, Term.Part.PALM, Term.Part.WRIST, Term.Part.ELBOW, Term.Part.FOREARM, Term.Part.FIST);
-
-    /** What may follow "from" and still say where something comes from. */
-    private static final Set<Term.Rel> ORIGINS = EnumSet.of(
-            Term.Rel.BESIDE,
-            Term.Rel.UNDER,
-            Term.Rel.BELOW,
-            Term.Rel.BEFORE,
-            Term.Rel.BEHIND,
-            Term.Rel.OVER,
-            Term.Rel.AT);
-
-    private static final Set<Term.Part> PROPS =
-            EnumSet.of(Term.Part.STAFF, Term.Part.SWORD, Term.Part.SABRE, Term.Part.FAN, Term.Part.PROP);
-
-    private static final Set<Term.Part> HEIGHTS = EnumSet.of(
-            Term.Part.EYES,
-            Term.Part.NOSE,
-            Term.Part.EAR,
-            Term.Part.HEAD,
-            Term.Part.CROWN,
-            Term.Part.ABOVE_HEAD,
-            Term.Part.KNEE);
-
-    private static final Set<Term.Part> TRUNK = EnumSet.of(
-            Term.Part.CHEST,
-            Term.Part.NAVEL,
-            Term.Part.SOLAR_PLEXUS,
-            Term.Part.BODY,
-            Term.Part.SHOULDER,
-            Term.Part.CHIN,
-            Term.Part.BROW,
-            Term.Part.TEMPLE,
-            Term.Part.THIGH,
-            Term.Part.WAIST,
-            Term.Part.HIPS);
 
     private final String line;
     private final List<Token> in;
@@ -74,23 +20,6 @@ final class Phrases {
     private final List<Item> out = new ArrayList<>();
     private final List<Token> fillers = new ArrayList<>();
     private int at;
-
-    /**
-     * How a language orders its phrases.
-     *
-     * @param sideAfterPart whether whose it is may stand after the thing: pie derecho
-     * @param placeAfterThing whether the relation stands after the thing: 胸前
-     */
-    record Grammar(boolean sideAfterPart, boolean placeAfterThing) {
-
-        static Grammar of(Language language) {
-            return switch (language) {
-                case ENGLISH -> new Grammar(false, false);
-                case SPANISH -> new Grammar(true, false);
-                case CHINESE -> new Grammar(false, true);
-            };
-        }
-    }
 
     private Phrases(String line, List<Token> in, Grammar grammar, Heading startFaces) {
         this.line = line;
@@ -167,21 +96,21 @@ final class Phrases {
         int part = term(next) instanceof Term.Who ? next + 1 : next;
         Term.Who side = term(next) instanceof Term.Who before
                 ? before
-                : grammar.sideAfterPart && term(part + 1) instanceof Term.Who after ? after : null;
-        boolean hand = term(part) instanceof Term.Part limb && HAND_LIMBS.contains(limb);
+                : grammar.sideAfterPart() && term(part + 1) instanceof Term.Who after ? after : null;
+        boolean hand = term(part) instanceof Term.Part limb && PhraseKinds.HAND_LIMBS.contains(limb);
         return hand
                 && side != null
                 && here.stream().noneMatch(item -> item.is(Term.Part.EYES) || item.is(Term.Act.LOOK));
     }
 
     private static boolean hand(Item item) {
-        return item.rel() == null && item.term() instanceof Term.Part part && HAND_LIMBS.contains(part);
+        return item.rel() == null && item.term() instanceof Term.Part part && PhraseKinds.HAND_LIMBS.contains(part);
     }
 
     /** Before the chest: a place, not what comes first, where no verb follows. */
     private boolean beforeTrunk() {
         int next = skip(at + 1);
-        boolean trunk = term(next) instanceof Term.Part part && TRUNK.contains(part);
+        boolean trunk = term(next) instanceof Term.Part part && PhraseKinds.TRUNK.contains(part);
         return trunk && !(term(next + 1) instanceof Term.Act) && at > 0;
     }
 
@@ -195,7 +124,7 @@ final class Phrases {
         int next = skip(at + 1);
         boolean side = term(next) instanceof Term.Who who && who != Term.Who.IT;
         boolean part = term(next) instanceof Term.Part || rearLimb(next);
-        return !grammar.placeAfterThing
+        return !grammar.placeAfterThing()
                 && term(at) == Term.Way.IN
                 && !drawnIn(next)
                 && (small || side && term(next + 1) instanceof Term.Part)
@@ -219,7 +148,7 @@ final class Phrases {
             last = stronger(last, more);
             next = skip(next + 1);
         }
-        if (grammar.sideAfterPart && term(next) == Term.Rel.WAS) {
+        if (grammar.sideAfterPart() && term(next) == Term.Rel.WAS) {
             next = skip(next + 1);
         }
         if (last == Term.Rel.OF && origin(begin, next)) {
@@ -264,12 +193,15 @@ final class Phrases {
     /** Where it was, and then whose place that is: donde estaba el pie derecho. */
     private boolean sidedLimb(int index) {
         boolean side = term(index + 1) instanceof Term.Who who && who.side().isPresent();
-        return grammar.sideAfterPart && side && term(index) instanceof Term.Part part && LIMBS.contains(part);
+        return grammar.sideAfterPart()
+                && side
+                && term(index) instanceof Term.Part part
+                && PhraseKinds.LIMBS.contains(part);
     }
 
     /** Of two small words the one that says the place; from beside the ear is where something comes from. */
     private static Term.Rel stronger(Term.Rel first, Term.Rel second) {
-        if (first == Term.Rel.FROM && ORIGINS.contains(second)) {
+        if (first == Term.Rel.FROM && PhraseKinds.ORIGINS.contains(second)) {
             return Term.Rel.FROM;
         }
         boolean weak = first == Term.Rel.TO
@@ -389,13 +321,13 @@ final class Phrases {
         Term.Who who = said;
         boolean many = in.get(index).many();
         int end = index + 1;
-        if (grammar.sideAfterPart
+        if (grammar.sideAfterPart()
                 && who == null
                 && term(end) instanceof Term.Who after
                 && after.side().isPresent()) {
             who = after;
             end++;
-        } else if (grammar.sideAfterPart
+        } else if (grammar.sideAfterPart()
                 && (who == null)
                 && (term(end) == Term.Who.REAR || term(end) == Term.Who.FRONT)) {
             who = (Term.Who) term(end);
@@ -406,11 +338,11 @@ final class Phrases {
             Term.Who whose = term(of) instanceof Term.Who found ? found : null;
             int owned = whose == null ? of : skip(of + 1);
             boolean pointed = part == Term.Part.TOES || part == Term.Part.TIP;
-            if (pointed && term(owned) instanceof Term.Part owner && PROPS.contains(owner)) {
+            if (pointed && term(owned) instanceof Term.Part owner && PhraseKinds.PROPS.contains(owner)) {
                 return put(begin, end, Term.Part.TIP, rel, null, false);
             }
-            if (term(owned) instanceof Term.Part owner && LIMBS.contains(owner)) {
-                Term.Who after = grammar.sideAfterPart
+            if (term(owned) instanceof Term.Part owner && PhraseKinds.LIMBS.contains(owner)) {
+                Term.Who after = grammar.sideAfterPart()
                                 && term(owned + 1) instanceof Term.Who side
                                 && side.side().isPresent()
                         ? side
@@ -423,7 +355,7 @@ final class Phrases {
                 end = of + 1;
             }
         }
-        Term.Rel placed = grammar.placeAfterThing ? placeAfter(part, end, rel) : null;
+        Term.Rel placed = grammar.placeAfterThing() ? placeAfter(part, end, rel) : null;
         if (placed != null) {
             boolean comes = rel == Term.Rel.FROM && goesOn(end + 1);
             boolean faces = rel == Term.Rel.TO && begin > 0 && term(begin - 1) == Term.Act.TURN;
@@ -440,7 +372,8 @@ final class Phrases {
         for (int i = from;
                 i < in.size() && !(in.get(i).term() instanceof Term.Mark mark && mark != Term.Mark.FILLER);
                 i++) {
-            if (term(i) instanceof Term.Part part && (TRUNK.contains(part) || HEIGHTS.contains(part))) {
+            if (term(i) instanceof Term.Part part
+                    && (PhraseKinds.TRUNK.contains(part) || PhraseKinds.HEIGHTS.contains(part))) {
                 return true;
             }
         }
@@ -450,7 +383,7 @@ final class Phrases {
     /** The relation after a thing; after a limb that itself moves it is a way. */
     private Term.@Nullable Rel placeAfter(Term.Part part, int index, Term.@Nullable Rel rel) {
         Term after = term(index);
-        boolean limb = LIMBS.contains(part) || part == Term.Part.KNEE;
+        boolean limb = PhraseKinds.LIMBS.contains(part) || part == Term.Part.KNEE;
         boolean moves = limb && rel == null && out.stream().noneMatch(Item::part);
         boolean single =
                 after instanceof Term.Way && in.get(index).to() - in.get(index).from() == 1;
@@ -464,7 +397,7 @@ final class Phrases {
             case Term.Rel.LEVEL_WITH -> Term.Rel.LEVEL_WITH;
             case Term.Rel.LINE_OF -> Term.Rel.LINE_OF;
             case Term.Rel.OWN_PLACE -> limb && rel == Term.Rel.TO ? Term.Rel.WHERE : null;
-            case Term.Rel.OUTSIDE -> HAND_LIMBS.contains(part) ? null : Term.Rel.OUTSIDE;
+            case Term.Rel.OUTSIDE -> PhraseKinds.HAND_LIMBS.contains(part) ? null : Term.Rel.OUTSIDE;
             case Term.Rel.OVER -> Term.Rel.OVER;
             case Term.Rel.UNDER -> Term.Rel.UNDER;
             case Term.Way.FORWARD -> Term.Rel.BEFORE;

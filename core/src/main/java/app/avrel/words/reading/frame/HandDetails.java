@@ -26,23 +26,20 @@ final class HandDetails {
             Term.Act.PRESS,
             Term.Act.HANG);
 
-    private static final double QUARTER = 90;
-
     private final Clause clause;
-    private final Situation now;
     private final boolean targeted;
-    private Optional<Heading> hall = Optional.empty();
+    private final FacedPalm faced;
 
     /** @param targeted whether the hand goes to a place, so that up and down may say the way there */
     HandDetails(Clause clause, Situation now, boolean targeted) {
         this.clause = clause;
-        this.now = now;
+        this.faced = new FacedPalm(clause, now);
         this.targeted = targeted;
     }
 
     /** {@return the wall that a palm was said to look at} */
     Optional<Heading> hall() {
-        return hall;
+        return faced.hall();
     }
 
     static Optional<Pointing> pointing(Item item) {
@@ -77,14 +74,7 @@ final class HandDetails {
     /** {@return the palm that faces the other hand, forearm or elbow} */
     static Supplier<Optional<Palm>> other(Item item) {
         boolean other = item.who() == Term.Who.OTHER;
-        return () -> other ? Optional.of(toOther(item)) : Optional.empty();
-    }
-
-    private static Palm toOther(Item item) {
-        if (item.is(Term.Part.FOREARM) || item.is(Term.Part.ARM) || item.is(Term.Part.WRIST)) {
-            return Palm.TO_THE_OTHER_FOREARM;
-        }
-        return item.is(Term.Part.ELBOW) ? Palm.TO_THE_OTHER_ELBOW : Palm.TO_THE_OTHER_HAND;
+        return () -> other ? Optional.of(FacedPalm.toOther(item)) : Optional.empty();
     }
 
     private static Palm palm(Pointing way) {
@@ -97,20 +87,6 @@ final class HandDetails {
             case OUT -> Palm.OUT;
             case TO_THE_LEFT -> Palm.TO_THE_LEFT;
             case TO_THE_RIGHT -> Palm.TO_THE_RIGHT;
-        };
-    }
-
-    private static Palm opposite(Palm palm) {
-        return switch (palm) {
-            case UP -> Palm.DOWN;
-            case DOWN -> Palm.UP;
-            case FORWARD -> Palm.BACK;
-            case BACK -> Palm.FORWARD;
-            case IN -> Palm.OUT;
-            case OUT -> Palm.IN;
-            case TO_THE_LEFT -> Palm.TO_THE_RIGHT;
-            case TO_THE_RIGHT -> Palm.TO_THE_LEFT;
-            case TO_THE_OTHER_HAND, TO_THE_OTHER_FOREARM, TO_THE_OTHER_ELBOW -> Palm.OUT;
         };
     }
 
@@ -128,9 +104,9 @@ final class HandDetails {
         if (elbow.isPresent()) {
             said = said.withElbow(elbow.get());
         }
-        Optional<Palm> palm = faced().or(() ->
-                        after(Term.Part.BACK_OF_HAND).map(HandDetails::palm).map(HandDetails::opposite))
-                .or(() -> after(Term.Part.KNUCKLES).map(HandDetails::palm).map(HandDetails::opposite))
+        Optional<Palm> palm = faced.read()
+                .or(() -> after(Term.Part.BACK_OF_HAND).map(HandDetails::palm).map(FacedPalm::opposite))
+                .or(() -> after(Term.Part.KNUCKLES).map(HandDetails::palm).map(FacedPalm::opposite))
                 .or(() -> after(Term.Part.HEEL_OF_PALM).map(HandDetails::palm))
                 .or(() -> after(Term.Part.PALM).map(HandDetails::palm))
                 .or(this::turnedOver);
@@ -250,98 +226,6 @@ final class HandDetails {
             return Optional.of(Pointing.DOWN);
         }
         return after(Term.Part.ELBOW);
-    }
-
-    /** A palm that looks at something: the other hand, the body, a wall. */
-    private Optional<Palm> faced() {
-        boolean looks = clause.has(Term.Act.LOOK) || clause.has(Term.Act.FACE);
-        int palm = clause.find(item -> item.is(Term.Part.PALM) || item.is(Term.Part.HAND) || item.is(Term.Part.ARM));
-        if (clause.takeAll(Term.Manner.EACH_OTHER)) {
-            return Optional.of(Palm.TO_THE_OTHER_HAND);
-        }
-        if (palm < 0) {
-            return Optional.empty();
-        }
-        int begin = palm;
-        for (int i = begin + 1; i < clause.size(); i++) {
-            Item item = clause.item(i);
-            boolean trunk = item.is(Term.Part.BODY)
-                    || item.is(Term.Part.CHEST)
-                    || item.is(Term.Part.NAVEL)
-                    || item.is(Term.Part.HIPS)
-                    || item.is(Term.Part.SOLAR_PLEXUS)
-                    || item.is(Term.Part.NOSE)
-                    || item.is(Term.Part.WAIST);
-            boolean turns = clause.item(palm).is(Term.Part.PALM)
-                    && item.rel() == Term.Rel.TO
-                    && clause.near(i, -1)
-                            .filter(before -> before.is(Term.Act.TURN) || before.is(Term.Way.IN))
-                            .isPresent();
-            boolean toward = turns
-                    || item.rel() == Term.Rel.TO && item.text().startsWith("toward")
-                    || item.is(Term.Part.BODY) && item.rel() == Term.Rel.TO;
-            if (trunk
-                    && clause.open(i)
-                    && (looks && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE || toward)) {
-                clause.use(i);
-                return Optional.of(Palm.IN);
-            }
-            boolean other = looks
-                            && HandWords.hand(item)
-                            && i > palm
-                            && (item.who() != null)
-                            && (item.rel() != null || facesBefore(i))
-                    || looks && item.is(Term.Who.OTHER);
-            boolean turnedTo = clause.item(palm).is(Term.Part.PALM)
-                    && item.is(Term.Part.PALM)
-                    && item.rel() == Term.Rel.TO
-                    && clause.said(Term.Act.TURN);
-            if ((other || turnedTo) && clause.open(i)) {
-                clause.use(i);
-                return Optional.of(toOther(item));
-            }
-            boolean palms = i == palm + 1
-                    && item.rel() == Term.Rel.TO
-                    && clause.item(palm).is(Term.Part.PALM)
-                    && clause.item(palm).who() == null
-                    && clause.items().subList(0, palm).stream().noneMatch(before -> before.is(Term.Act.PUSH));
-            Optional<Heading> wall = looks || palms && !clause.has(Term.Act.MOVE) ? wall(item) : Optional.empty();
-            if (wall.isPresent() && clause.open(i)) {
-                clause.use(i);
-                this.hall = wall;
-                return wall.map(this::quarter);
-            }
-        }
-        return Optional.empty();
-    }
-
-    /** The wall, or the hour of the hall's clock, that something is turned to. */
-    private static Optional<Heading> wall(Item item) {
-        return switch (item.term()) {
-            case Term.Hall(Heading hall) -> Optional.of(hall);
-            case Term.Num(double hour)
-            when item.rel() == Term.Rel.TO && hour >= 1 && hour <= 12 && hour == Math.rint(hour) ->
-                Optional.of(Heading.wrapping(hour * 30));
-            default -> Optional.empty();
-        };
-    }
-
-    private boolean facesBefore(int index) {
-        return clause.near(index, -1)
-                .filter(before -> before.is(Term.Act.FACE) || before.is(Term.Act.LOOK))
-                .isPresent();
-    }
-
-    /** A palm toward a wall looks forward, right, back or left, as the body stands. */
-    private Palm quarter(Heading hall) {
-        double off = now.ofPosture(hall).degrees() - now.pose().facing().degrees();
-        int quarter = Math.floorMod(Math.round(off / QUARTER), 4);
-        return switch (quarter) {
-            case 0 -> Palm.FORWARD;
-            case 1 -> Palm.TO_THE_RIGHT;
-            case 2 -> Palm.BACK;
-            default -> Palm.TO_THE_LEFT;
-        };
     }
 
     /** The way right after the part, past acts of turning; or else right before it. */
