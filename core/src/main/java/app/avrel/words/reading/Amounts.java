@@ -264,8 +264,15 @@ final class Amounts {
         if (term == Term.Part.FOOT) {
             return counted ? Optional.of(LengthUnit.FOOT_LENGTH) : Optional.empty();
         }
-        boolean measures = number || article && (across(next + 1) || farFrom(next + 1));
+        boolean measures = number || article && (across(next + 1) || farFrom(next + 1) || sinksBy(next));
         return term == Term.Part.FIST && measures ? Optional.of(LengthUnit.FIST) : Optional.empty();
+    }
+
+    /** Baja un puño, and nothing more: so far the body goes down. */
+    private boolean sinksBy(int next) {
+        boolean depth = is(-1, Term.Act.LOWER) || is(-1, Term.Act.SINK) || is(-1, Term.Act.RISE);
+        boolean begins = at < 2 || term(-2) instanceof Term.Mark;
+        return next == 1 && depth && begins && ends(next + 1);
     }
 
     private boolean across(int ahead) {

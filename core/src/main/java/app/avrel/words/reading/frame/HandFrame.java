@@ -80,6 +80,20 @@ final class HandFrame implements Frame {
             return false;
         }
 
+        /** Pull both hands to the hip with a turn to 10:30: it is the body that turns. */
+        private boolean bodyTurnsToo() {
+            int turn = clause.find(Term.Act.TURN);
+            if (turn < 1 || turn + 1 >= clause.size()) {
+                return false;
+            }
+            Item to = clause.item(turn + 1);
+            List<Item> before = clause.items().subList(0, turn);
+            return (to.term() instanceof Term.Hall || to.term() instanceof Term.Num && to.rel() == Term.Rel.TO)
+                    && before.stream().anyMatch(item -> item.term() instanceof Term.Act)
+                    && before.stream().anyMatch(HandWords::hand)
+                    && before.stream().noneMatch(item -> item.is(Term.Part.PALM) && item.rel() == null);
+        }
+
         /** The eyes stay on the right hand: it is they that the clause is about. */
         private boolean eyesFirst() {
             int eyes = clause.find(item -> item.is(Term.Part.EYES) && item.rel() == null);
@@ -98,7 +112,7 @@ final class HandFrame implements Frame {
         }
 
         Optional<Fit> read() {
-            if (bodyFirst()) {
+            if (bodyFirst() || bodyTurnsToo()) {
                 return Optional.empty();
             }
             if (clause.has(Term.Act.CIRCLE)
