@@ -7,8 +7,10 @@ import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.stagefloor.FloorView;
+import app.avrel.desktop.words.Words;
 import app.avrel.form.Moment;
 import app.avrel.form.Track;
+import app.avrel.label.Language;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.move.Contact;
@@ -21,6 +23,8 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
@@ -133,6 +137,29 @@ class TypedStoryTest {
         assertThat(workplace.session.project().postures().getFirst().counts())
                 .singleElement()
                 .satisfies(count -> assertThat(count.moves()).hasSize(2));
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(delimiter = '|', textBlock = """
+            SPANISH | molinera | pie izquierdo adelante
+            CHINESE | 磨坊势 | 左脚向前迈步
+            """)
+    void itIsTaughtInTheLanguageOfTheWindowToo(Language language, String phrase, String means, FxRobot robot) {
+        robot.interact(() -> workplace.shell.speak(language));
+        try {
+            Keyboard keys = new Keyboard(robot);
+            keys.ctrlShift(KeyCode.N).type("Lift the Latch").ctrl(KeyCode.L);
+            keys.type(phrase + " ");
+            robot.clickOn(Words.of("postures.teach"));
+            keys.type(means).press(KeyCode.ENTER);
+            assertThat(workplace.session.project().setting().taught())
+                    .singleElement()
+                    .satisfies(word -> assertThat(word.language()).isEqualTo(language))
+                    .satisfies(word -> assertThat(word.phrase()).isEqualTo(phrase))
+                    .satisfies(word -> assertThat(word.means()).isEqualTo(means));
+        } finally {
+            robot.interact(() -> workplace.shell.speak(Language.ENGLISH));
+        }
     }
 
     @Test

@@ -145,9 +145,18 @@ public final class Scanner {
             } else if (entry.isPresent()) {
                 add(from + at, from + end, entry.get(), mended[at]);
             } else {
-                tokens.add(new Token(from + at, from + end, line.substring(from + at, from + end), Term.Mark.UNKNOWN));
+                unknown(from + at, from + end);
             }
         }
+    }
+
+    /** Letters that are not known and stand side by side are one word that is not known. */
+    private void unknown(int from, int to) {
+        boolean goesOn = !tokens.isEmpty()
+                && tokens.getLast().to() == from
+                && tokens.getLast().is(Term.Mark.UNKNOWN);
+        int begin = goesOn ? tokens.removeLast().from() : from;
+        tokens.add(new Token(begin, to, line.substring(begin, to), Term.Mark.UNKNOWN));
     }
 
     /** Whether a letter is part of any phrase that the text has around it. */

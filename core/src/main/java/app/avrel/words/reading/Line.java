@@ -126,7 +126,8 @@ public final class Line {
 
     private LineReading tooLong(String typed, Pose pose) {
         String begins = typed.substring(0, PROPOSALS);
-        Refusal refusal = new Refusal(begins, asking.refusal("too_long", Map.of("most", Integer.toString(LONGEST))));
+        Refusal refusal = new Refusal(
+                begins, true, Optional.empty(), asking.refusal("too_long", Map.of("most", Integer.toString(LONGEST))));
         return new LineReading(
                 typed,
                 List.of(),
@@ -145,10 +146,5 @@ public final class Line {
         return Stream.concat(taught.goingOn(plain).stream(), Lexicon.of(language).goingOn(plain).stream())
                 .limit(PROPOSALS)
                 .toList();
-    }
-
-    /** {@return the known word nearest to one that is not known} */
-    public Optional<String> nearest(String unknown) {
-        return Spelling.nearest(unknown, language);
     }
 }

@@ -208,7 +208,7 @@ final class LineRun {
             } else {
                 boolean weighty = LineWords.weighty(item) && !(strange && item.term() instanceof Term.Way);
                 words.add(item, LineReading.Role.UNKNOWN, -1, weighty);
-                refusals.add(new Refusal(item.text(), message(item)));
+                refusals.add(refused(item));
             }
         }
         if (fit != null) {
@@ -220,8 +220,8 @@ final class LineRun {
             again.addAll(fit.stages());
             fit.questions().forEach(asked -> questions.add(question(asked)));
             fit.refusals()
-                    .forEach(asked ->
-                            refusals.add(new Refusal(asked.word(), asking.refusal(asked.key(), asked.gaps()))));
+                    .forEach(asked -> refusals.add(new Refusal(
+                            asked.word(), true, Optional.empty(), asking.refusal(asked.key(), asked.gaps()))));
             holds.addAll(fit.holds());
             boolean held = fit.manner().pace().isPresent() && manner.pace().isPresent();
             manner = held ? manner : manner.with(fit.manner());
@@ -259,7 +259,13 @@ final class LineRun {
                 .toList();
     }
 
-    private String message(Item item) {
+    private Refusal refused(Item item) {
+        boolean known = !item.is(Term.Mark.UNKNOWN);
+        Optional<String> near = known ? Optional.empty() : Spelling.nearest(item.text(), language);
+        return new Refusal(item.text(), known, near, message(item, near));
+    }
+
+    private String message(Item item, Optional<String> near) {
         Map<String, String> word = Map.of("word", item.text());
         if (item.term() instanceof Term.Ref || item.term() instanceof Term.CountsAgo) {
             return asking.refusal("no_count_before", word);
@@ -270,8 +276,7 @@ final class LineRun {
         if (!item.is(Term.Mark.UNKNOWN)) {
             return asking.refusal("no_place", word);
         }
-        return Spelling.nearest(item.text(), language)
-                .map(near -> asking.refusal("unknown_near", Map.of("word", item.text(), "near", near)))
+        return near.map(meant -> asking.refusal("unknown_near", Map.of("word", item.text(), "near", meant)))
                 .orElseGet(() -> asking.refusal("unknown", word));
     }
 }

@@ -6,10 +6,14 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import app.avrel.label.Language;
 import app.avrel.words.lexicon.Lexicon;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Whatever is typed, reading it ends well. */
 class AnyLineTest {
@@ -96,7 +100,24 @@ class AnyLineTest {
     void aHalfTypedWordIsCompletedShortestFirst() {
         Line line = new Line(Language.ENGLISH, Typed.SAYING, Typed.BODY);
         assertThat(line.goingOn("should")).contains("shoulder", "shoulder width");
-        assertThat(line.nearest("sholder")).contains("shoulder");
-        assertThat(line.nearest("xyzzyqq")).isEmpty();
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "ENGLISH, turn the purple, purple, ",
+        "ENGLISH, hand at the moon, moon, door",
+        "SPANISH, pie izquierdo a la zanfona, zanfona, ",
+        "CHINESE, 右手到紫, 紫, ",
+    })
+    void aWordThatNobodyKnowsIsToldFromOneThatOnlyStandsWhereItCannot(
+            Language language, String typed, String word, @Nullable String near) {
+        LineReading reading = new Line(language, Typed.SAYING, Typed.BODY).read(typed, Typed.standing(""));
+        assertThat(reading.refusals())
+                .filteredOn(refusal -> refusal.word().equals(word))
+                .singleElement()
+                .satisfies(refusal -> {
+                    assertThat(refusal.known()).isFalse();
+                    assertThat(refusal.near()).isEqualTo(Optional.ofNullable(near));
+                });
     }
 }

@@ -1,6 +1,7 @@
 package app.avrel.words.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import app.avrel.label.Language;
 import app.avrel.posture.count.Breath;
@@ -212,7 +213,9 @@ class EnglishLinesTest {
             lean forward 80 | 80 | The trunk inclines at most 60°, but it says 80.
             """)
     void whatCannotBeIsRefusedByNameWithAWayOut(String line, String word, String message) {
-        assertThat(Typed.english(line).refusals()).contains(new Refusal(word, message));
+        assertThat(Typed.english(line).refusals())
+                .extracting(Refusal::word, Refusal::message)
+                .contains(tuple(word, message));
         assertThat(Typed.english(line).understood()).isFalse();
     }
 }

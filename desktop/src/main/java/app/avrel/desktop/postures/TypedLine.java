@@ -172,11 +172,6 @@ public final class TypedLine extends VBox {
     private final class Changes implements TypedNotes.Line {
 
         @Override
-        public Optional<String> nearest(String unknown) {
-            return model.nearest(unknown);
-        }
-
-        @Override
         public void teach(String phrase, String means) {
             String line = field.getText();
             model.teach(phrase, means);

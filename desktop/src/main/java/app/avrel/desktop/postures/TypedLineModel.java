@@ -149,10 +149,6 @@ public final class TypedLineModel {
         session.apply(edit, session.choice());
     }
 
-    public Optional<String> nearest(String unknown) {
-        return line().nearest(unknown);
-    }
-
     private Optional<Posture> posture() {
         return base.orElseGet(session::choice).posture().flatMap(session.project()::posture);
     }

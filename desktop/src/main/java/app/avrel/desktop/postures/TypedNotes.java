@@ -31,9 +31,6 @@ final class TypedNotes extends VBox {
     /** What the notes may do to the line. */
     interface Line {
 
-        /** {@return the known word that is nearest to an unknown one} */
-        Optional<String> nearest(String unknown);
-
         /** Adds something before a word. */
         void put(String before, String add);
 
@@ -174,9 +171,8 @@ final class TypedNotes extends VBox {
 
     /** Where a word is not known, what does not fit beside it may well fit once it is. */
     private static List<Refusal> telling(List<Refusal> refusals) {
-        List<Refusal> unknown = refusals.stream()
-                .filter(refusal -> refusal.message().contains("is not a word I know"))
-                .toList();
+        List<Refusal> unknown =
+                refusals.stream().filter(refusal -> !refusal.known()).toList();
         return unknown.isEmpty() ? refusals : unknown;
     }
 
@@ -226,18 +222,15 @@ final class TypedNotes extends VBox {
             boolean same = word.equals(refusal.word()) && chips.getChildren().contains(means);
             word = refusal.word();
             Texts.set(hint, refusal.message());
-            Optional<String> near = line.nearest(word)
-                    .filter(meant -> !meant.equals(word))
-                    .filter(_ -> refusal.message().contains("Did you mean"));
+            Optional<String> near = refusal.near().filter(meant -> !meant.equals(word));
             near.ifPresent(meant -> {
                 chip.setText(meant);
                 chip.setAccessibleText(Words.of("postures.put", meant));
             });
-            boolean unknown = refusal.message().contains("is not a word I know");
             if (!same) {
                 List<Node> offered = new ArrayList<>();
                 near.ifPresent(_ -> offered.add(chip));
-                if (unknown) {
+                if (!refusal.known()) {
                     offered.add(teach);
                 }
                 chips.getChildren().setAll(offered);
