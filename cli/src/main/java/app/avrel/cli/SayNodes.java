@@ -12,6 +12,7 @@ import app.avrel.posture.move.Toes;
 import app.avrel.posture.move.Turning;
 import app.avrel.rules.Finding;
 import app.avrel.words.reading.LineReading;
+import app.avrel.words.reading.frame.Question;
 import app.avrel.words.reading.frame.CountManner;
 import app.avrel.words.say.Saying;
 import java.util.List;
@@ -31,7 +32,7 @@ final class SayNodes {
         ObjectNode top = JsonNodeFactory.instance.objectNode().put("typed", reading.typed());
         ArrayNode moves = top.putArray("moves");
         boolean sideOpen = reading.questions().stream()
-                .anyMatch(question -> question.question().equals("Which foot?"));
+                .anyMatch(question -> question.key().equals(Question.WHICH_FOOT));
         for (int stage = 0; stage < reading.stages().size(); stage++) {
             Stage of = reading.stages().get(stage);
             for (Move move : of.moves()) {

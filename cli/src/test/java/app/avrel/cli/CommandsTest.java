@@ -17,6 +17,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -278,6 +280,14 @@ class CommandsTest {
         assertThat(said.get("ambiguous").get(0).get("choices")).hasSize(2);
         assertThat(ran.error()).contains("“moon” is not a word I know.");
         assertThat(run("say", "hop", "--from", "the moon").error()).contains("“the moon”");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"en, step forward", "es, da un paso adelante", "zh, 向前迈步"})
+    void sayLeavesOpenWhichFootMovesWhereItHasToAsk(String language, String line) {
+        JsonNode said = JsonMapper.shared().readTree(run("say", "--lang", language, line, "--json").out());
+        assertThat(said.get("ambiguous")).hasSize(1);
+        assertThat(said.get("moves").get(0).get("side").isNull()).isTrue();
     }
 
     @Test

@@ -231,6 +231,7 @@ final class LineRun {
     private Question question(Asked asked) {
         return new Question(
                 asked.word(),
+                asked.key(),
                 asking.question(asked.key(), asked.gaps()),
                 asked.answers().stream()
                         .map(answer -> new Question.Choice(

@@ -6,10 +6,14 @@ import java.util.List;
  * Something in a line that can mean two things.
  *
  * @param word as typed
+ * @param key which question it is, the same in every language
  * @param question in a plain sentence
  * @param choices at least two
  */
-public record Question(String word, String question, List<Choice> choices) {
+public record Question(String word, String key, String question, List<Choice> choices) {
+
+    /** Which foot moves. */
+    public static final String WHICH_FOOT = "which_foot";
 
     public Question {
         choices = List.copyOf(choices);

@@ -156,7 +156,7 @@ final class WhichFoot {
         Item at = clause.items().stream().filter(WhichFoot::foot).findFirst().orElse(clause.item(0));
         boolean named = foot(at);
         return named
-                ? fit.ask(at.text(), "which_foot", "left_one", "right_one")
-                : fit.ask(at.text(), "which_foot", "left_foot", "right_foot");
+                ? fit.ask(at.text(), Question.WHICH_FOOT, "left_one", "right_one")
+                : fit.ask(at.text(), Question.WHICH_FOOT, "left_foot", "right_foot");
     }
 }
