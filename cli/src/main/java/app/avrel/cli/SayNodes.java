@@ -12,8 +12,8 @@ import app.avrel.posture.move.Toes;
 import app.avrel.posture.move.Turning;
 import app.avrel.rules.Finding;
 import app.avrel.words.reading.LineReading;
-import app.avrel.words.reading.frame.Question;
 import app.avrel.words.reading.frame.CountManner;
+import app.avrel.words.reading.frame.Question;
 import app.avrel.words.say.Saying;
 import java.util.List;
 import java.util.Locale;
@@ -31,8 +31,8 @@ final class SayNodes {
     static ObjectNode of(LineReading reading, List<Finding> findings, Saying saying, Body body) {
         ObjectNode top = JsonNodeFactory.instance.objectNode().put("typed", reading.typed());
         ArrayNode moves = top.putArray("moves");
-        boolean sideOpen = reading.questions().stream()
-                .anyMatch(question -> question.key().equals(Question.WHICH_FOOT));
+        boolean sideOpen =
+                reading.questions().stream().anyMatch(question -> question.key().equals(Question.WHICH_FOOT));
         for (int stage = 0; stage < reading.stages().size(); stage++) {
             Stage of = reading.stages().get(stage);
             for (Move move : of.moves()) {

@@ -17,9 +17,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -285,7 +285,8 @@ class CommandsTest {
     @ParameterizedTest
     @CsvSource({"en, step forward", "es, da un paso adelante", "zh, 向前迈步"})
     void sayLeavesOpenWhichFootMovesWhereItHasToAsk(String language, String line) {
-        JsonNode said = JsonMapper.shared().readTree(run("say", "--lang", language, line, "--json").out());
+        JsonNode said = JsonMapper.shared()
+                .readTree(run("say", "--lang", language, line, "--json").out());
         assertThat(said.get("ambiguous")).hasSize(1);
         assertThat(said.get("moves").get(0).get("side").isNull()).isTrue();
     }

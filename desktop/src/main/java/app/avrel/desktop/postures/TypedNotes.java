@@ -1,6 +1,5 @@
 package app.avrel.desktop.postures;
 
-import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.words.Words;
 import app.avrel.words.reading.LineReading;
@@ -13,9 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
@@ -44,15 +41,13 @@ final class TypedNotes extends VBox {
     /** In sizes of the text. */
     private static final double MOST_KEPT = 6;
 
-    private static final int MEANING_COLUMNS = 36;
-
     private final Line line;
     private final TextFlow words = new TextFlow();
     private final VBox notes = new VBox();
     private final Label goingOn = Texts.of("", "quiet");
     private final Label keeps = Texts.wrapped("", "quiet");
     private final Label mended = Texts.wrapped("", "quiet");
-    private final List<Refused> refused = new ArrayList<>();
+    private final List<RefusedWord> refused = new ArrayList<>();
     private final Map<Question, List<Node>> asked = new HashMap<>();
     private double highest;
 
@@ -148,10 +143,10 @@ final class TypedNotes extends VBox {
     }
 
     private List<Node> asked(Question question) {
-        FlowPane chips = chips();
+        FlowPane chips = Chips.row();
         question.choices()
                 .forEach(choice -> chips.getChildren()
-                        .add(chip(
+                        .add(Chips.chip(
                                 choice.label(),
                                 Words.of("postures.say", choice.label()),
                                 () -> line.put(question.word(), choice.add()))));
@@ -162,7 +157,7 @@ final class TypedNotes extends VBox {
         List<Node> nodes = new ArrayList<>();
         for (int i = 0; i < refusals.size(); i++) {
             if (i == refused.size()) {
-                refused.add(new Refused());
+                refused.add(new RefusedWord(line));
             }
             nodes.addAll(refused.get(i).show(refusals.get(i)));
         }
@@ -174,73 +169,6 @@ final class TypedNotes extends VBox {
         List<Refusal> unknown =
                 refusals.stream().filter(refusal -> !refusal.known()).toList();
         return unknown.isEmpty() ? refusals : unknown;
-    }
-
-    private static FlowPane chips() {
-        FlowPane chips = new FlowPane();
-        chips.setPrefWrapLength(0);
-        chips.getStyleClass().add("typed-chips");
-        return chips;
-    }
-
-    private static Button chip(String words, String says, Runnable action) {
-        Button chip = Buttons.words(words, says, action);
-        chip.getStyleClass().add("chip");
-        return chip;
-    }
-
-    /** Why something was not understood, and the word that may have been meant. */
-    private final class Refused {
-
-        private final Label hint = Texts.wrapped("", "hint");
-        private final FlowPane chips = chips();
-        private final Button chip = chip("", Words.of("postures.put_word_one"), this::replace);
-        private final Button teach = chip(Words.of("postures.teach"), Words.of("postures.say_once_word"), this::ask);
-        private final TextField means = new TextField();
-        private String word = "";
-
-        Refused() {
-            means.setPromptText(Words.of("postures.means_words_avrel"));
-            means.setAccessibleText(Words.of("postures.word_means"));
-            means.setPrefColumnCount(MEANING_COLUMNS);
-            means.setOnAction(_ -> taught());
-        }
-
-        private void ask() {
-            chips.getChildren().setAll(means);
-            means.clear();
-            means.requestFocus();
-        }
-
-        private void taught() {
-            if (!means.getText().isBlank()) {
-                line.teach(word, means.getText());
-            }
-        }
-
-        List<Node> show(Refusal refusal) {
-            boolean same = word.equals(refusal.word()) && chips.getChildren().contains(means);
-            word = refusal.word();
-            Texts.set(hint, refusal.message());
-            Optional<String> near = refusal.near().filter(meant -> !meant.equals(word));
-            near.ifPresent(meant -> {
-                chip.setText(meant);
-                chip.setAccessibleText(Words.of("postures.put", meant));
-            });
-            if (!same) {
-                List<Node> offered = new ArrayList<>();
-                near.ifPresent(_ -> offered.add(chip));
-                if (!refusal.known()) {
-                    offered.add(teach);
-                }
-                chips.getChildren().setAll(offered);
-            }
-            return chips.getChildren().isEmpty() ? List.of(hint) : List.of(hint, chips);
-        }
-
-        private void replace() {
-            line.replace(word, chip.getText());
-        }
     }
 
     private static String keeps() {
