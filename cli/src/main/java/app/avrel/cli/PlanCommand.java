@@ -72,17 +72,24 @@ final class PlanCommand implements Callable<Integer> {
     private static void print(Project project, Course course, CoursePlan plan, Syllabus syllabus) {
         System.out.println(course.name() + ", " + course.count() + " lessons of " + course.minutes() + " min");
         Explaining explaining = new Explaining(plan, syllabus);
+        List<Lesson> made = project.lessonsOf(course.id());
         for (CoursePlan.Planned lesson : plan.lessons()) {
             System.out.println((lesson.number() + 1) + "  " + lesson.date() + "  " + (lesson.load() + 59) / 60 + " of "
-                    + lesson.room() / 60 + " min  " + (lesson.settled() ? "✓ " : "")
+                    + lesson.room() / 60 + " min  " + state(lesson, made)
                     + names(syllabus, lesson.units()));
             lesson.units().forEach(unit -> System.out.println("     " + explaining.effort(unit)));
         }
         System.out.println(plan.fits() ? "It fits." : "It does not fit. " + help(plan));
         Form form = project.form(course.form()).orElse(project.forms().getFirst());
-        List<Lesson> made = project.lessonsOf(course.id());
         WhatIf.of(course, form, Unroll.form(form, project.shelf(), project.posing(form)), made)
                 .forEach(other -> System.out.println(other.sentence()));
+    }
+
+    /** What became of a lesson already: taught, missed, or kept where it is. */
+    private static String state(CoursePlan.Planned planned, List<Lesson> made) {
+        boolean missed = planned.number() < made.size() && made.get(planned.number()).missed();
+        boolean taught = planned.number() < made.size() && made.get(planned.number()).taught();
+        return missed ? "missed, " : taught ? "✓ " : planned.settled() ? "pinned: " : "";
     }
 
     private static String help(CoursePlan plan) {
