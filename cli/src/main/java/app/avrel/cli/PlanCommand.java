@@ -87,8 +87,10 @@ final class PlanCommand implements Callable<Integer> {
 
     /** What became of a lesson already: taught, missed, or kept where it is. */
     private static String state(CoursePlan.Planned planned, List<Lesson> made) {
-        boolean missed = planned.number() < made.size() && made.get(planned.number()).missed();
-        boolean taught = planned.number() < made.size() && made.get(planned.number()).taught();
+        boolean missed =
+                planned.number() < made.size() && made.get(planned.number()).missed();
+        boolean taught =
+                planned.number() < made.size() && made.get(planned.number()).taught();
         return missed ? "missed, " : taught ? "✓ " : planned.settled() ? "pinned: " : "";
     }
 

@@ -75,8 +75,8 @@ class HallStoryTest {
         new Keyboard(robot).press(KeyCode.L);
         assertThat(text("hall-tempo")).startsWith("this posture over and over");
         HallView hall = read(() -> (HallView) workplace.shell.root().lookup(".hall"));
-        robot.interact(() -> hall.at(hall.counts() > 6 ? 4 : 0, 0.5));
-        robot.interact(() -> hall.at(5, 0));
+        robot.interact(() -> hall.playing().at(hall.playing().counts() > 6 ? 4 : 0, 0.5));
+        robot.interact(() -> hall.playing().at(5, 0));
         assertThat(text("hall-posture")).isEqualTo("Open the Sluice");
     }
 
@@ -129,24 +129,24 @@ class HallStoryTest {
         keys(robot, KeyCode.C);
         assertThat(text("hall-tempo")).startsWith("counted in: 4 beats");
         HallView hall = read(() -> (HallView) workplace.shell.root().lookup(".hall"));
-        robot.interact(() -> hall.before(10));
+        robot.interact(() -> hall.playing().before(10));
         assertThat(text("hall-number")).isEqualTo("begins in 4");
-        robot.interact(() -> hall.before(0.1));
+        robot.interact(() -> hall.playing().before(0.1));
         assertThat(text("hall-number")).isEqualTo("begins in 1");
-        robot.interact(() -> hall.at(0, 0));
+        robot.interact(() -> hall.playing().at(0, 0));
         assertThat(text("hall-number")).startsWith("count 1");
     }
 
     @Test
     void byTheBreathACountLastsAsLongAsItsBreath(FxRobot robot) {
         HallView hall = read(() -> (HallView) workplace.shell.root().lookup(".hall"));
-        double beats = hall.seconds(0);
+        double beats = hall.playing().seconds(0);
         keys(robot, KeyCode.B);
         assertThat(text("hall-tempo")).startsWith("6.0 breaths a minute");
-        assertThat(hall.seconds(0)).isEqualTo(5).isNotEqualTo(beats);
+        assertThat(hall.playing().seconds(0)).isEqualTo(5).isNotEqualTo(beats);
         keys(robot, KeyCode.MINUS);
-        assertThat(hall.seconds(0)).isGreaterThan(5);
+        assertThat(hall.playing().seconds(0)).isGreaterThan(5);
         keys(robot, KeyCode.B);
-        assertThat(hall.seconds(0)).isEqualTo(beats);
+        assertThat(hall.playing().seconds(0)).isEqualTo(beats);
     }
 }
