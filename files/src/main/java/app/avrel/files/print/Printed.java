@@ -11,12 +11,17 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Objects;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import java.util.zip.GZIPInputStream;
 
 /** A document written out: as PDF with its fonts in it, or as Markdown. */
 public final class Printed {
 
     private static final String FONTS = "/app/avrel/fonts/";
+
+    /** What is said of fonts that no sheet uses is for nobody. */
+    private static final Logger FONTS_ASIDE = Logger.getLogger("org.apache.pdfbox");
 
     private static byte[] chinese = new byte[0];
 
@@ -29,6 +34,7 @@ public final class Printed {
     /** {@return the PDF's bytes; text in it can be selected and is in the order in which it is read} */
     public static byte[] pdf(Document document, Paper paper) {
         XRLog.setLoggingEnabled(false);
+        FONTS_ASIDE.setLevel(Level.SEVERE);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useFastMode();
