@@ -126,27 +126,26 @@ public final class PrintSheet {
     }
 
     private void print() {
-        if (printers.isEmpty()) {
-            Sheet.tell(over, Words.of("common.did_not_work"), Words.of("print.no_printer_set"));
-            return;
-        }
-        Printer on = printers.get(printer);
         ProgressSheet.run(
-                over,
-                Words.of("print.printing"),
-                choices.get(choice).words(),
-                Words.of("print.print"),
-                (progress, stopped) -> printed(on, progress, stopped));
+                over, Words.of("print.printing"), choices.get(choice).words(), Words.of("print.print"), this::printed);
     }
 
-    private String printed(Printer on, DoubleConsumer progress, BooleanSupplier stopped) {
+    /** Where printers are still being looked for, the system's own is taken. */
+    private String printed(DoubleConsumer progress, BooleanSupplier stopped) {
+        Optional<Printer> on =
+                printers.isEmpty() ? Printer.known().stream().findFirst() : Optional.of(printers.get(printer));
+        if (on.isEmpty()) {
+            return Words.of("print.no_printer_set");
+        }
         progress.accept(0.1);
         byte[] pdf = Printed.pdf(document(), paper);
         progress.accept(0.6);
         if (stopped.getAsBoolean()) {
             return Words.of("print.given_up");
         }
-        return on.print(pdf, choices.get(choice).fileName()).orElseGet(() -> Words.of("print.sent_to", on.name()));
+        return on.get()
+                .print(pdf, choices.get(choice).fileName())
+                .orElseGet(() -> Words.of("print.sent_to", on.get().name()));
     }
 
     private void told(Optional<String> trouble) {
