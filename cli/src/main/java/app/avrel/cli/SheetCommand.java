@@ -13,6 +13,7 @@ import app.avrel.form.Unroll;
 import app.avrel.label.Language;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.SoFar;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Performer;
 import app.avrel.posture.Posture;
 import app.avrel.project.Analysis;
@@ -113,7 +114,7 @@ final class SheetCommand implements Callable<Integer> {
         if (drawn.isEmpty() || form.isEmpty()) {
             return Reports.FOUND;
         }
-        Performer performer = new Performer(drawn.get(), project.rules(form.get()));
+        Performer performer = Performing.of(drawn.get(), project.rules(form.get()));
         List<Occurrence> track =
                 Unroll.form(form.get(), project.shelf(), performer).occurrences();
         try {

@@ -1,5 +1,6 @@
 package app.avrel.mechanics;
 
+import app.avrel.body.Side;
 import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
@@ -36,6 +37,11 @@ public record Spacing(double leftLead, double width, double distance) {
     public static Spacing of(FloorPoint left, FloorPoint right, Bearing facing) {
         FloorVector between = left.minus(right);
         return new Spacing(between.along(facing), -between.along(facing.right()), between.length());
+    }
+
+    /** {@return the foot further ahead} */
+    public Side front() {
+        return leftLead >= 0 ? Side.LEFT : Side.RIGHT;
     }
 
     /** {@return heel to heel along the facing, metres, at least 0} */

@@ -28,8 +28,9 @@ import java.util.Optional;
  *
  * @param body whose lengths count
  * @param rules the school's answers where a move says "as the house does"
+ * @param meeting at which depth knee and calf meet
  */
-public record Performer(Body body, HouseRules rules) {
+public record Performer(Body body, HouseRules rules, KneeMeeting meeting) {
 
     /** {@return the pose after a stage that stands by itself, in the frame of the pose before it} */
     public Pose after(Pose before, Stage stage) {
@@ -59,7 +60,7 @@ public record Performer(Body body, HouseRules rules) {
 
     /** {@return the same with some house rules otherwise, as for one posture} */
     public Performer with(Map<HouseRule, Integer> otherwise) {
-        return otherwise.isEmpty() ? this : new Performer(body, rules.with(otherwise));
+        return otherwise.isEmpty() ? this : new Performer(body, rules.with(otherwise), meeting);
     }
 
     private static final int UNSAID_LEAN = 15;
@@ -161,7 +162,7 @@ public record Performer(Body body, HouseRules rules) {
             case Move.TurnFoot turn -> footing.turnFoot(pose, turn);
             case Move.Shift shift -> pose.withWeight(share(shift.split(), rules));
             case Move.TurnBody turn -> BodyTurning.after(pose, turn);
-            case Move.ChangeDepth depth -> pose.withDrop(PelvisHeight.after(pose.drop(), depth.depth(), body, rules));
+            case Move.ChangeDepth depth -> pose.withDrop(PelvisHeight.after(pose, depth.depth(), this));
             case Move.PlaceHand hand -> placed(pose, hand);
             case Move.Incline incline -> pose.withLean(leaning(pose.lean(), incline, begin));
             case Move.HoldBall ball -> BallHold.after(pose, ball);

@@ -15,6 +15,7 @@ import app.avrel.posture.hand.HeldProp;
 import app.avrel.posture.hand.Palm;
 import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.hand.Sideways;
+import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.Gaze;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
@@ -135,7 +136,7 @@ public final class Mirror {
             case Move.Shift shift -> new Move.Shift(of(shift.split()));
             case Move.TurnBody turn ->
                 new Move.TurnBody(turn.part(), turn.turning().map(Mirror::of));
-            case Move.ChangeDepth depth -> depth;
+            case Move.ChangeDepth(var depth) -> new Move.ChangeDepth(mirrored(depth));
             case Move.Incline incline ->
                 new Move.Incline(incline.degrees(), incline.toward().map(Mirror::of));
             case Move.PlaceHand hand -> new Move.PlaceHand(hand.hand().other(), of(hand.to()), hand.path());
@@ -266,6 +267,16 @@ public final class Mirror {
                 .withFingers(place.fingers().map(Mirror::of))
                 .withThumb(place.thumb().map(Mirror::of))
                 .withElbow(place.elbow().map(Mirror::of));
+    }
+
+    private static Depth mirrored(Depth depth) {
+        return switch (depth) {
+            case Depth.Sink sink -> sink;
+            case Depth.Rise rise -> rise;
+            case Depth.To to -> to;
+            case Depth.ToFrame frame -> frame;
+            case Depth.UntilKneeMeetsCalf(var knee) -> new Depth.UntilKneeMeetsCalf(knee.map(Side::other));
+        };
     }
 
     private static Pointing of(Pointing pointing) {

@@ -9,6 +9,7 @@ import app.avrel.form.Unroll;
 import app.avrel.house.Stance;
 import app.avrel.label.Labels;
 import app.avrel.mechanics.Naming;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
@@ -82,7 +83,7 @@ public record Precautions(Project project) {
     }
 
     private List<Reason> reasons(Learner learner, Posture posture) {
-        Performer posing = new Performer(learner.body(), project.setting().rules());
+        Performer posing = Performing.of(learner.body(), project.setting().rules());
         Track track = Unroll.posture(posture, posing);
         Occurrence done = track.occurrences().getFirst();
         List<Finding> found = new Checkup(posing, project.directions()).posture(track);

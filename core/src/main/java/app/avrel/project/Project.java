@@ -17,6 +17,7 @@ import app.avrel.lesson.course.Course;
 import app.avrel.lesson.course.CourseId;
 import app.avrel.lesson.log.Quiz;
 import app.avrel.lesson.make.Recipe;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Performer;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
@@ -236,7 +237,7 @@ public record Project(
 
     /** {@return the body and the rules by which a form is unrolled} */
     public Performer posing(Form form) {
-        return new Performer(setting.chosenBody(), rules(form));
+        return Performing.of(setting.chosenBody(), rules(form));
     }
 
     /** {@return this project with the score of a quiz kept} */

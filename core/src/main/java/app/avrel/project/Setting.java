@@ -9,6 +9,7 @@ import app.avrel.floor.Turn;
 import app.avrel.form.hall.Hall;
 import app.avrel.house.HouseRules;
 import app.avrel.label.Language;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Performer;
 import app.avrel.words.lexicon.TaughtWord;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -65,7 +66,7 @@ public record Setting(
     }
 
     public Performer posing() {
-        return new Performer(chosenBody(), rules);
+        return Performing.of(chosenBody(), rules);
     }
 
     /** {@return how the front that forms start at is turned against the front wall of a hall} */

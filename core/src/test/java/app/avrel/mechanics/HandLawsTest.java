@@ -63,7 +63,7 @@ class HandLawsTest {
     }
 
     private static Pose random(Samples samples) {
-        Performer performer = new Performer(BODY, HouseRules.LARGE_FRAME);
+        Performer performer = Performing.of(BODY, HouseRules.LARGE_FRAME);
         Pose pose = STANDING;
         for (int i = 0; i < 3; i++) {
             pose = performer.after(pose, samples.stage());
@@ -268,7 +268,7 @@ class HandLawsTest {
     }
 
     private static Pose raisedKnee(Side side) {
-        return new Performer(BODY, HouseRules.LARGE_FRAME)
+        return Performing.of(BODY, HouseRules.LARGE_FRAME)
                 .after(
                         STANDING,
                         Stage.of(new Move.Lift(side, Optional.of(Landmark.HIP), Optional.empty(), Optional.empty())));

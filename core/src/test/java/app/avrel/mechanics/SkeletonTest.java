@@ -33,7 +33,7 @@ class SkeletonTest {
     }
 
     private static Pose random(Samples samples) {
-        Performer posing = new Performer(BODY, HouseRules.LARGE_FRAME);
+        Performer posing = Performing.of(BODY, HouseRules.LARGE_FRAME);
         Pose pose = Starting.of(StartPose.SHOULDER_WIDE, BODY);
         for (int i = 0; i < 4; i++) {
             pose = posing.after(pose, samples.stage());

@@ -13,6 +13,7 @@ import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Turn;
 import app.avrel.house.HouseRule;
+import app.avrel.mechanics.Performing;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Contact;
@@ -66,7 +67,7 @@ class AssumedTest {
 
     @Test
     void theHouseSaysHowLong() {
-        Performer longer = new Performer(
+        Performer longer = Performing.of(
                 BODY,
                 Standing.POSING
                         .rules()

@@ -3,6 +3,7 @@ package app.avrel.motion;
 import app.avrel.body.Body;
 import app.avrel.body.Length;
 import app.avrel.house.HouseRules;
+import app.avrel.mechanics.Performing;
 import app.avrel.posture.StartPose;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;
@@ -12,7 +13,7 @@ import java.util.Optional;
 public final class Standing {
 
     public static final Body BODY = Body.ofStature(1.70);
-    public static final Performer POSING = new Performer(BODY, HouseRules.LARGE_FRAME);
+    public static final Performer POSING = Performing.of(BODY, HouseRules.LARGE_FRAME);
 
     private Standing() {}
 

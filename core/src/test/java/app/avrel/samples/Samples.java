@@ -343,8 +343,9 @@ public final class Samples {
     }
 
     public Depth depth() {
-        return switch (number(0, 3)) {
+        return switch (number(0, 4)) {
             case 0 -> new Depth.Sink(maybe(this::length));
+            case 3 -> new Depth.UntilKneeMeetsCalf(maybe(this::side));
             case 1 -> new Depth.Rise(maybe(this::length));
             case 2 -> new Depth.To(length());
             default -> new Depth.ToFrame(one(Depth.Frame.values()));

@@ -1,6 +1,7 @@
 package app.avrel.posture.move;
 
 import app.avrel.body.Length;
+import app.avrel.body.Side;
 import java.util.Optional;
 
 /** How deep the pelvis goes. Lengths are at least 0. */
@@ -29,6 +30,13 @@ public sealed interface Depth {
 
     /** To the height the house rules give a frame. */
     record ToFrame(Frame frame) implements Depth {}
+
+    /**
+     * Until the knee of the rear leg meets the calf of the other, as in a crossed rest.
+     *
+     * @param knee the side of the rear leg; where empty, of the one that is behind
+     */
+    record UntilKneeMeetsCalf(Optional<Side> knee) implements Depth {}
 
     /** How tall one stands in a form. */
     enum Frame {

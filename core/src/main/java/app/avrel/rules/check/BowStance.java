@@ -81,17 +81,13 @@ final class BowStance implements MomentRule {
         if (spacing.width() < CROSSED * watched.body().shoulderWidth()) {
             return false;
         }
-        Side front = front(spacing);
+        Side front = spacing.front();
         boolean down = after.foot(front).contact() == Contact.FLAT
                 && !after.foot(front.other()).lifted()
                 && after.foot(front.other()).contact() != Contact.HEEL;
         return down
                 && spacing.length() >= AHEAD * watched.body().footLength()
                 && after.weight().least(front) >= MORE;
-    }
-
-    static Side front(Spacing spacing) {
-        return spacing.leftLead() >= 0 ? Side.LEFT : Side.RIGHT;
     }
 
     private static void size(Watched watched, Size size, RuleId rule, String fits, Consumer<Finding> found) {
@@ -128,7 +124,7 @@ final class BowStance implements MomentRule {
     /** The lengths that both legs reach at this depth, width and share. */
     private static String fitting(Watched watched, Spacing spacing) {
         Pose after = watched.after();
-        Side front = front(spacing);
+        Side front = spacing.front();
         double out = Math.abs(after.facing()
                 .turnTo(after.foot(front.other()).heading().value())
                 .degrees());
@@ -144,7 +140,7 @@ final class BowStance implements MomentRule {
 
     private static void rearFoot(Watched watched, Spacing spacing, Consumer<Finding> found) {
         Pose after = watched.after();
-        Side rear = front(spacing).other();
+        Side rear = spacing.front().other();
         double out = rear.sign()
                 * after.facing().turnTo(after.foot(rear).heading().value()).degrees();
         int wanted = watched.rule(HouseRule.REAR_FOOT_ANGLE);

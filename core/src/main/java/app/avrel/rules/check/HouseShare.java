@@ -26,7 +26,7 @@ final class HouseShare implements MomentRule {
             return;
         }
         watched.stance().ifPresent(stance -> {
-            Side front = BowStance.front(Spacing.of(watched.after()));
+            Side front = Spacing.of(watched.after()).front();
             int share = watched.after().weight().least(front);
             if (stance == Stance.BOW) {
                 compare(watched, "bow", front, share, HouseRule.BOW_SHARE, found);

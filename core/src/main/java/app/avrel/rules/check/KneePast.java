@@ -64,9 +64,7 @@ final class KneePast implements MomentRule {
     private static boolean lightRear(Watched watched, Side side) {
         Spacing spacing = Spacing.of(watched.after());
         boolean ahead = spacing.length() > watched.body().footLength() / 2;
-        return ahead
-                && BowStance.front(spacing) != side
-                && watched.after().weight().least(side) <= MOSTLY;
+        return ahead && spacing.front() != side && watched.after().weight().least(side) <= MOSTLY;
     }
 
     /** Metres beyond the limit and all doubt. */
@@ -78,7 +76,7 @@ final class KneePast implements MomentRule {
         boolean deep = watched.fists(stand.drop()) > DEEP_FISTS;
         Spacing spacing = Spacing.of(watched.after());
         boolean bow = spacing.length() > watched.body().footLength() / 2
-                && BowStance.front(spacing) == side
+                && spacing.front() == side
                 && watched.after().weight().least(side) < 95;
         double metres = DOUBT + (deep ? BIAS_DEEP : bow ? 0 : BIAS_SITTING);
         return metres / STATURE * watched.body().stature();

@@ -34,7 +34,7 @@ final class RearHeel implements MomentRule {
             return;
         }
         Spacing spacing = watched.alongFeet();
-        Side front = BowStance.front(spacing);
+        Side front = spacing.front();
         boolean ahead = spacing.length() > watched.body().footLength() / 2;
         boolean all = after.weight().least(front) >= BEARS_ALL;
         boolean flat = after.left().contact() == Contact.FLAT && after.right().contact() == Contact.FLAT;

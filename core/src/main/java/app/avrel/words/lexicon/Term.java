@@ -16,6 +16,7 @@ public sealed interface Term {
     enum Act implements Term {
         STEP,
         LAND,
+        MEET,
         MOVE,
         RETURN,
         SHIFT,

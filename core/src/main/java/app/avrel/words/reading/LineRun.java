@@ -2,7 +2,7 @@ package app.avrel.words.reading;
 
 import app.avrel.body.Body;
 import app.avrel.label.Language;
-import app.avrel.motion.Performer;
+import app.avrel.mechanics.Performing;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.move.Move;
@@ -124,7 +124,7 @@ final class LineRun {
             Stage done = Stage.of(stage).withOn(on);
             stages.add(done);
             lasting.add(1.0);
-            now = now.standing(new Performer(body, saying.rules()).after(now.pose(), done));
+            now = now.standing(Performing.of(body, saying.rules()).after(now.pose(), done));
         }
         stage.clear();
         texts.clear();
@@ -135,7 +135,7 @@ final class LineRun {
         stages.add(once);
         lasting.add(1.0);
         moves += once.moves().size();
-        now = now.standing(new Performer(body, saying.rules()).after(now.pose(), once));
+        now = now.standing(Performing.of(body, saying.rules()).after(now.pose(), once));
     }
 
     private static Optional<Double> waits(List<Item> piece) {

@@ -143,7 +143,7 @@ final class Implied {
             case Depth.To _ ->
                 Optional.of(new Move.ChangeDepth(
                         sinks > 0 ? new Depth.Sink(Optional.empty()) : new Depth.Rise(Optional.empty())));
-            case Depth.ToFrame _ -> Optional.of(said);
+            case Depth.ToFrame _, Depth.UntilKneeMeetsCalf _ -> Optional.of(said);
         };
     }
 

@@ -90,6 +90,10 @@ record TrunkSaying(Voice voice) {
                         ? voice.say("depth.standing")
                         : voice.say("depth.to", Slots.none().text("to", voice.length(to)));
             case Depth.ToFrame(var frame) -> voice.word("depth.frame", frame);
+            case Depth.UntilKneeMeetsCalf(var knee) ->
+                voice.say(
+                        knee.isPresent() ? "depth.knee_meets_calf" : "depth.rear_knee_meets_calf",
+                        Slots.none().key("side", knee));
         };
     }
 

@@ -15,6 +15,7 @@ import app.avrel.form.Shelf;
 import app.avrel.form.Unroll;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Performer;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
@@ -42,7 +43,7 @@ class ClosingTest {
 
     private static final int FORMS = Integer.getInteger("avrel.closing.forms", 45);
     private static final Performer PERFORMER =
-            new Performer(Body.ofStature(1.7), HouseRules.LARGE_FRAME.with(HouseRule.FORWARD_WOUND, 1));
+            Performing.of(Body.ofStature(1.7), HouseRules.LARGE_FRAME.with(HouseRule.FORWARD_WOUND, 1));
 
     private static final Length WIDE = Length.shoulderWidths(1);
 

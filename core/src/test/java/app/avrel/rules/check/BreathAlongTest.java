@@ -15,6 +15,7 @@ import app.avrel.form.Unroll;
 import app.avrel.form.WayIn;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Standing;
 import app.avrel.posture.Posture;
@@ -59,7 +60,7 @@ class BreathAlongTest {
                     .withWays(List.of(new WayIn.Own(new Link("", ways.getOrDefault(at, List.of()))))));
         }
         Form form = new Form(new FormId("f"), "F", List.of(new Part("", entries)), Optional.empty(), Optional.empty());
-        Performer performer = new Performer(Standing.BODY, rules);
+        Performer performer = Performing.of(Standing.BODY, rules);
         return new Checkup(performer, Directions.CLOCK)
                 .form(form, Unroll.form(form, new Shelf(shelf, Map.of()), performer), FormFindings.NONE).all().stream()
                         .filter(finding -> finding.rule() == RuleId.TWO_BREATHS

@@ -12,7 +12,7 @@ import app.avrel.floor.Turn;
 import app.avrel.floor.Way;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
-import app.avrel.motion.Performer;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Standing;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Stage;
@@ -133,7 +133,7 @@ class MomentRulesTest {
         var posture = Found.EMPTY.withCounts(List.of(Count.of(of(shift(Side.LEFT, 90))), Count.of(of(turn))));
         assertThat(Found.rules(Found.in(posture))).contains(RuleId.LOADED_TURN);
         HouseRules loaded = HouseRules.LARGE_FRAME.with(HouseRule.HEEL_TURN_LOAD, 100);
-        assertThat(Found.rules(Found.in(posture, new Performer(Standing.BODY, loaded))))
+        assertThat(Found.rules(Found.in(posture, Performing.of(Standing.BODY, loaded))))
                 .doesNotContain(RuleId.LOADED_TURN);
     }
 

@@ -7,6 +7,7 @@ import app.avrel.body.WeightShare;
 import app.avrel.floor.Directions;
 import app.avrel.form.Unroll;
 import app.avrel.house.HouseRules;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Standing;
 import app.avrel.posture.Mirror;
@@ -109,7 +110,7 @@ class RuleLawsTest {
         Posture posture =
                 new Samples(repetition.getCurrentRepetition()).inBodyMeasures().posture("p");
         for (double stature : new double[] {1.5, 1.9}) {
-            Performer posing = new Performer(Body.ofStature(stature), HouseRules.LARGE_FRAME);
+            Performer posing = Performing.of(Body.ofStature(stature), HouseRules.LARGE_FRAME);
             assertThat(rules(posture, posing).stream()
                             .filter(rule -> rule.startsWith("twist") || rule.startsWith("loaded")))
                     .isEqualTo(rules(posture, Standing.POSING).stream()

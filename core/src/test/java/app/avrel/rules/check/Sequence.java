@@ -19,6 +19,7 @@ import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.house.Stance;
 import app.avrel.label.Language;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
@@ -152,7 +153,7 @@ public final class Sequence {
     /** {@return what is found for a body, as recorded or mirrored} */
     public List<Finding> found(double stature, boolean mirrored) {
         notRead.clear();
-        Performer performer = new Performer(
+        Performer performer = Performing.of(
                 Body.ofStature(stature), rules.isEmpty() ? HouseRules.LARGE_FRAME : HouseRules.LARGE_FRAME.with(rules));
         Wording wording = new Wording(Directions.CLOCK, Heading.FRONT, performer.rules());
         Line line = new Line(Language.ENGLISH, wording, performer.body());

@@ -12,7 +12,7 @@ import app.avrel.body.Side;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.house.Stance;
-import app.avrel.motion.Performer;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Standing;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Breath;
@@ -64,7 +64,7 @@ class SoundnessTest {
     private static List<RuleId> rules(HouseRules house, Stage... stages) {
         Posture posture =
                 Found.EMPTY.withCounts(Arrays.stream(stages).map(Count::of).toList());
-        return Found.rules(Found.in(posture, new Performer(Standing.BODY, house)));
+        return Found.rules(Found.in(posture, Performing.of(Standing.BODY, house)));
     }
 
     @ParameterizedTest(name = "{0} foot-lengths at {1} fists: falls {2}")
@@ -178,7 +178,7 @@ class SoundnessTest {
     }
 
     private static boolean kneeAtTheEnd(Posture posture, HouseRules house) {
-        return Found.in(posture, new Performer(Standing.BODY, house)).stream()
+        return Found.in(posture, Performing.of(Standing.BODY, house)).stream()
                 .anyMatch(finding -> finding.rule().equals(RuleId.KNEE_PAST)
                         && finding.where().equals(new Where.InPosture(posture.id(), Optional.of(1))));
     }

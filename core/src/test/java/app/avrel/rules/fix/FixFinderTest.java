@@ -16,6 +16,7 @@ import app.avrel.floor.Way;
 import app.avrel.form.Unroll;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Standing;
@@ -157,7 +158,7 @@ class FixFinderTest {
 
     @Test
     void housesThatWatchTheHandAndTheWeightAreHelpedToo() {
-        Performer posing = new Performer(Standing.BODY, HAND_WATCHING);
+        Performer posing = Performing.of(Standing.BODY, HAND_WATCHING);
         assertThat(offered(RuleId.GAZE, posture(of(hand(Landmark.CHEST, 60))), posing))
                 .contains("Let the eyes follow the right hand");
         Posture even =

@@ -7,6 +7,7 @@ import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.house.HouseRules;
 import app.avrel.label.Language;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
@@ -29,7 +30,7 @@ class GuideIsTrueTest {
 
     private static final Body BODY = Body.ofStature(1.7);
     private static final Wording WORDING = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
-    private static final Performer PERFORMER = new Performer(BODY, HouseRules.LARGE_FRAME);
+    private static final Performer PERFORMER = Performing.of(BODY, HouseRules.LARGE_FRAME);
 
     static Stream<Arguments> moves() {
         return Stream.of(Language.values())

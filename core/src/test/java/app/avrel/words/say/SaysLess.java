@@ -161,7 +161,8 @@ final class SaysLess {
     private static boolean depth(Depth heard, Depth recorded) {
         return heard.getClass() == recorded.getClass()
                 || recorded instanceof Depth.To
-                || recorded instanceof Depth.ToFrame;
+                || recorded instanceof Depth.ToFrame
+                || recorded instanceof Depth.UntilKneeMeetsCalf;
     }
 
     private static boolean hand(HandPlace heard, HandPlace recorded) {

@@ -11,7 +11,7 @@ import app.avrel.floor.Direction;
 import app.avrel.floor.FloorPoint;
 import app.avrel.floor.FloorVector;
 import app.avrel.house.HouseRules;
-import app.avrel.motion.Performer;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
 import app.avrel.posture.StartPose;
@@ -38,7 +38,7 @@ class HandsOnTest {
     private static Pose after(Count count) {
         Pose pose = STANDING;
         for (Stage stage : count.stages()) {
-            pose = new Performer(BODY, HouseRules.LARGE_FRAME).after(pose, stage);
+            pose = Performing.of(BODY, HouseRules.LARGE_FRAME).after(pose, stage);
         }
         return pose;
     }

@@ -13,6 +13,7 @@ import app.avrel.form.Track;
 import app.avrel.form.Unroll;
 import app.avrel.label.Language;
 import app.avrel.lesson.SoFar;
+import app.avrel.mechanics.Performing;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
@@ -70,7 +71,7 @@ public final class HandOut {
     public static Document of(Project project, Form form, Body body, Language language) {
         HandOut handOut = new HandOut(project, body, language);
         handOut.blocks.add(new Document.Heading(1, form.name()));
-        Track track = Unroll.form(form, project.shelf(), new Performer(body, project.rules(form)));
+        Track track = Unroll.form(form, project.shelf(), Performing.of(body, project.rules(form)));
         handOut.blocks.add(new Document.Items(handOut.names.list(track.occurrences())));
         form.entries().stream()
                 .map(entry -> entry.posture())
@@ -89,7 +90,7 @@ public final class HandOut {
         blocks.add(new Document.Text(Document.Style.QUIET, otherNames(posture) + forBody()));
         text("sheet.image", sheet.image());
         text("sheet.purpose", sheet.purpose());
-        Performer performer = new Performer(body, project.setting().rules());
+        Performer performer = Performing.of(body, project.setting().rules());
         counts(Unroll.posture(posture, performer).occurrences().getFirst());
         Mistakes mistakes = new Mistakes(words, performer);
         items("sheet.mistakes", mistakes.told(posture));

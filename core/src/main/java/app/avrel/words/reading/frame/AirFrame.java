@@ -84,6 +84,7 @@ final class AirFrame implements Frame {
                     || clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.FROM);
             boolean kneeAt = clause.has(Term.Part.KNEE)
                     && clause.has(item -> Landmarks.of(item.term()).isPresent()
+                                    && !calfOfALeg(item)
                                     && (item.rel() == Term.Rel.TO
                                             || item.rel() == Term.Rel.AT
                                             || item.rel() == Term.Rel.LEVEL_WITH)
@@ -102,6 +103,11 @@ final class AirFrame implements Frame {
                 return new LiftReading(clause, now).up();
             }
             return new LowerReading(clause, now).down(part);
+        }
+
+        /** A calf with its side is what something touches, no height to lift to. */
+        private static boolean calfOfALeg(Item item) {
+            return item.is(Term.Part.SHIN) && item.who() != null;
         }
     }
 }

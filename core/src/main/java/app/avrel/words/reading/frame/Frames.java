@@ -15,6 +15,7 @@ public final class Frames {
             new TurnFootFrame(),
             new TurnBodyFrame(),
             new DepthFrame(),
+            new KneeToCalfFrame(),
             new CircleFrame(),
             new HandFrame(),
             new RelationFrame(),
