@@ -6,6 +6,7 @@ import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -29,6 +30,7 @@ final class CheckCommand implements Callable<Integer> {
         if (project.isEmpty()) {
             return Reports.FOUND;
         }
+        formsGone(project.get());
         Analysis survey = Analysis.of(project.get());
         if (json) {
             Reports.print(nodes(survey));
@@ -36,6 +38,21 @@ final class CheckCommand implements Callable<Integer> {
             print(survey);
         }
         return survey.serious().isEmpty() ? Reports.FINE : Reports.FOUND;
+    }
+
+    /** Lessons are planned over another form where theirs is gone: that is said, so that nobody wonders. */
+    private static void formsGone(Project project) {
+        Stream.concat(
+                        project.courses().stream()
+                                .flatMap(course -> said(course.name(), project.standsIn(course.form()))),
+                        project.lessons().stream()
+                                .filter(lesson -> lesson.course().isEmpty())
+                                .flatMap(lesson -> said(lesson.title(), project.standsIn(lesson.form()))))
+                .forEach(System.err::println);
+    }
+
+    private static Stream<String> said(String where, Optional<String> what) {
+        return what.map(words -> where + ": " + words).stream();
     }
 
     private static void print(Analysis survey) {

@@ -52,6 +52,7 @@ final class PlanCommand implements Callable<Integer> {
         if (found.isEmpty()) {
             return Reports.FOUND;
         }
+        project.standsIn(found.get().form()).ifPresent(System.err::println);
         Lessons lessons = new Lessons(Analysis.of(project), Language.ENGLISH);
         CoursePlan plan = lessons.plan(found.get());
         Syllabus syllabus = lessons.syllabus(found.get());
@@ -80,7 +81,7 @@ final class PlanCommand implements Callable<Integer> {
             lesson.units().forEach(unit -> System.out.println("     " + explaining.effort(unit)));
         }
         System.out.println(plan.fits() ? "It fits." : "It does not fit. " + help(plan));
-        Form form = project.form(course.form()).orElse(project.forms().getFirst());
+        Form form = project.formOrFirst(course.form());
         WhatIf.of(course, form, Unroll.form(form, project.shelf(), project.posing(form)), made)
                 .forEach(other -> System.out.println(other.sentence()));
     }

@@ -86,7 +86,7 @@ public final class Lessons {
 
     /** {@return the form of a lesson; the first one where it is gone} */
     public Form form(Lesson lesson) {
-        return project().form(lesson.form()).orElse(project().forms().getFirst());
+        return project().formOrFirst(lesson.form());
     }
 
     /** {@return the factors of a lesson: its course's, or the usual ones} */
@@ -155,7 +155,7 @@ public final class Lessons {
     /** {@return what teaching the form of a course takes} */
     public Syllabus syllabus(Course course) {
         return syllabuses.computeIfAbsent(course, one -> {
-            Form form = project().form(one.form()).orElse(project().forms().getFirst());
+            Form form = project().formOrFirst(one.form());
             return Syllabus.of(form, analysis.track(form.id()).orElseThrow(), one);
         });
     }
@@ -178,7 +178,7 @@ public final class Lessons {
 
     /** {@return the plan of a course: what was taught, and what is left over the lessons that are left} */
     public CoursePlan plan(Course course) {
-        Form form = project().form(course.form()).orElse(project().forms().getFirst());
+        Form form = project().formOrFirst(course.form());
         List<Lesson> made = project().lessonsOf(course.id());
         CoursePlan plan = CoursePlan.of(course, syllabus(course), made);
         return plan.fits()

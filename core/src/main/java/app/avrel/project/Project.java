@@ -11,6 +11,7 @@ import app.avrel.form.Numbering;
 import app.avrel.form.Shelf;
 import app.avrel.form.hall.Hall;
 import app.avrel.house.HouseRules;
+import app.avrel.label.Labels;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonId;
 import app.avrel.lesson.course.Course;
@@ -111,6 +112,18 @@ public record Project(
 
     public Optional<Posture> posture(PostureId id) {
         return ById.find(postures, id);
+    }
+
+    /** {@return the form a lesson or a course is over: the project's first where it has been deleted, as {@link #standsIn} says} */
+    public Form formOrFirst(FormId id) {
+        return form(id).orElse(forms.getFirst());
+    }
+
+    /** {@return what to say where a lesson or a course is over a form that is no longer here; empty where it is} */
+    public Optional<String> standsIn(FormId id) {
+        return form(id).isPresent()
+                ? Optional.empty()
+                : Optional.of(Labels.say("lessons.form_gone", forms.getFirst().name()));
     }
 
     public Optional<Form> form(FormId id) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.form.EntryId;
 import app.avrel.form.Form;
+import app.avrel.form.FormId;
 import app.avrel.label.Language;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.LessonId;
@@ -299,5 +300,21 @@ class LessonEditsTest {
 
     private static Project plain() {
         return SampleProjects.of(1, 6).withLessons(List.of()).withCourses(List.of());
+    }
+
+    @RepeatedTest(6)
+    void aCourseWhoseFormIsGoneIsPlannedOverTheFirstOneAndSaysSo(RepetitionInfo repetition) {
+        Project project = planned(repetition);
+        Course astray = project.course(NEW).orElseThrow().withForm(new FormId("gone"));
+        String first = project.forms().getFirst().name();
+
+        assertThat(project.standsIn(project.course(NEW).orElseThrow().form())).isEmpty();
+        assertThat(project.standsIn(astray.form()))
+                .contains("The form of these lessons is no longer in the project; “" + first
+                        + "” stands in for it. Choose a form in the course.");
+        assertThat(lessons(project).syllabus(astray).units())
+                .isEqualTo(lessons(project)
+                        .syllabus(project.course(NEW).orElseThrow())
+                        .units());
     }
 }

@@ -57,10 +57,11 @@ final class CourseSheet {
     private void show() {
         Course course = fields.course();
         Project project = session.project();
-        Form form = project.form(course.form()).orElse(project.forms().getFirst());
+        Form form = project.formOrFirst(course.form());
         Track track = session.desk().get().survey().track(form.id()).orElseThrow();
         List<Lesson> made = project.lessonsOf(course.id());
         CoursePlan plan = CoursePlan.of(course, form, track, made);
         view.show(course, plan, Syllabus.of(form, track, course), WhatIf.of(course, form, track, made));
+        view.note(project.standsIn(course.form()));
     }
 }

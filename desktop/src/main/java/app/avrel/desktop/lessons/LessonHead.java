@@ -7,6 +7,7 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.words.Words;
 import app.avrel.lesson.LessonPlan;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -25,6 +26,7 @@ final class LessonHead extends VBox {
     private final EntryField title =
             new EntryField(Words.of("lessons.title_lesson"), Words.of("lessons.title"), _ -> false);
     private final EntryField minutes = new EntryField(Words.of("lessons.minutes_lesson"), "50", _ -> false);
+    private final Label note = Texts.wrapped("", "form-gone");
     private final Label total = Texts.wrapped("", "room-state");
     private final Button cut = Buttons.words(Words.of("lessons.cut"), Words.of("lessons.leave_out_would"), () -> {});
     private final HBox state = new HBox(total, cut);
@@ -44,10 +46,16 @@ final class LessonHead extends VBox {
         head.getStyleClass().add("lesson-head");
         head.setAlignment(Pos.CENTER_LEFT);
         state.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(head, state);
+        getChildren().addAll(head, note, state);
     }
 
-    void show(LessonPlan plan) {
+    /**
+     * Shows a lesson.
+     *
+     * @param gone what to say where the lesson's form is no longer here
+     */
+    void show(LessonPlan plan, Optional<String> gone) {
+        Texts.show(note, gone);
         title.show(plan.lesson().title(), text -> {
             if (!text.isBlank()) {
                 actions.change("title", lesson -> lesson.withTitle(text.strip()));

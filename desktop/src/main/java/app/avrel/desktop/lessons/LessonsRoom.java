@@ -148,7 +148,7 @@ public final class LessonsRoom implements Room {
         }
         LessonPlan plan = session.lessons().plan(desk.lesson().get());
         int chosen = desk.choice().segment();
-        head.show(plan);
+        head.show(plan, session.project().standsIn(plan.lesson().form()));
         bar.show(plan, chosen, taker());
         segments.show(plan, chosen, this::choose);
         if (chosen < 0) {

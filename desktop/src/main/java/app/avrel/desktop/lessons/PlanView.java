@@ -9,6 +9,7 @@ import app.avrel.lesson.course.Explaining;
 import app.avrel.lesson.course.Syllabus;
 import app.avrel.lesson.course.WhatIf;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.chart.BarChart;
@@ -23,6 +24,7 @@ final class PlanView extends VBox {
 
     private final BarChart<String, Number> chart;
     private final NumberAxis minutes = new NumberAxis();
+    private final Label note = Texts.wrapped("", "form-gone");
     private final Label state = Texts.wrapped("", "room-state");
     private final VBox lessons = new VBox();
     private final VBox others = new VBox();
@@ -43,7 +45,13 @@ final class PlanView extends VBox {
         others.getStyleClass().add("plan-lessons");
         getStyleClass().add("plan-view");
         getChildren()
-                .addAll(state, chart, lessons, Texts.of(Words.of("lessons.another_choice_would"), "section"), others);
+                .addAll(
+                        note,
+                        state,
+                        chart,
+                        lessons,
+                        Texts.of(Words.of("lessons.another_choice_would"), "section"),
+                        others);
     }
 
     void show(Course course, CoursePlan plan, Syllabus syllabus, List<WhatIf> ifs) {
@@ -61,6 +69,11 @@ final class PlanView extends VBox {
                 .setAll(ifs.stream()
                         .map(other -> Texts.wrapped(other.sentence(), "make-line"))
                         .toList());
+    }
+
+    /** Says that another form stands in for the one that is gone. */
+    void note(Optional<String> said) {
+        Texts.show(note, said);
     }
 
     private void why(CoursePlan plan, Syllabus syllabus, int unit) {

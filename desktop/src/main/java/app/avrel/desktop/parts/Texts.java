@@ -1,5 +1,6 @@
 package app.avrel.desktop.parts;
 
+import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 
@@ -28,6 +29,13 @@ public final class Texts {
     public static void set(Label label, String text) {
         label.setText(text);
         markScript(label);
+    }
+
+    /** Shows a text; where there is none, the label takes no room. */
+    public static void show(Label label, Optional<String> text) {
+        set(label, text.orElse(""));
+        label.setVisible(text.isPresent());
+        label.setManaged(text.isPresent());
     }
 
     /** Keeps a field in the font of the script that is typed in it. */
