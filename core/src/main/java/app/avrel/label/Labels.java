@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /**
  * The words of findings, rules and of all that has a name. A program speaks one language at a time; what is made for
@@ -15,6 +17,9 @@ public final class Labels {
     private static final Map<Enum<?>, String> KEYS = new ConcurrentHashMap<>();
     private static final Bundles BUNDLES =
             new Bundles(Labels.class, List.of("value", "rules", "words", "lessons", "cues", "keep"));
+
+    /** From how many on it is worth sharing the work. */
+    private static final int MANY = 8;
 
     private static final ScopedValue<Language> FOR_NOW = ScopedValue.newInstance();
 
@@ -40,6 +45,17 @@ public final class Labels {
     /** {@return what is worked out in a language, whatever is spoken otherwise} */
     public static <T> T in(Language language, Supplier<T> work) {
         return ScopedValue.where(FOR_NOW, language).call(work::get);
+    }
+
+    /**
+     * {@return what is worked out for each, in their order; several at a time where there are many}
+     *
+     * <p>Whoever works beside this thread speaks the language that is spoken here.
+     */
+    public static <T, R> List<R> each(List<T> all, Function<T, R> work) {
+        Language here = language();
+        Stream<T> each = all.size() < MANY ? all.stream() : all.parallelStream();
+        return each.map(one -> in(here, () -> work.apply(one))).toList();
     }
 
     /** {@return the words of a key, with values in their places} */

@@ -4,12 +4,14 @@ import app.avrel.form.Form;
 import app.avrel.form.FormId;
 import app.avrel.form.Track;
 import app.avrel.motion.Performer;
+import app.avrel.label.Labels;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.Start;
 import app.avrel.rules.Finding;
 import app.avrel.rules.Where;
 import app.avrel.rules.check.Checkup;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -17,6 +19,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -149,9 +152,14 @@ public final class Analysis {
 
     private synchronized Found all() {
         if (found.isEmpty()) {
+            List<Supplier<List<Finding>>> looks = new ArrayList<>();
+            forms.values().forEach(one -> looks.add(() -> one.found().findings().all()));
+            postures.values().forEach(one -> looks.add(() -> one.looked().found()));
+            List<List<Finding>> each = Labels.each(looks, Supplier::get);
+            int ofForms = forms.size();
             Set<Finding> all = new LinkedHashSet<>();
-            postures.values().forEach(one -> all.addAll(one.looked().found()));
-            forms.values().forEach(one -> all.addAll(one.found().findings().all()));
+            each.subList(ofForms, each.size()).forEach(all::addAll);
+            each.subList(0, ofForms).forEach(all::addAll);
             Map<Boolean, List<Finding>> open = all.stream().collect(Collectors.partitioningBy(this::open));
             found = Optional.of(new Found(
                     List.copyOf(open.getOrDefault(true, List.of())), List.copyOf(open.getOrDefault(false, List.of()))));

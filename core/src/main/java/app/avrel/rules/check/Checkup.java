@@ -17,13 +17,14 @@ import app.avrel.rules.RuleId;
 import app.avrel.rules.Severity;
 import app.avrel.rules.Where;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 
 /**
@@ -63,15 +64,12 @@ public record Checkup(Performer posing, Directions directions) {
      * @param before what was found before an edit under the same rules: a performance that is known is not looked at again
      */
     public FormFindings form(Form form, Track track, FormFindings before) {
-        Map<Map<HouseRule, Integer>, InForce> inForce = new HashMap<>();
-        Map<Performance, List<Finding>> each = new IdentityHashMap<>();
+        Map<Performance, List<Finding>> each = each(form, track, before);
         Set<Finding> all = new LinkedHashSet<>();
         List<Entry> entries = form.entries();
         for (Occurrence one : track.occurrences()) {
             Entry entry = entries.get(one.entry());
-            List<Finding> found = each.computeIfAbsent(
-                    one.done(), done -> before.of(done).orElseGet(() -> found(form, one, inForce)));
-            found.forEach(finding -> all.add(finding.later(one.entry())));
+            each.get(one.done()).forEach(finding -> all.add(finding.later(one.entry())));
             if (one.repeat() == entry.times() - 1) {
                 ClaimedFacing.examine(form.id(), entry, one, posing, directions, all::add);
             }
@@ -83,9 +81,26 @@ public record Checkup(Performer posing, Directions directions) {
         return new FormFindings(each, List.copyOf(all));
     }
 
+    /** What is found in each performance; those that are not known yet are looked at side by side. */
+    private Map<Performance, List<Finding>> each(Form form, Track track, FormFindings before) {
+        Map<Performance, List<Finding>> each = new IdentityHashMap<>();
+        track.occurrences().forEach(one -> before.of(one.done()).ifPresent(known -> each.put(one.done(), known)));
+        Set<Performance> fresh = Collections.newSetFromMap(new IdentityHashMap<>());
+        List<Performance> left = track.occurrences().stream()
+                .map(Occurrence::done)
+                .filter(done -> !each.containsKey(done) && fresh.add(done))
+                .toList();
+        Map<Map<HouseRule, Integer>, InForce> inForce = new ConcurrentHashMap<>();
+        List<List<Finding>> found = Labels.each(left, done -> found(form, done, inForce));
+        for (int at = 0; at < left.size(); at++) {
+            each.put(left.get(at), found.get(at));
+        }
+        return each;
+    }
+
     /** What is found in a performance, as if it stood first in the form. */
-    private List<Finding> found(Form form, Occurrence one, Map<Map<HouseRule, Integer>, InForce> inForce) {
-        Occurrence done = new Occurrence(0, 0, 0, one.done(), Placement.HERE);
+    private List<Finding> found(Form form, Performance of, Map<Map<HouseRule, Integer>, InForce> inForce) {
+        Occurrence done = new Occurrence(0, 0, 0, of, Placement.HERE);
         List<Finding> found = new ArrayList<>();
         OpenJoin.examine(form.id(), done, posing, found::add);
         wayIn(form, done, inForce.computeIfAbsent(Map.of(), _ -> new InForce(posing)), found::add);

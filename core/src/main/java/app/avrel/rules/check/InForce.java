@@ -3,15 +3,15 @@ package app.avrel.rules.check;
 import app.avrel.house.HouseRules;
 import app.avrel.house.Stance;
 import app.avrel.motion.Performer;
-import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
-/** The house rules in force for a body, stance by stance; each stance's are put together once. */
+/** The house rules in force for a body, stance by stance; each stance's are put together once. For several threads. */
 public final class InForce {
 
     private final Performer posing;
-    private final Map<Stance, HouseRules> known = new EnumMap<>(Stance.class);
+    private final Map<Stance, HouseRules> known = new ConcurrentHashMap<>();
 
     public InForce(Performer posing) {
         this.posing = posing;
