@@ -26,7 +26,7 @@ final class LessonHead extends VBox {
     private final EntryField title =
             new EntryField(Words.of("lessons.title_lesson"), Words.of("lessons.title"), _ -> false);
     private final EntryField minutes = new EntryField(Words.of("lessons.minutes_lesson"), "50", _ -> false);
-    private final Label note = Texts.wrapped("", "form-gone");
+    private final Label note = Texts.wrapped("", "gone");
     private final Label total = Texts.wrapped("", "room-state");
     private final Button cut = Buttons.words(Words.of("lessons.cut"), Words.of("lessons.leave_out_would"), () -> {});
     private final HBox state = new HBox(total, cut);

@@ -24,7 +24,7 @@ final class PlanView extends VBox {
 
     private final BarChart<String, Number> chart;
     private final NumberAxis minutes = new NumberAxis();
-    private final Label note = Texts.wrapped("", "form-gone");
+    private final Label note = Texts.wrapped("", "gone");
     private final Label state = Texts.wrapped("", "room-state");
     private final VBox lessons = new VBox();
     private final VBox others = new VBox();

@@ -4,6 +4,7 @@ import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.posture.count.Count;
+import app.avrel.posture.count.SeenCount;
 import app.avrel.project.Edit;
 import app.avrel.project.Holder;
 import app.avrel.words.Wording;
@@ -90,7 +91,7 @@ public final class CountCard extends VBox {
         added(
                 CountEdits.addMove(
                         holder,
-                        index,
+                        new SeenCount(index, count),
                         stage,
                         kind.fresh(LighterFoot.after(session.desk().get(), holder, index))),
                 new MovePlace(stage, count.stages().get(stage).moves().size()));
@@ -108,7 +109,7 @@ public final class CountCard extends VBox {
             added(
                     CountEdits.addStage(
                             holder,
-                            index,
+                            new SeenCount(index, count),
                             kind.fresh(LighterFoot.after(session.desk().get(), holder, index))),
                     new MovePlace(count.stages().size(), 0));
         }

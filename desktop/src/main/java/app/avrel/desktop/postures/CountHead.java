@@ -12,10 +12,12 @@ import app.avrel.floor.Numbers;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Pace;
+import app.avrel.posture.count.SeenCount;
 import app.avrel.project.Edit;
 import app.avrel.project.Holder;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
@@ -31,6 +33,7 @@ final class CountHead extends VBox {
 
     private final Session session;
     private final Label title = Texts.of("", "count-number");
+    private final Label gone = Texts.wrapped("", "gone");
     private final Button delete;
     private final Button earlier;
     private final Button later;
@@ -75,13 +78,15 @@ final class CountHead extends VBox {
         FlowPane rhythm = new FlowPane(beats, Texts.of(Words.of("common.beats"), "field-label"), pace, breath, cycle);
         rhythm.setRowValignment(VPos.CENTER);
         rhythm.getStyleClass().add("rhythm");
-        getChildren().addAll(top, rhythm);
+        getChildren().addAll(top, gone, rhythm);
+        Texts.show(gone, Optional.empty());
     }
 
     void show(Holder newHolder, int at, List<Count> newCounts) {
         holder = newHolder;
         index = at;
         counts = newCounts;
+        Texts.show(gone, Optional.empty());
         Count count = counts.get(at);
         title.setText((holder instanceof Holder.OfPosture ? Words.of("postures.count") : Words.of("postures.way"))
                 + (at + 1));
@@ -124,7 +129,7 @@ final class CountHead extends VBox {
 
     private void change(String name, String field, UnaryOperator<Count> edit) {
         if (session.settled()) {
-            session.apply(CountEdits.change(holder, index, name, field, edit));
+            session.apply(CountEdits.change(holder, seen(), name, field, edit));
         }
     }
 
@@ -133,37 +138,43 @@ final class CountHead extends VBox {
     }
 
     void duplicate() {
-        go(CountEdits.duplicate(holder, index), index + 1);
+        go(CountEdits.duplicate(holder, seen()), index + 1);
     }
 
     void delete() {
-        go(CountEdits.delete(holder, index), Math.max(index - 1, counts.size() > 1 ? 0 : Choice.START));
+        go(CountEdits.delete(holder, seen()), Math.max(index - 1, counts.size() > 1 ? 0 : Choice.START));
     }
 
     void move(int by) {
         int to = index + by;
         if (to >= 0 && to < counts.size()) {
-            go(CountEdits.move(holder, index, to), to);
+            go(CountEdits.move(holder, seen(), by), to);
         }
     }
 
     void split() {
         int stages = counts.get(index).stages().size();
         if (stages > 1) {
-            go(CountEdits.split(holder, index, stages - 1), index);
+            go(CountEdits.split(holder, seen(), stages - 1), index);
         }
     }
 
     void merge() {
         if (index < counts.size() - 1) {
-            go(CountEdits.merge(holder, index), index);
+            go(CountEdits.merge(holder, seen()), index);
         }
     }
 
     private void go(Edit edit, int then) {
         boolean posture = holder instanceof Holder.OfPosture;
         if (session.settled()) {
-            session.apply(edit, posture ? session.choice().withCount(then) : session.choice());
+            boolean done = session.apply(edit, posture ? session.choice().withCount(then) : session.choice());
+            Texts.show(gone, done ? Optional.empty() : Optional.of(Words.of("postures.count_gone")));
         }
+    }
+
+    /** The count as it is shown: what is done here is done to that one. */
+    private SeenCount seen() {
+        return new SeenCount(index, counts.get(index));
     }
 }

@@ -5,6 +5,7 @@ import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.posture.count.Count;
+import app.avrel.posture.count.SeenCount;
 import app.avrel.project.Holder;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -21,7 +22,8 @@ final class CountNote extends VBox {
     @SuppressWarnings("NullAway.Init") // told by the first show
     private Holder holder;
 
-    private int index;
+    @SuppressWarnings("NullAway.Init") // told by the first show
+    private SeenCount seen;
 
     CountNote(Session session) {
         this.session = session;
@@ -34,7 +36,7 @@ final class CountNote extends VBox {
 
     void show(Holder in, int count, Count shown) {
         holder = in;
-        index = count;
+        seen = new SeenCount(count, shown);
         boolean any = !shown.note().isBlank();
         setVisible(any);
         setManaged(any);
@@ -44,7 +46,7 @@ final class CountNote extends VBox {
     private void clear() {
         if (session.settled()) {
             session.apply(CountEdits.change(
-                    holder, index, Words.of("postures.clear_note"), "note", count -> count.withNote("")));
+                    holder, seen, Words.of("postures.clear_note"), "note", count -> count.withNote("")));
         }
     }
 }

@@ -8,6 +8,7 @@ import app.avrel.desktop.words.Words;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.OwnWords;
+import app.avrel.posture.count.SeenCount;
 import app.avrel.project.Holder;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
@@ -75,7 +76,7 @@ final class CountSaid extends VBox {
             if (settled) {
                 session.apply(CountEdits.change(
                         holder,
-                        index,
+                        new SeenCount(index, count),
                         Words.of("common.change_said"),
                         "said" + level,
                         whole -> withOwn(whole, level, text)));

@@ -3,6 +3,7 @@ package app.avrel.desktop.postures;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.words.Words;
 import app.avrel.posture.count.Count;
+import app.avrel.posture.count.SeenCount;
 import app.avrel.posture.move.Move;
 import app.avrel.project.Edit;
 import app.avrel.project.Holder;
@@ -27,6 +28,9 @@ final class StageRows extends VBox {
     @SuppressWarnings("NullAway.Init") // told by the first show
     private Holder holder;
 
+    @SuppressWarnings("NullAway.Init") // told by the first show
+    private SeenCount seen;
+
     private int index = -1;
     private MovePlace open = new MovePlace(-1, -1);
     private String built = "";
@@ -46,6 +50,7 @@ final class StageRows extends VBox {
     void show(Holder newHolder, int count, MovePlace newOpen, Count shown, Wording saying) {
         holder = newHolder;
         index = count;
+        seen = new SeenCount(count, shown);
         open = newOpen;
         String structure = structure(shown);
         if (!structure.equals(built)) {
@@ -59,7 +64,7 @@ final class StageRows extends VBox {
             int stage = s;
             StageHead head = heads.get(s);
             if (head != null) {
-                head.show(shown.stages().get(s).on(), on -> apply.test(CountEdits.stageOn(holder, index, stage, on)));
+                head.show(shown.stages().get(s).on(), on -> apply.test(CountEdits.stageOn(holder, seen, stage, on)));
             }
             List<Move> moves = shown.stages().get(s).moves();
             for (int m = 0; m < moves.size(); m++) {
@@ -107,8 +112,8 @@ final class StageRows extends VBox {
 
     private MoveRow row(MovePlace at) {
         return new MoveRow(
-                (field, move) -> apply.test(CountEdits.changeMove(holder, index, at, field, move)),
-                () -> apply.test(CountEdits.removeMove(holder, index, at)),
+                (field, move) -> apply.test(CountEdits.changeMove(holder, seen, at, field, move)),
+                () -> apply.test(CountEdits.removeMove(holder, seen, at)),
                 () -> toggle.accept(at));
     }
 

@@ -96,17 +96,20 @@ public final class Session {
         return history.redoable();
     }
 
-    /** Makes a change. */
-    public void apply(Edit edit) {
-        if (history.apply(edit)) {
+    /** Makes a change. {@return whether it changed anything} */
+    public boolean apply(Edit edit) {
+        boolean done = history.apply(edit);
+        if (done) {
             changed(choice());
         }
+        return done;
     }
 
-    /** Makes a change and chooses something with it. */
-    public void apply(Edit edit, Choice then) {
-        history.apply(edit);
+    /** Makes a change and chooses something with it. {@return whether it changed anything} */
+    public boolean apply(Edit edit, Choice then) {
+        boolean done = history.apply(edit);
         changed(then);
+        return done;
     }
 
     /**

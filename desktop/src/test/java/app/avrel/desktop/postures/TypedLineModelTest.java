@@ -10,6 +10,7 @@ import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.Count;
+import app.avrel.posture.count.SeenCount;
 import app.avrel.posture.count.Counts;
 import app.avrel.posture.move.Move;
 import app.avrel.project.Edit;
@@ -62,8 +63,13 @@ class TypedLineModelTest {
         }
     }
 
-    private static Edit delete(int count) {
-        return CountEdits.delete(new Holder.OfPosture(SLUICE), count);
+    private Edit delete(int count) {
+        return CountEdits.delete(new Holder.OfPosture(SLUICE), seen(count));
+    }
+
+    /** As the card shows it. */
+    private SeenCount seen(int count) {
+        return new SeenCount(count, shown().get(count));
     }
 
     @Test
@@ -95,7 +101,7 @@ class TypedLineModelTest {
         line.type("left foot forward");
         fromTheCard(CountEdits.change(
                 new Holder.OfPosture(SLUICE),
-                session.choice().count(),
+                seen(session.choice().count()),
                 "Change the breath",
                 "breath",
                 count -> count.withBreath(Breath.OUT)));
@@ -120,7 +126,7 @@ class TypedLineModelTest {
         int size = recorded().size();
         line.type("sink 1 fist");
         fromTheCard(CountEdits.duplicate(
-                new Holder.OfPosture(SLUICE), session.choice().count()));
+                new Holder.OfPosture(SLUICE), seen(session.choice().count())));
         assertThat(recorded()).hasSize(size + 2);
     }
 
@@ -144,7 +150,7 @@ class TypedLineModelTest {
         line.type(words + ". sink 1 fist");
         assertThat(shown()).hasSize(size);
         fromTheCard(CountEdits.change(
-                new Holder.OfPosture(SLUICE), 1, "Change the beats", "beats", count -> count.withBeats(3)));
+                new Holder.OfPosture(SLUICE), seen(1), "Change the beats", "beats", count -> count.withBeats(3)));
         assertThat(recorded()).hasSize(size);
         assertThat(recorded().get(1).beats()).isEqualTo(3);
         assertThat(recorded().get(1).moves()).anyMatch(Move.ChangeDepth.class::isInstance);
@@ -158,5 +164,27 @@ class TypedLineModelTest {
                 project -> project.changePosture(
                         SLUICE, posture -> posture.withCounts(Counts.duplicate(posture.counts(), 0)))));
         assertThat(recorded()).hasSize(6);
+    }
+
+    @Test
+    void anEditOfACountFindsItWhereItHasMovedTo() {
+        Edit late = delete(2);
+        Count meant = recorded().get(2);
+        session.apply(CountEdits.insert(new Holder.OfPosture(SLUICE), 0));
+        assertThat(session.apply(late)).isTrue();
+        assertThat(recorded()).doesNotContain(meant);
+        assertThat(recorded().getFirst()).isEqualTo(Count.blank());
+    }
+
+    @Test
+    void anEditOfACountThatIsGoneChangesNothing() {
+        Edit late = delete(2);
+        session.apply(delete(2));
+        List<Count> left = recorded();
+        assertThat(session.apply(late)).isFalse();
+        assertThat(recorded()).isEqualTo(left);
+        assertThat(session.apply(CountEdits.merge(new Holder.OfPosture(SLUICE), seen(left.size() - 1))))
+                .as("the last one has none after it")
+                .isFalse();
     }
 }
