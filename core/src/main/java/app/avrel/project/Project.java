@@ -228,7 +228,7 @@ public record Project(
         List<NamedPlace> places = new ArrayList<>();
         for (Hall hall : halls) {
             Turn back = setting.facingIn(hall).mirrored();
-            for (NamedPlace place : hall.places()) {
+            for (NamedPlace place : hall.called(Labels.say("value.door"))) {
                 if (places.stream().noneMatch(known -> known.name().equalsIgnoreCase(place.name()))) {
                     places.add(new NamedPlace(place.name(), place.toward().plus(back)));
                 }

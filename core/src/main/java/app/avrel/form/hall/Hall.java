@@ -6,6 +6,7 @@ import app.avrel.floor.Numbers;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A rectangular room to practise in.
@@ -70,6 +71,20 @@ public record Hall(
 
     private static String plain(double number) {
         return Numbers.plain(number);
+    }
+
+    /**
+     * {@return what directions are called by here: its places, and its door where there is but one, seen from the middle}
+     *
+     * @param door what a door is called
+     */
+    public List<NamedPlace> called(String door) {
+        return doors.size() == 1
+                ? Stream.concat(
+                                places.stream(),
+                                Stream.of(new NamedPlace(door, doors.getFirst().seenFromTheMiddle(this))))
+                        .toList()
+                : places;
     }
 
     public Hall withSize(double newWidth, double newDepth) {

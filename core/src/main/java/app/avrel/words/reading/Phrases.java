@@ -58,6 +58,10 @@ final class Phrases {
             at++;
             return;
         }
+        if (turnsOver()) {
+            put(at, at + 1, Term.Act.TURN_OVER, null, null, false);
+            return;
+        }
         if (token.term() instanceof Term.Rel rel) {
             related(rel);
             return;
@@ -81,13 +85,31 @@ final class Phrases {
         }
     }
 
-    /** The left palm follows the right wrist: it stays beside it. */
-    private boolean followsOtherHand() {
+    /** Turn the palm over: nothing stands after "over" that something could be over. */
+    private boolean turnsOver() {
+        List<Item> here = here();
+        boolean leads = at + 1 < in.size()
+                && !(in.get(at + 1).term() instanceof Term.Mark
+                        && !in.get(at + 1).text().matches("the|a|an|your|his|her|its"));
+        return term(at) == Term.Rel.OVER
+                && !leads
+                && here.stream().anyMatch(Phrases::hand)
+                && here.stream()
+                        .anyMatch(item -> item.is(Term.Act.TURN) || item.is(Term.Act.ROLL) || item.is(Term.Act.TWIST));
+    }
+
+    /** What was read since the last mark. */
+    private List<Item> here() {
         int from = out.size();
         while (from > 0 && !(out.get(from - 1).term() instanceof Term.Mark)) {
             from--;
         }
-        List<Item> here = out.subList(from, out.size());
+        return out.subList(from, out.size());
+    }
+
+    /** The left palm follows the right wrist: it stays beside it. */
+    private boolean followsOtherHand() {
+        List<Item> here = here();
         if (term(at) != Term.Act.FOLLOW || here.stream().noneMatch(Phrases::hand)) {
             return false;
         }

@@ -138,7 +138,8 @@ final class Stages {
 
     /** Without a comma the second clause begins with the second thing that moves. */
     private int splitByVerb(List<Item> first, List<Item> second, int last) {
-        for (int i = 2; i < first.size(); i++) {
+        boolean whole = !first.isEmpty() && first.getFirst().term() instanceof Term.Related;
+        for (int i = whole ? 1 : 2; i < first.size(); i++) {
             boolean subject = first.get(i).part()
                     && first.get(i).rel() == null
                     && first.get(i).who() != null;

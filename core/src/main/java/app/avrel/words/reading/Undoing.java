@@ -31,6 +31,9 @@ final class Undoing {
                 first instanceof Move.ChangeDepth(var was)
                         && (depth instanceof Depth.Rise && was instanceof Depth.Sink
                                 || depth instanceof Depth.Sink && was instanceof Depth.Rise);
+            case Move.Incline(var degrees, var _) ->
+                first instanceof Move.Incline(var was, var _)
+                        && degrees.equals(Optional.of(0)) != was.equals(Optional.of(0));
             case Move.Shift(Split.Said(var share)) ->
                 first instanceof Move.Shift(Split.Said(var was)) && share.heavier() != was.heavier();
             case Move.TurnBody(var part, var turning) ->

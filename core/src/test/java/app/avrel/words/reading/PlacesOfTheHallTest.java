@@ -7,7 +7,10 @@ import app.avrel.floor.DirectionWords;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.floor.NamedPlace;
+import app.avrel.floor.Way;
+import app.avrel.form.hall.Door;
 import app.avrel.form.hall.Hall;
+import app.avrel.form.hall.Wall;
 import app.avrel.label.Language;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
@@ -92,5 +95,23 @@ class PlacesOfTheHallTest {
                 .containsExactly(new Heading(180));
         assertThat(facingEast.directions().withWords(DirectionWords.HALL).place(new Heading(180)))
                 .isEqualTo(Optional.of(new NamedPlace("window", new Heading(180))));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"FRONT, 1, 2, 326", "FRONT, 3, 2, 0", "RIGHT, 2, 2, 90", "BACK, 3, 2, 180", "LEFT, 0, 1, 302"})
+    void theOnlyDoorOfTheHallIsAPlaceToo(Wall wall, double from, double width, double heading) {
+        Hall hall = Hall.of("Hall", 8, 6).withDoors(List.of(new Door(wall, from, width)));
+        Project school = Project.empty("School", Setting.USUAL).withHalls(List.of(hall));
+        Hall two = hall.withDoors(List.of(new Door(wall, from, width), new Door(Wall.BACK, 0, 1)));
+
+        LineReading reading = new Line(Language.ENGLISH, Typed.SAYING.withDirections(school.directions()), Typed.BODY)
+                .read("turn to the door", Typed.standing(""));
+
+        assertThat(reading.moves())
+                .containsExactly(new Move.TurnBody(
+                        BodyPart.WHOLE, Optional.of(new Turning.To(new Bearing(heading), Way.SHORTER))));
+        assertThat(school.withHalls(List.of(two)).directions().places())
+                .as("of two doors nobody knows which is meant")
+                .isEmpty();
     }
 }

@@ -57,26 +57,20 @@ public final class CountEdits {
     }
 
     static Edit removeMove(Holder in, SeenCount seen, MovePlace at) {
-        return step(
-                in,
-                Words.of("postures.remove_move"),
-                changing(seen, whole -> {
-                    Count without = whole.changing(at.stage(), moves -> moves.remove(at.index()));
-                    boolean bare = without.stages().get(at.stage()).moves().isEmpty()
-                            && without.stages().size() > 1;
-                    return bare ? without.withStages(without(without.stages(), at.stage())) : without;
-                }));
+        return step(in, Words.of("postures.remove_move"), changing(seen, whole -> {
+            Count without = whole.changing(at.stage(), moves -> moves.remove(at.index()));
+            boolean bare = without.stages().get(at.stage()).moves().isEmpty()
+                    && without.stages().size() > 1;
+            return bare ? without.withStages(without(without.stages(), at.stage())) : without;
+        }));
     }
 
     static Edit addStage(Holder in, SeenCount seen, Move first) {
-        return step(
-                in,
-                Words.of("postures.add_move_after_others"),
-                changing(seen, whole -> {
-                    List<Stage> stages = new ArrayList<>(whole.stages());
-                    stages.add(Stage.of(first));
-                    return whole.withStages(stages);
-                }));
+        return step(in, Words.of("postures.add_move_after_others"), changing(seen, whole -> {
+            List<Stage> stages = new ArrayList<>(whole.stages());
+            stages.add(Stage.of(first));
+            return whole.withStages(stages);
+        }));
     }
 
     /** {@return a blank count put in at a place} */

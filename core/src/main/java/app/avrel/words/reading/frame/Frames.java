@@ -18,6 +18,7 @@ public final class Frames {
             new KneeToCalfFrame(),
             new CircleFrame(),
             new HandFrame(),
+            new TurnOverFrame(),
             new RelationFrame(),
             new GazeFrame(),
             new PropFrame(),

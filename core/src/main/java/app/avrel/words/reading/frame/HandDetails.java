@@ -256,6 +256,13 @@ final class HandDetails {
                 if (i > 0 && clause.item(i - 1).is(Term.Way.DIAGONAL)) {
                     clause.use(i - 1);
                 }
+                boolean toTheSides = part == Term.Part.ELBOW
+                        && i + 1 < clause.size()
+                        && clause.open(i + 1)
+                        && clause.item(i + 1).is(Term.Way.SIDE);
+                if (toTheSides) {
+                    clause.use(i + 1);
+                }
                 return pointing(item);
             }
             boolean moves = item.term() instanceof Term.Act act && !BETWEEN.contains(act);

@@ -105,6 +105,20 @@ final class HandFrame implements Frame {
             return eyes >= 0 && !height && (hand < 0 || eyes < hand);
         }
 
+        /** The elbow goes somewhere, and after a comma the hand does: what is said of the one is not said of the other. */
+        private boolean elbowThenHand() {
+            int elbow = clause.find(item -> item.is(Term.Part.ELBOW) && item.rel() == null);
+            int comma = clause.find(item -> item.is(Term.Mark.COMMA));
+            if (elbow < 0 || comma < elbow || comma + 1 >= clause.size()) {
+                return false;
+            }
+            Item next = clause.item(comma + 1);
+            boolean hand = HandWords.hand(next) && !next.is(Term.Part.ELBOW) && next.rel() == null;
+            return hand
+                    && clause.items().subList(elbow, comma).stream()
+                            .anyMatch(item -> Landmarks.of(item.term()).isPresent());
+        }
+
         private boolean turnsNext(int at) {
             return clause.near(at, 1)
                     .filter(next -> next.is(Term.Act.TURN) || next.is(Term.Act.SHIFT) || next.is(Term.Act.FACE))
@@ -112,7 +126,7 @@ final class HandFrame implements Frame {
         }
 
         Optional<Fit> read() {
-            if (bodyFirst() || bodyTurnsToo()) {
+            if (bodyFirst() || bodyTurnsToo() || elbowThenHand()) {
                 return Optional.empty();
             }
             if (clause.has(Term.Act.CIRCLE)
@@ -404,6 +418,11 @@ final class HandFrame implements Frame {
                         opens
                                 ? new Sideways.Toward(hand == Side.LEFT ? Direction.LEFT : Direction.RIGHT)
                                 : Sideways.OWN_SIDE);
+            }
+            if (clause.has(Term.Act.SPREAD)
+                    && place.targets()
+                    && place.sideways().equals(Optional.of(Sideways.CENTRE))) {
+                place = place.withSideways(Sideways.OWN_SIDE);
             }
             boolean hanging = clause.takeAll(Term.Manner.HANGING) | clause.takeAll(Term.Act.HANG);
             if (hangs || hanging) {

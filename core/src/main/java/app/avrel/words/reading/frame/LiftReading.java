@@ -28,8 +28,8 @@ final class LiftReading {
                         || item.is(Term.Part.KNEE)
                         || item.is(Term.Part.THIGH))
                 && (item.rel() == null || item.rel() == Term.Rel.WITH));
-        boolean heel = clause.has(item -> item.is(Term.Part.HEEL) && (item.rel() == null || item.rel() == Term.Rel.OF));
-        boolean toes = clause.has(item -> item.is(Term.Part.TOES) && (item.rel() == null || item.rel() == Term.Rel.OF));
+        boolean heel = clause.has(item -> item.is(Term.Part.HEEL) && itself(item));
+        boolean toes = clause.has(item -> item.is(Term.Part.TOES) && itself(item));
         boolean ball = clause.has(item -> item.is(Term.Part.BALL) && item.rel() == null);
         boolean hangs = clause.has(Term.Act.HANG)
                 || clause.has(Term.Manner.HANGING)
@@ -50,6 +50,11 @@ final class LiftReading {
             return raise(onlyToes || heel && !toesNearer() ? FootPart.HEEL : FootPart.TOES, onlyToes);
         }
         return lift();
+    }
+
+    /** The heel, the heel of the foot, "with the heel up": it is that part which moves. */
+    private static boolean itself(Item item) {
+        return item.rel() == null || item.rel() == Term.Rel.OF || item.rel() == Term.Rel.WITH;
     }
 
     /** Press the heel down and rise: it is the body that rises. */

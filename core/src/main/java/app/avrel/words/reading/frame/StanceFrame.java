@@ -22,6 +22,8 @@ import java.util.Optional;
  */
 final class StanceFrame implements Frame {
 
+    private static final int WHOLE = 100;
+
     @Override
     public boolean may(Clause clause) {
         return clause.has(Term.Standing.class);
@@ -75,7 +77,9 @@ final class StanceFrame implements Frame {
                     case BOW, ALL_ON_FRONT, SIDE_BOW -> bow(fit, now, named, length, clause);
                     case EMPTY -> empty(fit, now, named, clause);
                     case HORSE, SHOULDER_WIDE -> wide(fit, now, named, length, clause);
-                    case REAR_LOADED, ONE_LEGGED, DRAWN_IN, CROSSED_REST, DROP, FEET_TOGETHER -> other(clause);
+                    case ONE_LEGGED -> oneLegged(fit, now, named, clause);
+                    case REAR_LOADED -> rearLoaded(fit, now, named, clause);
+                    case DRAWN_IN, CROSSED_REST, DROP, FEET_TOGETHER -> other(clause);
                 });
     }
 
@@ -137,6 +141,35 @@ final class StanceFrame implements Frame {
             fit.moves().add(step(side, side == Side.LEFT ? Direction.LEFT : Direction.RIGHT, length));
         }
         fit.moves().add(new Move.Shift(new Split.Said(WeightShare.EVEN)));
+        return fit;
+    }
+
+    /** The leg that is named stands, the other knee is lifted; how high is not said. */
+    private static Fit oneLegged(Fit fit, Situation now, Optional<Side> named, Clause clause) {
+        Optional<Side> stands = named.or(() -> now.light().map(Side::other));
+        if (stands.isEmpty()) {
+            return ask(fit, clause, "foot_stands");
+        }
+        Side standing = stands.get();
+        if (now.weight().least(standing) < WHOLE) {
+            fit.moves().add(new Move.Shift(Split.on(standing, WHOLE)));
+        }
+        if (!now.lifted().equals(Optional.of(standing.other()))) {
+            fit.moves().add(new Move.Lift(standing.other(), Optional.empty(), Optional.empty(), Optional.empty()));
+        }
+        return fit;
+    }
+
+    /** More than half of the weight behind; how much, the house does not say. */
+    private static Fit rearLoaded(Fit fit, Situation now, Optional<Side> named, Clause clause) {
+        Optional<Side> front = named.or(now::lastFoot).or(now::front);
+        if (front.isEmpty()) {
+            return ask(fit, clause, "foot_in_front");
+        }
+        if (!stepped(now) && !now.front().equals(front)) {
+            fit.moves().add(step(front.get(), Direction.FORWARD, Optional.empty()));
+        }
+        fit.moves().add(new Move.Shift(Split.toward(front.get().other())));
         return fit;
     }
 

@@ -59,6 +59,12 @@ final class TurnFootFrame implements Frame {
             boolean heel =
                     clause.has(item -> item.is(Term.Part.HEEL) || item.is(Term.Part.BALL) || item.is(Term.Part.SOLE));
             boolean foot = clause.has(item -> item.is(Term.Part.FOOT));
+            boolean cutOff = clause.size() > 1
+                    && clause.item(clause.size() - 1).is(Term.Part.TOES)
+                    && clause.item(clause.size() - 2).is(Term.Mark.COMMA);
+            if (cutOff) {
+                return Optional.empty();
+            }
             boolean onSide = clause.has(item -> item.bareSide() && item.rel() == null);
             boolean many = clause.has(item -> item.is(Term.Part.FOOT) && item.both())
                     && (clause.has(Term.Hall.class) || clause.has(Term.Way.FORWARD));
