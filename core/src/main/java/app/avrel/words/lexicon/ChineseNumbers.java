@@ -14,6 +14,7 @@ final class ChineseNumbers {
     private static final Pattern PERCENT = Pattern.compile("百分之" + N);
     private static final Pattern PART = Pattern.compile(N + "分之" + N);
     private static final Pattern TENTHS = Pattern.compile("([一二两三四五六七八九])成(半)?(?!左|右|马|弓|虚)");
+    private static final Pattern FROM_TENTHS = Pattern.compile("([一二两三四五六七八九])(?=[到至、~]?[一二两三四五六七八九]成(?!左|右|马|弓|虚))");
     private static final Pattern HOUR = Pattern.compile(N + "[点點](半)?(?:钟)?(?:方向)?(?!地)");
     private static final Pattern RATIO = Pattern.compile("([一二三四五六七八九])([一二三四五六七八九])(?:分|开)?");
     private static final Pattern BEATS = Pattern.compile(N + "(?:个)?拍(?:子)?");
@@ -43,6 +44,10 @@ final class ChineseNumbers {
         Matcher tenths = find(TENTHS, text, from);
         if (tenths != null) {
             return found(new Term.Share(value(tenths.group(1)) * 10 + (tenths.group(2) == null ? 0 : 5)), tenths);
+        }
+        Matcher fromTenths = find(FROM_TENTHS, text, from);
+        if (fromTenths != null) {
+            return found(new Term.Num(value(fromTenths.group(1)) * 10), fromTenths);
         }
         Matcher hour = find(HOUR, text, from);
         if (hour != null && value(hour.group(1)) >= 1 && value(hour.group(1)) <= 12) {

@@ -394,6 +394,9 @@ final class Phrases {
         for (int i = from;
                 i < in.size() && !(in.get(i).term() instanceof Term.Mark mark && mark != Term.Mark.FILLER);
                 i++) {
+            if (term(i) == Term.Act.PUSH) {
+                return true;
+            }
             if (term(i) instanceof Term.Part part
                     && (PhraseKinds.TRUNK.contains(part) || PhraseKinds.HEIGHTS.contains(part))) {
                 return true;

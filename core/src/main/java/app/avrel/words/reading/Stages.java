@@ -128,7 +128,7 @@ final class Stages {
         }
         List<Item> second = new ArrayList<>();
         int last = rest(items, i, second);
-        if (second.stream().allMatch(Item::mark) && before) {
+        if (second.stream().allMatch(item -> item.term() instanceof Term.Mark) && before) {
             last = splitByVerb(first, second, last);
         }
         put(before ? second : first, Lead.NEXT, (before ? second : first).isEmpty());
@@ -138,16 +138,18 @@ final class Stages {
 
     /** Without a comma the second clause begins with the second thing that moves. */
     private int splitByVerb(List<Item> first, List<Item> second, int last) {
-        boolean whole = !first.isEmpty() && first.getFirst().term() instanceof Term.Related;
-        for (int i = whole ? 1 : 2; i < first.size(); i++) {
+        int whole = 0;
+        while (whole < first.size() && !(first.get(whole).term() instanceof Term.Related)) {
+            whole++;
+        }
+        for (int i = whole < first.size() ? whole + 1 : 2; i < first.size(); i++) {
             boolean subject = first.get(i).part()
                     && first.get(i).rel() == null
                     && first.get(i).who() != null;
             if (subject) {
                 List<Item> tail = new ArrayList<>(first.subList(i, first.size()));
                 first.subList(i, first.size()).clear();
-                second.clear();
-                second.addAll(tail);
+                second.addAll(0, tail);
                 return last;
             }
         }

@@ -85,6 +85,7 @@ final class AirFrame implements Frame {
             boolean kneeAt = clause.has(Term.Part.KNEE)
                     && clause.has(item -> Landmarks.of(item.term()).isPresent()
                                     && !calfOfALeg(item)
+                                    && !item.is(Term.Part.FLOOR)
                                     && (item.rel() == Term.Rel.TO
                                             || item.rel() == Term.Rel.AT
                                             || item.rel() == Term.Rel.LEVEL_WITH)

@@ -49,6 +49,11 @@ final class DepthFrame implements Frame {
             return Optional.empty();
         }
         boolean body = clause.has(Term.Part.BODY);
+        boolean ofTheArm = clause.has(Term.Manner.UPRIGHT)
+                && clause.has(item -> item.is(Term.Part.FOREARM) || item.is(Term.Part.ARM) || item.is(Term.Part.SHIN));
+        if (ofTheArm) {
+            return Optional.empty();
+        }
         boolean leans = clause.has(Term.Act.LEAN)
                 || clause.has(Term.Act.STRAIGHTEN) && body
                 || clause.has(Term.Manner.UPRIGHT)

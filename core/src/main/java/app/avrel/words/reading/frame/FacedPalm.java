@@ -58,6 +58,10 @@ final class FacedPalm {
         int begin = palm;
         for (int i = begin + 1; i < clause.size(); i++) {
             Item item = clause.item(i);
+            if (itsPlace(i, looks)) {
+                clause.use(i);
+                return Optional.of(Palm.IN);
+            }
             boolean trunk = item.is(Term.Part.BODY)
                     || item.is(Term.Part.CHEST)
                     || item.is(Term.Part.NAVEL)
@@ -106,6 +110,18 @@ final class FacedPalm {
             }
         }
         return Optional.empty();
+    }
+
+    /** In front of the shoulder, palm facing it: what the hand is before. */
+    private boolean itsPlace(int index, boolean looks) {
+        Item item = clause.item(index);
+        boolean it = item.bareSide() && item.who() == Term.Who.IT;
+        boolean same = item.is(Term.Part.SHOULDER) && clause.near(index, -1)
+                .filter(last -> last.is(Term.Act.FACE) || last.is(Term.Act.LOOK))
+                .isPresent();
+        boolean before = clause.items().subList(0, index).stream()
+                .anyMatch(other -> Landmarks.of(other.term()).isPresent() && other.rel() == Term.Rel.BEFORE);
+        return clause.open(index) && before && (same || it && (looks || item.rel() == Term.Rel.TO));
     }
 
     /** The wall, or the hour of the hall's clock, that something is turned to. */

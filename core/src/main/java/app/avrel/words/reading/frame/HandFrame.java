@@ -13,6 +13,7 @@ import app.avrel.posture.hand.HandPoint;
 import app.avrel.posture.hand.HandRelation;
 import app.avrel.posture.hand.HandShape;
 import app.avrel.posture.hand.Palm;
+import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Term;
@@ -265,8 +266,12 @@ final class HandFrame implements Frame {
             Optional<Landmark> height = Landmarks.taken(clause);
             List<Move> moves = new ArrayList<>();
             moves.add(new Move.RelateHands(
-                    HandRelation.STACKED, Optional.of(above ? hand : hand.other()), height, gap, palm));
-            shape(hand).ifPresent(moves::add);
+                    HandRelation.STACKED,
+                    Optional.of(above ? hand : hand.other()),
+                    height,
+                    gap,
+                    Optional.empty()));
+            looking(hand, HandPlace.UNSAID.withPalm(palm)).ifPresent(moves::add);
             if (over.get().is(Term.Part.FIST)) {
                 moves.add(shaped(hand.other(), HandShape.FIST));
             }
@@ -396,6 +401,14 @@ final class HandFrame implements Frame {
             };
         }
 
+        /** A forearm that stands upright points its fingers up. */
+        private HandPlace forearmUpright(HandPlace place) {
+            boolean upright = place.fingers().isEmpty()
+                    && clause.has(item -> item.is(Term.Part.FOREARM) && item.rel() == null)
+                    && clause.takeAll(Term.Manner.UPRIGHT);
+            return upright && clause.takeAll(Term.Part.FOREARM) ? place.withFingers(Pointing.UP) : place;
+        }
+
         private HandPlace place(Side hand, boolean targeted) {
             boolean pushes = clause.has(Term.Act.PUSH);
             boolean palmNamed = clause.has(Term.Part.PALM) || clause.has(Term.Part.HEEL_OF_PALM);
@@ -410,6 +423,7 @@ final class HandFrame implements Frame {
             HandDetails details = new HandDetails(clause, now, targeted);
             place = details.read(place);
             heading = details.hall();
+            place = forearmUpright(place);
             place = targets.read(place, hand);
             place = looks.point(place, measured);
             place = aside.read(place, hand, pushes);
