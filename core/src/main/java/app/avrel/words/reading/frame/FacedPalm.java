@@ -116,9 +116,10 @@ final class FacedPalm {
     private boolean itsPlace(int index, boolean looks) {
         Item item = clause.item(index);
         boolean it = item.bareSide() && item.who() == Term.Who.IT;
-        boolean same = item.is(Term.Part.SHOULDER) && clause.near(index, -1)
-                .filter(last -> last.is(Term.Act.FACE) || last.is(Term.Act.LOOK))
-                .isPresent();
+        boolean same = item.is(Term.Part.SHOULDER)
+                && clause.near(index, -1)
+                        .filter(last -> last.is(Term.Act.FACE) || last.is(Term.Act.LOOK))
+                        .isPresent();
         boolean before = clause.items().subList(0, index).stream()
                 .anyMatch(other -> Landmarks.of(other.term()).isPresent() && other.rel() == Term.Rel.BEFORE);
         return clause.open(index) && before && (same || it && (looks || item.rel() == Term.Rel.TO));

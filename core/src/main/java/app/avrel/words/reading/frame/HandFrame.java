@@ -266,11 +266,7 @@ final class HandFrame implements Frame {
             Optional<Landmark> height = Landmarks.taken(clause);
             List<Move> moves = new ArrayList<>();
             moves.add(new Move.RelateHands(
-                    HandRelation.STACKED,
-                    Optional.of(above ? hand : hand.other()),
-                    height,
-                    gap,
-                    Optional.empty()));
+                    HandRelation.STACKED, Optional.of(above ? hand : hand.other()), height, gap, Optional.empty()));
             looking(hand, HandPlace.UNSAID.withPalm(palm)).ifPresent(moves::add);
             if (over.get().is(Term.Part.FIST)) {
                 moves.add(shaped(hand.other(), HandShape.FIST));

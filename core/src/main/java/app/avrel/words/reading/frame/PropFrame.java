@@ -234,7 +234,8 @@ final class PropFrame implements Frame {
                 clause.use(i);
                 continue;
             }
-            boolean passes = clause.has(item -> HandWords.hand(item) && item.rel() == Term.Rel.TO && item.who() != null);
+            boolean passes =
+                    clause.has(item -> HandWords.hand(item) && item.rel() == Term.Rel.TO && item.who() != null);
             PropAct done = switch (act) {
                 case TAKE, RAISE -> PropAct.TAKE;
                 case OPEN, SPREAD -> PropAct.OPEN;
@@ -242,8 +243,9 @@ final class PropFrame implements Frame {
                 case PASS -> PropAct.PASS;
                 case PUT_AWAY -> PropAct.PUT_AWAY;
                 case MOVE, HOLD, LAND ->
-                    passes && act == Term.Act.MOVE ? PropAct.PASS :
-                    now.pose().prop().isEmpty() && act == Term.Act.HOLD ? PropAct.TAKE : PropAct.TURN;
+                    passes && act == Term.Act.MOVE
+                            ? PropAct.PASS
+                            : now.pose().prop().isEmpty() && act == Term.Act.HOLD ? PropAct.TAKE : PropAct.TURN;
                 case TURN, POINT, FACE, LOOK, LAY, LOWER, PULL, DRAW, SWEEP, STAY, FORM, RETURN, PUSH, PRESS ->
                     PropAct.TURN;
                 default -> null;
