@@ -69,7 +69,7 @@ public record Checkup(Performer posing, Directions directions) {
         List<Entry> entries = form.entries();
         for (Occurrence one : track.occurrences()) {
             Entry entry = entries.get(one.entry());
-            each.get(one.done()).forEach(finding -> all.add(finding.later(one.entry())));
+            each.getOrDefault(one.done(), List.of()).forEach(finding -> all.add(finding.later(one.entry())));
             if (one.repeat() == entry.times() - 1) {
                 ClaimedFacing.examine(form.id(), entry, one, posing, directions, all::add);
             }
