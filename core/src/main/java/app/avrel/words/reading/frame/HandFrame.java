@@ -275,11 +275,6 @@ final class HandFrame implements Frame {
             return Optional.of(Fit.of(moves));
         }
 
-        /** The right fist on the left palm: that it is a fist is said too. */
-        private Optional<Move> shape(Side hand) {
-            return looks.shape().map(form -> shaped(hand, form));
-        }
-
         /** What else is said of a hand that stands so to the other: fingers, thumb, elbow, shape, the way there. */
         private Optional<Move> looking(Side hand, HandPlace details) {
             HandPlace looks = details.withShape(this.looks.shape());
