@@ -10,7 +10,9 @@ for /f "tokens=3 delims=<>" %%v in ('findstr /b /c:"  <version>" "%home%pom.xml"
 if not exist "%home%desktop\target\avrel-desktop-%version%.jar" (
   echo Building Avrel ^(the first time this fetches its libraries^)... 1>&2
   pushd "%home%"
-  call mvn --batch-mode --quiet --projects .,core,files,cli,desktop install -DskipTests || exit /b 1
+  set "mvn=mvn"
+  where mvn >nul 2>&1 || set "mvn=mvnw.cmd"
+  call !mvn! --batch-mode --quiet --projects .,core,files,cli,desktop install -DskipTests || exit /b 1
   popd
 )
 set "fx="
