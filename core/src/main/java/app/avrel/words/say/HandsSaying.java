@@ -1,5 +1,6 @@
 package app.avrel.words.say;
 
+import app.avrel.body.Landmark;
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Numbers;
@@ -12,13 +13,22 @@ import app.avrel.posture.hand.Reach;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Move;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** What the hands do, and what they hold, in words. */
 record HandsSaying(Voice voice) {
+
+    /** What the body has one of on each side. */
+    private static final Set<Landmark> PAIRED =
+            EnumSet.of(Landmark.KNEE, Landmark.THIGH, Landmark.HIP, Landmark.SHOULDER, Landmark.EAR, Landmark.TEMPLE);
+
+    private static final Set<Landmark> CENTRAL =
+            EnumSet.of(Landmark.NAVEL, Landmark.SOLAR_PLEXUS, Landmark.CHEST, Landmark.CHIN, Landmark.BROW);
 
     String say(Move.OfHands move) {
         return switch (move) {
@@ -71,6 +81,8 @@ record HandsSaying(Voice voice) {
         HandPlace to = move.to();
         Slots slots = details(to)
                 .key("hand", move.hand())
+                .text("where", to.height().map(height -> where(height, both)))
+                .text("against", to.at().filter(at -> at != HandAt.STAYS).map(at -> against(at, move.hand(), both)))
                 .text("who", both ? voice.say("who.both") : who(move.hand()))
                 .text("palms", both ? voice.say("palms.both") : voice.word("palm_of", move.hand()))
                 .text(
@@ -82,6 +94,32 @@ record HandsSaying(Voice voice) {
                                 way == HandWay.FORWARD || way == HandWay.BACK,
                                 move.path()));
         return voice.say(key(to, way, both), slots);
+    }
+
+    /** A height, of which the body has two where both hands go there: to the hips. */
+    private String where(Landmark height, boolean both) {
+        String one = voice.has(named("at_height", height)) ? "at_height" : "height";
+        return voice.word(both && voice.has(named(one + "s", height)) ? one + "s" : one, height);
+    }
+
+    private static String named(String noun, Enum<?> value) {
+        return noun + "." + value.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** A knee or a foot by its side, where one hand goes there. */
+    private String against(HandAt at, Side hand, boolean both) {
+        Optional<String> limb = both ? Optional.empty() : limb(at, hand);
+        return limb.filter(voice::has).map(voice::say).orElseGet(() -> voice.word("at", at));
+    }
+
+    private static Optional<String> limb(HandAt at, Side hand) {
+        return switch (at) {
+            case OWN_KNEE -> Optional.of("at.knee." + hand.word());
+            case OTHER_KNEE -> Optional.of("at.knee." + hand.other().word());
+            case OWN_FOOT -> Optional.of("at.foot." + hand.word());
+            case OTHER_FOOT -> Optional.of("at.foot." + hand.other().word());
+            case STAYS, OTHER_HAND, OTHER_WRIST, OTHER_FOREARM, OTHER_ELBOW -> Optional.empty();
+        };
     }
 
     private String who(Side hand) {
@@ -131,9 +169,7 @@ record HandsSaying(Voice voice) {
         List<String> said = new ArrayList<>();
         to.offset().ifPresent(offset -> said.add(offset(offset)));
         to.point().ifPresent(point -> said.add(voice.word("measured", point)));
-        to.sideways()
-                .filter(side -> !(both && side.equals(Sideways.OWN_SIDE)))
-                .ifPresent(side -> said.add(sideways(side)));
+        to.sideways().filter(side -> !usual(side, to, both)).ifPresent(side -> said.add(sideways(side)));
         to.reach().filter(_ -> !inTheVerb).ifPresent(reach -> said.add(reach(reach, both)));
         if (to.palm().isPresent() && !palmSaid) {
             said.add(voice.say(both ? "detail.palms" : "detail.palm", slots));
@@ -147,6 +183,16 @@ record HandsSaying(Voice voice) {
         return said.stream()
                 .map(detail -> voice.say("detail", Slots.none().text("detail", detail)))
                 .collect(Collectors.joining());
+    }
+
+    /** Where a hand is at that height anyway: by its own hip, in front of the navel. */
+    private boolean usual(Sideways side, HandPlace to, boolean both) {
+        boolean own = side.equals(Sideways.OWN_SIDE)
+                && (both || to.height().filter(PAIRED::contains).isPresent());
+        boolean centre = side.equals(Sideways.CENTRE)
+                && voice.register() == Register.GUIDE
+                && to.height().filter(CENTRAL::contains).isPresent();
+        return own || centre;
     }
 
     private String offset(HandOffset offset) {

@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class PhraseBooksTest {
 
     private static final Pattern OWN = Pattern.compile("\\.(one|half|along|verb|any|beside)$"
-            + "|^(at_height|the_hand|lower|reaches|shapes|sideways|width|direction\\.eighth|detail)\\b"
+            + "|^(at_heights?|heights|the_hand|lower|reaches|shapes|sideways|width|direction\\.eighth|detail)\\b"
             + "|^hand\\.goes\\.\\w+\\.palm");
 
     /** What only one language needs: another word for one o'clock, the article before a hand. */

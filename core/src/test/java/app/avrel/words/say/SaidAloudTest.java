@@ -82,10 +82,10 @@ class SaidAloudTest {
             shift 100 right; left heel kick forward at the knee | GUIDE | All the weight right, then kick with the left heel forward. | Todo el peso a la derecha, luego patada, talón izquierdo adelante. | 重心全部移到右，再左脚跟蹬向前膝高。
             shift 100 right; left heel kick forward at the knee | PROMPT | all right, kick, left heel | todo a la derecha, patada, talón izquierdo | 重心全部右移，左脚蹬
             turn the left foot on its heel, toes in 45° | EXPLAIN | Turn the left foot on its heel, toes in 45°. | Gira el pie izquierdo sobre el talón, punta hacia dentro 45°. | 左脚以脚跟为轴转动，脚尖向内45度。
-            turn the left foot on its heel, toes in 45° | GUIDE | Left foot toes in. | Pie izquierdo, punta hacia dentro. | 左脚尖内扣。
+            turn the left foot on its heel, toes in 45° | GUIDE | Left toes in. | Pie izquierdo, punta hacia dentro. | 左脚尖内扣。
             turn the left foot on its heel, toes in 45° | PROMPT | left toes in | pie izquierdo, punta dentro | 左脚尖内扣
             turn the right foot on its ball, toes out 30° | EXPLAIN | Turn the right foot on its ball, toes out 30°. | Gira el pie derecho sobre el metatarso, punta hacia fuera 30°. | 右脚以脚掌为轴转动，脚尖向外30度。
-            turn the right foot on its ball, toes out 30° | GUIDE | Right foot on its ball, toes out. | Pie derecho, punta hacia fuera. | 右脚尖外摆。
+            turn the right foot on its ball, toes out 30° | GUIDE | Right toes out, on the ball. | Pie derecho, punta hacia fuera. | 右脚尖外摆。
             turn the right foot on its ball, toes out 30° | PROMPT | right toes out | pie derecho, punta fuera | 右脚尖外摆
             raise the right heel | EXPLAIN | Raise the right heel. | Levanta el talón derecho. | 抬起右脚跟。
             raise the right heel | GUIDE | Raise the right heel. | Levanta el talón derecho. | 抬起右脚跟。
@@ -112,10 +112,10 @@ class SaidAloudTest {
             hold a ball at the navel, right hand above | GUIDE | Hold a ball, right above. | Pelota, mano derecha arriba. | 抱球，右手在上。
             hold a ball at the navel, right hand above | PROMPT | hold ball, right above | pelota, derecha arriba | 抱球，右上
             wrists crossed at the chest, left inside | EXPLAIN | Cross the wrists at chest height, left inside. | Cruza las muñecas a la altura del pecho, mano izquierda por dentro. | 两腕交叉在胸高，左手在内。
-            wrists crossed at the chest, left inside | GUIDE | Cross the wrists, left inside. | Cruza las muñecas, mano izquierda por dentro. | 两腕交叉，左在内。
+            wrists crossed at the chest, left inside | GUIDE | Cross the wrists at the chest, left inside. | Cruza las muñecas al pecho, mano izquierda por dentro. | 两腕在胸高交叉，左在内。
             wrists crossed at the chest, left inside | PROMPT | wrists cross, left inside | cruza las muñecas, izquierda dentro | 两腕交叉，左在内
             palms together at the chest | EXPLAIN | Bring the palms together at chest height. | Junta las palmas a la altura del pecho. | 合掌在胸高。
-            palms together at the chest | GUIDE | Palms together. | Palmas juntas. | 合掌。
+            palms together at the chest | GUIDE | Palms together at the chest. | Palmas juntas al pecho. | 在胸高合掌。
             palms together at the chest | PROMPT | palms together | palmas juntas | 合掌
             right hand, at the hip, fist | EXPLAIN | Raise the right hand to hip height, fist. | Sube la mano derecha a la altura de la cadera, en puño. | 右手抬到胯高，成拳。
             right hand, at the hip, fist | GUIDE | Right hand up to the hip, fist. | Mano derecha a la cadera, en puño. | 右手抬到胯高，成拳。
@@ -141,12 +141,12 @@ class SaidAloudTest {
             lower the left foot, flat | EXPLAIN | Lower the left foot flat. | Asienta el pie izquierdo. | 左脚踏实。
             lower the left foot, flat | GUIDE | Left foot flat. | Asienta el pie izquierdo. | 左脚踏实。
             lower the left foot, flat | PROMPT | left foot flat | pie izquierdo plano | 左脚踏实
-            left hand, at the hip, own side, palm down | EXPLAIN | Raise the left hand to hip height, on its own side, palm down. | Sube la mano izquierda a la altura de la cadera, a su propio lado, palma hacia abajo. | 左手抬到胯高，体侧，掌心向下。
+            left hand, at the hip, own side, palm down | EXPLAIN | Raise the left hand to hip height, palm down. | Sube la mano izquierda a la altura de la cadera, palma hacia abajo. | 左手抬到胯高，掌心向下。
             left hand, at the hip, own side, palm down | GUIDE | Left hand up to the hip, palm down. | Mano izquierda a la cadera, palma hacia abajo. | 左手抬到胯高，掌心向下。
             left hand, at the hip, own side, palm down | PROMPT | left hand to hip | mano izquierda a la cadera | 左手抬到胯
             left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | EXPLAIN | Raise the hands to shoulder height, extended, palms forward. | Sube las manos a la altura del hombro, extendidas, palmas adelante. | 两手抬到肩高，伸直，掌心向前。
-            left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | GUIDE | Hands up to the shoulder, extended, palms forward. | Manos al hombro, extendidas, palmas adelante. | 两手抬到肩高，伸直，掌心向前。
-            left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | PROMPT | hands to shoulder | manos al hombro | 两手抬到肩
+            left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | GUIDE | Hands up to the shoulders, extended, palms forward. | Manos al hombro, extendidas, palmas adelante. | 两手抬到肩高，伸直，掌心向前。
+            left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | PROMPT | hands to shoulders | manos a los hombros | 两手抬到肩
             right hand, elbow down | EXPLAIN | Right hand, elbow down. | La mano derecha, codo abajo. | 右手，肘向下。
             right hand, elbow down | GUIDE | Right hand, elbow down. | Mano derecha, codo abajo. | 右手，肘向下。
             right hand, elbow down | PROMPT | right elbow down | codo derecho abajo | 右肘向下
