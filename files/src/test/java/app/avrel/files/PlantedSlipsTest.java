@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -84,7 +85,17 @@ class PlantedSlipsTest {
                     Plant.UP_DOWN, new String[] {"下沉", "起身"},
                     Plant.BREATH, new String[] {"吸气", "呼气"}));
 
+    /** A stretch of the form as it is said; each is worked out once. */
+    private record Said(int from, int size, CueOrder order) {}
+
+    private static final Map<Said, List<Line>> SAID = new ConcurrentHashMap<>();
+
     private static List<Line> lines(List<Occurrence> stretch, CueOrder order) {
+        Said said = new Said(stretch.getFirst().index(), stretch.size(), order);
+        return SAID.computeIfAbsent(said, _ -> saidOf(stretch, order));
+    }
+
+    private static List<Line> saidOf(List<Occurrence> stretch, CueOrder order) {
         CueScript script = Scripting.of(stretch, order, WORDING);
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < script.cues().size(); i++) {
