@@ -159,6 +159,19 @@ class CuesStoryTest {
     }
 
     @Test
+    void timesAreAsAVoiceSaysTheCallsOnceTheyAreMeasured(FxRobot robot) throws Exception {
+        press(robot, "count");
+        assertThat(words("quiet")).noneMatch(state -> state.contains("measured by"));
+        fire(robot, "Measure times");
+        WaitForAsyncUtils.waitFor(
+                60,
+                TimeUnit.SECONDS,
+                () -> words("sheet-text").stream().anyMatch(told -> told.startsWith("Times are now as ")));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(words("quiet")).anyMatch(state -> state.matches("times measured by [^,]+"));
+    }
+
+    @Test
     void whatIsCalledBesideTheMovesIsAsTheSchoolHasItUntilOneAsksOtherwise(FxRobot robot) {
         robot.interact(() -> workplace.session.apply(Edit.of(
                 "count aloud",

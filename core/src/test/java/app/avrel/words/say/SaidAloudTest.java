@@ -145,7 +145,7 @@ class SaidAloudTest {
             left hand, at the hip, own side, palm down | GUIDE | Left hand up to the hip, palm down. | Mano izquierda a la cadera, palma hacia abajo. | 左手抬到胯高，掌心向下。
             left hand, at the hip, own side, palm down | PROMPT | left hand to hip | mano izquierda a la cadera | 左手抬到胯
             left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | EXPLAIN | Raise the hands to shoulder height, extended, palms forward. | Sube las manos a la altura del hombro, extendidas, palmas adelante. | 两手抬到肩高，伸直，掌心向前。
-            left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | GUIDE | Hands up to the shoulders, extended, palms forward. | Manos al hombro, extendidas, palmas adelante. | 两手抬到肩高，伸直，掌心向前。
+            left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | GUIDE | Hands up to the shoulders, extended, palms forward. | Manos a los hombros, extendidas, palmas adelante. | 两手抬到肩高，伸直，掌心向前。
             left hand, at the shoulder, extended, palm forward. right hand, at the shoulder, extended, palm forward | PROMPT | hands to shoulders | manos a los hombros | 两手抬到肩
             right hand, elbow down | EXPLAIN | Right hand, elbow down. | La mano derecha, codo abajo. | 右手，肘向下。
             right hand, elbow down | GUIDE | Right hand, elbow down. | Mano derecha, codo abajo. | 右手，肘向下。

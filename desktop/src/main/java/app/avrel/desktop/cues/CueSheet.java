@@ -6,7 +6,6 @@ import app.avrel.cue.Cue;
 import app.avrel.cue.CueScript;
 import app.avrel.cue.Scripting;
 import app.avrel.cue.Speech;
-import app.avrel.cue.SpeechTime;
 import app.avrel.cue.Viewpoint;
 import app.avrel.cue.hear.Hearing;
 import app.avrel.cue.hear.ScriptLine;
@@ -37,6 +36,7 @@ import java.util.stream.Stream;
  * @param before what was said before, in earlier lessons
  * @param stretch the occurrences it covers
  * @param rows what is said, count by count, a heading before each posture's first
+ * @param speech how long words take
  */
 record CueSheet(
         String title,
@@ -45,7 +45,8 @@ record CueSheet(
         CueScript script,
         List<Row> rows,
         Wording wording,
-        CueWish wish) {
+        CueWish wish,
+        Speech speech) {
 
     /**
      * One count of the script.
@@ -55,7 +56,7 @@ record CueSheet(
      */
     record Row(String heading, Cue cue, int at) {}
 
-    static CueSheet of(Desk desk, CueWish wish) {
+    static CueSheet of(Desk desk, CueWish wish, Speech speech) {
         Optional<Lesson> lesson = wish.lesson() < 0
                 ? Optional.empty()
                 : desk.project().lessons().stream().skip(wish.lesson()).findFirst();
@@ -66,9 +67,9 @@ record CueSheet(
         }
         List<Occurrence> stretch = lesson.map(one -> stretches(desk, one))
                 .orElseGet(() -> desk.formTrack().occurrences());
-        CueScript script = Scripting.of(before, stretch, wish.order(), wording);
+        CueScript script = Scripting.of(before, stretch, wish.order(), wording, speech);
         String title = lesson.map(Lesson::title).orElseGet(() -> desk.form().name());
-        return new CueSheet(title, before, stretch, script, rows(script, stretch), wording, wish);
+        return new CueSheet(title, before, stretch, script, rows(script, stretch), wording, wish, speech);
     }
 
     private static List<Occurrence> stretches(Desk desk, Lesson lesson) {
@@ -174,8 +175,7 @@ record CueSheet(
         return Stream.of(CueLevel.values())
                 .filter(level -> level.compareTo(cue.level()) > 0)
                 .map(level -> at(cue, level))
-                .filter(words -> !words.isEmpty()
-                        && SpeechTime.of(wish.order().language()).seconds(words) <= cue.length())
+                .filter(words -> !words.isEmpty() && speech.seconds(words) <= cue.length())
                 .findFirst();
     }
 

@@ -41,10 +41,12 @@ public final class CuesRoom implements Room {
     private final CueWishes wishes;
     private final Label title = Texts.of("", "cue-title");
     private final Label total = Texts.of("", "room-state");
+    private final Label measured = Texts.wrapped("", "quiet");
     private final CueList list = new CueList();
     private final CueCard card;
     private final Ribbon ribbon = new Ribbon();
     private final CallStrip strip = new CallStrip(ribbon);
+    private final CueLengths lengths;
     private CueWish wish = CueWish.first();
 
     @SuppressWarnings("NullAway.Init") // told by the first show
@@ -59,6 +61,7 @@ public final class CuesRoom implements Room {
         this.choosing = choosing;
         this.over = over;
         this.rehearse = rehearse;
+        lengths = new CueLengths(over, () -> show(session.desk().get()));
         wishes = new CueWishes();
         card = new CueCard(new CueEdits(session));
         Region spring = new Region();
@@ -67,7 +70,7 @@ public final class CuesRoom implements Room {
         HBox head = new HBox(title, spring, total);
         head.getStyleClass().add("cue-head");
         VBox.setVgrow(list, Priority.ALWAYS);
-        VBox middle = new VBox(head, list);
+        VBox middle = new VBox(head, measured, list);
         middle.getStyleClass().add("room-middle");
         VBox left = new VBox(new Scroller(wishes), actions());
         VBox.setVgrow(left.getChildren().getFirst(), Priority.ALWAYS);
@@ -86,6 +89,7 @@ public final class CuesRoom implements Room {
         VBox actions = new VBox(
                 Buttons.words(Words.of("cues.rehearse"), Words.of("cues.rehearse_full_screen_f5"), rehearse),
                 Buttons.words(Words.of("cues.write"), Words.of("cues.write_script_as"), this::write),
+                Buttons.words(Words.of("cues.measure"), Words.of("cues.measure_tip"), this::measure),
                 Buttons.words(Words.of("cues.sound"), Words.of("cues.write_sound_tip"), this::sound),
                 Buttons.words(Words.of("cues.check"), Words.of("cues.check_was_said"), this::check));
         actions.getStyleClass().add("cue-actions");
@@ -99,7 +103,7 @@ public final class CuesRoom implements Room {
 
     @Override
     public void show(Desk desk) {
-        sheet = CueSheet.of(desk, wish);
+        sheet = CueSheet.of(desk, wish, lengths.speech(wish.order().language()));
         wishes.show(desk, wish, this::ask);
         Texts.set(title, sheet.title());
         total.setText(Words.of(
@@ -107,6 +111,7 @@ public final class CuesRoom implements Room {
                 CueClock.minutes(sheet.script().speaking()),
                 CueClock.minutes(sheet.script().seconds()),
                 Math.round(sheet.script().silence() * 100)));
+        Texts.show(measured, lengths.told(sheet));
         list.show(sheet, at -> ask(one -> one.withChosen(at)));
         card.show(desk, sheet);
         below(desk);
@@ -131,7 +136,8 @@ public final class CuesRoom implements Room {
 
     private void ask(UnaryOperator<CueWish> change) {
         wish = change.apply(wish);
-        sheet = CueSheet.of(session.desk().get(), wish);
+        sheet = CueSheet.of(
+                session.desk().get(), wish, lengths.speech(wish.order().language()));
         sheet.chosen()
                 .map(row -> sheet.done(row.cue()).entry())
                 .filter(entry -> wish.lesson() < 0 && entry != session.choice().entry())
@@ -155,6 +161,10 @@ public final class CuesRoom implements Room {
 
     private void sound() {
         SoundSheet.open(sheet, session.project().setting(), choosing, over);
+    }
+
+    private void measure() {
+        lengths.measure(sheet, session.project().setting().sounds());
     }
 
     private void check() {
@@ -187,6 +197,7 @@ public final class CuesRoom implements Room {
                 Command.of(Words.of("cues.rehearse_full_screen"), KeyCode.F5, "", rehearse),
                 Command.of(Words.of("cues.say_shorter_words"), KeyCode.PERIOD, "Ctrl", card::takeShorter),
                 Command.of(Words.of("common.write_script"), KeyCode.W, "Ctrl+Shift", this::write),
+                Command.of(Words.of("cues.measure"), KeyCode.M, "Ctrl+Shift", this::measure),
                 Command.of(Words.of("cues.write_sound"), KeyCode.U, "Ctrl+Shift", this::sound),
                 Command.of(Words.of("cues.check_script"), KeyCode.C, "Ctrl+Shift", this::check),
                 Command.of(Words.of("common.count_before"), KeyCode.PAGE_UP, "", () -> step(-1))
