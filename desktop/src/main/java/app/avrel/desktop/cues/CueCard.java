@@ -76,7 +76,7 @@ final class CueCard extends VBox {
 
     void show(Desk desk, CueSheet shown) {
         sheet = Optional.of(shown);
-        Optional<CueSheet.Row> row = shown.chosen();
+        Optional<CueRow> row = shown.chosen();
         getChildren().forEach(node -> visible(node, row.isPresent()));
         row.ifPresent(one -> show(desk, shown, one.cue()));
     }
@@ -88,7 +88,7 @@ final class CueCard extends VBox {
 
     private void show(Desk desk, CueSheet shown, Cue cue) {
         boolean wayIn = cue.place().section() == Moment.Section.LINK;
-        Texts.set(title, CueSheet.name(shown.done(cue)));
+        Texts.set(title, CueRow.name(shown.done(cue)));
         time.setText(Words.of(
                 "cues.at",
                 (wayIn ? Words.of("cues.way_count") : Words.of("cues.count"))

@@ -12,7 +12,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.layout.VBox;
 
 /** The script, count by count. */
-final class CueList extends ListView<CueSheet.Row> {
+final class CueList extends ListView<CueRow> {
 
     /** Room for the scroll bar. */
     private static final double BAR = 12;
@@ -51,7 +51,7 @@ final class CueList extends ListView<CueSheet.Row> {
         showing = false;
     }
 
-    private static final class Cell extends ListCell<CueSheet.Row> {
+    private static final class Cell extends ListCell<CueRow> {
 
         private final Label heading = Texts.of("", "cue-heading");
         private final Label time = Texts.of("", "cue-time");
@@ -76,7 +76,7 @@ final class CueList extends ListView<CueSheet.Row> {
         }
 
         @Override
-        protected void updateItem(CueSheet.Row row, boolean empty) {
+        protected void updateItem(CueRow row, boolean empty) {
             super.updateItem(row, empty);
             setText(null);
             setGraphic(empty || row == null ? null : box);
@@ -94,7 +94,7 @@ final class CueList extends ListView<CueSheet.Row> {
             room.pseudoClassStateChanged(OVER, row.cue().speaking() > row.cue().length());
         }
 
-        private static String said(CueSheet.Row row) {
+        private static String said(CueRow row) {
             return String.join(
                     " · ", row.cue().calls().stream().map(call -> call.words()).toList());
         }

@@ -21,10 +21,7 @@ import app.avrel.project.Lessons;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Calling;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
@@ -43,18 +40,10 @@ record CueSheet(
         List<Occurrence> before,
         List<Occurrence> stretch,
         CueScript script,
-        List<Row> rows,
+        List<CueRow> rows,
         Wording wording,
         CueWish wish,
         Speech speech) {
-
-    /**
-     * One count of the script.
-     *
-     * @param heading the posture and which time it is, over its first count; empty elsewhere
-     * @param at which cue of the script, from 0
-     */
-    record Row(String heading, Cue cue, int at) {}
 
     static CueSheet of(Desk desk, CueWish wish, Speech speech) {
         Optional<Lesson> lesson = wish.lesson() < 0
@@ -69,45 +58,11 @@ record CueSheet(
                 .orElseGet(() -> desk.formTrack().occurrences());
         CueScript script = Scripting.of(before, stretch, wish.order(), wording, speech);
         String title = lesson.map(Lesson::title).orElseGet(() -> desk.form().name());
-        return new CueSheet(title, before, stretch, script, rows(script, stretch), wording, wish, speech);
+        return new CueSheet(title, before, stretch, script, CueRow.of(script, stretch), wording, wish, speech);
     }
 
     private static List<Occurrence> stretches(Desk desk, Lesson lesson) {
         return new Lessons(desk.survey(), Words.language()).run(lesson);
-    }
-
-    private static List<Row> rows(CueScript script, List<Occurrence> stretch) {
-        Map<Integer, Occurrence> byIndex = new HashMap<>();
-        stretch.forEach(done -> byIndex.put(done.index(), done));
-        Map<Object, Integer> times = new HashMap<>();
-        List<Row> rows = new ArrayList<>();
-        int last = -1;
-        for (int i = 0; i < script.cues().size(); i++) {
-            Cue cue = script.cues().get(i);
-            Occurrence done = Objects.requireNonNull(byIndex.get(cue.occurrence()));
-            boolean begins = cue.occurrence() != last || again(script, i);
-            String heading = "";
-            if (begins) {
-                int time =
-                        times.merge(List.of(done.posture().id(), done.posture().side()), 1, Integer::sum);
-                heading = name(done) + (time > 1 ? " · " + ordinal(time) : "");
-            }
-            rows.add(new Row(heading, cue, i));
-            last = cue.occurrence();
-        }
-        return rows;
-    }
-
-    /** The same occurrence done once more, in a stretch that repeats. */
-    private static boolean again(CueScript script, int at) {
-        if (at == 0) {
-            return true;
-        }
-        Moment.Place here = script.cues().get(at).place();
-        Moment.Place before = script.cues().get(at - 1).place();
-        return here.section() == before.section()
-                ? here.count() <= before.count()
-                : here.section() == Moment.Section.LINK;
     }
 
     /** {@return the script as one says it who takes so long} */
@@ -120,22 +75,13 @@ record CueSheet(
         return new Calling(Words.language()).time(cue.time());
     }
 
-    private static String ordinal(int time) {
-        return new Calling(Words.language()).time(time);
-    }
-
-    static String name(Occurrence done) {
-        return Words.name(done.posture())
-                + done.posture().side().map(side -> ", " + Words.of(side)).orElse("");
-    }
-
     /** {@return the chosen row; empty where nothing is said} */
-    Optional<Row> chosen() {
+    Optional<CueRow> chosen() {
         return rows.isEmpty() ? Optional.empty() : Optional.of(rows.get(Math.clamp(wish.chosen(), 0, rows.size() - 1)));
     }
 
     /** {@return the rows of the posture that the chosen one belongs to} */
-    List<Row> run() {
+    List<CueRow> run() {
         if (rows.isEmpty()) {
             return List.of();
         }

@@ -1,10 +1,8 @@
 package app.avrel.desktop.cues;
 
-import app.avrel.cue.hear.Hearing;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Scroller;
-import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCells;
@@ -13,12 +11,6 @@ import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
-import app.avrel.files.script.ScriptFormat;
-import app.avrel.files.script.ScriptIn;
-import app.avrel.files.script.ScriptOut;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
@@ -34,8 +26,6 @@ import javafx.scene.layout.VBox;
 public final class CuesRoom implements Room {
 
     private final Session session;
-    private final ScriptFiles choosing;
-    private final StackPane over;
     private final Runnable rehearse;
     private final RoomPane root;
     private final CueWishes wishes;
@@ -47,6 +37,7 @@ public final class CuesRoom implements Room {
     private final Ribbon ribbon = new Ribbon();
     private final CallStrip strip = new CallStrip(ribbon);
     private final CueLengths lengths;
+    private final ScriptActs acts;
     private CueWish wish = CueWish.first();
 
     @SuppressWarnings("NullAway.Init") // told by the first show
@@ -58,10 +49,9 @@ public final class CuesRoom implements Room {
      */
     public CuesRoom(Session session, ScriptFiles choosing, StackPane over, Runnable rehearse) {
         this.session = session;
-        this.choosing = choosing;
-        this.over = over;
         this.rehearse = rehearse;
         lengths = new CueLengths(over, () -> show(session.desk().get()));
+        acts = new ScriptActs(session, choosing, over, lengths);
         wishes = new CueWishes();
         card = new CueCard(new CueEdits(session));
         Region spring = new Region();
@@ -88,10 +78,10 @@ public final class CuesRoom implements Room {
     private VBox actions() {
         VBox actions = new VBox(
                 Buttons.words(Words.of("cues.rehearse"), Words.of("cues.rehearse_full_screen_f5"), rehearse),
-                Buttons.words(Words.of("cues.write"), Words.of("cues.write_script_as"), this::write),
-                Buttons.words(Words.of("cues.measure"), Words.of("cues.measure_tip"), this::measure),
-                Buttons.words(Words.of("cues.sound"), Words.of("cues.write_sound_tip"), this::sound),
-                Buttons.words(Words.of("cues.check"), Words.of("cues.check_was_said"), this::check));
+                Buttons.words(Words.of("cues.write"), Words.of("cues.write_script_as"), () -> acts.write(sheet)),
+                Buttons.words(Words.of("cues.measure"), Words.of("cues.measure_tip"), () -> acts.measure(sheet)),
+                Buttons.words(Words.of("cues.sound"), Words.of("cues.write_sound_tip"), () -> acts.sound(sheet)),
+                Buttons.words(Words.of("cues.check"), Words.of("cues.check_was_said"), () -> acts.check(sheet)));
         actions.getStyleClass().add("cue-actions");
         return actions;
     }
@@ -119,7 +109,7 @@ public final class CuesRoom implements Room {
 
     /** The ribbon of the chosen posture, and its calls under it. */
     private void below(Desk desk) {
-        List<CueSheet.Row> run = sheet.run();
+        List<CueRow> run = sheet.run();
         int first = run.isEmpty() ? 0 : run.getFirst().at();
         ribbon.show(
                 run.isEmpty()
@@ -130,8 +120,8 @@ public final class CuesRoom implements Room {
                 Words.of("cues.form_has_no"),
                 at -> ask(one -> one.withChosen(first + at)));
         strip.show(
-                run.stream().map(CueSheet.Row::cue).toList(),
-                sheet.chosen().map(CueSheet.Row::cue).orElse(null));
+                run.stream().map(CueRow::cue).toList(),
+                sheet.chosen().map(CueRow::cue).orElse(null));
     }
 
     private void ask(UnaryOperator<CueWish> change) {
@@ -146,46 +136,6 @@ public final class CuesRoom implements Room {
                         () -> show(session.desk().get()));
     }
 
-    private void write() {
-        choosing.toWrite(sheet.title()).ifPresent(path -> {
-            String name = path.getFileName().toString();
-            ScriptFormat format =
-                    ScriptFormat.of(name.substring(name.lastIndexOf('.') + 1)).orElse(ScriptFormat.TEXT);
-            try {
-                Files.writeString(path, ScriptOut.of(sheet.script(), sheet.stretch(), format));
-            } catch (IOException unwritable) {
-                Sheet.tell(over, Words.of("cues.script_not_written"), Words.of("common.cannot_be_written", path));
-            }
-        });
-    }
-
-    private void sound() {
-        SoundSheet.open(sheet, session.project().setting(), choosing, over);
-    }
-
-    private void measure() {
-        lengths.measure(sheet, session.project().setting().sounds());
-    }
-
-    private void check() {
-        choosing.toRead().ifPresent(this::check);
-    }
-
-    private void check(Path path) {
-        try {
-            Hearing.Report report = Hearing.of(
-                    ScriptIn.read(Files.readString(path)),
-                    sheet.stretch(),
-                    wish.order().language(),
-                    session.project().setting().chosenBody(),
-                    session.desk().get().saying(),
-                    wish.order().tempo());
-            HeardSheet.show(over, path.getFileName().toString(), report, sheet);
-        } catch (IOException unreadable) {
-            Sheet.tell(over, Words.of("cues.script_cannot_be"), Words.of("cues.must_be_text", path));
-        }
-    }
-
     private void step(int by) {
         int last = Math.max(0, sheet.rows().size() - 1);
         ask(one -> one.withChosen(Math.clamp((long) one.chosen() + by, 0, last)));
@@ -196,10 +146,10 @@ public final class CuesRoom implements Room {
         return List.of(
                 Command.of(Words.of("cues.rehearse_full_screen"), KeyCode.F5, "", rehearse),
                 Command.of(Words.of("cues.say_shorter_words"), KeyCode.PERIOD, "Ctrl", card::takeShorter),
-                Command.of(Words.of("common.write_script"), KeyCode.W, "Ctrl+Shift", this::write),
-                Command.of(Words.of("cues.measure"), KeyCode.M, "Ctrl+Shift", this::measure),
-                Command.of(Words.of("cues.write_sound"), KeyCode.U, "Ctrl+Shift", this::sound),
-                Command.of(Words.of("cues.check_script"), KeyCode.C, "Ctrl+Shift", this::check),
+                Command.of(Words.of("common.write_script"), KeyCode.W, "Ctrl+Shift", () -> acts.write(sheet)),
+                Command.of(Words.of("cues.measure"), KeyCode.M, "Ctrl+Shift", () -> acts.measure(sheet)),
+                Command.of(Words.of("cues.write_sound"), KeyCode.U, "Ctrl+Shift", () -> acts.sound(sheet)),
+                Command.of(Words.of("cues.check_script"), KeyCode.C, "Ctrl+Shift", () -> acts.check(sheet)),
                 Command.of(Words.of("common.count_before"), KeyCode.PAGE_UP, "", () -> step(-1))
                         .repeating(),
                 Command.of(Words.of("common.count_after"), KeyCode.PAGE_DOWN, "", () -> step(1))

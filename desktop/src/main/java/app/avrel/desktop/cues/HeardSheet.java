@@ -52,7 +52,7 @@ final class HeardSheet {
         String name = sheet.stretch().stream()
                 .filter(done -> done.index() == slip.occurrence())
                 .findFirst()
-                .map(CueSheet::name)
+                .map(CueRow::name)
                 .orElse("");
         return Words.of(
                 "common.count_4",

@@ -11,9 +11,7 @@ import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Alignment;
 import app.avrel.form.Comparison;
-import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
-import app.avrel.form.Track;
 import app.avrel.posture.count.Count;
 import app.avrel.rules.join.ComparisonWords;
 import java.util.ArrayList;
@@ -29,7 +27,7 @@ import javafx.scene.layout.VBox;
 final class CompareSheet {
 
     private final Desk desk;
-    private final List<Comparable> all;
+    private final List<Comparables.One> all;
     private final ChoiceField first = new ChoiceField(Words.of("form.first"));
     private final ChoiceField second = new ChoiceField(Words.of("form.second"));
     private final PairedRibbon ribbon = new PairedRibbon();
@@ -38,12 +36,9 @@ final class CompareSheet {
     private int one;
     private int other;
 
-    /** Something that can be compared. */
-    record Comparable(String name, List<Occurrence> doings) {}
-
     private CompareSheet(Desk desk, int one, int other) {
         this.desk = desk;
-        this.all = comparables(desk);
+        this.all = Comparables.of(desk);
         this.one = one;
         this.other = other;
         lines.getStyleClass().add("compare-lines");
@@ -57,8 +52,8 @@ final class CompareSheet {
             Sheet.tell(over, Words.of("form.nothing_compare_yet"), Words.of("form.add_postures_form"));
             return;
         }
-        int chosen = chosen(doings, desk.choice().entry());
-        int before = before(doings, chosen);
+        int chosen = Comparables.chosen(doings, desk.choice().entry());
+        int before = Comparables.before(doings, chosen);
         CompareSheet sheet = new CompareSheet(desk, before < 0 ? chosen : before, chosen);
         sheet.first.setPrefWidth(320);
         sheet.second.setPrefWidth(320);
@@ -76,57 +71,8 @@ final class CompareSheet {
                 List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
     }
 
-    private static int chosen(List<Occurrence> doings, int entry) {
-        for (int i = 0; i < doings.size(); i++) {
-            if (doings.get(i).entry() == entry) {
-                return i;
-            }
-        }
-        return 0;
-    }
-
-    /** The doing of the same posture before, or else the next; -1 where it is the only one. */
-    private static int before(List<Occurrence> doings, int chosen) {
-        var posture = doings.get(chosen).posture().id();
-        int found = -1;
-        for (int i = 0; i < doings.size(); i++) {
-            boolean same = i != chosen && doings.get(i).posture().id().equals(posture);
-            if (same && (found < 0 || i < chosen)) {
-                found = i;
-            }
-        }
-        return found;
-    }
-
-    /** Every doing of the chosen form, its halves and parts, and every form as a whole. */
-    static List<Comparable> comparables(Desk desk) {
-        List<Comparable> all = new ArrayList<>();
-        List<Occurrence> doings = desk.formTrack().occurrences();
-        for (Occurrence done : doings) {
-            String side = done.posture().side().map(of -> ", " + Words.of(of)).orElse("");
-            all.add(new Comparable(EntryLine.title(desk, done) + side, List.of(done)));
-        }
-        int half = doings.size() / 2;
-        all.add(new Comparable(Words.of("form.first_half", desk.form().name()), doings.subList(0, half)));
-        all.add(new Comparable(Words.of("form.second_half", desk.form().name()), doings.subList(half, doings.size())));
-        Form form = desk.form();
-        for (int part = 0; part < form.parts().size() && form.parts().size() > 1; part++) {
-            int at = part;
-            all.add(new Comparable(
-                    Words.of("form.part", form.parts().get(part).name()),
-                    doings.stream()
-                            .filter(done -> form.partOf(done.entry()) == at)
-                            .toList()));
-        }
-        for (Form other : desk.project().forms()) {
-            Track track = desk.survey().track(other.id()).orElseThrow();
-            all.add(new Comparable(Words.of("form.whole", other.name()), track.occurrences()));
-        }
-        return all;
-    }
-
     private void show() {
-        List<String> names = all.stream().map(Comparable::name).toList();
+        List<String> names = all.stream().map(Comparables.One::name).toList();
         first.show(names, one, at -> {
             one = at;
             fill();

@@ -34,7 +34,6 @@ final class MinutesBar extends Drawing {
         void stretch(int segment, double share);
     }
 
-    private static final double EDGE = 6;
     private static final double FAR = 8;
 
     @SuppressWarnings("NullAway.Init") // told by the first show
@@ -70,38 +69,12 @@ final class MinutesBar extends Drawing {
         requestLayout();
     }
 
-    private double pixelsPerSecond() {
-        return (getWidth() - textSize()) / Math.max(plan.lesson().minutes() * 60.0, plan.seconds());
+    private MinutesScale scale() {
+        return MinutesScale.of(plan, getWidth() - textSize());
     }
 
-    private double end(int segment) {
-        return plan.segments().stream()
-                        .limit(segment + 1L)
-                        .mapToDouble(SegmentPlan::seconds)
-                        .sum()
-                * pixelsPerSecond();
-    }
-
-    private int segment(double x) {
-        for (int i = 0; i < plan.segments().size(); i++) {
-            if (x < end(i)) {
-                return i;
-            }
-        }
-        return plan.segments().size() - 1;
-    }
-
-    /** The segment whose end is here; -1 where none is. */
     private int edge(double x) {
-        if (plan == null) {
-            return -1;
-        }
-        for (int i = 0; i < plan.segments().size(); i++) {
-            if (Math.abs(x - end(i)) < EDGE && plan.segments().get(i).seconds() > 0) {
-                return i;
-            }
-        }
-        return -1;
+        return plan == null ? -1 : scale().edge(x);
     }
 
     private void press(MouseEvent event) {
@@ -111,7 +84,7 @@ final class MinutesBar extends Drawing {
         from = event.getX();
         at = from;
         stretching = edge(from) >= 0;
-        held = stretching ? edge(from) : segment(from);
+        held = stretching ? edge(from) : scale().segment(from);
         if (!stretching) {
             taker.choose(held);
         }
@@ -132,11 +105,11 @@ final class MinutesBar extends Drawing {
             refresh();
             return;
         }
-        double length = plan.segments().get(moved).seconds() * pixelsPerSecond();
+        double length = plan.segments().get(moved).seconds() * scale().pixelsPerSecond();
         if (stretching) {
             taker.stretch(moved, Math.max(0, (length + way) / length));
         } else {
-            taker.move(moved, segment(event.getX()));
+            taker.move(moved, scale().segment(event.getX()));
         }
     }
 
@@ -151,7 +124,7 @@ final class MinutesBar extends Drawing {
         for (int i = 0; i < plan.segments().size(); i++) {
             x += segment(g, plan.segments().get(i), i, x, top, height);
         }
-        double end = plan.lesson().minutes() * 60 * pixelsPerSecond();
+        double end = plan.lesson().minutes() * 60 * scale().pixelsPerSecond();
         boolean over = plan.minutesLeft() < 0;
         g.setStroke(over ? caution() : ink());
         g.setLineWidth(2);
@@ -184,7 +157,7 @@ final class MinutesBar extends Drawing {
     }
 
     private double segment(GraphicsContext g, SegmentPlan segment, int index, double x, double top, double height) {
-        double width = segment.seconds() * pixelsPerSecond();
+        double width = segment.seconds() * scale().pixelsPerSecond();
         g.setFill(tone(segment.segment().kind()));
         g.fillRoundRect(x + 1, top, Math.max(1, width - 2), height, 8, 8);
         if (index == chosen) {

@@ -1,8 +1,6 @@
 package app.avrel.desktop.shell;
 
 import app.avrel.body.Body;
-import app.avrel.desktop.parts.AfterPicture;
-import app.avrel.desktop.parts.BackgroundTask;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
@@ -34,9 +32,6 @@ import javafx.scene.layout.Region;
 /** The head of the window: project, rooms, directions, body, house rules, findings, menu. */
 final class TopBar extends HBox {
 
-    /** Postures and entries of forms together. */
-    private static final int LARGE = 1500;
-
     private static final String FULL = "%s: %s";
     private static final String SHORT = "%2$s";
 
@@ -50,15 +45,14 @@ final class TopBar extends HBox {
     private final MenuButton directions = setting(Words.of("shell.directions"));
     private final MenuButton body = setting(Words.of("common.body"));
     private final Button rules;
-    private final Button findings;
+    private final FindingsBadge findings;
 
     TopBar(Session session, Shell shell, MenuButton menu) {
         this.session = session;
         getStyleClass().add("top-bar");
         setAlignment(Pos.CENTER_LEFT);
         rules = Buttons.words("", Words.of("shell.house_rules_settings"), shell::openSettings);
-        findings = Buttons.words("", Words.of("shell.findings_f8"), shell::toggleFindings);
-        findings.getStyleClass().add("findings-badge");
+        findings = new FindingsBadge(shell::toggleFindings);
         HBox tabRow = new HBox();
         tabRow.getStyleClass().add("tabs");
         tabRow.setAlignment(Pos.CENTER_LEFT);
@@ -100,36 +94,12 @@ final class TopBar extends HBox {
     @SuppressWarnings("NullAway.Init") // told by the first show
     private Setting shown;
 
-    private final AfterPicture afterPicture = new AfterPicture(this);
-    private final BackgroundTask counting = new BackgroundTask();
-
     void show(Desk desk, Shell.RoomName room) {
         Texts.set(project, desk.project().name() + (session.dirty() ? " •" : ""));
         project.getTooltip().setText(where() + (session.dirty() ? Words.of("shell.not_saved_yet") : ""));
         tabs.get(room.ordinal()).setSelected(true);
         menus(desk.project().setting());
-        if (large(desk)) {
-            counting.ask(() -> desk.survey().serious().size(), this::counted);
-        } else {
-            counting.forget();
-            afterPicture.when(
-                    session.previewing(), () -> counted(desk.survey().serious().size()));
-        }
-    }
-
-    /** Whether looking through everything takes so long that the window cannot wait for it. */
-    private static boolean large(Desk desk) {
-        return desk.project().postures().size()
-                        + desk.project().forms().stream()
-                                .mapToInt(form -> form.entries().size())
-                                .sum()
-                > LARGE;
-    }
-
-    private void counted(int serious) {
-        findings.setText(serious == 0 ? Words.of("shell.no_problems") : Integer.toString(serious));
-        findings.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("some"), serious > 0);
-        findings.setAccessibleText(serious == 1 ? Words.of("shell.1_finding") : Words.of("shell.findings_2", serious));
+        findings.show(desk, session.previewing());
     }
 
     /** The menus are made anew only where the setting is another. */
