@@ -22,6 +22,7 @@ import app.avrel.words.say.Saying;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What becomes of a typed line: read at each keystroke and shown as if it were recorded; recorded by Enter.
@@ -37,8 +38,8 @@ public final class TypedLineModel {
     private Language language = Words.language();
 
     private final Runnable recorded;
-    private Known known;
-    private Line line;
+    private @Nullable Known known;
+    private @Nullable Line line;
 
     /**
      * A line for a session.
@@ -48,8 +49,6 @@ public final class TypedLineModel {
     public TypedLineModel(Session session, Runnable recorded) {
         this.session = session;
         this.recorded = recorded;
-        known = new Known(language, saying(), setting().chosenBody(), setting().taught());
-        line = known.line();
     }
 
     public Language language() {
@@ -159,15 +158,18 @@ public final class TypedLineModel {
         return line().following(earlier.counts()).read(text, earlier.standing());
     }
 
-    /** The school's words are looked through when they change, and not at every key. */
+    /** The school's words are looked through when first something is typed and when they change, not at every key. */
     private Line line() {
         Known now =
                 new Known(language, saying(), setting().chosenBody(), setting().taught());
-        if (!now.equals(known)) {
-            known = now;
-            line = now.line();
+        Line last = line;
+        if (last != null && now.equals(known)) {
+            return last;
         }
-        return line;
+        Line anew = now.line();
+        known = now;
+        line = anew;
+        return anew;
     }
 
     /** What a line is read with. */

@@ -8,6 +8,7 @@ import app.avrel.files.Opened;
 import app.avrel.files.Recovery;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
+import app.avrel.words.lexicon.Lexicon;
 import atlantafx.base.theme.PrimerLight;
 import java.util.List;
 import javafx.application.Application;
@@ -52,6 +53,7 @@ public final class AvrelApplication extends Application {
         Platform.runLater(() -> {
             shell.files().offerRecovery();
             FirstFrame.seen();
+            Thread.ofPlatform().daemon().name("words").start(() -> Lexicon.of(Words.language()));
             Rehearsal.perform(stage.getScene());
         });
     }
