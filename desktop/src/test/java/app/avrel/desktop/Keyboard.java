@@ -16,6 +16,8 @@ import org.testfx.util.WaitForAsyncUtils;
 /** What an instructor does at the keyboard. */
 final class Keyboard {
 
+    private static final long PATIENCE_MILLIS = 20_000;
+
     private final FxRobot robot;
 
     Keyboard(FxRobot robot) {
@@ -99,8 +101,17 @@ final class Keyboard {
         return menu(inner - 1);
     }
 
-    /** {@return something read on the interface's own thread} */
+    /** {@return something read on the interface's own thread, once all that was changed is laid out} */
     static <T> T read(Callable<T> what) {
-        return WaitForAsyncUtils.waitForAsyncFx(5000, what);
+        return WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MILLIS, () -> {
+            Window.getWindows().stream()
+                    .map(Window::getScene)
+                    .map(Scene::getRoot)
+                    .forEach(root -> {
+                        root.applyCss();
+                        root.layout();
+                    });
+            return what.call();
+        });
     }
 }

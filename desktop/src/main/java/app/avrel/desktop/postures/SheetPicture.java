@@ -43,8 +43,7 @@ final class SheetPicture {
         sheet.getStyleClass().addAll("avrel", "sheet-picture");
         sheet.setPrefWidth(WIDTH);
         Scene scene = new Scene(sheet);
-        scene.getStylesheets().setAll(like.getScene().getRoot().getStylesheets());
-        sheet.getStylesheets().setAll(like.getScene().getRoot().getStylesheets());
+        scene.getStylesheets().setAll(like.getScene().getStylesheets());
         sheet.applyCss();
         sheet.layout();
         return sheet.snapshot(new SnapshotParameters(), null);

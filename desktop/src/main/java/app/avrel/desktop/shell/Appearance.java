@@ -4,7 +4,9 @@ import app.avrel.desktop.parts.Fonts;
 import app.avrel.desktop.words.Words;
 import app.avrel.label.Language;
 import javafx.css.PseudoClass;
+import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
+import org.jspecify.annotations.Nullable;
 
 /** How the window looks: light or dark, how large its text is, and in which script. */
 final class Appearance {
@@ -16,8 +18,15 @@ final class Appearance {
         this.root = root;
         this.preferences = preferences;
         root.getStyleClass().addAll("avrel", "text-" + preferences.textSize());
-        root.getStylesheets().addAll(Sheets.all());
+        root.sceneProperty().subscribe(this::lay);
         dark(preferences.dark());
+    }
+
+    /** The sheets lie on the scene: laid on a node of it they would be looked for anew from each node upwards. */
+    private void lay(@Nullable Scene scene) {
+        if (scene != null) {
+            scene.getStylesheets().setAll(Sheets.all());
+        }
     }
 
     void turnDarkOrLight() {
