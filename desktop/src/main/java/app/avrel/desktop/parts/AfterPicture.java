@@ -4,6 +4,7 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.util.Subscription;
 
 /**
  * Puts off what can wait for a moment, so that the pictures are painted first, and alone.
@@ -30,6 +31,21 @@ public final class AfterPicture {
         } else {
             now(action);
         }
+    }
+
+    /** Does something a moment after the node is first seen in a window. */
+    public void onceSeen(Runnable action) {
+        if (in.getScene() != null) {
+            later(action);
+            return;
+        }
+        Subscription[] waiting = new Subscription[1];
+        waiting[0] = in.sceneProperty().subscribe(scene -> {
+            if (scene != null) {
+                waiting[0].unsubscribe();
+                later(action);
+            }
+        });
     }
 
     /** Does something a moment after the next frame; at once where there is no window yet to wait for. */

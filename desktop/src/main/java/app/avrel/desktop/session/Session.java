@@ -42,14 +42,19 @@ public final class Session {
     private Heading staging = Heading.FRONT;
 
     public Session(Project project, Recovery recovery) {
-        this(new Opened.Read(project, ForeignFields.NONE), Optional.empty(), recovery);
+        this(new Opened.Read(project, ForeignFields.NONE), Analysis.of(project), Optional.empty(), recovery);
     }
 
-    /** @param from the file it was read from, if from one */
-    public Session(Opened.Read read, Optional<Path> from, Recovery recovery) {
+    /**
+     * A session that begins with what was read.
+     *
+     * @param survey of what was read
+     * @param from the file it was read from, if from one
+     */
+    public Session(Opened.Read read, Analysis survey, Optional<Path> from, Recovery recovery) {
         this.recovery = recovery;
         file = new FileOnDesk(read, from);
-        start(read, from);
+        start(read, survey, from);
     }
 
     /** {@return what is shown; it changes with every edit and every choice} */
@@ -220,8 +225,12 @@ public final class Session {
 
     /** Puts a project on the desk as it was read; what a newer program wrote into its file is kept with it. */
     public void start(Opened.Read read, Optional<Path> from) {
+        start(read, Analysis.of(read.project()), from);
+    }
+
+    private void start(Opened.Read read, Analysis survey, Optional<Path> from) {
         Project project = read.project();
-        Desk fresh = new Desk(Analysis.of(project), Choice.first(project), staging, Optional.empty(), false);
+        Desk fresh = new Desk(survey, Choice.first(project), staging, Optional.empty(), false);
         history = new History(project);
         file.begin(read, from);
         recovery.forget();

@@ -59,8 +59,9 @@ public final class AvrelApplication extends Application {
     }
 
     private static Session session(Opened opened, Recovery recovery) {
+        StartupLoader loader = StartupLoader.current();
         return opened instanceof Opened.Read read
-                ? new Session(read, StartupLoader.current().file(), recovery)
+                ? new Session(read, loader.survey(read), loader.file(), recovery)
                 : new Session(blank(), recovery);
     }
 

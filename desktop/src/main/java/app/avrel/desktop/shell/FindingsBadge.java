@@ -18,6 +18,7 @@ final class FindingsBadge extends Button {
 
     private final AfterPicture afterPicture = new AfterPicture(this);
     private final BackgroundTask counting = new BackgroundTask();
+    private boolean seen;
 
     FindingsBadge(Runnable open) {
         getStyleClass().addAll("flat", "word-button", "findings-badge");
@@ -26,17 +27,26 @@ final class FindingsBadge extends Button {
     }
 
     /**
-     * Counts.
+     * Counts; the first time, and in a large project, without keeping the window waiting.
      *
      * @param typing whether something is typed: then the picture comes first
      */
     void show(Desk desk, boolean typing) {
-        if (large(desk)) {
-            counting.ask(() -> desk.survey().serious().size(), this::counted);
+        if (!seen) {
+            afterPicture.onceSeen(() -> {
+                seen = true;
+                behind(desk);
+            });
+        } else if (large(desk)) {
+            behind(desk);
         } else {
             counting.forget();
             afterPicture.when(typing, () -> counted(desk.survey().serious().size()));
         }
+    }
+
+    private void behind(Desk desk) {
+        counting.ask(() -> desk.survey().serious().size(), this::counted);
     }
 
     private static boolean large(Desk desk) {

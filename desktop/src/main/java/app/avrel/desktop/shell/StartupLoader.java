@@ -15,17 +15,18 @@ import org.jspecify.annotations.Nullable;
 /** Reads the first project while the toolkit is still starting: the two take about as long, and there are two cores. */
 public final class StartupLoader {
 
-    private static final int FIRST = 30;
-
     private static @Nullable StartupLoader current;
 
     private final Optional<Path> file;
     private final FutureTask<Opened> reading;
+    private final FutureTask<Optional<Analysis>> looking;
 
     private StartupLoader(Optional<Path> file) {
         this.file = file;
-        this.reading = new FutureTask<>(() -> read(file));
-        Thread.ofPlatform().daemon().name("opening").start(reading);
+        this.reading = new FutureTask<>(
+                () -> file.map(ProjectFile::open).orElseGet(() -> new Opened.Read(Demo.project(), ForeignFields.NONE)));
+        this.looking = new FutureTask<>(() -> survey(opened()));
+        Thread.ofPlatform().daemon().name("opening").start(this::work);
     }
 
     /** Begins to read a file, or the demo where none is named. */
@@ -47,26 +48,35 @@ public final class StartupLoader {
         return file;
     }
 
+    private void work() {
+        reading.run();
+        looking.run();
+    }
+
+    private static Optional<Analysis> survey(Opened opened) {
+        return opened instanceof Opened.Read(Project project, var _)
+                ? Optional.of(Analysis.of(project))
+                : Optional.empty();
+    }
+
     /** {@return what was read, when it is} */
     Opened opened() {
+        return answer(reading);
+    }
+
+    /** {@return what is computed from what was read} */
+    Analysis survey(Opened.Read read) {
+        return answer(looking).orElseGet(() -> Analysis.of(read.project()));
+    }
+
+    private static <T> T answer(FutureTask<T> asked) {
         try {
-            return reading.get();
+            return asked.get();
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException("interrupted while opening", e);
         } catch (ExecutionException e) {
             throw new IllegalStateException("cannot open", e.getCause());
         }
-    }
-
-    /** A few postures are looked at here, so that what that needs is loaded before the window asks for it. */
-    private static Opened read(Optional<Path> file) {
-        Opened opened =
-                file.map(ProjectFile::open).orElseGet(() -> new Opened.Read(Demo.project(), ForeignFields.NONE));
-        if (opened instanceof Opened.Read(Project project, var _)) {
-            Analysis looked = Analysis.of(project);
-            project.postures().stream().limit(FIRST).forEach(posture -> looked.track(posture.id()));
-        }
-        return opened;
     }
 }
