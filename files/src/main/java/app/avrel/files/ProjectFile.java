@@ -35,7 +35,7 @@ public final class ProjectFile {
             if (Files.size(file) > MOST_BYTES) {
                 return new Opened.Refused(Labels.say("keep.too_large", name));
             }
-            return Bundled.is(file) ? Bundled.read(file, name) : ProjectText.read(Files.readString(file), name);
+            return Bundled.is(file) ? Bundled.read(file, name) : ProjectText.read(Files.readAllBytes(file), name);
         } catch (NoSuchFileException e) {
             return new Opened.Refused(Labels.say("keep.no_file", file));
         } catch (CharacterCodingException e) {

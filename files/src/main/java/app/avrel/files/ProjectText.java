@@ -2,6 +2,9 @@ package app.avrel.files;
 
 import app.avrel.label.Labels;
 import app.avrel.project.Project;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
@@ -75,6 +78,24 @@ public final class ProjectText {
         } catch (Reading.Misfit e) {
             return new Opened.Refused(Labels.say("keep.misfit", name, String.valueOf(e.getMessage())));
         }
+    }
+
+    /**
+     * {@return the project that a text in UTF-8 holds}
+     *
+     * @param name what the text is called in messages, such as its file name
+     * @throws CharacterCodingException if it is not in UTF-8
+     */
+    public static Opened read(byte[] text, String name) throws CharacterCodingException {
+        Optional<Project> whole = Piecewise.read(text, MAPPER);
+        return whole.isPresent()
+                ? new Opened.Read(whole.get(), ForeignFields.NONE)
+                : read(
+                        StandardCharsets.UTF_8
+                                .newDecoder()
+                                .decode(ByteBuffer.wrap(text))
+                                .toString(),
+                        name);
     }
 
     private static Opened project(ObjectNode top) throws Reading.Misfit {

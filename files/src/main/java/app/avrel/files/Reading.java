@@ -96,10 +96,9 @@ final class Reading {
     }
 
     private static Object word(JsonNode node, Class<? extends Enum<?>> type, Place place) throws Misfit {
-        for (Enum<?> constant : type.getEnumConstants()) {
-            if (node.isString() && Shapes.word(constant).equals(node.stringValue())) {
-                return constant;
-            }
+        Enum<?> said = node.isString() ? Shapes.constants(type).get(node.stringValue()) : null;
+        if (said != null) {
+            return said;
         }
         String words = Arrays.stream(type.getEnumConstants()).map(Shapes::word).collect(Collectors.joining(", "));
         throw new Misfit(place, Labels.say("keep.must_be_one", words, shown(node)));
@@ -154,6 +153,11 @@ final class Reading {
         if (node != null) {
             return value(node, field.shape(), place.field(field.name()));
         }
+        return missing(field, place);
+    }
+
+    /** {@return what a field holds that is left out} */
+    static Object missing(Shape.Field field, Place place) throws Misfit {
         if (!field.optional()) {
             throw new Misfit(place, Labels.say("keep.missing_field", field.name()));
         }
@@ -165,7 +169,8 @@ final class Reading {
         };
     }
 
-    private static Object built(Shape.Fields fields, List<Object> values, Place place) throws Misfit {
+    /** {@return the value of all its fields} */
+    static Object built(Shape.Fields fields, List<Object> values, Place place) throws Misfit {
         try {
             return fields.constructor().newInstance(values.toArray());
         } catch (InvocationTargetException e) {

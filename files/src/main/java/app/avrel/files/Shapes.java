@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Finds the shape of a type from the type itself. */
@@ -18,6 +19,7 @@ final class Shapes {
 
     private static final Map<Type, Shape> KNOWN = new HashMap<>();
     private static final Map<String, String> WORDS = new ConcurrentHashMap<>();
+    private static final Map<Class<?>, Map<String, Enum<?>>> CONSTANTS = new ConcurrentHashMap<>();
 
     static {
         Scalar.ALL.forEach(scalar -> KNOWN.put(scalar.type(), new Shape.Plain(scalar)));
@@ -104,6 +106,13 @@ final class Shapes {
                 ? name.replace('_', '-')
                 : name.replaceAll("(?<!^)(?=[A-Z])", "-");
         return parted.toLowerCase(Locale.ROOT);
+    }
+
+    /** {@return the values of an enum by their words} */
+    static Map<String, Enum<?>> constants(Class<? extends Enum<?>> type) {
+        return CONSTANTS.computeIfAbsent(
+                type,
+                of -> Arrays.stream(type.getEnumConstants()).collect(Collectors.toMap(Shapes::word, each -> each)));
     }
 
     static String word(Enum<?> constant) {

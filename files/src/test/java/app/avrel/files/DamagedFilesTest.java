@@ -13,6 +13,8 @@ import app.avrel.project.Setting;
 import app.avrel.project.notes.NotesIn;
 import app.avrel.project.notes.NotesOut;
 import app.avrel.samples.SampleProjects;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
 import java.util.Random;
@@ -55,12 +57,13 @@ class DamagedFilesTest {
         Random random = new Random(whole.length());
         int times = Attacks.of(most);
         for (int i = 0; i < times; i++) {
-            String spoilt = damaged(whole, random);
+            byte[] spoilt = damaged(whole, random).getBytes(StandardCharsets.UTF_8);
             long begun = System.nanoTime();
             try {
-                read.accept(spoilt);
+                read.accept(new String(spoilt, StandardCharsets.UTF_8));
             } catch (RuntimeException thrown) {
-                throw new AssertionError("thrown at " + i + " over:\n" + spoilt, thrown);
+                throw new AssertionError(
+                        "thrown at " + i + " over:\n" + new String(spoilt, StandardCharsets.UTF_8), thrown);
             }
             assertThat(Duration.ofNanos(System.nanoTime() - begun))
                     .as("file %d", i)
@@ -72,10 +75,21 @@ class DamagedFilesTest {
         assertThat(message).isNotBlank().doesNotContain("Exception");
     }
 
+    /** As it stands in a file: there it is read piece by piece. */
+    private static Opened ofBytes(String text) {
+        try {
+            return ProjectText.read(text.getBytes(StandardCharsets.UTF_8), "hall.avrel");
+        } catch (CharacterCodingException e) {
+            throw new AssertionError(e);
+        }
+    }
+
     @Test
     void projectsAreReadOrRefusedWithThePlace() {
         attack(100_000, ProjectText.of(SCHOOL), text -> {
-            if (ProjectText.read(text, "hall.avrel") instanceof Opened.Refused(String message)) {
+            Opened opened = ofBytes(text);
+            assertThat(opened).isEqualTo(ProjectText.read(text, "hall.avrel"));
+            if (opened instanceof Opened.Refused(String message)) {
                 told(message);
                 assertThat(message).contains("hall.avrel");
             }

@@ -20,11 +20,10 @@ final class FileOnDesk {
     private ForeignFields foreign;
     private Optional<FileStamp> stamp = Optional.empty();
 
-    /** A project that was read, from a file or not. */
-    FileOnDesk(Opened.Read read, Optional<Path> from) {
+    /** A project that was read; {@link #begin} says from where. */
+    FileOnDesk(Opened.Read read) {
         saved = read.project();
         foreign = read.foreign();
-        begin(read, from);
     }
 
     /** Begins anew with what was read. */

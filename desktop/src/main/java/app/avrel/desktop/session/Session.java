@@ -53,7 +53,7 @@ public final class Session {
      */
     public Session(Opened.Read read, Analysis survey, Optional<Path> from, Recovery recovery) {
         this.recovery = recovery;
-        file = new FileOnDesk(read, from);
+        file = new FileOnDesk(read);
         start(read, survey, from);
     }
 

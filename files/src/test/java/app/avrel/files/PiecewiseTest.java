@@ -1,0 +1,61 @@
+package app.avrel.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.avrel.project.Project;
+import app.avrel.samples.SampleProjects;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A large school is read piece by piece, several at a time; nobody can tell, but by the time it takes. */
+class PiecewiseTest {
+
+    private static final JsonMapper MAPPER = new JsonMapper();
+    private static final String DEMO = ProjectText.of(Demo.project());
+
+    private static byte[] bytes(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static String refused(String text) throws CharacterCodingException {
+        return ((Opened.Refused) ProjectText.read(bytes(text), "hall.avrel")).message();
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 31, 33, 400})
+    void aSchoolWithAFormOfAnyLengthComesBackAsItWas(int entries) {
+        Project school = SampleProjects.of(entries, entries);
+        assertThat(Piecewise.read(bytes(ProjectText.of(school)), MAPPER)).contains(school);
+    }
+
+    @Test
+    void theOrderOfPosturesIsThatOfTheShelf() {
+        assertThat(Piecewise.read(bytes(DEMO), MAPPER).map(Project::postures))
+                .contains(Demo.project().postures());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'\"version\": 3', '\"version\": 1'", "'\"name\":', '\"callled\":'", "'{', '[{'"})
+    void whatIsOlderOrNotAsItShouldBeIsLeftToAReadingOfTheWhole(String was, String is) {
+        assertThat(Piecewise.read(bytes(DEMO.replaceFirst(java.util.regex.Pattern.quote(was), is)), MAPPER))
+                .isEmpty();
+    }
+
+    @Test
+    void whatDoesNotFitFarDownIsToldWithItsPlace() throws CharacterCodingException {
+        String school = ProjectText.of(SampleProjects.of(7, 90));
+        int at = school.lastIndexOf("\"played\":");
+        assertThat(refused(school.substring(0, at) + "\"stance\":" + school.substring(at + 9)))
+                .contains("hall.avrel", "forms[1].parts[10].entries[9]", "played");
+    }
+
+    @Test
+    void whatFollowsTheProjectIsRefused() throws CharacterCodingException {
+        assertThat(refused(DEMO + "{}")).contains("hall.avrel");
+    }
+}
