@@ -22,4 +22,12 @@ public enum HandAt {
     public String phrase() {
         return phrase;
     }
+
+    /** {@return whether it is a place at the other arm, so that both arms are in it} */
+    public boolean ofOtherArm() {
+        return switch (this) {
+            case OTHER_HAND, OTHER_WRIST, OTHER_FOREARM, OTHER_ELBOW -> true;
+            case STAYS, OWN_KNEE, OTHER_KNEE, OWN_FOOT, OTHER_FOOT -> false;
+        };
+    }
 }

@@ -221,10 +221,10 @@ final class Phrases {
                 && PhraseKinds.LIMBS.contains(part);
     }
 
-    /** Of two small words the one that says the place; from beside the ear is where something comes from. */
+    /** Of two small words the one that says the place; from beside the ear is where something comes from or passes. */
     private static Term.Rel stronger(Term.Rel first, Term.Rel second) {
-        if (first == Term.Rel.FROM && PhraseKinds.ORIGINS.contains(second)) {
-            return Term.Rel.FROM;
+        if ((first == Term.Rel.FROM || first == Term.Rel.PAST) && PhraseKinds.ORIGINS.contains(second)) {
+            return first;
         }
         boolean weak = first == Term.Rel.TO
                 || first == Term.Rel.AT
@@ -377,9 +377,9 @@ final class Phrases {
                 end = of + 1;
             }
         }
-        Term.Rel placed = grammar.placeAfterThing() ? placeAfter(part, end, rel) : null;
+        Term.Rel placed = grammar.placeAfterThing() ? placeAfter(part, end, rel, who) : null;
         if (placed != null) {
-            boolean comes = rel == Term.Rel.FROM && goesOn(end + 1);
+            boolean comes = (rel == Term.Rel.FROM || rel == Term.Rel.PAST) && goesOn(end + 1);
             boolean faces = rel == Term.Rel.TO && begin > 0 && term(begin - 1) == Term.Act.TURN;
             return put(begin, end + 1, part, comes || faces ? rel : placed, who, many);
         }
@@ -406,10 +406,11 @@ final class Phrases {
     }
 
     /** The relation after a thing; after a limb that itself moves it is a way. */
-    private Term.@Nullable Rel placeAfter(Term.Part part, int index, Term.@Nullable Rel rel) {
+    private Term.@Nullable Rel placeAfter(Term.Part part, int index, Term.@Nullable Rel rel, Term.@Nullable Who who) {
         Term after = term(index);
         boolean limb = PhraseKinds.LIMBS.contains(part) || part == Term.Part.KNEE;
-        boolean moves = limb && rel == null && out.stream().noneMatch(Item::part);
+        List<Item> before = who == Term.Who.BOTH ? here() : out;
+        boolean moves = limb && rel == null && before.stream().noneMatch(Item::part);
         boolean single =
                 after instanceof Term.Way && in.get(index).to() - in.get(index).from() == 1;
         if (moves || part == Term.Part.WEIGHT || !single && !(after instanceof Term.Rel)) {

@@ -104,7 +104,11 @@ final class Search {
     /** Lower the leg: the leg is what is lowered. */
     private static boolean severed(List<Item> items, int at) {
         Item before = items.get(at - 1);
-        boolean limb = (before.is(Term.Act.LOWER) || before.is(Term.Act.RAISE))
+        boolean limb = (before.is(Term.Act.LOWER)
+                        || before.is(Term.Act.RAISE)
+                        || before.is(Term.Act.DRAW)
+                                && items.get(at).term() instanceof Term.Part thing
+                                && PhraseKinds.PROPS.contains(thing))
                 && items.get(at).part()
                 && items.get(at).rel() == null;
         boolean verb = (items.get(at).is(Term.Act.LOWER) || items.get(at).is(Term.Act.RAISE)) && hand(items, at);

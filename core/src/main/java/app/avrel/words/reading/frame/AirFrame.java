@@ -42,7 +42,8 @@ final class AirFrame implements Frame {
             KickReading kicks = new KickReading(clause, now);
             boolean kicking = clause.has(Term.Act.KICK)
                     || clause.has(Term.Act.SWEEP)
-                            && clause.has(WhichFoot::foot)
+                            && clause.has(
+                                    item -> WhichFoot.foot(item) && (item.rel() == null || item.rel() == Term.Rel.WITH))
                             && (clause.has(Term.Manner.INNER)
                                     || clause.has(Term.Manner.OUTER)
                                     || !clause.has(Term.Way.ROUND) && !clause.has(Term.Way.BACK))
@@ -99,8 +100,12 @@ final class AirFrame implements Frame {
                     && (now.topic() == Situation.Topic.FOOT || now.topic() == Situation.Topic.WEIGHT)
                     && now.foot(Term.Who.IT).isPresent()
                     && (clause.has(Term.Act.RAISE) || clause.has(Term.Act.TAKE) || clause.has(Term.Act.RISE));
+            boolean again = clause.size() == 1
+                    && clause.has(Term.Act.RAISE)
+                    && now.topic() == Situation.Topic.FOOT
+                    && now.lastFoot().isPresent();
             boolean upper = up || kneeAt || thigh;
-            if (upper && (part || it || now.lifted().isPresent() && clause.has(Term.Act.HOVER))) {
+            if (upper && (part || it || again || now.lifted().isPresent() && clause.has(Term.Act.HOVER))) {
                 return new LiftReading(clause, now).up();
             }
             return new LowerReading(clause, now).down(part);

@@ -157,7 +157,9 @@ final class DepthFrame implements Frame {
                 && !pronoun
                 && !(alone && (now.lifted().isPresent() || now.raised()))
                 && clause.takeAll(Term.Act.LOWER);
-        boolean raises = !limb && !pronoun && clause.takeAll(Term.Act.RAISE);
+        boolean liftsAgain = alone && now.topic() == Situation.Topic.FOOT;
+        boolean chest = clause.has(Term.Part.CHEST) && !clause.has(Term.Part.BODY);
+        boolean raises = !limb && !pronoun && !liftsAgain && !chest && clause.takeAll(Term.Act.RAISE);
         boolean deeper = clause.takeAll(Term.Manner.DEEPER);
         boolean higher = clause.takeAll(Term.Manner.HIGHER);
         boolean sits = !limb

@@ -6,6 +6,8 @@ import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Pace;
 import app.avrel.posture.count.Stage;
+import app.avrel.posture.hand.HandAt;
+import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.Move;
 import java.util.ArrayList;
 import java.util.List;
@@ -146,7 +148,10 @@ public final class Fit {
                 .map(move -> ((Move.PlaceHand) move).hand())
                 .distinct()
                 .toList();
-        now = hands.isEmpty() ? now : now.withBothHands(hands.size() == 2);
+        boolean touching = moves.stream()
+                .anyMatch(move -> move instanceof Move.PlaceHand(var _, HandPlace to, var _)
+                        && to.at().filter(HandAt::ofOtherArm).isPresent());
+        now = hands.isEmpty() ? now : now.withBothHands(hands.size() == 2 || touching);
         List<Side> feet = moves.stream()
                 .filter(Move.OfFoot.class::isInstance)
                 .map(move -> ((Move.OfFoot) move).foot())

@@ -127,7 +127,7 @@ final class HandFrame implements Frame {
         }
 
         Optional<Fit> read() {
-            if (bodyFirst() || bodyTurnsToo() || elbowThenHand()) {
+            if (bodyFirst() || bodyTurnsToo() || elbowThenHand() || PropFrame.given(clause)) {
                 return Optional.empty();
             }
             if (clause.has(Term.Act.CIRCLE)
@@ -295,6 +295,8 @@ final class HandFrame implements Frame {
             boolean targeted = clause.has(item -> Landmarks.of(item.term()).isPresent() && item.rel() != Term.Rel.FROM
                     || item.term() instanceof Term.Measure);
             HandPlace place = place(first, targeted);
+            TwoWays ways = new TwoWays(clause, now);
+            Optional<Direction> second = hands.size() > 1 ? ways.second() : Optional.empty();
             boolean soft = clause.indexOf(Term.Manner.GENTLY) >= 0 || clause.indexOf(Term.Manner.IMAGE) >= 0;
             boolean motion = new HandRest(clause).take();
             if (soft && path.isEmpty() && onlyHow(place)) {
@@ -309,7 +311,10 @@ final class HandFrame implements Frame {
             }
             List<Move> moves = new ArrayList<>();
             for (Side hand : hands) {
-                moves.add(new Move.PlaceHand(hand, hand == first ? place : other(place), path));
+                HandPlace here = hand == first ? place : other(place);
+                boolean parted = second.isPresent() && place.sideways().orElse(null) instanceof Sideways.Toward;
+                moves.add(new Move.PlaceHand(
+                        hand, parted ? ways.nearer(here, toward(place), second.get(), hand) : here, path));
             }
             Fit fit = Fit.of(moves).heading(aside.heading().or(() -> heading));
             if (place.thumb().isPresent()) {
@@ -319,6 +324,10 @@ final class HandFrame implements Frame {
                 fit.holds("how far the hand is from there");
             }
             return fit;
+        }
+
+        private static Direction toward(HandPlace place) {
+            return ((Sideways.Toward) place.sideways().orElseThrow()).direction();
         }
 
         /** Let both hands fall, the left first: that is no way that they go. */

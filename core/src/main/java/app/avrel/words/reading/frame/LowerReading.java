@@ -46,6 +46,9 @@ final class LowerReading {
             return Optional.empty();
         }
         WhichFoot.Found which = WhichFoot.of(clause, now);
+        if (stays(which)) {
+            return Optional.of(new Fit().holds("the feet stay").costs(which.cost()));
+        }
         if (which.both() || (hanging || it) && raised && now.bothFeet()) {
             clause.takeAll(
                     Term.Ref.THEM,
@@ -64,6 +67,14 @@ final class LowerReading {
         }
         Side side = which.side().orElse(Side.LEFT);
         return lower(side, which, named, lowers, lands);
+    }
+
+    /** Keep the left heel down: where it is down, nothing moves. */
+    private boolean stays(WhichFoot.Found which) {
+        boolean flat = which.side()
+                .filter(side -> now.pose().foot(side).contact() == Contact.FLAT)
+                .isPresent();
+        return flat && clause.takeAll(Term.Act.STAY) && clause.takeAll(Term.Way.DOWN, Term.Manner.FLAT);
     }
 
     private Optional<Fit> lower(Side side, WhichFoot.Found which, @Nullable Term named, boolean lowers, boolean lands) {

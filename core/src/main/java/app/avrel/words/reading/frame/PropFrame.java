@@ -11,6 +11,7 @@ import app.avrel.posture.hand.PropRest;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Term;
+import java.util.List;
 import java.util.Optional;
 
 /** What is done with a prop. */
@@ -59,6 +60,7 @@ final class PropFrame implements Frame {
         PropAct act = away ? PropAct.PUT_AWAY : done;
         Optional<Item> forearm =
                 clause.takeItem(item -> (item.is(Term.Part.FOREARM) || item.is(Term.Part.ARM)) && item.rel() != null);
+        Optional<Item> giver = act == PropAct.PASS ? giver(clause) : Optional.empty();
         Optional<Item> hand = clause.takeItem(item -> (HandWords.hand(item) || item.bareSide())
                 && item.who() != null
                 && now.hand(item.who()).isPresent()
@@ -91,6 +93,7 @@ final class PropFrame implements Frame {
                         || item.rel() == Term.Rel.BESIDE));
         clause.takeAll(Term.Manner.HEIGHT);
         Side by = hand.flatMap(item -> now.hand(item.who()))
+                .or(() -> giver.flatMap(item -> now.hand(item.who())).map(Side::other))
                 .or(() -> now.pose().prop().map(carried -> carried.held()))
                 .or(() -> now.topic() == Situation.Topic.PROP || tipNamed ? now.lastHand() : Optional.empty())
                 .or(() -> forearm.flatMap(Item::whose).flatMap(Term.Who::side).map(Side::other))
@@ -99,6 +102,41 @@ final class PropFrame implements Frame {
                 new Move.HandleProp(by, act, prop, points, toward, lies.or(() -> rests(forearm, by, touches, aside)));
         Fit fit = held.map(item -> Fit.of(handled, at(item, by))).orElseGet(() -> Fit.of(handled));
         return Optional.of(fit.costs(verb ? 0 : Costs.NO_VERB));
+    }
+
+    /** To the left hand, or only to the left, but not pointing there: the hand that is given it. */
+    private static boolean takes(Clause clause, Item item) {
+        boolean hand =
+                HandWords.hand(item) || item.bareSide() && item.who().side().isPresent();
+        return item.rel() == Term.Rel.TO
+                && item.who() != null
+                && hand
+                && clause.near(clause.items().indexOf(item), -1)
+                        .filter(before -> before.is(Term.Act.FACE) || before.is(Term.Act.POINT))
+                        .isEmpty();
+    }
+
+    /** {@return whether a prop goes from one hand to the other} */
+    static boolean given(Clause clause) {
+        return clause.has(PropFrame::thing)
+                && clause.has(hand -> HandWords.hand(hand)
+                        && hand.rel() == null
+                        && hand.who() != null
+                        && hand.who().side().isPresent()
+                        && clause.has(item -> takes(clause, item) && item.bareSide() && item.who() != hand.who()));
+    }
+
+    /** The right hand passes it to the left: the hand that gives it is named before that, and is the other one. */
+    private static Optional<Item> giver(Clause clause) {
+        int passes = Math.max(clause.indexOf(Term.Act.PASS), clause.indexOf(Term.Act.MOVE));
+        List<Item> after = clause.items().subList(passes + 1, clause.size());
+        boolean taken =
+                after.stream().anyMatch(item -> item.who() != null && (HandWords.hand(item) || takes(clause, item)));
+        return clause.takeItem(item -> taken
+                && HandWords.hand(item)
+                && item.who() != null
+                && item.rel() == null
+                && clause.items().indexOf(item) < passes);
     }
 
     /** A foot that the clause is about; the height of a knee is a place. */
@@ -234,8 +272,7 @@ final class PropFrame implements Frame {
                 clause.use(i);
                 continue;
             }
-            boolean passes =
-                    clause.has(item -> HandWords.hand(item) && item.rel() == Term.Rel.TO && item.who() != null);
+            boolean passes = clause.has(item -> takes(clause, item));
             PropAct done = switch (act) {
                 case TAKE, RAISE -> PropAct.TAKE;
                 case OPEN, SPREAD -> PropAct.OPEN;

@@ -36,6 +36,7 @@ import java.util.Optional;
  * @param topic what the clause before was about
  * @param hears whether one only listens: what is not said is left open instead of asked for
  * @param earlier the counts that were recorded before this line, in order
+ * @param ahead the foot that a step of this line has left in front; empty where none has
  */
 @RecordBuilder
 public record Situation(
@@ -53,7 +54,8 @@ public record Situation(
         Optional<Heading> lastHeading,
         Topic topic,
         boolean hears,
-        List<Earlier> earlier)
+        List<Earlier> earlier,
+        Optional<Side> ahead)
         implements SituationBuilder.With {
 
     /** What a line spoke of last. */
@@ -72,6 +74,9 @@ public record Situation(
     private static final double AHEAD = 0.05;
 
     private static final int LIGHT = 30;
+
+    /** The share of a step, along the facing, from which on it leaves a foot in front. */
+    private static final double LEAST_ALONG = 0.4;
 
     /** {@return what is known before a line is read} */
     public static Situation before(Wording saying, Body body, Pose pose) {
@@ -93,7 +98,8 @@ public record Situation(
                 Optional.empty(),
                 Topic.NOTHING,
                 false,
-                List.of());
+                List.of(),
+                Optional.empty());
     }
 
     /** {@return what is known once one stands so} */
@@ -114,7 +120,8 @@ public record Situation(
                 lastHeading,
                 topic,
                 hears,
-                earlier);
+                earlier,
+                Optional.empty());
     }
 
     /** {@return whether the body was turned last} */
@@ -150,7 +157,9 @@ public record Situation(
     private Situation remembering(Move move) {
         return switch (move) {
             case Move.Step(Side foot, StepPlace.Along(Direction direction, var _, var _), var _, var _, var _) ->
-                withLastFoot(Optional.of(foot)).withLastHeading(Optional.of(hall(direction)));
+                withLastFoot(Optional.of(foot))
+                        .withLastHeading(Optional.of(hall(direction)))
+                        .withAhead(inFront(foot, direction));
             case Move.OfFoot foot -> withLastFoot(Optional.of(foot.foot()));
             case Move.Shift(Split.Said(WeightShare share)) -> withWeight(share);
             case Move.Shift(Split.AsHouse(var _, Side heavier)) -> withWeight(WeightShare.on(heavier, 60, 100));
@@ -159,6 +168,17 @@ public record Situation(
             case Move.HandleProp prop -> withLastHand(Optional.of(prop.hand()));
             case Move.RelateHands _, Move.HoldBall _, Move.OfTrunk _, Move.Look _ -> this;
         };
+    }
+
+    /** Which foot is in front once one has stepped that way; as before where it is to the side. */
+    private Optional<Side> inFront(Side foot, Direction direction) {
+        double off = switch (direction) {
+            case Direction.OfPosture(Bearing bearing) ->
+                bearing.degrees() - pose.facing().degrees();
+            case Direction.OfBody(Turn turn) -> turn.degrees();
+        };
+        double along = Math.cos(Math.toRadians(off));
+        return Math.abs(along) < LEAST_ALONG ? ahead : Optional.of(along > 0 ? foot : foot.other());
     }
 
     /** {@return the foot that bears nearly nothing, where there is one} */
@@ -171,6 +191,10 @@ public record Situation(
 
     /** {@return the foot that is ahead along the facing, where one is} */
     Optional<Side> front() {
+        return ahead.or(this::standsInFront);
+    }
+
+    private Optional<Side> standsInFront() {
         double lead =
                 pose.left().heel().value().minus(pose.right().heel().value()).along(pose.facing());
         return Math.abs(lead) < AHEAD ? Optional.empty() : Optional.of(lead > 0 ? Side.LEFT : Side.RIGHT);

@@ -46,7 +46,7 @@ final class StepFrame implements Frame {
 
         Optional<Fit> read() {
             boolean onto = clause.has(item -> item.bareSide() && item.rel() == Term.Rel.ON);
-            if (stepsThenSlides() || onto && clause.has(Term.Act.STEP)) {
+            if (stepsThenSlides() || onto && clause.has(Term.Act.STEP) || onlyCrosses()) {
                 return Optional.empty();
             }
             boolean part = clause.has(WhichFoot::foot);
@@ -190,6 +190,14 @@ final class StepFrame implements Frame {
                 return Optional.of(WhichFoot.ask(new Fit(), clause).costs(fit.cost()));
             }
             return Optional.of(known ? fit : WhichFoot.ask(fit, clause));
+        }
+
+        /** Step behind the right foot, crossing: that is how the step before goes, and no other step. */
+        private boolean onlyCrosses() {
+            return now.topic() == Situation.Topic.FOOT
+                    && clause.has(Term.Act.CROSS)
+                    && !clause.has(item -> item.who() != null)
+                    && !clause.has(item -> item.term() instanceof Term.Way);
         }
 
         /** Step back with the right and drag the left heel: one foot steps, and then the other slides. */

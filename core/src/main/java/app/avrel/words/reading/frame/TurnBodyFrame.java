@@ -20,6 +20,9 @@ final class TurnBodyFrame implements Frame {
 
     private static final double BACK = 180;
 
+    /** From so many degrees on, to a side, it is the body that turns on a foot. */
+    private static final double FAR = 90;
+
     @Override
     public boolean may(Clause clause) {
         return clause.has(item -> trunk(item)
@@ -57,6 +60,7 @@ final class TurnBodyFrame implements Frame {
         if (oneShoulder) {
             return Optional.empty();
         }
+        boolean far = far(clause);
         Optional<Side> over = overShoulder(clause);
         boolean hipsStay = verb && hipsStay(clause);
         boolean hips = clause.takeAll(Term.Part.HIPS) && !hipsStay;
@@ -84,11 +88,19 @@ final class TurnBodyFrame implements Frame {
         Optional<Heading> hall = ways.hall().or(() -> front(clause)).or(() -> back(clause));
         Optional<Side> way = over.or(() -> going(clause)).or(ways::leftOrRight);
         clause.takeAll(Term.Way.SIDE, Term.Way.BACK, Term.Manner.SOMEHOW);
-        int pivot = part ? pivot(clause) : -1;
+        int pivot = part || far ? pivot(clause) : -1;
         double cost = part ? verb ? 0 : Costs.NO_VERB : Costs.LIMB_ELIDED;
         return reading(clause, now, bodyPart, hall, way, stays)
                 .map(fit -> fit.heading(ways.found()).costs(cost))
                 .map(fit -> pivot < 0 ? fit : goesAlong(fit, clause, pivot, now));
+    }
+
+    /** {@return whether so much is turned to the left or the right that no foot alone can have done it} */
+    static boolean far(Clause clause) {
+        return clause.has(item -> item.bareSide() && item.who().side().isPresent())
+                && clause.has(item -> item.term() instanceof Term.Angle(double degrees) && degrees >= FAR
+                        || item.term() instanceof Term.Num(double number) && item.rel() == null && number >= FAR)
+                && clause.items().stream().noneMatch(item -> WhichFoot.foot(item) && item.rel() != Term.Rel.ON);
     }
 
     /** On the left heel: where that stands; below 0 where it is not said. */

@@ -96,7 +96,8 @@ final class TurnFootFrame implements Frame {
                     || clause.has(item -> HandWords.hand(item) && item.rel() == null)) {
                 return Optional.empty();
             }
-            if (turnsTwice()) {
+            boolean steps = opens && !toes && clause.has(Term.Measure.class);
+            if (turnsTwice() || steps || turns && TurnBodyFrame.far(clause)) {
                 return Optional.empty();
             }
             boolean body =

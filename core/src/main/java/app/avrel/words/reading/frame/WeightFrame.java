@@ -200,11 +200,19 @@ final class WeightFrame implements Frame {
                             || item.is(Term.Act.RAISE));
         }
 
-        /** A foot that goes somewhere before a comma steps, and only then the weight: left foot forward, shift 70. */
+        /**
+         * A foot that goes somewhere before a comma steps, and only then the weight: left foot forward, shift 70; step
+         * back and sit.
+         */
         private boolean stepsFirst() {
+            int border = clause.find(Item::soft);
+            boolean sits = border > 0
+                    && clause.items().subList(0, border).stream().anyMatch(item -> item.is(Term.Act.STEP))
+                    && clause.items().subList(border, clause.size()).stream()
+                            .anyMatch(item -> item.term() instanceof Term.Act act && OWN.contains(act));
             int comma = clause.indexOf(Term.Mark.COMMA);
-            if (comma < 0) {
-                return false;
+            if (sits || comma < 0) {
+                return sits;
             }
             List<Item> before = clause.items().subList(0, comma);
             boolean foot = before.stream().anyMatch(item -> WhichFoot.foot(item) && item.rel() == null);

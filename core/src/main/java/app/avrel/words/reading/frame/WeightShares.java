@@ -67,6 +67,8 @@ final class WeightShares {
                 Term.Manner.HALFWAY,
                 Term.Manner.CENTRE_LINE)) {
             clause.takeAll(Term.Way.BACK, Term.Who.BOTH, Term.Manner.ALL, Term.Part.FOOT, Term.Part.LEG);
+            clause.takeItem(item -> (item.bareSide() || WhichLoad.limb(item))
+                    && (item.rel() == Term.Rel.TO || item.rel() == Term.Rel.ON));
             return Fit.of(new Move.Shift(exact(Side.LEFT, 50)));
         }
         return unnumbered();
@@ -186,7 +188,7 @@ final class WeightShares {
             clause.takeAll(Term.Manner.REST_OF, Term.Manner.FULL, Term.Manner.MORE, Term.Manner.ALL);
             foot.moreSides();
             if (side.isEmpty()) {
-                return first == 50 ? Fit.of(new Move.Shift(exact(Side.LEFT, 50))) : ask();
+                return first == 50 ? Fit.of(new Move.Shift(exact(Side.LEFT, 50))) : onTheSame(first);
             }
             return Fit.of(new Move.Shift(exact(side.get(), (int) Math.round(first))));
         }
@@ -199,6 +201,13 @@ final class WeightShares {
                     .orElseGet(this::ask);
         }
         return range(first, second, side);
+    }
+
+    /** Bow stance right, seventy percent: after the weight was shared it is of the same foot. */
+    private Fit onTheSame(double percent) {
+        Side heavier = now.weight().heavier();
+        boolean known = now.topic() == Situation.Topic.WEIGHT && now.weight().least(heavier) > 50;
+        return known && percent > 50 ? Fit.of(new Move.Shift(exact(heavier, (int) Math.round(percent)))) : ask();
     }
 
     private Fit ofRatio(Term.Ratio ratio) {

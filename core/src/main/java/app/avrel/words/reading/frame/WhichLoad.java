@@ -25,7 +25,8 @@ final class WhichLoad {
                 && item.rel() != null
                 && item.who() != null
                 && item.who().side().isPresent();
-        return hip || item.is(Term.Part.FOOT) || item.is(Term.Part.LEG) || item.is(Term.Part.SOLE);
+        boolean over = item.is(Term.Part.HEEL) && item.rel() == Term.Rel.OVER;
+        return hip || over || item.is(Term.Part.FOOT) || item.is(Term.Part.LEG) || item.is(Term.Part.SOLE);
     }
 
     /** The foot that is meant: named, or by front and back; where one is told which it leaves, the other. */
@@ -58,7 +59,8 @@ final class WhichLoad {
         if (clause.takeAll(Term.Way.FORWARD)) {
             return now.front();
         }
-        boolean follows = clause.said(Term.Act.FOLLOW) || clause.has(item -> limb(item) && item.who() == null);
+        boolean sits = (clause.said(Term.Act.SIT) || clause.said(Term.Act.ROOT)) && now.topic() == Situation.Topic.FOOT;
+        boolean follows = sits || clause.said(Term.Act.FOLLOW) || clause.has(item -> limb(item) && item.who() == null);
         clause.takeItem(item -> limb(item) && item.who() == null);
         clause.take(Term.Rel.ON);
         return follows ? now.lastFoot() : Optional.empty();
