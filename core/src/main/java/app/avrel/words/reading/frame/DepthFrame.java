@@ -152,14 +152,18 @@ final class DepthFrame implements Frame {
         }
         boolean pronoun = clause.has(Term.Ref.THEM)
                 || clause.has(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null);
-        boolean alone = clause.size() == 1 && (clause.has(Term.Act.LOWER) || clause.has(Term.Act.RAISE));
+        boolean alone = (clause.has(Term.Act.LOWER) || clause.has(Term.Act.RAISE))
+                && clause.items().stream().allMatch(item -> item.term() instanceof Term.Act || Leftover.small(item));
+        boolean ofLimb = alone
+                && (now.topic() == Situation.Topic.FOOT && clause.has(Term.Act.RAISE)
+                        || now.topic() == Situation.Topic.HAND);
         boolean lowers = !limb
                 && !pronoun
                 && !(alone && (now.lifted().isPresent() || now.raised()))
+                && !ofLimb
                 && clause.takeAll(Term.Act.LOWER);
-        boolean liftsAgain = alone && now.topic() == Situation.Topic.FOOT;
         boolean chest = clause.has(Term.Part.CHEST) && !clause.has(Term.Part.BODY);
-        boolean raises = !limb && !pronoun && !liftsAgain && !chest && clause.takeAll(Term.Act.RAISE);
+        boolean raises = !limb && !pronoun && !ofLimb && !chest && clause.takeAll(Term.Act.RAISE);
         boolean deeper = clause.takeAll(Term.Manner.DEEPER);
         boolean higher = clause.takeAll(Term.Manner.HIGHER);
         boolean sits = !limb

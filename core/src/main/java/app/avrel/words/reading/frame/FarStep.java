@@ -29,6 +29,7 @@ final class FarStep {
         Optional<FootWay> way = way();
         FootPlaces places = new FootPlaces(clause, now);
         Optional<StepPlace> place = places.find(foot)
+                .or(this::opened)
                 .or(() -> beside
                         ? Optional.of(new StepPlace.Beside(Optional.empty(), Optional.empty()))
                         : Optional.empty());
@@ -54,6 +55,7 @@ final class FarStep {
                         && clause.items().stream()
                                 .anyMatch(item -> item.term() instanceof Term.Measure(var _, boolean wide) && !wide)
                         && clause.indexOf(Term.Act.STEP) < 0
+                        && clause.indexOf(Term.Act.OPEN) < 0
                         && !aligns();
         if (bareLength) {
             return null;
@@ -71,6 +73,13 @@ final class FarStep {
                 ? new Move.Slide(foot, place.get(), landing, toes)
                 : new Move.Step(foot, place.get(), landing, toes, way);
         return Fit.of(move).heading(places.hall());
+    }
+
+    /** Open the left foot a shoulder width: level with the other, so far from it. */
+    private Optional<StepPlace> opened() {
+        return clause.said(Term.Act.OPEN)
+                ? clause.take(Term.Measure.class).map(width -> new StepPlace.LevelWithHeel(Optional.of(width.length())))
+                : Optional.empty();
     }
 
     private boolean aligns() {

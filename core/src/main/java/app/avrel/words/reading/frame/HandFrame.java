@@ -33,7 +33,9 @@ final class HandFrame implements Frame {
                 || item.bareSide()
                 || Landmarks.of(item.term()).isPresent()
                 || item.is(Term.Act.STAY)
-                || item.is(Term.Ref.THEM));
+                || item.is(Term.Ref.THEM)
+                || item.is(Term.Act.LOWER)
+                || item.is(Term.Act.RAISE));
     }
 
     @Override
@@ -120,6 +122,45 @@ final class HandFrame implements Frame {
                             .anyMatch(item -> Landmarks.of(item.term()).isPresent());
         }
 
+        /** Raise both hands and lower them: the one is done after the other. */
+        private boolean upAndDown() {
+            int up = clause.find(Term.Act.RAISE);
+            int down = clause.find(Term.Act.LOWER);
+            return up >= 0
+                    && down >= 0
+                    && clause.items().subList(Math.min(up, down), Math.max(up, down)).stream()
+                            .anyMatch(Item::soft)
+                    && clause.items().stream()
+                                    .filter(item -> HandWords.hand(item) && item.rel() == null)
+                                    .count()
+                            <= 1;
+        }
+
+        /** Raise the left hand and lower the right: that is the other hand, and no way of this one. */
+        private boolean otherHandToo() {
+            int border = clause.find(Item::soft);
+            int named = clause.find(item -> HandWords.hand(item) && item.rel() == null && item.who() != null);
+            if (named < 0 || border < named) {
+                return false;
+            }
+            for (int i = border + 2; i < clause.size(); i++) {
+                Item item = clause.item(i);
+                boolean moved = clause.item(i - 1).is(Term.Act.RAISE)
+                        || clause.item(i - 1).is(Term.Act.LOWER);
+                if (moved
+                        && side(item)
+                        && item.rel() == null
+                        && item.who() != clause.item(named).who()) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        private static boolean side(Item item) {
+            return item.bareSide() && item.who().side().isPresent();
+        }
+
         private boolean turnsNext(int at) {
             return clause.near(at, 1)
                     .filter(next -> next.is(Term.Act.TURN) || next.is(Term.Act.SHIFT) || next.is(Term.Act.FACE))
@@ -127,7 +168,12 @@ final class HandFrame implements Frame {
         }
 
         Optional<Fit> read() {
-            if (bodyFirst() || bodyTurnsToo() || elbowThenHand() || PropFrame.given(clause)) {
+            if (bodyFirst()
+                    || bodyTurnsToo()
+                    || elbowThenHand()
+                    || upAndDown()
+                    || otherHandToo()
+                    || PropFrame.given(clause)) {
                 return Optional.empty();
             }
             if (clause.has(Term.Act.CIRCLE)
@@ -150,7 +196,12 @@ final class HandFrame implements Frame {
             boolean pressed = clause.has(item -> item.is(Term.Part.PALM) && item.both())
                     && clause.has(Term.Act.PRESS)
                     && clause.has(Term.Manner.TOGETHER);
-            boolean them = clause.has(Term.Ref.THEM) && now.topic() == Situation.Topic.HAND && now.bothHands();
+            boolean goesOn = (clause.has(Term.Act.LOWER) || clause.has(Term.Act.RAISE))
+                    && clause.items().stream()
+                            .allMatch(
+                                    item -> item.is(Term.Act.LOWER) || item.is(Term.Act.RAISE) || Leftover.small(item));
+            boolean them =
+                    (clause.has(Term.Ref.THEM) || goesOn) && now.topic() == Situation.Topic.HAND && now.bothHands();
             boolean named = them || clause.has(item -> HandWords.hand(item) || HandWords.shaped(item));
             boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent());
             boolean bare = clause.has(Item::bareSide);

@@ -106,6 +106,7 @@ final class WeightShares {
             return Fit.of(new Move.Shift(emptied(side.get())));
         }
         if (side.isEmpty()) {
+            clause.takeAll(Term.Rel.OWN_PLACE);
             boolean stays = clause.said(Term.Act.STAY) && !(all || more || fills || light || empties);
             return stays ? new Fit().holds("the weight stays") : ask();
         }
