@@ -3,6 +3,7 @@ package app.avrel.desktop;
 import static app.avrel.desktop.Keyboard.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.shell.Shell;
 import app.avrel.files.Demo;
 import app.avrel.form.Form;
@@ -21,12 +22,15 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
@@ -234,6 +238,26 @@ class RoomsStoryTest {
         robot.interact(() -> workplace.shell.speak(Language.CHINESE));
         robot.interact(workplace.shell::toggleFindings);
         assertThat(words()).contains("重量与所述不符");
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    void whatOneChoosesFromCoversWhatLiesBelowAndHasTheFontOfItsScript(boolean dark, FxRobot robot) {
+        robot.interact(() -> workplace.shell.look(100, dark));
+        robot.interact(() -> root().lookupAll(".choice-field").stream()
+                .map(ChoiceField.class::cast)
+                .filter(field -> field.getItems().contains("中"))
+                .forEach(ChoiceField::show));
+        Region list = read(() -> Window.getWindows().stream()
+                .map(window -> window.getScene().getRoot().lookup(".combo-box-popup .list-view"))
+                .filter(Region.class::isInstance)
+                .map(Region.class::cast)
+                .findFirst()
+                .orElseThrow());
+        assertThat(read(() ->
+                        list.getBackground().getFills().getLast().getFill().isOpaque()))
+                .isTrue();
+        assertThat(read(() -> list.lookupAll(".list-cell.chinese").size())).isPositive();
     }
 
     @Test

@@ -155,7 +155,7 @@ final class CueWishes extends VBox {
     }
 
     private void item(MenuButton menu, String words, UnaryOperator<CueWish> wish) {
-        MenuItem item = new MenuItem(words);
+        MenuItem item = Texts.item(words);
         item.setOnAction(_ -> asked(wish));
         menu.getItems().add(item);
     }

@@ -1,5 +1,6 @@
 package app.avrel.desktop.form;
 
+import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
@@ -50,7 +51,7 @@ final class AddMenu extends MenuButton {
                 .side()
                 .map(s -> ", " + Words.of(s))
                 .orElse(played == Played.OTHER_SIDE ? Words.of("form.mirrored") : "");
-        MenuItem item = new MenuItem(Words.name(posture) + side);
+        MenuItem item = Texts.item(Words.name(posture) + side);
         item.setOnAction(_ -> add(posture, played));
         return item;
     }

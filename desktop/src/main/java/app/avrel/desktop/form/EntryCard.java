@@ -141,7 +141,7 @@ final class EntryCard extends VBox {
                 .setAll(shelf.stream()
                         .filter(other -> !other.id().equals(entry.posture()))
                         .map(other -> {
-                            MenuItem item = new MenuItem(Words.name(other));
+                            MenuItem item = Texts.item(Words.name(other));
                             item.setOnAction(_ -> stretches.replaceEverywhere(entry.posture(), other.id()));
                             return item;
                         })

@@ -37,7 +37,7 @@ public final class CourseList extends VBox {
         course.getStyleClass().addAll("course-name", "flat", "wide-menu", "course-menu");
         course.setAccessibleText(Words.of("lessons.course"));
         course.setOnShowing(_ -> fill(about));
-        course.getItems().add(new MenuItem(Words.of("lessons.new_course")));
+        course.getItems().add(Texts.item(Words.of("lessons.new_course")));
         list.setCellFactory(_ -> new LessonCell());
         list.setAccessibleText(Words.of("common.lessons"));
         list.setPlaceholder(Texts.wrapped(Words.of("lessons.no_lesson_yet"), "empty"));
@@ -82,7 +82,7 @@ public final class CourseList extends VBox {
     }
 
     private void item(String words, Runnable action) {
-        MenuItem item = new MenuItem(words);
+        MenuItem item = Texts.item(words);
         item.setOnAction(_ -> action.run());
         course.getItems().add(item);
     }

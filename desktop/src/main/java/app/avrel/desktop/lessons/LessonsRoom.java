@@ -101,7 +101,7 @@ public final class LessonsRoom implements Room {
     }
 
     private static MenuItem item(String words, Runnable action) {
-        MenuItem item = new MenuItem(words);
+        MenuItem item = Texts.item(words);
         item.setOnAction(_ -> action.run());
         return item;
     }

@@ -14,6 +14,8 @@ public final class ChoiceField extends ComboBox<String> {
 
     public ChoiceField(String label) {
         getStyleClass().add("choice-field");
+        setCellFactory(_ -> new ChoiceCell());
+        setButtonCell(new ChoiceCell());
         setAccessibleText(label);
         setMaxWidth(Double.MAX_VALUE);
         getSelectionModel().selectedIndexProperty().addListener((_, _, chosen) -> {

@@ -1,7 +1,9 @@
 package app.avrel.desktop.parts;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextInputControl;
 
 /** Labels of the kinds that the window knows. */
@@ -38,29 +40,36 @@ public final class Texts {
         label.setManaged(text.isPresent());
     }
 
+    /** {@return what is chosen in a menu, in the font of its script} */
+    public static MenuItem item(String text) {
+        return inScript(new MenuItem(text));
+    }
+
+    /** {@return an item of a menu in the font of its script} */
+    public static <T extends MenuItem> T inScript(T item) {
+        markScript(item.getText(), item.getStyleClass());
+        return item;
+    }
+
     /** Keeps a field in the font of the script that is typed in it. */
     public static void follow(TextInputControl field) {
-        field.textProperty().addListener((_, _, text) -> {
-            boolean chinese = Fonts.chinese(text);
-            if (chinese != field.getStyleClass().contains("chinese")) {
-                Fonts.familyFor(text, Fonts.TEXT);
-                field.getStyleClass().remove("chinese");
-                if (chinese) {
-                    field.getStyleClass().add("chinese");
-                }
-            }
-        });
+        field.textProperty().subscribe(text -> markScript(text, field.getStyleClass()));
     }
 
     private static void markScript(Label label) {
-        boolean chinese = Fonts.chinese(label.getText());
+        markScript(label.getText(), label.getStyleClass());
+    }
+
+    /** Lets what says a text have the font of its script. */
+    static void markScript(String text, List<String> styles) {
+        boolean chinese = Fonts.chinese(text);
         if (chinese) {
-            Fonts.familyFor(label.getText(), Fonts.TEXT);
+            Fonts.familyFor(text, Fonts.TEXT);
         }
-        if (chinese != label.getStyleClass().contains("chinese")) {
-            label.getStyleClass().remove("chinese");
+        if (chinese != styles.contains("chinese")) {
+            styles.remove("chinese");
             if (chinese) {
-                label.getStyleClass().add("chinese");
+                styles.add("chinese");
             }
         }
     }

@@ -1,5 +1,6 @@
 package app.avrel.desktop.shell;
 
+import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
@@ -85,7 +86,7 @@ final class MainMenu {
     }
 
     private static MenuItem item(String words, String key, Runnable action) {
-        MenuItem item = new MenuItem(words);
+        MenuItem item = Texts.item(words);
         item.setMnemonicParsing(false);
         item.setOnAction(_ -> action.run());
         if (!key.isEmpty()) {
@@ -118,7 +119,7 @@ final class MainMenu {
         Menu menu = new Menu(Words.of("common.language"));
         List<String> own = List.of("English", "Español", "中文");
         for (Language language : Language.values()) {
-            RadioMenuItem item = new RadioMenuItem(own.get(language.ordinal()));
+            RadioMenuItem item = Texts.inScript(new RadioMenuItem(own.get(language.ordinal())));
             item.setSelected(language == Words.language());
             item.setOnAction(_ -> shell.speak(language));
             menu.getItems().add(item);

@@ -169,7 +169,7 @@ final class TopBar extends HBox {
         List<MenuItem> items = new ArrayList<>();
         for (int i = 0; i < words.size(); i++) {
             int at = i;
-            MenuItem item = new MenuItem(words.get(i));
+            MenuItem item = Texts.item(words.get(i));
             item.setOnAction(_ -> choose.accept(at));
             items.add(item);
         }
