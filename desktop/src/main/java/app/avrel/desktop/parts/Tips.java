@@ -24,7 +24,14 @@ public final class Tips {
 
     private static void show(Control control, String says) {
         if (control.getTooltip() == null || !control.getTooltip().getText().equals(says)) {
-            control.setTooltip(new Tooltip(says));
+            control.setTooltip(saying(says));
         }
+    }
+
+    /** {@return a tooltip that stays in the font of the script of what it says} */
+    public static Tooltip saying(String says) {
+        Tooltip tip = new Tooltip(says);
+        tip.textProperty().subscribe(text -> Texts.markScript(text, tip.getStyleClass()));
+        return tip;
     }
 }

@@ -2,6 +2,7 @@ package app.avrel.desktop.ribbon;
 
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Drawing;
+import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.words.Words;
 import java.util.List;
 import java.util.function.IntConsumer;
@@ -37,7 +38,7 @@ public final class Ribbon extends Drawing {
     private double scrolled;
     private final Region head = new Region();
     private final RibbonLegend legend = new RibbonLegend();
-    private final Tooltip named = new Tooltip();
+    private final Tooltip named = Tips.saying("");
     private final HBox nearness = new HBox(
             Buttons.pill("−", Words.of("ribbon.show_more_ribbon"), () -> zoom(0.8)),
             Buttons.pill("+", Words.of("ribbon.look_nearer_or"), () -> zoom(1.25)));

@@ -24,7 +24,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -61,7 +60,7 @@ final class TopBar extends HBox {
         }
         project.setMinWidth(60);
         project.maxWidthProperty().bind(widthProperty().multiply(0.2));
-        project.setTooltip(new Tooltip());
+        project.setTooltip(Tips.saying(""));
         Region spring = new Region();
         HBox.setHgrow(spring, Priority.ALWAYS);
         getChildren().addAll(menu, project, tabRow, spring, directions, body, rules, findings);

@@ -37,6 +37,7 @@ final class HandRest {
             Term.Act.SWEEP,
             Term.Act.HANG,
             Term.Act.LAND,
+            Term.Act.MEET,
             Term.Act.SLIDE,
             Term.Act.SHIFT,
             Term.Act.TAKE,

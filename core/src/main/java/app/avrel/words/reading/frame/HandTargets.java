@@ -8,7 +8,9 @@ import app.avrel.posture.hand.HandOffset;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.words.lexicon.Term;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 
 /** Where a hand goes: a height of the body, a limb it is placed against, a distance from there. */
@@ -16,6 +18,10 @@ final class HandTargets {
 
     /** Beyond the own shoulder, in shoulder halves. */
     private static final double BEYOND = 1.5;
+
+    /** What a hand does to an arm that it is at. */
+    private static final Set<Term.Act> TOUCHING =
+            EnumSet.of(Term.Act.LAND, Term.Act.MEET, Term.Act.HOLD, Term.Act.PRESS, Term.Act.TAKE);
 
     private final Clause clause;
     private final Situation now;
@@ -125,12 +131,12 @@ final class HandTargets {
         return item.is(Term.Part.KNEE) && item.rel() == Term.Rel.WITH;
     }
 
-    /** The fingers of the right hand touch the left wrist: that is where they go. */
+    /** The fingers of the right hand touch the left wrist, or hold it: that is where they go. */
     private boolean touched(Item limb, Side hand) {
         boolean part = limb.is(Term.Part.WRIST) || limb.is(Term.Part.ELBOW) || limb.is(Term.Part.FOREARM);
         return part
                 && limb.rel() == null
-                && clause.has(Term.Act.LAND)
+                && TOUCHING.stream().anyMatch(clause::has)
                 && limb.whose().flatMap(now::hand).filter(side -> side != hand).isPresent();
     }
 
