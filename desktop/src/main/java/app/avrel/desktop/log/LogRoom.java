@@ -123,22 +123,11 @@ public final class LogRoom implements Room {
 
     private void time() {
         actions.lesson().ifPresent(lesson -> {
-            state.setText(Days.whole(actions.day(lesson)) + " · " + became(lesson));
+            state.setText(Days.whole(actions.day(lesson)) + " · " + LogWords.became(lesson));
             boolean running = clock.running(lesson);
             time.setText(running ? LessonWords.clock(clock.seconds()) : "");
             time.pseudoClassStateChanged(OVER, running && clock.seconds() > lesson.minutes() * 60);
         });
-    }
-
-    private String became(Lesson lesson) {
-        if (lesson.missed()) {
-            return Words.of("log.missed_re_plan");
-        }
-        if (!lesson.taught()) {
-            return Words.of("log.not_taught_yet");
-        }
-        int minutes = Math.round(lesson.log().orElseThrow().seconds() / 60f);
-        return Words.of("log.taught_min", minutes, lesson.minutes());
     }
 
     /** While the clock runs a segment took what has gone since the last one; otherwise what was planned. */

@@ -8,8 +8,6 @@ import app.avrel.desktop.parts.LinesField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
-import app.avrel.lesson.log.Question;
-import app.avrel.lesson.log.WatchFor;
 import app.avrel.posture.Posture;
 import app.avrel.posture.teaching.GentlerVersion;
 import app.avrel.posture.teaching.Mistake;
@@ -25,7 +23,7 @@ import javafx.scene.layout.VBox;
 /** What a teacher knows of a posture: other names, picture, purpose, mistakes, cautions, gentler versions. */
 final class TeachingFields extends VBox {
 
-    private final VBox questions = new VBox();
+    private final AskedInLessons questions = new AskedInLessons();
     private final Session session;
     private final LinesField otherNames = lines(Words.of("postures.other_names"), Words.of("postures.one_line"));
     private final EntryField image = line(Words.of("postures.picture_or_story"), Words.of("postures.helps_see"));
@@ -67,7 +65,6 @@ final class TeachingFields extends VBox {
                                 Words.of("postures.add_counts_ask"),
                                 this::addGentler),
                         questions);
-        questions.getStyleClass().add("posture-questions");
     }
 
     private static LinesField lines(String label, String example) {
@@ -88,21 +85,7 @@ final class TeachingFields extends VBox {
         replacedBy.show(sheet.replacedBy(), text -> change("replaced", s -> s.withReplacedBy(text)));
         showMistakes(posture, sheet.mistakes());
         showGentler(posture, sheet.gentler());
-        showQuestions(posture);
-    }
-
-    /** What was asked of this posture in lessons, the newest first. */
-    private void showQuestions(Posture posture) {
-        List<Question> asked = WatchFor.about(posture.id(), session.project().lessons());
-        questions.getChildren().clear();
-        if (!asked.isEmpty()) {
-            questions.getChildren().add(Texts.of(Words.of("postures.asked_lessons"), "section"));
-            asked.forEach(one -> questions
-                    .getChildren()
-                    .add(Texts.wrapped(
-                            one.asked() + (one.open() ? Words.of("postures.open_answer_log") : " — " + one.answer()),
-                            "asked-line")));
-        }
+        questions.show(posture, session.project().lessons());
     }
 
     private void showMistakes(Posture posture, List<Mistake> all) {

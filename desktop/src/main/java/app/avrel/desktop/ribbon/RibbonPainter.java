@@ -17,6 +17,7 @@ final class RibbonPainter {
     private final RibbonScale scale;
     private final Pens pens;
     private final RibbonLetters letters;
+    private final RibbonMarks marks;
     private final List<RibbonCell> cells;
     private final boolean recorded;
     private final boolean form;
@@ -38,6 +39,7 @@ final class RibbonPainter {
         spelled = spelled(cells);
         half = half(scale.text());
         middle = middle(scale.text());
+        marks = new RibbonMarks(g, scale.text(), pens, middle, half);
     }
 
     /** {@return how high either half of the band can be, for a size of text} */
@@ -110,11 +112,11 @@ final class RibbonPainter {
             g.strokeLine(x, scale.text() * 2.2, x, height - scale.text() * 0.4);
         }
         head(i, chosen, height);
-        marks(cell, x, width);
+        marks.findings(cell, x, width);
         if (narrow) {
             return;
         }
-        notches(cell, x, width);
+        marks.steps(cell, x, width);
         if (spelled) {
             words(cell, x, width, chosen, height);
         }
@@ -153,19 +155,6 @@ final class RibbonPainter {
         return beat > scale.text() * 4;
     }
 
-    /** A small tent where a foot leaves its place, on that foot's side. */
-    private void notches(RibbonCell cell, double x, double width) {
-        double size = Math.min(scale.text() * 0.5, width * 0.3);
-        double at = x + width / 2;
-        for (Side side : cell.moved()) {
-            int down = side == Side.LEFT ? -1 : 1;
-            double base = middle + down * (half + 3);
-            g.setStroke(pens.side(side));
-            g.setLineWidth(1.6);
-            g.strokePolyline(new double[] {at - size, at, at + size}, new double[] {base, base + down * size, base}, 3);
-        }
-    }
-
     private void words(RibbonCell cell, double x, double width, boolean chosen, double height) {
         double text = scale.text();
         double room = width - text;
@@ -181,25 +170,6 @@ final class RibbonPainter {
                         chosen ? pens.bold(size, lines[i]) : pens.font(size, lines[i]),
                         chosen ? pens.ink() : pens.soft());
             }
-        }
-    }
-
-    private void marks(RibbonCell cell, double x, double width) {
-        double text = scale.text();
-        if (cell.cautions() > 0) {
-            g.setFill(pens.caution());
-            double at = width > text * 4 ? x + width - text : x + width / 2;
-            g.fillOval(at - text * 0.3, text * 0.9, text * 0.6, text * 0.6);
-        }
-        if (cell.gap()) {
-            g.setFill(pens.caution());
-            g.fillPolygon(
-                    new double[] {x - text * 0.45, x + text * 0.45, x},
-                    new double[] {text * 1.9, text * 1.9, text * 2.6},
-                    3);
-            g.setStroke(pens.caution());
-            g.setLineWidth(2);
-            g.strokeLine(x, text * 2.6, x, middle + half);
         }
     }
 }

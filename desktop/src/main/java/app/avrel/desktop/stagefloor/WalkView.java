@@ -1,6 +1,7 @@
 package app.avrel.desktop.stagefloor;
 
 import app.avrel.desktop.parts.Drawing;
+import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.words.Words;
 import app.avrel.form.Occurrence;
 import app.avrel.form.hall.HallPlan;
@@ -33,7 +34,7 @@ public final class WalkView extends Drawing {
     private double heldY;
     private List<Stops.Stop> stops = List.of();
     private IntConsumer choose = _ -> {};
-    private final Tooltip named = new Tooltip();
+    private final Tooltip named = Tips.saying("");
     private boolean inset;
 
     public WalkView() {
@@ -139,21 +140,8 @@ public final class WalkView extends Drawing {
     }
 
     private FloorScale whole() {
-        return picture.plan()
-                .map(this::hallScale)
-                .orElseGet(() -> FloorScale.fitting(new WalkPath(picture).extent(), 0.5, 2.2, getWidth(), getHeight()));
-    }
-
-    /** The hall fills the picture but for a line of words on each side. */
-    private FloorScale hallScale(HallPlan plan) {
-        double round = inset ? textSize() * 0.6 : 2 * ROUND_THE_HALL * textSize();
-        FloorScale fitted = FloorScale.fitting(
-                HallPainter.corners(plan.hall()),
-                0,
-                2,
-                Math.max(40, getWidth() - round),
-                Math.max(40, getHeight() - round));
-        return new FloorScale(fitted.centre(), fitted.pixels(), getWidth(), getHeight());
+        return new WholeWalk(picture, inset ? textSize() * 0.6 : 2 * ROUND_THE_HALL * textSize())
+                .in(getWidth(), getHeight());
     }
 
     @Override
