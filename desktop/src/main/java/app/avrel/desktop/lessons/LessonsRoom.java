@@ -3,7 +3,6 @@ package app.avrel.desktop.lessons;
 import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.RoomPane;
 import app.avrel.desktop.parts.Scroller;
-import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.ribbon.Ribbon;
 import app.avrel.desktop.ribbon.RibbonCells;
@@ -20,7 +19,6 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
@@ -81,7 +79,7 @@ public final class LessonsRoom implements Room {
         more.getStyleClass().addAll("flat", "word-button");
         more.getItems()
                 .addAll(
-                        item(Words.of("lessons.keep_lesson_as"), this::keepAsRecipe),
+                        item(Words.of("lessons.keep_lesson_as"), () -> KeepRecipeSheet.open(actions, over)),
                         item(Words.of("lessons.pin_or_unpin"), actions::pin),
                         item(
                                 Words.of("lessons.new_course"),
@@ -112,24 +110,6 @@ public final class LessonsRoom implements Room {
 
     private void replan() {
         ReplanSheet.open(session, actions, over);
-    }
-
-    private void keepAsRecipe() {
-        TextField name = new TextField(Words.of("lessons.our_usual_lesson"));
-        name.setAccessibleText(Words.of("lessons.name_recipe"));
-        VBox content = new VBox(Texts.wrapped(Words.of("lessons.lesson_made_by"), "quiet"), name);
-        content.getStyleClass().add("make-sheet");
-        Sheet.show(
-                over,
-                Words.of("lessons.keep_lesson_as_recipe"),
-                content,
-                List.of(
-                        new Sheet.Answer(Words.of("common.keep"), () -> {
-                            if (!name.getText().isBlank()) {
-                                actions.keepAsRecipe(name.getText().strip());
-                            }
-                        }),
-                        new Sheet.Answer(Words.of("common.cancel"), () -> {})));
     }
 
     @Override
