@@ -3,6 +3,7 @@ package app.avrel.mechanics;
 import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.house.HouseRules;
+import app.avrel.motion.FootPose;
 import app.avrel.motion.KneeMeeting;
 import app.avrel.motion.Performer;
 import app.avrel.motion.Pose;
@@ -18,10 +19,12 @@ public enum Performing implements KneeMeeting {
 
     @Override
     public Optional<Double> drop(Pose pose, Optional<Side> knee, Body body) {
-        boolean known = pose.weight().exact()
-                && pose.left().heel().known()
-                && pose.right().heel().known();
+        boolean known = pose.weight().exact() && pose.hips().known() && stands(pose.left()) && stands(pose.right());
         return known ? knees(pose, knee, body).drop() : Optional.empty();
+    }
+
+    private static boolean stands(FootPose foot) {
+        return foot.heel().known() && foot.heading().known();
     }
 
     private static CrossedKnees knees(Pose pose, Optional<Side> knee, Body body) {

@@ -6,6 +6,7 @@ import app.avrel.body.Body;
 import app.avrel.body.Side;
 import app.avrel.floor.Bearing;
 import app.avrel.floor.FloorPoint;
+import app.avrel.motion.Estimate;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Standing;
 import app.avrel.posture.count.Stage;
@@ -13,7 +14,9 @@ import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.FootPart;
 import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
 import app.avrel.posture.move.Split;
+import app.avrel.posture.move.Toes;
 import app.avrel.rules.check.Performed;
 import java.util.List;
 import java.util.Optional;
@@ -73,6 +76,19 @@ class CrossedKneesTest {
         Pose somehow = sit(1.8, new Depth.Sink(Optional.empty()));
 
         assertThat(wrong.drop()).isEqualTo(somehow.drop());
+    }
+
+    @Test
+    void overToesThatTurnedNobodySaysHowFarItIsAsDeepAsOneUsuallySinks() {
+        Depth meeting = new Depth.UntilKneeMeetsCalf(Optional.empty());
+        Stage turned = Stage.of(
+                new Move.TurnFoot(Side.RIGHT, Pivot.BALL, Optional.of(new Toes.TurnedSome(Toes.TurnedSome.Way.OUT))));
+        Pose open = Standing.POSING.after(sit(1.8, new Depth.Sink(Optional.empty())), turned);
+
+        Pose sunk = Standing.POSING.after(open, Stage.of(new Move.ChangeDepth(meeting)));
+
+        assertThat(sit(1.8, meeting).drop().basis()).isEqualTo(Estimate.Basis.DERIVED);
+        assertThat(sunk.drop().basis()).isEqualTo(Estimate.Basis.ASSUMED);
     }
 
     private static Pose sit(double footLengths, Depth depth) {
