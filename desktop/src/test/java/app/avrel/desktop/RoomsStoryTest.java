@@ -11,6 +11,8 @@ import app.avrel.form.Unroll;
 import app.avrel.form.closing.Gap;
 import app.avrel.label.Labels;
 import app.avrel.label.Language;
+import app.avrel.project.Analysis;
+import app.avrel.project.Edit;
 import app.avrel.project.Project;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -258,6 +260,21 @@ class RoomsStoryTest {
                         list.getBackground().getFills().getLast().getFill().isOpaque()))
                 .isTrue();
         assertThat(read(() -> list.lookupAll(".list-cell.chinese").size())).isPositive();
+    }
+
+    @Test
+    void howMuchIsToBeLookedAtIsCountedOnceTheWindowIsSeenAndAnewWithEachEdit(FxRobot robot) throws Exception {
+        String found = Integer.toString(Analysis.of(DEMO).serious().size());
+        until(() -> badge().equals(found));
+        robot.interact(() ->
+                workplace.session.apply(Edit.of("begin anew", whole -> Project.empty("A hall", whole.setting()))));
+        until(() -> !badge().equals(found));
+        robot.interact(() -> workplace.session.undo());
+        until(() -> badge().equals(found));
+    }
+
+    private String badge() {
+        return ((Labeled) root().lookup(".findings-badge")).getText();
     }
 
     @Test

@@ -29,7 +29,7 @@ final class CueCard extends VBox {
     private final Label title = Texts.wrapped("", "card-title");
     private final Label time = Texts.wrapped("", "card-note");
     private final VBox over = new VBox();
-    private final Label overHead = Texts.of(Words.of("cues.too_long_its"), "over-head");
+    private final Label overHead = Texts.wrapped(Words.of("cues.too_long_its"), "over-head");
     private final Label overWords = Texts.wrapped("", "over-words");
     private final Button take = Buttons.words("", Words.of("cues.say_shorter_words_tip"), this::takeShorter);
     private final LinesField said = new LinesField(Words.of("cues.said_count"), "", "");

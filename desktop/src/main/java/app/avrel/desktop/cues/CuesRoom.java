@@ -13,14 +13,15 @@ import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
 
 /** The cue room. */
 public final class CuesRoom implements Room {
@@ -30,7 +31,7 @@ public final class CuesRoom implements Room {
     private final RoomPane root;
     private final CueWishes wishes;
     private final Label title = Texts.of("", "cue-title");
-    private final Label total = Texts.of("", "room-state");
+    private final Label total = Texts.wrapped("", "room-state");
     private final Label measured = Texts.wrapped("", "quiet");
     private final CueList list = new CueList();
     private final CueCard card;
@@ -54,10 +55,12 @@ public final class CuesRoom implements Room {
         acts = new ScriptActs(session, choosing, over, lengths);
         wishes = new CueWishes();
         card = new CueCard(new CueEdits(session));
-        Region spring = new Region();
-        HBox.setHgrow(spring, Priority.ALWAYS);
         title.setMinWidth(0);
-        HBox head = new HBox(title, spring, total);
+        total.setMaxWidth(Double.MAX_VALUE);
+        total.setAlignment(Pos.BASELINE_RIGHT);
+        total.setTextAlignment(TextAlignment.RIGHT);
+        HBox.setHgrow(total, Priority.ALWAYS);
+        HBox head = new HBox(title, total);
         head.getStyleClass().add("cue-head");
         VBox.setVgrow(list, Priority.ALWAYS);
         VBox middle = new VBox(head, measured, list);
