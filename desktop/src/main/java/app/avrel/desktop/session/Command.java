@@ -1,6 +1,5 @@
 package app.avrel.desktop.session;
 
-import app.avrel.desktop.parts.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.MenuItem;
@@ -54,7 +53,7 @@ public record Command(String name, KeyCombination key, Runnable action, boolean 
     }
 
     private MenuItem item() {
-        MenuItem item = Texts.item(name);
+        MenuItem item = new MenuItem(name);
         item.setMnemonicParsing(false);
         item.setAccelerator(key);
         item.setOnAction(_ -> action.run());
