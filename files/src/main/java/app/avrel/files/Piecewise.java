@@ -25,7 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Reads a project of the newest version piece by piece: what stands in a row is made beside this thread while the next
- * is read, and the text of it is let go. A school of two thousand postures is never held in memory as text.
+ * is read, and its tree is let go. The tree of a school of two thousand postures is never held whole in memory.
  *
  * <p>Whatever is not as it should be is left to a reading of the whole, which can say what and where.
  */

@@ -102,7 +102,7 @@ final class FacedPalm {
                     && clause.item(palm).is(Term.Part.PALM)
                     && clause.item(palm).who() == null
                     && clause.items().subList(0, palm).stream().noneMatch(before -> before.is(Term.Act.PUSH));
-            Optional<Heading> wall = looks || palms && !clause.has(Term.Act.MOVE) ? wall(item) : Optional.empty();
+            Optional<Heading> wall = looks || palms && !clause.has(Term.Act.MOVE) ? wall(i) : Optional.empty();
             if (wall.isPresent() && clause.open(i)) {
                 clause.use(i);
                 this.hall = wall;
@@ -126,14 +126,10 @@ final class FacedPalm {
     }
 
     /** The wall, or the hour of the hall's clock, that something is turned to. */
-    private static Optional<Heading> wall(Item item) {
-        return switch (item.term()) {
-            case Term.Hall(Heading hall) -> Optional.of(hall);
-            case Term.Num(double hour)
-            when item.rel() == Term.Rel.TO && hour >= 1 && hour <= 12 && hour == Math.rint(hour) ->
-                Optional.of(Heading.wrapping(hour * 30));
-            default -> Optional.empty();
-        };
+    private Optional<Heading> wall(int index) {
+        Item item = clause.item(index);
+        boolean bare = item.term() instanceof Term.Num && item.rel() != Term.Rel.TO && !facesBefore(index);
+        return bare ? Optional.empty() : Ways.named(item);
     }
 
     private boolean facesBefore(int index) {

@@ -74,7 +74,8 @@ final class LowerReading {
         boolean flat = which.side()
                 .filter(side -> now.pose().foot(side).contact() == Contact.FLAT)
                 .isPresent();
-        return flat && clause.takeAll(Term.Act.STAY) && clause.takeAll(Term.Way.DOWN, Term.Manner.FLAT);
+        boolean down = clause.has(Term.Way.DOWN) || clause.has(Term.Manner.FLAT);
+        return flat && down && clause.takeAll(Term.Act.STAY) && clause.takeAll(Term.Way.DOWN, Term.Manner.FLAT);
     }
 
     private Optional<Fit> lower(Side side, WhichFoot.Found which, @Nullable Term named, boolean lowers, boolean lands) {

@@ -12,8 +12,6 @@ import java.util.Optional;
 /** Hands that part to two directions, said one after the other: to 10 and 1. */
 final class TwoWays {
 
-    private static final int HOUR = 30;
-
     private final Clause clause;
     private final Situation now;
 
@@ -28,8 +26,8 @@ final class TwoWays {
             boolean led =
                     (clause.item(i - 1).is(Term.Mark.AND) || clause.item(i - 1).is(Term.Mark.COMMA))
                             && !clause.open(i - 2)
-                            && heading(clause.item(i - 2)).isPresent();
-            Optional<Heading> heading = led && clause.open(i) ? heading(clause.item(i)) : Optional.empty();
+                            && Ways.named(clause.item(i - 2)).isPresent();
+            Optional<Heading> heading = led && clause.open(i) ? Ways.named(clause.item(i)) : Optional.empty();
             if (heading.isPresent()) {
                 clause.use(i);
                 return heading.map(found -> new Direction.OfPosture(now.ofPosture(found)));
@@ -51,14 +49,5 @@ final class TwoWays {
         double off = Heading.wrapping(bearing.degrees() - now.pose().facing().degrees())
                 .degrees();
         return off > 180 ? off - 360 : off;
-    }
-
-    private static Optional<Heading> heading(Item item) {
-        return switch (item.term()) {
-            case Term.Hall(Heading hall) -> Optional.of(hall);
-            case Term.Num(double hour)
-            when hour >= 1 && hour <= 12 && hour == Math.rint(hour) -> Optional.of(Heading.wrapping(hour * HOUR));
-            default -> Optional.empty();
-        };
     }
 }

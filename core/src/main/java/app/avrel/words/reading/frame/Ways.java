@@ -37,6 +37,17 @@ final class Ways {
         return hall;
     }
 
+    /** {@return the heading of the hall that a phrase names by itself: a wall, a corner, an hour of its clock} */
+    static Optional<Heading> named(Item item) {
+        return switch (item.term()) {
+            case Term.Hall(Heading hall) -> Optional.of(hall);
+            case Term.Num(double hour)
+            when hour >= 1 && hour <= HOURS && hour == Math.rint(hour) ->
+                Optional.of(Heading.wrapping(hour * 360 / HOURS));
+            default -> Optional.empty();
+        };
+    }
+
     private Optional<Heading> numbered() {
         int at = -1;
         for (int i = 0; i < clause.size() && at < 0; i++) {
