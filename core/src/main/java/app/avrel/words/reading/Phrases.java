@@ -394,7 +394,8 @@ final class Phrases {
         for (int i = from;
                 i < in.size() && !(in.get(i).term() instanceof Term.Mark mark && mark != Term.Mark.FILLER);
                 i++) {
-            if (term(i) == Term.Act.PUSH) {
+            boolean toSide = term(i) instanceof Term.Who who && who.side().isPresent() && term(i - 1) == Term.Rel.TO;
+            if (term(i) == Term.Act.PUSH || term(i) == Term.Way.FORWARD || term(i) == Term.Way.BACK || toSide) {
                 return true;
             }
             if (term(i) instanceof Term.Part part

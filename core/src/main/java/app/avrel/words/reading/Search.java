@@ -64,7 +64,9 @@ final class Search {
     /** One phrase that belongs to no clause. */
     private static void leave(List<Item> items, int from, Path path, List<List<Path>> best) {
         Item item = items.get(from);
-        double cost = Leftover.small(item) || item.soft() ? Costs.SMALL / 2 : Costs.LEFT_OVER;
+        boolean small = Leftover.small(item) || item.soft();
+        boolean lifted = from > 0 && path.last != null && path.last.fit != null && severed(items, from);
+        double cost = small ? Costs.SMALL / 2 : lifted ? 2 * Costs.LEFT_OVER + Costs.SEVERED : Costs.LEFT_OVER;
         add(best.get(from + 1), new Path(path, new Said(List.of(item), null), path.cost + cost, path.now));
     }
 
@@ -73,6 +75,7 @@ final class Search {
             return;
         }
         double open = boundary(items, from) ? 0 : Costs.NO_BOUNDARY + (severed(items, from) ? Costs.SEVERED : 0);
+        open += liftsTrunk(items, from) ? 2 * Costs.LEFT_OVER : 0;
         int most = Math.min(items.size(), from + LONGEST);
         int subjects = 0;
         for (int to = from + 1; to <= most; to++) {
@@ -95,10 +98,12 @@ final class Search {
         }
     }
 
-    /** The sword points to 12, the left hand at the wrist: "to 12" does not go with what comes after the comma. */
+    /** The sword points to 12, the left hand at the wrist: "to 12" does not go with what comes after the comma. Sink right, slide the left back: neither does "right". */
     private static boolean stolen(List<Item> run) {
-        Term.Rel rel = run.getFirst().rel();
-        return (rel == Term.Rel.TO || rel == Term.Rel.AT) && run.stream().anyMatch(Item::soft);
+        Item first = run.getFirst();
+        boolean led = first.rel() == Term.Rel.TO || first.rel() == Term.Rel.AT;
+        return led && run.stream().anyMatch(Item::soft)
+                || first.bareSide() && first.rel() == null && run.size() > 1 && run.get(1).soft();
     }
 
     /** Lower the leg: the leg is what is lowered. */
@@ -113,6 +118,13 @@ final class Search {
                 && items.get(at).rel() == null;
         boolean verb = (items.get(at).is(Term.Act.LOWER) || items.get(at).is(Term.Act.RAISE)) && hand(items, at);
         return limb || verb;
+    }
+
+    /** Lift the chest: no foot is lifted, and the chest is not begun anew. */
+    private static boolean liftsTrunk(List<Item> items, int at) {
+        Item item = items.get(at);
+        boolean trunk = item.is(Term.Part.CHEST) || item.is(Term.Part.HEAD) || item.is(Term.Part.CROWN);
+        return at > 0 && items.get(at - 1).is(Term.Act.RAISE) && trunk && item.rel() == null;
     }
 
     /** Whether a hand is spoken of between the last comma and here. */

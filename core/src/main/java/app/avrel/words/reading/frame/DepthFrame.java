@@ -7,6 +7,7 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.Numbers;
 import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
 import app.avrel.words.lexicon.Term;
 import java.util.Map;
 import java.util.Optional;
@@ -138,6 +139,7 @@ final class DepthFrame implements Frame {
         if (handOf) {
             return Optional.empty();
         }
+        Optional<Side> onto = sinksOnto(clause);
         boolean sinks = clause.takeAll(Term.Act.SINK) | clause.takeAll(Term.Part.KNEES_BEND, Term.Part.TAILBONE);
         boolean legs = clause.has(
                 item -> bothLegs(item) || item.is(Term.Part.KNEE) && item.rel() == null && item.who() == null);
@@ -197,7 +199,29 @@ final class DepthFrame implements Frame {
         if (frame) {
             clause.takeAll(Term.Act.SHIFT);
         }
-        return Optional.of(to(clause, up).costs(cost));
+        Fit fit = to(clause, up).costs(cost);
+        onto.ifPresent(side -> fit.moves().add(new Move.Shift(Split.toward(side))));
+        return Optional.of(fit);
+    }
+
+    /** Sink right, sink to the right: the weight goes there with the body. */
+    private static Optional<Side> sinksOnto(Clause clause) {
+        int sink = clause.indexOf(Term.Act.SINK);
+        int at = sink < 0 ? -1 : sideAt(clause, sink + 1) ? sink + 1 : sideAt(clause, 0) && sink == 1 ? 0 : -1;
+        if (at < 0) {
+            return Optional.empty();
+        }
+        clause.use(at);
+        return clause.item(at).who().side();
+    }
+
+    private static boolean sideAt(Clause clause, int at) {
+        if (at >= clause.size()) {
+            return false;
+        }
+        Item item = clause.item(at);
+        boolean onto = item.rel() == null || item.rel() == Term.Rel.TO || item.rel() == Term.Rel.ON;
+        return onto && item.bareSide() && item.who().side().isPresent();
     }
 
     /** Lean ten degrees, a quarter turn to the left: two amounts are two clauses. */

@@ -72,6 +72,11 @@ final class HandAside {
             return place.withSideways(new Sideways.Across(
                     Math.clamp(now.shoulderWidths(apart.get().length()), 0, 3)));
         }
+        int out = clause.indexOf(Term.Way.OUT);
+        if (out >= 0
+                && clause.near(out, 1).filter(next -> next.is(Term.Way.FORWARD)).isPresent()) {
+            clause.use(out);
+        }
         if (directed(pushes, place)) {
             boolean named =
                     clause.has(item -> item.bareSide() && item.who().side().isPresent());

@@ -89,7 +89,10 @@ final class HandTargets {
                 && limb.whose().flatMap(now::hand).filter(side -> side != hand).isEmpty();
         boolean goesOn =
                 brushes ? clause.has(other -> Landmarks.of(other.term()).isPresent()) : target;
-        boolean passes = limb.rel() == Term.Rel.PAST && goesOn;
+        int on = clause.items().indexOf(limb);
+        boolean by = limb.rel() == Term.Rel.PAST
+                || on > 0 && clause.item(on - 1).is(Term.Act.PASS);
+        boolean passes = by && (goesOn || goesOnAfter(on));
         boolean ownElbow = limb.is(Term.Part.WRIST)
                 && limb.who() == null
                 && clause.indexOf(Term.Part.ELBOW) >= 0
@@ -109,11 +112,11 @@ final class HandTargets {
                 || whose.filter(side -> side == hand).isPresent();
         HandPlace at = place.withAt(HandLimbs.at(limb, own));
         Optional<HandOffset.Way> way = HandLimbs.way(limb.rel(), limb);
-        Optional<Length> by = clause.take(Term.Measure.class).map(Term.Measure::length);
-        offsetHeld |= by.isPresent();
+        Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
+        offsetHeld |= gap.isPresent();
         return way.isPresent()
-                ? at.withOffset(new HandOffset(way.get(), by))
-                : by.isPresent() ? at.withOffset(new HandOffset(HandOffset.Way.AWAY, by)) : at;
+                ? at.withOffset(new HandOffset(way.get(), gap))
+                : gap.isPresent() ? at.withOffset(new HandOffset(HandOffset.Way.AWAY, gap)) : at;
     }
 
     /** Along the forearm to the wrist: of two limbs the one that is gone to, not the one that is only passed. */
@@ -261,6 +264,12 @@ final class HandTargets {
                 return i;
             }
         }
+        int passed =
+                clause.find(item -> height(item) && (item.rel() == Term.Rel.PAST || item.rel() == Term.Rel.FROM));
+        if (passed >= 0 && goesOnAfter(passed)) {
+            clause.keep(passed);
+            return -1;
+        }
         boolean goesOn = clause.has(Term.Act.PUSH);
         int from = goesOn ? clause.find(item -> height(item) && item.rel() == Term.Rel.FROM) : -1;
         if (from >= 0) {
@@ -272,7 +281,19 @@ final class HandTargets {
                         .isPresent()) {
             return -1;
         }
-        return clause.find(item -> height(item) && item.rel() != null && !withKnee(item));
+        boolean far = clause.has(Term.Measure.class);
+        return clause.find(item ->
+                height(item) && item.rel() != null && (far || item.rel() != Term.Rel.FROM) && !withKnee(item));
+    }
+
+    /** Past the ear and to the front: the hand ends further on, where its way leads. */
+    private boolean goesOnAfter(int passed) {
+        return clause.items().subList(passed + 1, clause.size()).stream()
+                .anyMatch(item -> item.is(Term.Way.FORWARD)
+                        || item.is(Term.Way.BACK)
+                        || item.is(Term.Way.SIDE)
+                        || item.term() instanceof Term.Hall
+                        || item.bareSide() && item.rel() == Term.Rel.TO);
     }
 
     private int subjectAt() {
