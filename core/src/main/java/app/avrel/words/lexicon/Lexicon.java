@@ -169,7 +169,7 @@ public final class Lexicon {
             case "Compass" -> new Term.Compass(Integer.parseInt(parts[1]));
             case "Place" -> new Term.Place(Integer.parseInt(parts[1]));
             case "Unit" -> new Term.Unit(LengthUnit.valueOf(parts[1]), 1);
-            case "Metre" -> new Term.Unit(LengthUnit.CENTIMETRE, 100);
+            case "Metre" -> new Term.Unit(LengthUnit.CENTIMETRE, 100 * Double.parseDouble(parts[1]));
             case "Shape" -> new Term.Shaped(HandShape.valueOf(parts[1]));
             case "Related" -> new Term.Related(HandRelation.valueOf(parts[1]));
             default -> throw new IllegalStateException("no such concept in a lexicon: " + key);

@@ -25,6 +25,9 @@ final class PhraseKinds {
             Term.Part.HAND, Term.Part.PALM, Term.Part.WRIST, Term.Part.ELBOW, Term.Part.FOREARM, Term.Part.FIST);
 
     /** What may follow "from" and still say where something comes from. */
+    /** What a foot turns on. */
+    static final Set<Term.Part> PIVOTS = EnumSet.of(Term.Part.HEEL, Term.Part.BALL, Term.Part.SOLE);
+
     static final Set<Term.Rel> ORIGINS = EnumSet.of(
             Term.Rel.BESIDE,
             Term.Rel.UNDER,

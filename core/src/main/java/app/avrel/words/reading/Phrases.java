@@ -409,6 +409,9 @@ final class Phrases {
     /** The relation after a thing; after a limb that itself moves it is a way. */
     private Term.@Nullable Rel placeAfter(Term.Part part, int index, Term.@Nullable Rel rel, Term.@Nullable Who who) {
         Term after = term(index);
+        if (after == Term.Rel.ON && PhraseKinds.PIVOTS.contains(part)) {
+            return Term.Rel.ON;
+        }
         boolean limb = PhraseKinds.LIMBS.contains(part) || part == Term.Part.KNEE;
         List<Item> before = who == Term.Who.BOTH ? here() : out;
         boolean moves = limb && rel == null && before.stream().noneMatch(Item::part);

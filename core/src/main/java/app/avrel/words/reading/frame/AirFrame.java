@@ -39,6 +39,9 @@ final class AirFrame implements Frame {
             if (clause.has(item -> HandWords.hand(item) && item.rel() == null) || clause.has(Term.Part.WEIGHT)) {
                 return Optional.empty();
             }
+            if (risesOn()) {
+                return Optional.empty();
+            }
             KickReading kicks = new KickReading(clause, now);
             boolean kicking = clause.has(Term.Act.KICK)
                     || clause.has(Term.Act.SWEEP)
@@ -109,6 +112,13 @@ final class AirFrame implements Frame {
                 return new LiftReading(clause, now).up();
             }
             return new LowerReading(clause, now).down(part);
+        }
+
+        /** Stand tall on the left leg: that leg bears, and none is lifted. */
+        private boolean risesOn() {
+            return clause.has(Term.Act.RISE)
+                    && clause.has(item -> WhichFoot.foot(item) && item.rel() == Term.Rel.ON)
+                    && !clause.has(item -> WhichFoot.foot(item) && item.rel() != Term.Rel.ON);
         }
 
         /** A calf with its side is what something touches, no height to lift to. */

@@ -26,7 +26,7 @@ final class FootPlaces {
     }
 
     Optional<StepPlace> find(Side foot) {
-        if (clause.take(Term.Rel.OWN_PLACE)) {
+        if (clause.take(Term.Rel.OWN_PLACE) || whereItWas()) {
             clause.takeAll(Term.Way.BACK, Term.Who.OWN);
             return Optional.of(new StepPlace.WhereWas(foot));
         }
@@ -64,6 +64,19 @@ final class FootPlaces {
             return Optional.of(new StepPlace.LevelWithHeel(width.or(() -> far)));
         }
         return directed(foot, far, width);
+    }
+
+    /** Put the right foot where it was. */
+    private boolean whereItWas() {
+        int where = clause.find(Term.Rel.WHERE);
+        boolean own = where >= 0
+                && clause.near(where, 1)
+                        .filter(next -> next.is(Term.Rel.WAS))
+                        .isPresent();
+        if (own) {
+            clause.takeAll(Term.Rel.WHERE, Term.Rel.WAS);
+        }
+        return own;
     }
 
     private static boolean anchors(Item item) {

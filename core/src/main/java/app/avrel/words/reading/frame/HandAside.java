@@ -67,7 +67,9 @@ final class HandAside {
             return place.sideways().isPresent() ? place : place.withSideways(Sideways.OTHER_SIDE);
         }
         boolean alone = clause.has(Term.Manner.APART) && !clause.has(Item::both) && !now.bothHands();
-        Optional<Term.Measure> apart = alone ? Optional.empty() : clause.take(Term.Measure.class, Term.Measure::wide);
+        Optional<Term.Measure> apart = alone ? Optional.empty()
+                : clause.take(
+                        Term.Measure.class, measure -> measure.wide() || clause.said(Term.Manner.EACH_OTHER));
         if (apart.isPresent()) {
             return place.withSideways(new Sideways.Across(
                     Math.clamp(now.shoulderWidths(apart.get().length()), 0, 3)));

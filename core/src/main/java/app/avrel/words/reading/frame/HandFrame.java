@@ -245,6 +245,8 @@ final class HandFrame implements Frame {
                 return false;
             }
             clause.takeAll(Term.Act.FOLLOW, Term.Part.HAND, Term.Part.ARM, Term.Part.PALM);
+            clause.takeAll(Term.Act.RAISE, Term.Act.RISE, Term.Act.LOWER, Term.Act.SINK, Term.Act.MOVE);
+            clause.takeAll(Term.Way.UP, Term.Way.DOWN);
             clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT);
             clause.takeAll(Term.Rel.WITH);
             return !hands.isEmpty();
@@ -345,6 +347,7 @@ final class HandFrame implements Frame {
             Optional<HandPath> path = looks.path();
             boolean targeted = clause.has(item -> Landmarks.of(item.term()).isPresent() && item.rel() != Term.Rel.FROM
                     || item.term() instanceof Term.Measure);
+            boolean turnsOver = TurnOverFrame.said(clause);
             HandPlace place = place(first, targeted);
             TwoWays ways = new TwoWays(clause, now);
             Optional<Direction> second = hands.size() > 1 ? ways.second() : Optional.empty();
@@ -361,8 +364,10 @@ final class HandFrame implements Frame {
                 return nowhere(hands, motion);
             }
             List<Move> moves = new ArrayList<>();
+            boolean over = turnsOver && place.palm().isEmpty();
             for (Side hand : hands) {
                 HandPlace here = hand == first ? place : other(place);
+                here = over ? TurnOverFrame.over(here, hand, now) : here;
                 boolean parted = second.isPresent() && place.sideways().orElse(null) instanceof Sideways.Toward;
                 moves.add(new Move.PlaceHand(
                         hand, parted ? ways.nearer(here, toward(place), second.get(), hand) : here, path));

@@ -47,6 +47,9 @@ final class HandLooks {
 
     Optional<HandPoint> measured() {
         int at = clause.find(item -> item.is(Term.Manner.MEASURED));
+        if (elbowTo()) {
+            return Optional.of(HandPoint.ELBOW);
+        }
         if (at < 0) {
             return Optional.empty();
         }
@@ -59,6 +62,24 @@ final class HandLooks {
             }
         }
         return Optional.empty();
+    }
+
+    /** Bring the elbow down to the ribs: it is the elbow that goes there. */
+    private boolean elbowTo() {
+        int elbow = clause.find(item -> item.is(Term.Part.ELBOW) && item.rel() == null);
+        boolean only = elbow >= 0
+                && elbow + 2 < clause.size()
+                && clause.items().stream().filter(HandWords::hand).count() == 1;
+        if (!only || !(clause.item(elbow + 1).is(Term.Way.DOWN) || clause.item(elbow + 1).is(Term.Way.UP))) {
+            return false;
+        }
+        Item goal = clause.item(elbow + 2);
+        boolean goes = goal.rel() == Term.Rel.TO && Landmarks.of(goal.term()).isPresent();
+        if (goes) {
+            clause.use(elbow);
+            clause.use(elbow + 1);
+        }
+        return goes;
     }
 
     private static @Nullable HandPoint pointOf(Term term) {

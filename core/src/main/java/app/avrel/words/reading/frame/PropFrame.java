@@ -20,12 +20,17 @@ final class PropFrame implements Frame {
     @Override
     public boolean may(Clause clause) {
         return clause.has(item ->
-                prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP) || item.is(Term.Part.TOES));
+                prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP) || item.is(Term.Part.TOES) || it(item));
     }
 
     /** {@return whether a phrase names a prop} */
     static boolean thing(Item item) {
         return prop(item).isPresent() || item.is(Term.Part.PROP);
+    }
+
+    /** Close the fan and point it down. */
+    private static boolean it(Item item) {
+        return item.bareSide() && item.who() == Term.Who.IT && item.rel() == null;
     }
 
     private static Optional<Prop> prop(Item item) {
@@ -42,7 +47,11 @@ final class PropFrame implements Frame {
     public Optional<Fit> read(Clause clause, Situation now) {
         boolean tip = now.topic() == Situation.Topic.PROP
                 && clause.has(item -> item.is(Term.Part.TOES) && item.who() == null && !item.many());
-        boolean thing = clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
+        boolean it = now.topic() == Situation.Topic.PROP
+                && clause.has(Term.Act.POINT)
+                && clause.takeItem(PropFrame::it).isPresent();
+        boolean thing = it
+                || clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
         if (clause.has(Term.Part.EYES) || clause.has(PropFrame::foot) && !tip || !thing && !tip) {
             return Optional.empty();
         }

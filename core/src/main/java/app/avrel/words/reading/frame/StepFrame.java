@@ -46,7 +46,7 @@ final class StepFrame implements Frame {
 
         Optional<Fit> read() {
             boolean onto = clause.has(item -> item.bareSide() && item.rel() == Term.Rel.ON);
-            if (stepsThenSlides() || onto && clause.has(Term.Act.STEP) || onlyCrosses()) {
+            if (followsHand() || stepsThenSlides() || onto && clause.has(Term.Act.STEP) || onlyCrosses()) {
                 return Optional.empty();
             }
             boolean part = clause.has(WhichFoot::foot);
@@ -190,6 +190,15 @@ final class StepFrame implements Frame {
                 return Optional.of(WhichFoot.ask(new Fit(), clause).costs(fit.cost()));
             }
             return Optional.of(known ? fit : WhichFoot.ask(fit, clause));
+        }
+
+        /** The right hand leads, the left follows: that is the other hand, and no foot. */
+        private boolean followsHand() {
+            return now.topic() == Situation.Topic.HAND
+                    && clause.has(Term.Act.FOLLOW)
+                    && !clause.has(WhichFoot::foot)
+                    && !clause.has(Term.Act.HALF_STEP)
+                    && !clause.has(Term.Manner.HALF_STEP_LONG);
         }
 
         /** Step behind the right foot, crossing: that is how the step before goes, and no other step. */

@@ -56,6 +56,9 @@ final class TurnBodyFrame implements Frame {
         if (!part && !verb && !half && !bend || limb && !part || clause.has(Term.Part.WEIGHT)) {
             return Optional.empty();
         }
+        if (looks && looksFirst(clause)) {
+            return Optional.empty();
+        }
         boolean oneShoulder = clause.has(item -> item.is(Term.Part.SHOULDER) && !item.many() && item.rel() == null);
         if (oneShoulder) {
             return Optional.empty();
@@ -93,6 +96,13 @@ final class TurnBodyFrame implements Frame {
         return reading(clause, now, bodyPart, hall, way, stays)
                 .map(fit -> fit.heading(ways.found()).costs(cost))
                 .map(fit -> pivot < 0 ? fit : goesAlong(fit, clause, pivot, now));
+    }
+
+    /** Look left, the chest stays to the front: the eyes turn, and the chest is another clause. */
+    private static boolean looksFirst(Clause clause) {
+        int look = clause.find(Term.Act.LOOK);
+        int trunk = clause.find(TurnBodyFrame::trunk);
+        return look < trunk && clause.items().subList(look, trunk).stream().anyMatch(Item::soft);
     }
 
     /** {@return whether so much is turned to the left or the right that no foot alone can have done it} */

@@ -2,9 +2,13 @@ package app.avrel.words.reading.frame;
 
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
+import app.avrel.floor.Heading;
+import app.avrel.floor.Way;
+import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Pivot;
 import app.avrel.posture.move.Toes;
+import app.avrel.posture.move.Turning;
 import app.avrel.words.lexicon.Term;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -174,7 +178,7 @@ final class TurnFootFrame implements Frame {
                     && item.both());
             int way = clause.find(item -> item.bareSide() && item.who().side().isPresent());
             if (on < 0 || way < 0) {
-                return Optional.empty();
+                return on < 0 ? Optional.empty() : bothToward(on);
             }
             Pivot pivot = pivotOf(clause.item(on).term());
             Side to = clause.item(way).who().side().orElseThrow();
@@ -191,6 +195,31 @@ final class TurnFootFrame implements Frame {
             }
             if (by.isEmpty()) {
                 fit.holds("how far the foot turns is left open");
+            }
+            return Optional.of(fit);
+        }
+
+        /** Turn on both heels to the east: both feet turn there, and the body with them. */
+        private Optional<Fit> bothToward(int on) {
+            if (!clause.has(Term.Act.TURN) || clause.has(Term.Part.TOES)) {
+                return Optional.empty();
+            }
+            Clause.Marks before = clause.marks();
+            clause.use(on);
+            clause.takeAll(Term.Act.TURN, Term.Part.FOOT, Term.Part.WAIST, Term.Part.BODY);
+            Ways ways = new Ways(clause, now);
+            Optional<Heading> hall = ways.hall();
+            if (hall.isEmpty()) {
+                clause.restore(before);
+                return Optional.empty();
+            }
+            Pivot pivot = pivotOf(clause.item(on).term());
+            Toes toes = new Toes.Toward(new Direction.OfPosture(now.ofPosture(hall.get())));
+            Fit fit = Fit.of(new Move.TurnBody(
+                            BodyPart.WHOLE, Optional.of(new Turning.To(now.ofPosture(hall.get()), Way.SHORTER))))
+                    .heading(hall);
+            for (Side side : Side.values()) {
+                fit.moves().add(new Move.TurnFoot(side, pivot, Optional.of(toes)));
             }
             return Optional.of(fit);
         }

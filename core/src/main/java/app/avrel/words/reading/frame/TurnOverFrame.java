@@ -38,12 +38,31 @@ final class TurnOverFrame implements Frame {
         return way || place || item.is(Term.Act.FACE) || item.is(Term.Act.LOOK) || item.is(Term.Part.FIST);
     }
 
-    private static Optional<Move> over(Side hand, Situation now) {
+    /** {@return whether a palm turns over on its way: "turns over", or "turns" and no word of where to} */
+    static boolean said(Clause clause) {
+        int palm = clause.find(item -> item.is(Term.Part.PALM) && item.rel() == null);
+        boolean turns = palm >= 0
+                && palm + 2 < clause.size()
+                && clause.item(palm + 1).is(Term.Act.TURN)
+                && (clause.item(palm + 2).soft() || clause.item(palm + 2).term() instanceof Term.Act);
+        return turns || clause.has(Term.Act.TURN_OVER);
+    }
+
+    /** {@return a place with the palm turned to the other side of where it looks now, where that is known} */
+    static HandPlace over(HandPlace place, Side hand, Situation now) {
         return now.pose()
                 .hand(hand)
                 .palm()
                 .flatMap(TurnOverFrame::opposite)
-                .map(palm -> new Move.PlaceHand(hand, HandPlace.UNSAID.withPalm(palm), Optional.empty()));
+                .map(place::withPalm)
+                .orElse(place);
+    }
+
+    private static Optional<Move> over(Side hand, Situation now) {
+        HandPlace turned = over(HandPlace.UNSAID, hand, now);
+        return turned.equals(HandPlace.UNSAID)
+                ? Optional.empty()
+                : Optional.of(new Move.PlaceHand(hand, turned, Optional.empty()));
     }
 
     private static Optional<Palm> opposite(Palm palm) {

@@ -92,6 +92,7 @@ final class WhichHand {
                         || item.is(Term.Act.FACE)
                         || item.is(Term.Act.LOOK) && now.topic() == Situation.Topic.HAND
                         || item.is(Term.Way.IN)
+                        || item.is(Term.Act.FOLLOW) && now.topic() == Situation.Topic.HAND
                         || item.is(Term.Act.TURN) && clause.has(Term.Way.DOWN));
     }
 }
