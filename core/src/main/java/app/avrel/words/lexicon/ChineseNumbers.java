@@ -16,6 +16,9 @@ final class ChineseNumbers {
     private static final Pattern TENTHS = Pattern.compile("([一二两三四五六七八九])成(半)?(?!左|右|马|弓|虚)");
     private static final Pattern FROM_TENTHS = Pattern.compile("([一二两三四五六七八九])(?=[到至、~]?[一二两三四五六七八九]成(?!左|右|马|弓|虚))");
     private static final Pattern HOUR = Pattern.compile(N + "[点點](半)?(?:钟)?(?:方向)?(?!地)");
+    /** After these one o'clock is a little: 左转一点, 再沉一点; to one o'clock is 转到一点. */
+    private static final String MORE_OR_LESS = "转轉拧沉升起移开倾扣撇摆屈蹲落降";
+
     private static final Pattern RATIO = Pattern.compile("([一二三四五六七八九])([一二三四五六七八九])(?:分|开)?");
     private static final Pattern BEATS = Pattern.compile(N + "(?:个)?拍(?:子)?");
     private static final Pattern NTH_BEAT = Pattern.compile("第" + N + "拍");
@@ -50,6 +53,9 @@ final class ChineseNumbers {
             return found(new Term.Num(value(fromTenths.group(1)) * 10), fromTenths);
         }
         Matcher hour = find(HOUR, text, from);
+        if (hour != null && hour.group().equals("一点") && from > 0 && MORE_OR_LESS.indexOf(text.charAt(from - 1)) >= 0) {
+            return found(Term.Manner.LITTLE, hour);
+        }
         if (hour != null && value(hour.group(1)) >= 1 && value(hour.group(1)) <= 12) {
             double half = hour.group(2) == null ? 0 : 15;
             return found(new Term.Hall(Heading.wrapping(value(hour.group(1)) * 30 + half)), hour);

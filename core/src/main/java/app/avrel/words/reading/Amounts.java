@@ -284,6 +284,7 @@ final class Amounts {
                 || is(ahead, Term.Manner.BETWEEN)
                 || is(ahead, Term.Rel.FROM)
                 || is(ahead, Term.Rel.OF) && is(ahead + 1, Term.Part.FLOOR)
+                || is(ahead, Term.Rel.OF) && is(-1, Term.Rel.TO) && trunk(filler(ahead + 1) ? ahead + 2 : ahead + 1)
                 || is(ahead, Term.Rel.OVER)
                 || is(ahead, Term.Rel.OUTSIDE)
                 || is(ahead, Term.Rel.INSIDE)
@@ -291,7 +292,13 @@ final class Amounts {
                 || is(ahead, Term.Rel.BELOW)
                 || is(ahead, Term.Way.AWAY)
                 || is(ahead, Term.Manner.DEEPER)
+                || is(ahead, Term.Act.LOWER)
                 || is(ahead, Term.Manner.HIGHER);
+    }
+
+    private boolean trunk(int ahead) {
+        return term(ahead) instanceof Term.Part part
+                && (PhraseKinds.TRUNK.contains(part) || PhraseKinds.HEIGHTS.contains(part));
     }
 
     /** One o'clock; half past one; two and a half of the clock. */

@@ -53,6 +53,7 @@ final class PhraseKinds {
             Term.Part.CHEST,
             Term.Part.NAVEL,
             Term.Part.SOLAR_PLEXUS,
+            Term.Part.RIBS,
             Term.Part.BODY,
             Term.Part.SHOULDER,
             Term.Part.CHIN,

@@ -68,7 +68,7 @@ final class DepthFrame implements Frame {
     private Optional<Fit> incline(Clause clause, Situation now) {
         boolean upright = clause.takeAll(Term.Manner.UPRIGHT) | clause.takeAll(Term.Act.STRAIGHTEN);
         boolean verb = clause.takeAll(Term.Act.LEAN) || upright;
-        if (amountAfterComma(clause)) {
+        if (amountAfterComma(clause) || comesBack(clause)) {
             return Optional.empty();
         }
         boolean placed = clause.has(item -> item.rel() != null
@@ -196,8 +196,12 @@ final class DepthFrame implements Frame {
                 Term.Manner.STRAIGHT);
         clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.BOTH);
         clause.takeItem(DepthFrame::bothLegs);
-        if (frame) {
+        if (frame || lowers && clause.has(Term.Measure.class)) {
             clause.takeAll(Term.Act.SHIFT);
+        }
+        int left = clause.find(item -> item.term() instanceof Term.Standing && item.rel() == Term.Rel.FROM);
+        if (left >= 0) {
+            clause.keep(left);
         }
         Fit fit = to(clause, up).costs(cost);
         onto.ifPresent(side -> fit.moves().add(new Move.Shift(Split.toward(side))));
@@ -233,6 +237,17 @@ final class DepthFrame implements Frame {
                 && first < comma
                 && clause.items().subList(comma, clause.size()).stream()
                         .anyMatch(item -> Ways.amount(item.term()).isPresent());
+    }
+
+    /** Lean ten degrees and come back: the one is done after the other. */
+    private static boolean comesBack(Clause clause) {
+        int leans = clause.indexOf(Term.Act.LEAN);
+        int returns = Math.max(
+                Math.max(clause.indexOf(Term.Act.RETURN), clause.indexOf(Term.Act.STRAIGHTEN)),
+                clause.indexOf(Term.Manner.UPRIGHT));
+        return leans >= 0
+                && returns > leans
+                && clause.items().subList(leans, returns).stream().anyMatch(Item::soft);
     }
 
     private static boolean bothLegs(Item item) {

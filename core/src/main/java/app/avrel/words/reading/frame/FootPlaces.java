@@ -150,6 +150,10 @@ final class FootPlaces {
     }
 
     private StepPlace across(Optional<Length> far) {
+        int corner = clause.find(item -> item.term() instanceof Term.Hall);
+        if (corner >= 0) {
+            clause.keep(corner);
+        }
         boolean behind = clause.takeAll(Term.Way.BACK, Term.Rel.BEHIND, Term.Way.LEFT_BACK, Term.Way.RIGHT_BACK)
                 | clause.takeItem(item -> item.rel() == Term.Rel.BEHIND).isPresent();
         clause.takeAll(
@@ -166,6 +170,10 @@ final class FootPlaces {
     }
 
     private Optional<StepPlace> anchored(Item anchor, Side foot, Optional<Length> far, Optional<Length> width) {
+        boolean hall = clause.has(Term.Hall.class);
+        if (hall && (anchor.rel() == Term.Rel.BEHIND || anchor.rel() == Term.Rel.BEFORE)) {
+            return directed(foot, far, width);
+        }
         Side whose = anchor.whose().flatMap(now::foot).orElse(foot.other());
         StepPlace place = switch (anchor.rel()) {
             case LEVEL_WITH -> new StepPlace.LevelWithHeel(width.or(() -> far));

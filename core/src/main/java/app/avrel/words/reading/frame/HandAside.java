@@ -68,8 +68,7 @@ final class HandAside {
         }
         boolean alone = clause.has(Term.Manner.APART) && !clause.has(Item::both) && !now.bothHands();
         Optional<Term.Measure> apart = alone ? Optional.empty()
-                : clause.take(
-                        Term.Measure.class, measure -> measure.wide() || clause.said(Term.Manner.EACH_OTHER));
+                : clause.takeItem(item -> apart(clause, item)).map(item -> (Term.Measure) item.term());
         if (apart.isPresent()) {
             return place.withSideways(new Sideways.Across(
                     Math.clamp(now.shoulderWidths(apart.get().length()), 0, 3)));
@@ -89,6 +88,12 @@ final class HandAside {
             return to.map(way -> place.withSideways(new Sideways.Toward(way))).orElse(place);
         }
         return rounded && place.sideways().isEmpty() ? place.withSideways(Sideways.CENTRE) : place;
+    }
+
+    /** {@return whether a length says how far the hands are apart: by its words, or because the palms face at it} */
+    static boolean apart(Clause clause, Item item) {
+        return item.term() instanceof Term.Measure measure
+                && (measure.wide() || item.rel() == Term.Rel.TO && clause.said(Term.Manner.EACH_OTHER));
     }
 
     /** A way of the hand itself: pushing forward says how the palm looks, not where the hand is. */

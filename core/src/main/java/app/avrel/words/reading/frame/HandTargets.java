@@ -208,9 +208,9 @@ final class HandTargets {
 
     /** Two fists in front of the navel, a fist off the chest. */
     private HandPlace offset(HandPlace placed, Item said) {
-        boolean facing = clause.said(Term.Manner.EACH_OTHER);
-        Optional<Length> by = clause.take(Term.Measure.class, measure -> !measure.wide() && !facing)
-                .map(Term.Measure::length);
+        Optional<Length> by = clause.takeItem(
+                        item -> item.term() instanceof Term.Measure && !HandAside.apart(clause, item))
+                .map(item -> ((Term.Measure) item.term()).length());
         if (by.isEmpty() || by.get().amount() < 0) {
             return said.rel() == Term.Rel.BELOW || said.rel() == Term.Rel.UNDER
                     ? placed.withOffset(new HandOffset(HandOffset.Way.BELOW, Optional.empty()))

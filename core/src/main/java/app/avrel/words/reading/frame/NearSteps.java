@@ -20,8 +20,9 @@ final class NearSteps {
 
     /** Half a step to a corner: how far is understood, and no step holds half of its own length. */
     boolean slanted() {
-        int at = clause.find(Term.Manner.HALF_STEP_LONG);
+        int at = clause.find(item -> item.is(Term.Manner.HALF_STEP_LONG) || item.is(Term.Act.HALF_STEP) && aside());
         boolean corner = clause.has(Term.Way.LEFT_FORWARD)
+                || at >= 0 && aside()
                 || clause.has(Term.Way.RIGHT_FORWARD)
                 || clause.has(Term.Way.LEFT_BACK)
                 || clause.has(Term.Way.RIGHT_BACK)
@@ -30,6 +31,15 @@ final class NearSteps {
             clause.keep(at);
         }
         return corner;
+    }
+
+    /** To the side, to the left, to a wall. */
+    private boolean aside() {
+        return clause.has(item -> item.is(Term.Way.SIDE)
+                || item.term() instanceof Term.Hall
+                || item.rel() == Term.Rel.TO
+                        && item.bareSide()
+                        && item.who().side().isPresent());
     }
 
     boolean halfFollows() {
@@ -84,11 +94,21 @@ final class NearSteps {
         return Fit.of(new Move.DrawIn(foot, hovering || ankle && !ball ? DrawnTo.HOVERING : DrawnTo.BALL_BESIDE));
     }
 
+    /** Half a step, heel up: it lands on the ball. */
+    private boolean heelUp() {
+        int heel = clause.find(Term.Part.HEEL);
+        boolean up = heel >= 0
+                && clause.near(heel, 1)
+                        .filter(next -> next.is(Term.Way.UP) || next.is(Term.Act.RAISE))
+                        .isPresent();
+        return up && (clause.takeAll(Term.Act.RAISE) || clause.said(Term.Way.UP));
+    }
+
     Fit halfStep(Side foot) {
         boolean heel = clause.has(item -> item.is(Term.Part.HEEL) && (item.rel() == Term.Rel.ON || item.rel() == null))
                 && (clause.has(Term.Manner.FIRST)
                         || clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == Term.Rel.ON));
-        boolean ball = clause.has(Term.Part.BALL) || clause.has(Term.Part.TOES);
+        boolean ball = clause.has(Term.Part.BALL) || clause.has(Term.Part.TOES) || heelUp();
         boolean flat = clause.takeAll(Term.Manner.FLAT);
         clause.takeAll(
                 Term.Part.FOOT,

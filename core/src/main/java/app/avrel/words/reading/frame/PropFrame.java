@@ -76,7 +76,7 @@ final class PropFrame implements Frame {
                 && (item.rel() == null
                         || item.rel() == Term.Rel.WITH
                         || item.rel() == Term.Rel.AT
-                        || item.rel() == Term.Rel.TO && act == PropAct.PASS
+                        || item.rel() == Term.Rel.TO && (act == PropAct.PASS || act == PropAct.TAKE && HandWords.hand(item))
                         || item.rel() == Term.Rel.ON));
         Optional<PropRest> lies = lies(clause);
         if (touches) {

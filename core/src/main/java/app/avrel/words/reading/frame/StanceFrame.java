@@ -32,6 +32,9 @@ final class StanceFrame implements Frame {
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
         int at = clause.find(item -> item.term() instanceof Term.Standing);
+        if (clause.item(at).rel() == Term.Rel.FROM) {
+            return Optional.empty();
+        }
         int limb = clause.find(item -> WhichFoot.foot(item) || item.bareSide());
         if (limb >= 0 && limb < at && clause.has(Term.Way.class)) {
             return Optional.empty();

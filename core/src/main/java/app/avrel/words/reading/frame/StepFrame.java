@@ -46,7 +46,7 @@ final class StepFrame implements Frame {
 
         Optional<Fit> read() {
             boolean onto = clause.has(item -> item.bareSide() && item.rel() == Term.Rel.ON);
-            if (followsHand() || stepsThenSlides() || onto && clause.has(Term.Act.STEP) || onlyCrosses()) {
+            if (followsHand() || TurnFootFrame.heelSwings(clause) || stepsThenSlides() || onto && clause.has(Term.Act.STEP) || onlyCrosses()) {
                 return Optional.empty();
             }
             boolean part = clause.has(WhichFoot::foot);
@@ -61,8 +61,10 @@ final class StepFrame implements Frame {
                 clause.takeAll(Term.Way.ROUND);
                 steps = true;
             }
+            boolean slanted = near.slanted();
+            steps |= slanted && clause.said(Term.Act.HALF_STEP);
             boolean half = clause.takeAll(Term.Act.HALF_STEP)
-                    | (!near.slanted() && clause.take(Term.Manner.HALF_STEP_LONG))
+                    | (!slanted && clause.take(Term.Manner.HALF_STEP_LONG))
                     | near.halfFollows();
             if (drawsNothing()) {
                 return Optional.empty();

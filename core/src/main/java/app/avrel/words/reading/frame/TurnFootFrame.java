@@ -38,6 +38,15 @@ final class TurnFootFrame implements Frame {
         return new Reading(clause, now).read();
     }
 
+    /** The left heel slides out twenty: it swings, and the foot goes nowhere. */
+    static boolean heelSwings(Clause clause) {
+        return clause.has(Term.Act.SLIDE)
+                && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null)
+                && (clause.has(Term.Way.OUT) || clause.has(Term.Way.IN))
+                && clause.has(item -> Ways.amount(item.term()).isPresent())
+                && !clause.has(Term.Measure.class);
+    }
+
     /** One clause, while it is read. Toes of which nobody says that they turn, or where to, do not turn. */
     private static final class Reading {
 
@@ -52,6 +61,7 @@ final class TurnFootFrame implements Frame {
 
         Optional<Fit> read() {
             boolean turns = clause.has(Term.Act.TURN)
+                    || heelSwings(clause)
                     || clause.has(Term.Act.TWIST)
                     || clause.has(Term.Act.FOLLOW) && now.turned()
                     || clause.has(Term.Act.PUSH) && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null);
@@ -67,6 +77,9 @@ final class TurnFootFrame implements Frame {
                     && clause.item(clause.size() - 1).is(Term.Part.TOES)
                     && clause.item(clause.size() - 2).is(Term.Mark.COMMA);
             if (cutOff) {
+                return Optional.empty();
+            }
+            if (clause.has(item -> item.is(Term.Part.KNEE) && item.rel() == null)) {
                 return Optional.empty();
             }
             boolean onSide = clause.has(item -> item.bareSide() && item.rel() == null);
@@ -147,6 +160,7 @@ final class TurnFootFrame implements Frame {
                     Term.Act.MOVE,
                     Term.Act.RETURN,
                     Term.Act.SWEEP,
+                    Term.Act.SLIDE,
                     Term.Act.LOOK,
                     Term.Act.CROSS,
                     Term.Act.PUSH,
