@@ -116,8 +116,12 @@ final class Search {
                                 && PhraseKinds.PROPS.contains(thing))
                 && items.get(at).part()
                 && items.get(at).rel() == null;
+        boolean side = (before.is(Term.Act.LOWER) || before.is(Term.Act.RAISE))
+                && items.get(at).bareSide()
+                && items.get(at).rel() == null
+                && items.get(at).who().side().isPresent();
         boolean verb = (items.get(at).is(Term.Act.LOWER) || items.get(at).is(Term.Act.RAISE)) && hand(items, at);
-        return limb || verb;
+        return limb || side || verb;
     }
 
     /** Lift the chest: no foot is lifted, and the chest is not begun anew. */

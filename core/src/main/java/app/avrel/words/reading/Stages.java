@@ -48,9 +48,12 @@ final class Stages {
                     fresh = true;
                 }
                 case THEN, THEN_OR_MORE -> {
-                    put(piece, lead, empty);
+                    List<Item> subject = spoken(item) ? sidedSubject(piece) : List.of();
+                    put(piece, lead, piece.stream().allMatch(Item::mark));
                     lead = Lead.NEXT;
                     fresh = true;
+                    piece = new ArrayList<>(subject);
+                    continue;
                 }
                 case WHILE -> {
                     boolean begins = empty && fresh;
@@ -91,6 +94,20 @@ final class Stages {
             piece = new ArrayList<>();
         }
         put(piece, lead, piece.stream().allMatch(Item::mark));
+    }
+
+    private static boolean spoken(Item mark) {
+        return mark.text().chars().anyMatch(Character::isLetter);
+    }
+
+    /** Takes a lone limb with its side off the end: the left foot turns in, the right foot then steps. */
+    private static List<Item> sidedSubject(List<Item> piece) {
+        int last = piece.size() - 1;
+        boolean alone = last > 0
+                && piece.get(last).sidedLimb()
+                && piece.get(last).rel() == null
+                && piece.get(last - 1).soft();
+        return alone ? List.of(piece.remove(last)) : List.of();
     }
 
     /** Takes a lone limb off the end: 腰同时右转 says that it turns at the same time. */

@@ -39,7 +39,7 @@ final class AirFrame implements Frame {
             if (clause.has(item -> HandWords.hand(item) && item.rel() == null) || clause.has(Term.Part.WEIGHT)) {
                 return Optional.empty();
             }
-            if (risesOn()) {
+            if (risesOn() || heelThenKnee()) {
                 return Optional.empty();
             }
             KickReading kicks = new KickReading(clause, now);
@@ -119,6 +119,17 @@ final class AirFrame implements Frame {
             return clause.has(Term.Act.RISE)
                     && clause.has(item -> WhichFoot.foot(item) && item.rel() == Term.Rel.ON)
                     && !clause.has(item -> WhichFoot.foot(item) && item.rel() != Term.Rel.ON);
+        }
+
+        /** The right heel up, knee in: it is the heel that is lifted. */
+        private boolean heelThenKnee() {
+            int raise = clause.find(item -> item.is(Term.Act.RAISE) || item.is(Term.Way.UP));
+            int knee = clause.find(item -> item.is(Term.Part.KNEE) && item.rel() == null);
+            int heel = clause.find(item -> item.is(Term.Part.HEEL) && item.rel() == null);
+            return heel >= 0
+                    && raise > heel
+                    && knee > raise
+                    && clause.items().subList(raise, knee).stream().anyMatch(Item::soft);
         }
 
         /** A calf with its side is what something touches, no height to lift to. */

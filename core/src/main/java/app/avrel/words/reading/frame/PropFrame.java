@@ -182,7 +182,7 @@ final class PropFrame implements Frame {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
             boolean side = item.is(Term.Way.SIDE)
-                    || (item.bareSide() || WhichFoot.foot(item)) && item.rel() != null && item.rel() != Term.Rel.WITH;
+                    || (item.bareSide() || foot(item)) && item.rel() != null && item.rel() != Term.Rel.WITH;
             if (clause.open(i) && side) {
                 clause.use(i);
                 found = true;

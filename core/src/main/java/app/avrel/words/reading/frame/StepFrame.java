@@ -163,7 +163,7 @@ final class StepFrame implements Frame {
             Side side = known ? foot : Side.LEFT;
             Fit fit = half
                     ? near.halfStep(side)
-                    : draws && !clause.has(Term.Way.BACK) || near.ankle(steps)
+                    : draws && !clause.has(Term.Way.BACK) && !apart() || near.ankle(steps)
                             ? near.drawIn(side, draws)
                             : far.step(side, slides, subjectPart, toesLand, beside);
             if (fit == null) {
@@ -201,6 +201,12 @@ final class StepFrame implements Frame {
                     && !clause.has(WhichFoot::foot)
                     && !clause.has(Term.Act.HALF_STEP)
                     && !clause.has(Term.Manner.HALF_STEP_LONG);
+        }
+
+        /** Drawn in beside the other, a fist apart: how far apart they stand is a place for it. */
+        private boolean apart() {
+            return clause.has(item -> item.rel() == Term.Rel.BESIDE)
+                    && clause.has(item -> item.term() instanceof Term.Measure measure && measure.wide());
         }
 
         /** Step behind the right foot, crossing: that is how the step before goes, and no other step. */

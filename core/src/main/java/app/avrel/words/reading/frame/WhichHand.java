@@ -82,6 +82,9 @@ final class WhichHand {
         return now.hand(item.who()).stream().toList();
     }
 
+    /** What is said of a hand by its side alone, once hands are spoken of. */
+    private static final List<Term> AS_BEFORE = List.of(Term.Act.FOLLOW, Term.Act.LOWER, Term.Act.RAISE);
+
     /** Acts and ways that only a hand has, where the hand is only named by its side. */
     boolean handish() {
         return now.lastHand().isPresent()
@@ -92,7 +95,7 @@ final class WhichHand {
                         || item.is(Term.Act.FACE)
                         || item.is(Term.Act.LOOK) && now.topic() == Situation.Topic.HAND
                         || item.is(Term.Way.IN)
-                        || item.is(Term.Act.FOLLOW) && now.topic() == Situation.Topic.HAND
+                        || now.topic() == Situation.Topic.HAND && AS_BEFORE.stream().anyMatch(item::is)
                         || item.is(Term.Act.TURN) && clause.has(Term.Way.DOWN));
     }
 }
