@@ -2,11 +2,16 @@ package app.avrel.project;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.body.Side;
+import app.avrel.form.WayIn;
 import app.avrel.label.Language;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.PostureName;
 import app.avrel.posture.count.Count;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
+import app.avrel.posture.move.Toes;
 import app.avrel.project.notes.NotesIn;
 import app.avrel.project.notes.NotesLine;
 import app.avrel.project.notes.NotesOut;
@@ -17,6 +22,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -71,6 +77,37 @@ class NotesTest {
                 .extracting(posture -> posture.counts().size())
                 .containsExactly(3, 4);
         assertThat(project.postures().getFirst().note()).isEqualTo("slowly, as on wet stones");
+    }
+
+    /** The counts of the way into the second posture of notes. */
+    private static List<Count> wayIntoTheSecond(String first, String... way) {
+        String notes = "# Lift the Latch\n" + first + "\n# Lean on the Rail\n"
+                + String.join("\n", Stream.of(way).map("way in: "::concat).toList()) + "\nsink a fist\n";
+        WayIn into = read(notes, Language.ENGLISH)
+                .project()
+                .forms()
+                .getFirst()
+                .entries()
+                .get(1)
+                .ways()
+                .getFirst();
+        return ((WayIn.Own) into).link().counts();
+    }
+
+    @Test
+    void aLineOfAWayInPointsBackToTheOneBeforeIt() {
+        List<Count> way = wayIntoTheSecond(
+                "sink", "turn the left foot on its heel, toes out 30", "the same on the other side");
+        assertThat(way).hasSize(2);
+        assertThat(way.get(1).stages().getFirst().moves())
+                .containsExactly(new Move.TurnFoot(Side.RIGHT, Pivot.HEEL, Optional.of(new Toes.Turned(30))));
+    }
+
+    @Test
+    void aWayInBeginsAsThePostureBeforeItEnds() {
+        List<Count> way = wayIntoTheSecond("left foot steps forward, shift 70 left", "the rear foot half step");
+        assertThat(way.getFirst().stages().getFirst().moves())
+                .containsExactly(new Move.HalfStep(Side.RIGHT, Optional.empty()));
     }
 
     @Test

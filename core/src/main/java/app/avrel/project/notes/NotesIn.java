@@ -11,6 +11,8 @@ import app.avrel.form.Played;
 import app.avrel.form.WayIn;
 import app.avrel.label.Labels;
 import app.avrel.label.Language;
+import app.avrel.motion.HallPose;
+import app.avrel.motion.Placement;
 import app.avrel.motion.Pose;
 import app.avrel.motion.Starting;
 import app.avrel.posture.Posture;
@@ -80,6 +82,10 @@ public final class NotesIn {
     private Pose pose;
     /** The counts of this posture so far. */
     private final List<Earlier> earlier = new ArrayList<>();
+    /** How one stands on the way into this posture: at first as the posture before it ends. */
+    private Pose onTheWay;
+    /** The counts of this way in so far. */
+    private final List<Earlier> wayEarlier = new ArrayList<>();
 
     private NotesIn(Project into, Language usual) {
         this.into = into;
@@ -88,6 +94,7 @@ public final class NotesIn {
         this.saying =
                 new Wording(into.directions(), Heading.FRONT, into.setting().rules());
         this.pose = standing();
+        this.onTheWay = pose;
     }
 
     /**
@@ -146,6 +153,10 @@ public final class NotesIn {
     }
 
     private void beginPosture(int number, String line, String names) {
+        onTheWay = posture.isEmpty()
+                ? standing()
+                : new HallPose(pose, Placement.HERE).beginning().own();
+        wayEarlier.clear();
         endPosture();
         List<PostureName> all = Stream.of(names.split("\\s*/\\s*"))
                 .filter(name -> !name.isBlank())
@@ -214,9 +225,12 @@ public final class NotesIn {
     }
 
     private void way(int number, String line, String text) {
-        LineReading reading = line(text).read(text, standing());
-        way = way.withCounts(Stream.concat(way.counts().stream(), Stream.of(counted(reading, text)))
-                .toList());
+        LineReading reading = line(text).following(wayEarlier).read(text, onTheWay);
+        Count count = counted(reading, text);
+        wayEarlier.add(new Earlier(count, onTheWay));
+        onTheWay = reading.after();
+        way = way.withCounts(
+                Stream.concat(way.counts().stream(), Stream.of(count)).toList());
         note(number, line, NotesLine.Kind.WAY_IN, outcome(reading), said(line, reading));
     }
 
