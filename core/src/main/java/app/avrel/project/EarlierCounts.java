@@ -24,12 +24,23 @@ public record EarlierCounts(List<Earlier> counts, Pose standing) {
                 .filter(moment -> moment.place().section() == Moment.Section.POSTURE
                         && moment.place().count() < count)
                 .toList();
+        return of(moments, done.done().begins());
+    }
+
+    /** {@return the counts of the way into an occurrence, and how one stands after them} */
+    public static EarlierCounts onTheWay(Occurrence into) {
+        List<Moment> moments = into.moments().stream()
+                .filter(moment -> moment.place().section() == Moment.Section.LINK)
+                .toList();
+        return of(moments, into.done().from());
+    }
+
+    private static EarlierCounts of(List<Moment> moments, Pose begins) {
         List<Earlier> counts = Moment.byCount(moments).stream()
                 .map(stages ->
                         new Earlier(stages.getFirst().count(), stages.getFirst().before()))
                 .toList();
         return new EarlierCounts(
-                counts,
-                moments.isEmpty() ? done.done().begins() : moments.getLast().after());
+                counts, moments.isEmpty() ? begins : moments.getLast().after());
     }
 }

@@ -96,8 +96,8 @@ class NotesTest {
 
     @Test
     void aLineOfAWayInPointsBackToTheOneBeforeIt() {
-        List<Count> way = wayIntoTheSecond(
-                "sink", "turn the left foot on its heel, toes out 30", "the same on the other side");
+        List<Count> way =
+                wayIntoTheSecond("sink", "turn the left foot on its heel, toes out 30", "the same on the other side");
         assertThat(way).hasSize(2);
         assertThat(way.get(1).stages().getFirst().moves())
                 .containsExactly(new Move.TurnFoot(Side.RIGHT, Pivot.HEEL, Optional.of(new Toes.Turned(30))));

@@ -3,13 +3,18 @@ package app.avrel.desktop;
 import static app.avrel.desktop.Keyboard.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.body.Side;
 import app.avrel.desktop.shell.Shell;
 import app.avrel.files.Demo;
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Played;
+import app.avrel.posture.count.Count;
+import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
 import app.avrel.project.Edit;
+import app.avrel.project.Holder;
 import app.avrel.project.Project;
 import java.nio.file.Files;
 import java.util.List;
@@ -20,6 +25,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.assertj.core.groups.Tuple;
@@ -216,5 +222,42 @@ class FormStoryTest {
         new Keyboard(robot).ctrlShift(KeyCode.K);
         assertThat(Files.readString(workplace.table()).lines().findFirst().orElseThrow())
                 .contains("section,count,line");
+    }
+
+    private TextField wayLine() {
+        return read(() -> (TextField) root().lookup(".ways-in .entry-field .text-field"));
+    }
+
+    private List<Count> wayIntoTheChosen() {
+        int chosen = read(() -> workplace.session.choice().entry());
+        return new Holder.OfWay(form().id(), chosen, 0).counts(workplace.session.project());
+    }
+
+    private void typeIntoTheWay(FxRobot robot, String line) {
+        robot.interact(() -> wayLine().requestFocus());
+        robot.interact(() -> wayLine().setText(line));
+        robot.push(KeyCode.ENTER);
+    }
+
+    @Test
+    void theTransitionIsTypedCountByCount(FxRobot robot) {
+        robot.interact(() -> list().getSelectionModel().clearAndSelect(1));
+        int before = wayIntoTheChosen().size();
+        typeIntoTheWay(robot, "shift 80 left");
+        assertThat(wayIntoTheChosen()).hasSize(before + 1);
+        assertThat(wayIntoTheChosen().getLast().stages().getFirst().moves())
+                .containsExactly(new Move.Shift(Split.on(Side.LEFT, 80)));
+        assertThat(read(() -> wayLine().isFocused() && wayLine().getText().isEmpty()))
+                .isTrue();
+    }
+
+    @Test
+    void whatIsNotUnderstoodOfATransitionStaysWithWhatToDo(FxRobot robot) {
+        robot.interact(() -> list().getSelectionModel().clearAndSelect(1));
+        int before = wayIntoTheChosen().size();
+        typeIntoTheWay(robot, "lift the heel");
+        assertThat(wayIntoTheChosen()).hasSize(before);
+        assertThat(read(() -> wayLine().getText())).isEqualTo("lift the heel");
+        assertThat(words("hint")).anyMatch(said -> said.contains("Which foot?"));
     }
 }

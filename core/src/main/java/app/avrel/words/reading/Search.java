@@ -103,7 +103,10 @@ final class Search {
         Item first = run.getFirst();
         boolean led = first.rel() == Term.Rel.TO || first.rel() == Term.Rel.AT;
         return led && run.stream().anyMatch(Item::soft)
-                || first.bareSide() && first.rel() == null && run.size() > 1 && run.get(1).soft();
+                || first.bareSide()
+                        && first.rel() == null
+                        && run.size() > 1
+                        && run.get(1).soft();
     }
 
     /** Lower the leg: the leg is what is lowered. */

@@ -19,18 +19,27 @@ import app.avrel.project.Edit;
 import app.avrel.project.Holder;
 import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
+import app.avrel.words.reading.LineReading;
+import app.avrel.words.reading.frame.Question;
+import app.avrel.words.reading.frame.Refusal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.BiConsumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 
 /** The ways into an entry's occurrences: none, its own, or one that is shared; with their counts. */
 final class WaysIn extends VBox {
 
     private final Session session;
     private final BiConsumer<Holder, Integer> open;
+    /** The way whose line was typed in last: there one goes on typing. */
+    private Holder.@Nullable OfWay typing;
 
     /** @param open opens a count of a way in on a card */
     WaysIn(Session session, BiConsumer<Holder, Integer> open) {
@@ -100,12 +109,38 @@ final class WaysIn extends VBox {
             line.setWrapText(true);
             getChildren().add(line);
         }
+        line(desk, holder);
         boolean shared = way instanceof WayIn.Shared;
         String says = shared ? Words.of("form.add_count_all") : Words.of("form.add_count_way");
         getChildren().add(Buttons.words(Words.of("form.add_linking_count"), says, () -> {
             session.apply(CountEdits.insert(holder, counts.size()));
             open.accept(holder, counts.size());
         }));
+    }
+
+    private void line(Desk desk, Holder.OfWay holder) {
+        TypedWay typed = new TypedWay(desk, holder, saying(desk, holder));
+        WayLine line = new WayLine(text -> record(typed, text));
+        getChildren().add(line);
+        if (holder.equals(typing)) {
+            line.field().requestFocus();
+        }
+    }
+
+    /** Records a line that is understood whole; {@return else what is wrong with it} */
+    private Optional<String> record(TypedWay typed, String text) {
+        Optional<LineReading> read = typed.read(text);
+        Optional<String> wrong = read.map(reading -> Stream.concat(
+                        reading.questions().stream().map(Question::question),
+                        reading.refusals().stream().map(Refusal::message))
+                .collect(Collectors.joining(" ")));
+        if (wrong.isEmpty() || !wrong.get().isEmpty()) {
+            return wrong.or(() -> Optional.of(Words.of("postures.line_not_understood_try")));
+        }
+        typing = typed.way();
+        session.apply(CountEdits.append(typed.way(), typed.held(read.orElseThrow())));
+        typing = null;
+        return Optional.empty();
     }
 
     private static Wording saying(Desk desk, Holder holder) {

@@ -81,6 +81,15 @@ public final class CountEdits {
                 counts -> Counts.insert(counts, Math.min(at, counts.size()), Count.blank()));
     }
 
+    /** {@return a count put after the others} */
+    public static Edit append(Holder in, Count count) {
+        return step(in, Words.of("postures.add_count"), counts -> {
+            List<Count> all = new ArrayList<>(counts);
+            all.add(count);
+            return all;
+        });
+    }
+
     static Edit delete(Holder in, SeenCount seen) {
         return step(in, Words.of("postures.delete_count"), where(seen, Counts::delete));
     }

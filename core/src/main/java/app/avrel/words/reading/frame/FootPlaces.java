@@ -70,9 +70,7 @@ final class FootPlaces {
     private boolean whereItWas() {
         int where = clause.find(Term.Rel.WHERE);
         boolean own = where >= 0
-                && clause.near(where, 1)
-                        .filter(next -> next.is(Term.Rel.WAS))
-                        .isPresent();
+                && clause.near(where, 1).filter(next -> next.is(Term.Rel.WAS)).isPresent();
         if (own) {
             clause.takeAll(Term.Rel.WHERE, Term.Rel.WAS);
         }

@@ -67,7 +67,8 @@ final class HandAside {
             return place.sideways().isPresent() ? place : place.withSideways(Sideways.OTHER_SIDE);
         }
         boolean alone = clause.has(Term.Manner.APART) && !clause.has(Item::both) && !now.bothHands();
-        Optional<Term.Measure> apart = alone ? Optional.empty()
+        Optional<Term.Measure> apart = alone
+                ? Optional.empty()
                 : clause.takeItem(item -> apart(clause, item)).map(item -> (Term.Measure) item.term());
         if (apart.isPresent()) {
             return place.withSideways(new Sideways.Across(

@@ -70,7 +70,9 @@ final class HandLooks {
         boolean only = elbow >= 0
                 && elbow + 2 < clause.size()
                 && clause.items().stream().filter(HandWords::hand).count() == 1;
-        if (!only || !(clause.item(elbow + 1).is(Term.Way.DOWN) || clause.item(elbow + 1).is(Term.Way.UP))) {
+        if (!only
+                || !(clause.item(elbow + 1).is(Term.Way.DOWN)
+                        || clause.item(elbow + 1).is(Term.Way.UP))) {
             return false;
         }
         Item goal = clause.item(elbow + 2);

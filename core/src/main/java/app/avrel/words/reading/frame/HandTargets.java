@@ -90,8 +90,8 @@ final class HandTargets {
         boolean goesOn =
                 brushes ? clause.has(other -> Landmarks.of(other.term()).isPresent()) : target;
         int on = clause.items().indexOf(limb);
-        boolean by = limb.rel() == Term.Rel.PAST
-                || on > 0 && clause.item(on - 1).is(Term.Act.PASS);
+        boolean by =
+                limb.rel() == Term.Rel.PAST || on > 0 && clause.item(on - 1).is(Term.Act.PASS);
         boolean passes = by && (goesOn || goesOnAfter(on));
         boolean ownElbow = limb.is(Term.Part.WRIST)
                 && limb.who() == null
@@ -265,8 +265,7 @@ final class HandTargets {
                 return i;
             }
         }
-        int passed =
-                clause.find(item -> height(item) && (item.rel() == Term.Rel.PAST || item.rel() == Term.Rel.FROM));
+        int passed = clause.find(item -> height(item) && (item.rel() == Term.Rel.PAST || item.rel() == Term.Rel.FROM));
         if (passed >= 0 && goesOnAfter(passed)) {
             clause.keep(passed);
             return -1;
@@ -283,8 +282,8 @@ final class HandTargets {
             return -1;
         }
         boolean far = clause.has(Term.Measure.class);
-        return clause.find(item ->
-                height(item) && item.rel() != null && (far || item.rel() != Term.Rel.FROM) && !withKnee(item));
+        return clause.find(
+                item -> height(item) && item.rel() != null && (far || item.rel() != Term.Rel.FROM) && !withKnee(item));
     }
 
     /** Past the ear and to the front: the hand ends further on, where its way leads. */

@@ -19,8 +19,11 @@ final class PropFrame implements Frame {
 
     @Override
     public boolean may(Clause clause) {
-        return clause.has(item ->
-                prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP) || item.is(Term.Part.TOES) || it(item));
+        return clause.has(item -> prop(item).isPresent()
+                || item.is(Term.Part.PROP)
+                || item.is(Term.Part.TIP)
+                || item.is(Term.Part.TOES)
+                || it(item));
     }
 
     /** {@return whether a phrase names a prop} */
@@ -50,8 +53,8 @@ final class PropFrame implements Frame {
         boolean it = now.topic() == Situation.Topic.PROP
                 && clause.has(Term.Act.POINT)
                 && clause.takeItem(PropFrame::it).isPresent();
-        boolean thing = it
-                || clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
+        boolean thing =
+                it || clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
         if (clause.has(Term.Part.EYES) || clause.has(PropFrame::foot) && !tip || !thing && !tip) {
             return Optional.empty();
         }
@@ -76,7 +79,8 @@ final class PropFrame implements Frame {
                 && (item.rel() == null
                         || item.rel() == Term.Rel.WITH
                         || item.rel() == Term.Rel.AT
-                        || item.rel() == Term.Rel.TO && (act == PropAct.PASS || act == PropAct.TAKE && HandWords.hand(item))
+                        || item.rel() == Term.Rel.TO
+                                && (act == PropAct.PASS || act == PropAct.TAKE && HandWords.hand(item))
                         || item.rel() == Term.Rel.ON));
         Optional<PropRest> lies = lies(clause);
         if (touches) {

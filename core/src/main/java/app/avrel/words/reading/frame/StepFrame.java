@@ -46,7 +46,11 @@ final class StepFrame implements Frame {
 
         Optional<Fit> read() {
             boolean onto = clause.has(item -> item.bareSide() && item.rel() == Term.Rel.ON);
-            if (followsHand() || TurnFootFrame.heelSwings(clause) || stepsThenSlides() || onto && clause.has(Term.Act.STEP) || onlyCrosses()) {
+            if (followsHand()
+                    || TurnFootFrame.heelSwings(clause)
+                    || stepsThenSlides()
+                    || onto && clause.has(Term.Act.STEP)
+                    || onlyCrosses()) {
                 return Optional.empty();
             }
             boolean part = clause.has(WhichFoot::foot);

@@ -95,7 +95,8 @@ final class WhichHand {
                         || item.is(Term.Act.FACE)
                         || item.is(Term.Act.LOOK) && now.topic() == Situation.Topic.HAND
                         || item.is(Term.Way.IN)
-                        || now.topic() == Situation.Topic.HAND && AS_BEFORE.stream().anyMatch(item::is)
+                        || now.topic() == Situation.Topic.HAND
+                                && AS_BEFORE.stream().anyMatch(item::is)
                         || item.is(Term.Act.TURN) && clause.has(Term.Way.DOWN));
     }
 }
