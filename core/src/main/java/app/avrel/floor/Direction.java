@@ -24,6 +24,12 @@ public sealed interface Direction {
         }
     }
 
+    /** {@return a direction of the body from any number of degrees; whole turns are left out} */
+    static Direction wrapping(double degrees) {
+        double round = Heading.wrapping(degrees).degrees();
+        return new OfBody(new Turn(round > 180 ? round - 360 : round));
+    }
+
     /**
      * Fixed to the posture's own front.
      *

@@ -6,7 +6,6 @@ import app.avrel.body.Proportions;
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
 import app.avrel.floor.SpacePoint;
-import app.avrel.floor.Turn;
 import app.avrel.posture.hand.HandAt;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Reach;
@@ -49,7 +48,7 @@ record Staying(Pose before, Pose after, Body body) {
         double degrees = Math.toDegrees(Math.atan2(arm.right(), arm.ahead()));
         return after.hand(side)
                 .withHeight(height)
-                .withSideways(new Sideways.Toward(new Direction.OfBody(new Turn(degrees))))
+                .withSideways(new Sideways.Toward(Direction.wrapping(degrees)))
                 .withReach(new Reach((int) Math.min(98, Math.round(share))));
     }
 

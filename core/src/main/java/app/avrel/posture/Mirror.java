@@ -123,7 +123,11 @@ public final class Mirror {
             case Move.DrawIn draw -> new Move.DrawIn(draw.foot().other(), draw.to());
             case Move.HalfStep half -> new Move.HalfStep(half.foot().other(), half.landing());
             case Move.Lower lower ->
-                new Move.Lower(lower.foot().other(), lower.to(), lower.place().map(Mirror::of), Optional.empty());
+                new Move.Lower(
+                        lower.foot().other(),
+                        lower.to(),
+                        lower.place().map(Mirror::of),
+                        lower.toes().map(Mirror::of));
             case Move.Raise raise -> new Move.Raise(raise.foot().other(), raise.part(), raise.height());
             case Move.Lift lift -> new Move.Lift(lift.foot().other(), lift.knee(), lift.toes(), lift.height());
             case Move.Kicking kick ->

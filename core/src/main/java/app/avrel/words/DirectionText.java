@@ -58,6 +58,6 @@ public final class DirectionText {
     }
 
     private static Direction ofBody(double size, String side) {
-        return new Direction.OfBody(new Turn(side.equals("left") ? -size : size));
+        return Direction.wrapping(side.equals("left") ? -size : size);
     }
 }

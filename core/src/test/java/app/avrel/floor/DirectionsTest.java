@@ -38,6 +38,13 @@ class DirectionsTest {
     }
 
     @Test
+    void straightBehindIsOneDirectionWhicheverWayRoundItIsCounted() {
+        assertThat(Direction.wrapping(-180)).isEqualTo(Direction.BACK);
+        assertThat(Direction.wrapping(540)).isEqualTo(Direction.BACK);
+        assertThat(Direction.wrapping(270)).isEqualTo(Direction.LEFT);
+    }
+
+    @Test
     void theCompassTurnsWithTheDirectionTheFormStartsIn() {
         Directions east = new Directions(DirectionWords.COMPASS, FACING_EAST, List.of());
         assertThat(east.say(Heading.FRONT)).isEqualTo("east");

@@ -46,6 +46,13 @@ class MirrorTest {
     }
 
     @Test
+    void aFootThatComesDownOnTheOtherSideTurnsItsToesAsFar() {
+        Optional<Toes> in = Optional.of(new Toes.Turned(-20));
+        assertThat(Mirror.of(new Move.Lower(Side.RIGHT, Contact.FLAT, Optional.empty(), in)))
+                .isEqualTo(new Move.Lower(Side.LEFT, Contact.FLAT, Optional.empty(), in));
+    }
+
+    @Test
     void aStepToOneThirtyOnTheRightBecomesAStepToTenThirtyOnTheLeft() {
         Move step = new Move.Step(
                 Side.RIGHT,

@@ -105,7 +105,9 @@ public final class SampleProjects {
             parts.add(new Part("Part " + (parts.size() + 1), part));
         }
         FormClaim claim = new FormClaim(
-                samples.maybe(() -> samples.number(1, 99)), Optional.empty(), samples.maybe(samples::facing));
+                samples.maybe(() -> samples.number(1, 99)),
+                samples.maybe(() -> samples.number(1, 99)),
+                samples.maybe(samples::facing));
         return new Form(new FormId("form"), "Form", parts, Optional.empty(), Optional.empty())
                 .withClaim(samples.chance(0.5) ? claim : FormClaim.NONE)
                 .withRules(samples.chance(0.2) ? Optional.of(HouseRules.COMPACT_FRAME) : Optional.empty());

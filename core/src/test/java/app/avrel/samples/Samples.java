@@ -21,6 +21,7 @@ import app.avrel.posture.SideDifference;
 import app.avrel.posture.Start;
 import app.avrel.posture.StartFoot;
 import app.avrel.posture.StartPose;
+import app.avrel.posture.count.Arrival;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.CueLevel;
@@ -37,11 +38,13 @@ import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HandPoint;
 import app.avrel.posture.hand.HandRelation;
 import app.avrel.posture.hand.HandShape;
+import app.avrel.posture.hand.HeldProp;
 import app.avrel.posture.hand.Palm;
 import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.hand.Prop;
 import app.avrel.posture.hand.PropAct;
 import app.avrel.posture.hand.PropRest;
+import app.avrel.posture.hand.PropState;
 import app.avrel.posture.hand.Reach;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.BodyPart;
@@ -210,7 +213,7 @@ public final class Samples {
                         side(),
                         one(Contact.FLAT, Contact.HEEL, Contact.BALL),
                         chance(0.3) ? Optional.of(place()) : Optional.empty(),
-                        Optional.empty());
+                        chance(0.3) ? Optional.of(toes()) : Optional.empty());
             case 3 -> new Move.Raise(side(), one(FootPart.values()), offTheFloor());
             case 4 ->
                 new Move.Lift(
@@ -321,7 +324,9 @@ public final class Samples {
                         maybe(() -> one(Landmark.NAVEL, Landmark.CHEST)),
                         maybe(this::length),
                         maybe(this::side));
-            default -> new Move.PlaceHand(side(), fullHand(), maybe(() -> one(HandPath.values())));
+            default ->
+                new Move.PlaceHand(
+                        side(), chance(0.2) ? offsetHand() : fullHand(), maybe(() -> one(HandPath.values())));
         };
     }
 
@@ -376,9 +381,11 @@ public final class Samples {
                 number(3, 6) - 2,
                 one(Pace.values()),
                 one(Breath.values()),
-                words,
+                words.stream()
+                        .map(own -> chance(0.5) ? own.writtenFor(stages) : own)
+                        .toList(),
                 chance(0.1) ? "mind the knee" : "",
-                Optional.empty(),
+                chance(0.2) ? Optional.of(one(Arrival.values())) : Optional.empty(),
                 chance(0.2) ? Optional.of(Repeated.CYCLE) : Optional.empty());
     }
 
@@ -399,9 +406,19 @@ public final class Samples {
                 new Turn(number(-30, 30)),
                 hand(),
                 hand(),
-                Optional.empty(),
+                chance(0.2) ? Optional.of(heldProp()) : Optional.empty(),
                 maybe(this::gaze),
                 maybe(() -> number(0, 30)));
+    }
+
+    private HeldProp heldProp() {
+        return new HeldProp(
+                one(Prop.values()),
+                side(),
+                one(PropState.values()),
+                maybe(() -> one(Pointing.values())),
+                maybe(this::direction),
+                maybe(() -> one(PropRest.values())));
     }
 
     public Start start() {
@@ -411,7 +428,9 @@ public final class Samples {
     /** {@return what a teacher may know of a posture} */
     public PostureSheet sheet() {
         return PostureSheet.EMPTY
-                .withImage("a gate that swings")
+                .withImage(one("", "a gate that swings"))
+                .withPurpose(one("", "a push to the ribs, met and led past"))
+                .withOtherNames(several(0, 1, () -> "the old name"))
                 .withBefore(several(0, 2, () -> one("standing", "the half step")))
                 .withMistakes(several(
                         0,
@@ -430,8 +449,10 @@ public final class Samples {
     }
 
     public Posture posture(String id) {
-        List<PostureName> names =
-                List.of(PostureName.of(one(Language.values()), "Posture " + id), PostureName.chinese("姿势", "zīshì"));
+        List<PostureName> names = List.of(
+                new PostureName(
+                        one(Language.values()), "Posture " + id, Optional.empty(), maybe(() -> "how a gate is shut")),
+                PostureName.chinese("姿势", "zīshì"));
         EndClaim end = new EndClaim(
                 maybe(() -> one(Stance.values())), maybe(this::split), maybe(this::heading), maybe(() -> number(0, 9)));
         List<Count> counts = several(0, 6, this::count);
@@ -443,7 +464,7 @@ public final class Samples {
                 start(),
                 counts,
                 end,
-                "",
+                chance(0.2) ? "after rain, slower" : "",
                 chance(0.5) ? Optional.of(sheet()) : Optional.empty(),
                 List.of(),
                 chance(0.2) ? Map.of(HouseRule.EMPTY_SHARE, number(1, 30)) : Map.of());

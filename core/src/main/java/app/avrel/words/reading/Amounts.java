@@ -270,7 +270,8 @@ final class Amounts {
 
     /** Baja un puño, and nothing more: so far the body goes down. */
     private boolean sinksBy(int next) {
-        boolean depth = is(-1, Term.Act.LOWER) || is(-1, Term.Act.SINK) || is(-1, Term.Act.RISE);
+        boolean depth =
+                is(-1, Term.Act.LOWER) || is(-1, Term.Act.SINK) || is(-1, Term.Act.RISE) || is(-1, Term.Way.DOWN);
         boolean begins = at < 2 || term(-2) instanceof Term.Mark;
         return next == 1 && depth && begins && ends(next + 1);
     }

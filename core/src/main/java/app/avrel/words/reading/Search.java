@@ -22,7 +22,7 @@ final class Search {
     private static final int MOST_SUBJECTS = 3;
 
     /** The longest clause, in phrases. */
-    private static final int LONGEST = 30;
+    private static final int LONGEST = 40;
 
     /**
      * A clause as it was read.
@@ -112,6 +112,10 @@ final class Search {
     /** Lower the leg: the leg is what is lowered. */
     private static boolean severed(List<Item> items, int at) {
         Item before = items.get(at - 1);
+        boolean carried = items.get(at).term() instanceof Term.Measure
+                && at > 1
+                && before.is(Term.Part.FOOT)
+                && items.get(at - 2).is(Term.Act.TAKE);
         boolean limb = (before.is(Term.Act.LOWER)
                         || before.is(Term.Act.RAISE)
                         || before.is(Term.Act.DRAW)
@@ -124,7 +128,9 @@ final class Search {
                 && items.get(at).rel() == null
                 && items.get(at).who().side().isPresent();
         boolean verb = (items.get(at).is(Term.Act.LOWER) || items.get(at).is(Term.Act.RAISE)) && hand(items, at);
-        return limb || side || verb;
+        boolean turned = before.is(Term.Act.TURN)
+                && (items.get(at).bareSide() || items.get(at).term() instanceof Term.Num);
+        return carried || limb || side || verb || turned;
     }
 
     /** Lift the chest: no foot is lifted, and the chest is not begun anew. */

@@ -81,7 +81,7 @@ final class AirFrame implements Frame {
                 return Optional.empty();
             }
             boolean up = clause.has(Term.Act.RAISE)
-                    || part && clause.has(Term.Act.TAKE)
+                    || part && clause.has(Term.Act.TAKE) && !clause.has(Term.Measure.class)
                     || clause.has(Term.Act.RISE)
                     || clause.has(Term.Way.UP)
                     || clause.has(Term.Act.HOVER)

@@ -45,6 +45,9 @@ public final class Costs {
     /** A limb taken from the clause before, or from which one is able to do it. */
     static final double LIMB_UNDERSTOOD = 0.6;
 
+    /** What only details a hand that was spoken of, as a clause of its own. */
+    static final double DETAIL_APART = 3;
+
     /** A limb named only by its side. */
     static final double LIMB_ELIDED = 0.4;
 

@@ -115,7 +115,7 @@ final class DepthFrame implements Frame {
     }
 
     private static Optional<Direction> toSide(Ways ways, Optional<Double> bend) {
-        return ways.leftOrRight().map(side -> Ways.body(side.sign() * bend.orElse(90.0)));
+        return ways.leftOrRight().map(side -> Direction.wrapping(side.sign() * bend.orElse(90.0)));
     }
 
     private Optional<Fit> depth(Clause clause, Situation now) {
@@ -135,6 +135,12 @@ final class DepthFrame implements Frame {
                 && item.rel() == null
                 && (!item.is(Term.Part.KNEE)
                         || item.who() != null && item.who().side().isPresent()));
+        boolean ofLifted = now.lifted().isPresent()
+                && now.topic() == Situation.Topic.FOOT
+                && clause.has(item -> item.is(Term.Part.KNEE) && item.who() == null && !item.many());
+        if (ofLifted) {
+            return Optional.empty();
+        }
         boolean handOf = pronounBefore(clause);
         if (handOf) {
             return Optional.empty();
@@ -172,18 +178,15 @@ final class DepthFrame implements Frame {
                 && clause.has(Term.Act.SIT)
                 && (deeper || clause.has(Term.Way.DOWN))
                 && clause.takeAll(Term.Act.SIT);
-        boolean moves =
-                (body || clause.has(Term.Manner.STANDING)) && (clause.has(Term.Way.DOWN) || clause.has(Term.Way.UP));
+        boolean moves = (body || clause.has(Term.Manner.STANDING) || goesOn(clause, now))
+                && (clause.has(Term.Way.DOWN) || clause.has(Term.Way.UP));
         if (!(sinks || rises || frame || lowers || raises || knees || sits || moves || higher || deeper && body)) {
             return Optional.empty();
         }
         double cost = sinks || rises ? 0 : frame ? 0.1 : (lowers || raises) && !body ? Costs.RARE : Costs.NO_VERB;
         boolean up = rises || raises || higher || moves && clause.has(Term.Way.UP);
+        takeTrunk(clause);
         clause.takeAll(
-                Term.Part.BODY,
-                Term.Part.HIPS,
-                Term.Part.WAIST,
-                Term.Part.CHEST,
                 Term.Part.KNEE,
                 Term.Manner.MORE,
                 Term.Way.DOWN,
@@ -226,6 +229,31 @@ final class DepthFrame implements Frame {
         Item item = clause.item(at);
         boolean onto = item.rel() == null || item.rel() == Term.Rel.TO || item.rel() == Term.Rel.ON;
         return onto && item.bareSide() && item.who().side().isPresent();
+    }
+
+    /** Up half a fist, then down a fist: it is still the body. */
+    private static boolean goesOn(Clause clause, Situation now) {
+        return now.topic() == Situation.Topic.BODY
+                && clause.has(Term.Measure.class)
+                && clause.items().stream()
+                        .allMatch(item -> Leftover.small(item)
+                                || item.term() instanceof Term.Measure
+                                || item.is(Term.Way.UP)
+                                || item.is(Term.Way.DOWN));
+    }
+
+    /** The body that sinks; hips that something sinks to are another thing's goal. */
+    private static void takeTrunk(Clause clause) {
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            boolean trunk = item.is(Term.Part.BODY)
+                    || item.is(Term.Part.HIPS)
+                    || item.is(Term.Part.WAIST)
+                    || item.is(Term.Part.CHEST);
+            if (clause.open(i) && trunk && item.rel() != Term.Rel.TO) {
+                clause.use(i);
+            }
+        }
     }
 
     /** Lean ten degrees, a quarter turn to the left: two amounts are two clauses. */

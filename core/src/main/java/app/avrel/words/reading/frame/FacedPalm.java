@@ -4,6 +4,7 @@ import app.avrel.floor.Heading;
 import app.avrel.posture.hand.Palm;
 import app.avrel.words.lexicon.Term;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** A palm that looks at something: the other hand, the body, a wall of the hall. */
 final class FacedPalm {
@@ -55,6 +56,8 @@ final class FacedPalm {
         if (palm < 0) {
             return Optional.empty();
         }
+        boolean faced = IntStream.range(palm + 1, clause.size())
+                .anyMatch(i -> HandWords.hand(clause.item(i)) && clause.item(i).who() != null && facesBefore(i));
         int begin = palm;
         for (int i = begin + 1; i < clause.size(); i++) {
             Item item = clause.item(i);
@@ -79,7 +82,7 @@ final class FacedPalm {
                     || item.is(Term.Part.BODY) && item.rel() == Term.Rel.TO;
             if (trunk
                     && clause.open(i)
-                    && (looks && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE || toward)) {
+                    && (facedAfter(i) && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE || toward)) {
                 clause.use(i);
                 return Optional.of(Palm.IN);
             }
@@ -87,7 +90,7 @@ final class FacedPalm {
                             && HandWords.hand(item)
                             && i > palm
                             && (item.who() != null)
-                            && (item.rel() != null || facesBefore(i))
+                            && (facesBefore(i) || item.rel() != null && !faced)
                     || looks && item.is(Term.Who.OTHER);
             boolean turnedTo = clause.item(palm).is(Term.Part.PALM)
                     && item.is(Term.Part.PALM)
@@ -130,6 +133,12 @@ final class FacedPalm {
         Item item = clause.item(index);
         boolean bare = item.term() instanceof Term.Num && item.rel() != Term.Rel.TO && !facesBefore(index);
         return bare ? Optional.empty() : Ways.named(item);
+    }
+
+    /** Whether the word for facing stands before it: what stands before that word is where the hand is. */
+    private boolean facedAfter(int index) {
+        return clause.items().subList(0, index).stream()
+                .anyMatch(before -> before.is(Term.Act.FACE) || before.is(Term.Act.LOOK));
     }
 
     private boolean facesBefore(int index) {

@@ -64,7 +64,7 @@ final class GazeFrame implements Frame {
                 .flatMap(item -> item.whose().flatMap(now::hand));
         if (shoulder.isPresent()) {
             clause.takeAll(Term.Way.BACK);
-            return toward(Ways.body(shoulder.get().sign() * OVER_SHOULDER), cost);
+            return toward(Direction.wrapping(shoulder.get().sign() * OVER_SHOULDER), cost);
         }
         Optional<Item> hand = clause.takeItem(item -> HandWords.hand(item) || HandWords.shaped(item));
         if (hand.isPresent()) {

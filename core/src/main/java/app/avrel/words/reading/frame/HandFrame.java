@@ -214,7 +214,7 @@ final class HandFrame implements Frame {
                 return Optional.empty();
             }
             boolean ofProp = now.topic() == Situation.Topic.PROP && !bare;
-            double cost = named ? 0 : ofProp ? Costs.NO_PROP : Costs.LIMB_ELIDED + 0.3;
+            double cost = named ? whose() : ofProp ? Costs.NO_PROP : Costs.LIMB_ELIDED + 0.3;
             List<Side> hands = new WhichHand(clause, now).hands();
             if (hands.size() == 1) {
                 clause.about(hands.getFirst());
@@ -238,6 +238,15 @@ final class HandFrame implements Frame {
                 return relation.map(fit -> fit.costs(cost));
             }
             return Optional.ofNullable(placed(hands)).map(fit -> fit.costs(cost));
+        }
+
+        /** Fingers up, of nobody's hand: they more likely go on telling of the hand before than begin anew. */
+        private double whose() {
+            boolean told = clause.has(item -> (HandWords.hand(item) || HandWords.shaped(item) || item.bareSide())
+                    && item.rel() == null
+                    && (item.who() != null || item.many()));
+            boolean acts = clause.item(0).term() instanceof Term.Act;
+            return told || acts || now.topic() != Situation.Topic.HAND ? 0 : Costs.DETAIL_APART;
         }
 
         private boolean follows(List<Side> hands) {

@@ -51,7 +51,7 @@ final class HandTargets {
 
     /** {@return a place with what the clause says of where the hand goes laid over it} */
     HandPlace read(HandPlace place, Side hand) {
-        return fromIt(heights(against(place, hand), hand));
+        return new HandOffsets(clause).read(heights(against(place, hand), hand));
     }
 
     private HandPlace against(HandPlace place, Side hand) {
@@ -172,35 +172,6 @@ final class HandTargets {
         return aside.isPresent() ? placed.withSideways(aside.get()) : placed;
     }
 
-    /** At the navel, two fists above it. */
-    private HandPlace fromIt(HandPlace place) {
-        int it = clause.find(item ->
-                item.bareSide() && item.who() == Term.Who.IT && item.rel() != null && item.rel() != Term.Rel.WITH);
-        if (it < 0 || !place.places()) {
-            return place;
-        }
-        Term.Rel rel = clause.item(it).rel();
-        HandOffset.Way way = switch (rel) {
-            case ABOVE, OVER -> HandOffset.Way.ABOVE;
-            case BELOW, UNDER -> HandOffset.Way.BELOW;
-            case BEFORE -> HandOffset.Way.IN_FRONT;
-            case BEHIND -> HandOffset.Way.BEHIND;
-            case OUTSIDE -> HandOffset.Way.OUTSIDE;
-            case FROM -> HandOffset.Way.AWAY;
-            default -> null;
-        };
-        if (way == null) {
-            return place;
-        }
-        clause.use(it);
-        clause.takeAll(Term.Way.AWAY);
-        Optional<Length> by = place.offset()
-                .flatMap(HandOffset::by)
-                .or(() -> clause.take(Term.Measure.class, measure -> !measure.wide())
-                        .map(Term.Measure::length));
-        return place.withOffset(new HandOffset(way, by));
-    }
-
     private boolean hasOther(Item item) {
         return clause.has(
                 other -> other != item && Landmarks.of(other.term()).isPresent() && other.rel() != Term.Rel.FROM);
@@ -250,7 +221,7 @@ final class HandTargets {
                 && item.rel() != null);
         if (led >= 0) {
             clause.takeItem(item -> height(item) && item.rel() == Term.Rel.PAST);
-            return led;
+            return last(led);
         }
         int subject = subjectAt();
         for (int i = 0; i < clause.size(); i++) {
@@ -284,6 +255,26 @@ final class HandTargets {
         boolean far = clause.has(Term.Measure.class);
         return clause.find(
                 item -> height(item) && item.rel() != null && (far || item.rel() != Term.Rel.FROM) && !withKnee(item));
+    }
+
+    /** To the chest, to the forehead: it ends at the last, and only passes the first. */
+    private int last(int led) {
+        int end = led;
+        for (int i = led + 1; i < clause.size() && clause.item(led).rel() == Term.Rel.TO; i++) {
+            Item item = clause.item(i);
+            boolean before = item.rel() == Term.Rel.BEFORE
+                    && clause.item(i - 1).rel() == Term.Rel.TO
+                    && height(clause.item(i - 1));
+            boolean further =
+                    clause.open(i) && height(item) && (item.rel() == Term.Rel.TO || before) && item.who() == null;
+            if (further
+                    && !Landmarks.of(item.term())
+                            .equals(Landmarks.of(clause.item(end).term()))) {
+                clause.keep(end);
+                end = i;
+            }
+        }
+        return end;
     }
 
     /** Past the ear and to the front: the hand ends further on, where its way leads. */

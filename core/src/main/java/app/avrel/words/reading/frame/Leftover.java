@@ -12,7 +12,12 @@ public final class Leftover {
         return switch (item.term()) {
             case Term.Mark mark ->
                 mark != Term.Mark.UNKNOWN && mark != Term.Mark.NOT && mark != Term.Mark.NO && mark != Term.Mark.IMAGE;
-            case Term.Rel rel -> rel != Term.Rel.OWN_PLACE && rel != Term.Rel.INSIDE && rel != Term.Rel.OUTSIDE;
+            case Term.Rel rel ->
+                rel != Term.Rel.OWN_PLACE
+                        && rel != Term.Rel.INSIDE
+                        && rel != Term.Rel.OUTSIDE
+                        && rel != Term.Rel.ABOVE
+                        && rel != Term.Rel.BELOW;
             case Term.Manner manner ->
                 switch (manner) {
                     case ABOUT, LITTLE, GENTLY, IMAGE, FIRST, STANCE_WORD, MORE -> true;

@@ -270,8 +270,9 @@ final class PropFrame implements Frame {
         Ways ways = new Ways(clause, now);
         Optional<Side> way = ways.leftOrRight();
         return ways.degrees()
-                .map(degrees ->
-                        way.isPresent() ? Ways.body(way.get().sign() * degrees) : new Direction.OfBody(Turn.NONE));
+                .map(degrees -> way.isPresent()
+                        ? Direction.wrapping(way.get().sign() * degrees)
+                        : new Direction.OfBody(Turn.NONE));
     }
 
     private static PropAct act(Clause clause, Situation now) {

@@ -131,8 +131,7 @@ public record Situation(
 
     /** {@return what is known after a move was read} */
     Situation after(Move move) {
-        Situation next =
-                withTopic(topic(move)).withRaised(move instanceof Move.Raise).remembering(move);
+        Situation next = withTopic(topic(move)).withRaised(stillRaised(move)).remembering(move);
         if (move instanceof Move.OfFoot foot) {
             boolean air = MoveQuestions.inTheAir(move);
             boolean turns = move instanceof Move.TurnFoot;
@@ -140,6 +139,12 @@ public record Situation(
             return air ? next.withLifted(Optional.of(foot.foot())) : down ? next.withLifted(Optional.empty()) : next;
         }
         return next;
+    }
+
+    /** Toes that are lifted stay so while the foot turns on its heel. */
+    private boolean stillRaised(Move move) {
+        return move instanceof Move.Raise
+                || raised && move instanceof Move.TurnFoot turned && lastFoot.equals(Optional.of(turned.foot()));
     }
 
     private static Topic topic(Move move) {

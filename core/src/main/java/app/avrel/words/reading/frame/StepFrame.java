@@ -46,7 +46,8 @@ final class StepFrame implements Frame {
 
         Optional<Fit> read() {
             boolean onto = clause.has(item -> item.bareSide() && item.rel() == Term.Rel.ON);
-            if (followsHand()
+            if (turnsThenSteps()
+                    || followsHand()
                     || TurnFootFrame.heelSwings(clause)
                     || stepsThenSlides()
                     || onto && clause.has(Term.Act.STEP)
@@ -78,7 +79,7 @@ final class StepFrame implements Frame {
             if (half) {
                 clause.takeAll(Term.Act.RISE, Term.Way.UP);
             }
-            if (steps || half) {
+            if (steps || half || part && clause.has(Term.Measure.class)) {
                 clause.takeAll(Term.Act.TAKE, Term.Act.DO);
             }
             boolean moves = clause.takeAll(Term.Act.MOVE, Term.Act.RETURN, Term.Act.FOLLOW, Term.Act.PULL_BACK);
@@ -219,6 +220,16 @@ final class StepFrame implements Frame {
                     && clause.has(Term.Act.CROSS)
                     && !clause.has(item -> item.who() != null)
                     && !clause.has(item -> item.term() instanceof Term.Way);
+        }
+
+        /** Turn left forty-five and step out: the number is of the turn. */
+        private boolean turnsThenSteps() {
+            int amount = clause.find(item -> Ways.amount(item.term()).isPresent());
+            int steps = clause.find(Term.Act.STEP);
+            return amount >= 0
+                    && steps > amount
+                    && clause.items().subList(0, amount).stream().noneMatch(WhichFoot::foot)
+                    && clause.items().subList(amount, steps).stream().anyMatch(Item::soft);
         }
 
         /** Step back with the right and drag the left heel: one foot steps, and then the other slides. */

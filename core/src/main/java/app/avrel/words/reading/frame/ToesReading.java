@@ -152,7 +152,7 @@ final class ToesReading {
         }
         double degrees = ways.degrees().orElseThrow();
         if (to) {
-            return Optional.of(new Toes.Toward(Ways.body(way.get().sign() * degrees)));
+            return Optional.of(new Toes.Toward(Direction.wrapping(way.get().sign() * degrees)));
         }
         double turn = Math.clamp(degrees, -180, 180);
         return Optional.of(new Toes.Turned(way.get() == side ? turn : -turn));

@@ -129,8 +129,10 @@ final class TurnFootFrame implements Frame {
                 return Optional.empty();
             }
             boolean verb = turns || opens || points;
-            boolean lands =
-                    clause.has(Term.Manner.FIRST) || clause.has(Term.Act.LAND) || clause.has(Term.Manner.FLAT) && !toes;
+            boolean lands = flatFirst()
+                    || clause.has(Term.Manner.FIRST)
+                    || clause.has(Term.Act.LAND)
+                    || clause.has(Term.Manner.FLAT) && !toes;
             if (lands) {
                 return Optional.empty();
             }
@@ -172,6 +174,15 @@ final class TurnFootFrame implements Frame {
                     : List.of(which.side().orElse(Side.LEFT));
             Fit fit = turn(sides, which, pivot, swings, toes, points && !turns && !opens || many);
             return aimless && !verb ? Optional.empty() : Optional.of(fit);
+        }
+
+        /** The foot goes flat, and then, after a comma, its toes turn. */
+        private boolean flatFirst() {
+            int flat = clause.find(Term.Manner.FLAT);
+            int toes = clause.find(Term.Part.TOES);
+            return flat >= 0
+                    && toes > flat
+                    && clause.items().subList(flat, toes).stream().anyMatch(Item::soft);
         }
 
         /** Turn to the rear, pivoting the left foot: two things turn. */

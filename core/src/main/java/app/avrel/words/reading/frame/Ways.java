@@ -3,7 +3,6 @@ package app.avrel.words.reading.frame;
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Heading;
-import app.avrel.floor.Turn;
 import app.avrel.words.lexicon.Term;
 import java.util.Optional;
 
@@ -102,12 +101,7 @@ final class Ways {
             clause.takeAll(Term.Way.FORWARD, Term.Way.OUT, Term.Way.SIDE, Term.Way.DIAGONAL, Term.Way.BACK);
             return found.map(heading -> new Direction.OfPosture(now.ofPosture(heading)));
         }
-        return ofBody(side).map(Ways::body);
-    }
-
-    static Direction body(double degrees) {
-        double round = Heading.wrapping(degrees).degrees();
-        return new Direction.OfBody(new Turn(round > 180 ? round - 360 : round));
+        return ofBody(side).map(Direction::wrapping);
     }
 
     private Optional<Double> ofBody(Side side) {

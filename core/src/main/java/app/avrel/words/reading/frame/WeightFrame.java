@@ -150,6 +150,9 @@ final class WeightFrame implements Frame {
                 return Optional.empty();
             }
             boolean turns = clause.has(Term.Act.TURN) || clause.has(Term.Act.TWIST);
+            if (!weight && !own && clause.has(Term.Act.STEP)) {
+                return Optional.empty();
+            }
             if ((weight || own) && footNext()) {
                 return Optional.empty();
             }

@@ -18,6 +18,15 @@ final class WhichHand {
     /** {@return one hand or both; none where it is not known} */
     List<Side> hands() {
         int at = clause.find(item -> HandWords.hand(item) && item.who() != null && item.rel() == null);
+        int led = clause.find(item -> HandWords.hand(item) && item.who() != null && item.rel() == Term.Rel.WITH);
+        boolean touches = clause.has(Term.Act.LAND) || clause.has(Term.Act.MEET) || clause.has(Term.Act.HOLD);
+        if (at >= 0
+                && led >= 0
+                && touches
+                && clause.item(at).who() != clause.item(led).who()) {
+            clause.use(led);
+            return now.hand(clause.item(led).who()).stream().toList();
+        }
         if (at < 0) {
             at = clause.find(item -> HandWords.hand(item) && item.who() != null && item.rel() == Term.Rel.WITH);
         }

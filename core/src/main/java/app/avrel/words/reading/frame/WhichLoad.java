@@ -22,7 +22,6 @@ final class WhichLoad {
 
     static boolean limb(Item item) {
         boolean hip = item.is(Term.Part.HIPS)
-                && item.rel() != null
                 && item.who() != null
                 && item.who().side().isPresent();
         boolean over = item.is(Term.Part.HEEL) && item.rel() == Term.Rel.OVER;
