@@ -42,6 +42,13 @@ public final class Saying {
         };
     }
 
+    /** {@return the words of a move of a stage: a share of weight is told by whether that foot takes more or less} */
+    String words(Move move, Scene scene) {
+        return move instanceof Move.Shift(var split) && !voice.exact()
+                ? trunk.shift(split, scene.before().weight(), scene.after().weight())
+                : words(move);
+    }
+
     /** {@return the line that says a count: stages parted by semicolons, moves by full stops, then breath and time} */
     public String line(Count count) {
         List<String> said = new ArrayList<>();

@@ -36,7 +36,7 @@ public final class Telling {
     public List<Told> unseen(List<Stage> stages) {
         List<Told> told = new ArrayList<>();
         for (int stage = 0; stage < stages.size(); stage++) {
-            told.addAll(told(stage, stages.get(stage).moves(), move -> HandWay.unseen(move.to())));
+            told.addAll(told(stage, stages.get(stage).moves(), move -> HandWay.unseen(move.to()), saying::words));
         }
         return told;
     }
@@ -46,15 +46,17 @@ public final class Telling {
                 .filter(layer::has)
                 .flatMap(move -> (all ? Optional.of(move) : Implied.trim(move, scene.before(), scene.after())).stream())
                 .toList();
-        return told(stage, moves, move -> way(move, scene));
+        return told(
+                stage, moves, move -> way(move, scene), move -> saying.words(move, scene));
     }
 
-    private List<Told> told(int stage, List<Move> moves, Function<Move.PlaceHand, HandWay> ways) {
+    private List<Told> told(
+            int stage, List<Move> moves, Function<Move.PlaceHand, HandWay> ways, Function<Move, String> words) {
         List<Move.PlaceHand> both = together(moves, ways);
         List<Told> told = new ArrayList<>();
         for (Move move : moves) {
             if (!(move instanceof Move.PlaceHand hand)) {
-                told.add(new Told(stage, List.of(move), saying.words(move)));
+                told.add(new Told(stage, List.of(move), words.apply(move)));
             } else if (both.isEmpty()) {
                 told.add(new Told(stage, List.of(hand), hands.goes(List.of(hand), ways.apply(hand))));
             } else if (hand.equals(both.getFirst())) {

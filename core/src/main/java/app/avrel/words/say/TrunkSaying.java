@@ -18,6 +18,11 @@ import java.util.Optional;
 /** What the trunk and the eyes do, in words. */
 record TrunkSaying(Voice voice) {
 
+    private static final int EVEN = 50;
+
+    /** So many percent less are felt. */
+    private static final int LEAST_EASED = 5;
+
     String say(Move.OfTrunk move) {
         return switch (move) {
             case Move.Shift shift -> shift(shift.split());
@@ -38,6 +43,17 @@ record TrunkSaying(Voice voice) {
                 .text("most", Integer.toString(share.most(heavier)))
                 .text("rest", Integer.toString(100 - share.least(heavier)));
         return voice.say(kind(share, heavier), slots);
+    }
+
+    /** A share told after another: less of it on the same foot is no shift to that foot. */
+    String shift(Split split, WeightShare before, WeightShare after) {
+        Side heavier = after.heavier();
+        int least = after.least(heavier);
+        boolean eases = after.exact() && least > EVEN && before.least(heavier) >= least + LEAST_EASED;
+        return eases && voice.has("shift.less")
+                ? voice.say(
+                        "shift.less", Voice.of("heavy", heavier).text("least", Integer.toString(least)))
+                : shift(split);
     }
 
     private String kind(WeightShare share, Side heavier) {
