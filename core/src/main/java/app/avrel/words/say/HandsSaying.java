@@ -153,7 +153,9 @@ record HandsSaying(Voice voice) {
         if (to.equals(HandPlace.UNSAID.withElbow(to.elbow())) && voice.register() == Register.CALL) {
             return both ? "hand.looks.elbows" : "hand.looks.elbow";
         }
-        return to.shape().isPresent() && voice.register() == Register.CALL ? "hand.looks.shape" : "hand.looks";
+        boolean shaped = to.shape().isPresent()
+                && (to.equals(HandPlace.UNSAID.withShape(to.shape())) || voice.register() == Register.CALL);
+        return shaped ? both ? "hand.looks.shapes" : "hand.looks.shape" : "hand.looks";
     }
 
     private static boolean looksOnly(HandPlace to) {
