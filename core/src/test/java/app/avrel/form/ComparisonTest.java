@@ -28,6 +28,7 @@ import app.avrel.posture.move.Split;
 import app.avrel.posture.move.Toes;
 import app.avrel.posture.move.Turning;
 import app.avrel.rules.join.ComparisonWords;
+import app.avrel.rules.join.EffectWords;
 import app.avrel.samples.Samples;
 import app.avrel.words.Wording;
 import java.util.List;
@@ -139,8 +140,57 @@ class ComparisonTest {
         Occurrence second = done(List.of(count(LEFT_80)), List.of(toSix), 90);
         assertThat(new ComparisonWords(SAYING, first, second).lines())
                 .containsExactly(
-                        "On the way in \"shift 80 percent onto the left foot\" instead of \"shift 60 percent onto the"
-                                + " left foot\".",
-                        "At count 1 \"look to 9 o'clock\" instead of \"look to 3 o'clock\".");
+                        new ComparisonWords.Line(
+                                "On the way in",
+                                "\"shift 80 percent onto the left foot\" instead of \"shift 60 percent onto the left"
+                                        + " foot\"."),
+                        new ComparisonWords.Line(
+                                "At count 1", "\"look to 9 o'clock\" instead of \"look to 3 o'clock\"."));
+    }
+
+    @Test
+    void whatOnlyTheFirstHasIsToldAtItsOwnCount() {
+        Occurrence first = done(List.of(), List.of(count(TURN), count(LEFT_60, TOES_IN)), 0);
+        Occurrence second = done(List.of(), List.of(count(TURN), count(LEFT_60)), 0);
+        assertThat(new ComparisonWords(SAYING, first, second).lines())
+                .singleElement()
+                .satisfies(line -> {
+                    assertThat(line.at()).isEqualTo("At count 2");
+                    assertThat(line.words()).startsWith("Without \"turn the left foot");
+                });
+    }
+
+    @Test
+    void whereOneEndsOnAnotherShareThatIsTheEffect() {
+        Occurrence first = done(List.of(), List.of(count(LEFT_60)), 0);
+        Occurrence second = done(List.of(), List.of(count(LEFT_80)), 0);
+        assertThat(new EffectWords(first, second).lines())
+                .containsExactly("It ends with 80 % on the left leg instead of 60 %.");
+    }
+
+    @Test
+    void theWeightThatIsAlreadyThereIsToldFirst() {
+        Occurrence first = done(List.of(), List.of(count(LEFT_80)), 0);
+        Occurrence second = done(List.of(count(LEFT_80)), List.of(count(LEFT_80)), 0);
+        assertThat(new EffectWords(first, second).lines())
+                .first()
+                .isEqualTo("It begins with 80 % on the left leg instead of 50 %.");
+    }
+
+    @Test
+    void howFarItTurnsInAllAndHowLongItTakesAreEffects() {
+        Occurrence first = done(List.of(), List.of(count(TURN)), 0);
+        Occurrence second = done(List.of(), List.of(count(), count()), 0);
+        assertThat(new EffectWords(first, second).lines())
+                .anyMatch(line -> line.startsWith("It turns 0° in all instead of"))
+                .contains("It takes 2 beats instead of 1.");
+    }
+
+    @Test
+    void aFootThatTurnsOnlyItselfHasNoEffectOnTheWhole() {
+        Occurrence first = done(List.of(), List.of(count(LEFT_60)), 0);
+        Occurrence second = done(List.of(), List.of(count(LEFT_60, TOES_IN)), 0);
+        assertThat(new EffectWords(first, second).lines())
+                .containsExactly("It begins, turns, travels and ends alike, and lasts as long.");
     }
 }

@@ -4,8 +4,10 @@ import static app.avrel.desktop.Keyboard.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
+import app.avrel.desktop.exchange.Tables;
 import app.avrel.desktop.shell.Shell;
 import app.avrel.files.Demo;
+import app.avrel.files.table.EntryTable;
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
@@ -17,6 +19,7 @@ import app.avrel.project.Edit;
 import app.avrel.project.Holder;
 import app.avrel.project.Project;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
@@ -26,7 +29,9 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 import org.assertj.core.groups.Tuple;
 import org.junit.jupiter.api.BeforeEach;
@@ -259,5 +264,45 @@ class FormStoryTest {
         assertThat(wayIntoTheChosen()).hasSize(before);
         assertThat(read(() -> wayLine().getText())).isEqualTo("lift the heel");
         assertThat(words("hint")).anyMatch(said -> said.contains("Which foot?"));
+    }
+
+    @Test
+    void aTableTellsWhatItMakesOfEachLineBeforeAnythingIsDone(FxRobot robot) throws Exception {
+        robot.interact(() -> root().lookup(".form-list > .list-view").requestFocus());
+        String table = EntryTable.of(DEMO, DEMO.forms().getFirst());
+        List<String> lines = table.lines().toList();
+        Path shorter =
+                Files.writeString(workplace.table(), String.join("\n", lines.subList(0, lines.size() - 1)) + "\n");
+        int before = form().entries().size();
+        robot.interact(() -> new Tables(workplace.session, (StackPane) root()).from(shorter));
+        assertThat(form().entries()).hasSize(before);
+        assertThat(words("table-change")).contains("goes");
+        robot.interact(() -> button("Import").fire());
+        assertThat(form().entries()).hasSize(before - 1);
+    }
+
+    @Test
+    void aTableOfTheFormAsItIsChangesNothingAndSaysSo(FxRobot robot) throws Exception {
+        Path same = Files.writeString(
+                workplace.table(), EntryTable.of(DEMO, DEMO.forms().getFirst()));
+        Form before = form();
+        robot.interact(() -> new Tables(workplace.session, (StackPane) root()).from(same));
+        assertThat(words("sheet-text")).anyMatch(said -> said.contains("Nothing changes"));
+        assertThat(form()).isEqualTo(before);
+    }
+
+    @Test
+    void totalsAndDirectionsAreTabsOfOneSheet(FxRobot robot) {
+        robot.push(KeyCode.CONTROL, KeyCode.T);
+        assertThat(words("total")).contains("154");
+        ToggleButton directions = read(() -> root().lookupAll(".laid-sheet .pill").stream()
+                .map(ToggleButton.class::cast)
+                .filter(pill -> !pill.isSelected())
+                .findFirst()
+                .orElseThrow());
+        robot.interact(directions::fire);
+        TableView<?> counts = (TableView<?>) read(() -> root().lookup(".plain-table"));
+        assertThat(counts.getItems()).hasSize(154);
+        assertThat(words("total")).isEmpty();
     }
 }

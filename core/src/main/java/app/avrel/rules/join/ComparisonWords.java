@@ -37,22 +37,39 @@ public record ComparisonWords(Wording words, Occurrence first, Occurrence second
         return Labels.say("rules.as_but", name, said, more > 0 ? Labels.say("rules.more", more) : "");
     }
 
-    /** {@return every difference, a line each} */
-    public List<String> lines() {
+    /**
+     * What differs at a count.
+     *
+     * @param at which count, as the ribbon numbers it: of the second, or of the first where only that has it
+     * @param words what differs there
+     */
+    public record Line(String at, String words) {}
+
+    /** {@return every difference, a line each, with the count it belongs to} */
+    public List<Line> lines() {
         return Comparison.of(first, second).differences().stream()
-                .map(this::difference)
-                .map(Measures::capital)
-                .map(line -> line + ".")
+                .map(found -> new Line(Measures.capital(place(found)), Measures.capital(what(found)) + "."))
                 .toList();
     }
 
     private String difference(Difference difference) {
+        return Labels.say("rules.there", place(difference), what(difference));
+    }
+
+    private String place(Difference difference) {
         return switch (difference) {
-            case Difference.Added(Move move, int count) ->
-                Labels.say("rules.also", at(second, count), said(move, second, count));
+            case Difference.Added(var _, int count) -> at(second, count);
+            case Difference.Dropped(var _, int count) -> at(first, count);
+            case Difference.Changed(var _, int _, var _, int count) -> at(second, count);
+        };
+    }
+
+    private String what(Difference difference) {
+        return switch (difference) {
+            case Difference.Added(Move move, int count) -> Labels.say("rules.also", said(move, second, count));
             case Difference.Dropped(Move move, int count) -> Labels.say("rules.without", said(move, sided(), count));
             case Difference.Changed(Move from, int fromCount, Move to, int count) ->
-                Labels.say("rules.instead", at(second, count), said(to, second, count), said(from, sided(), fromCount));
+                Labels.say("rules.instead", said(to, second, count), said(from, sided(), fromCount));
         };
     }
 

@@ -46,8 +46,7 @@ public final class Telling {
                 .filter(layer::has)
                 .flatMap(move -> (all ? Optional.of(move) : Implied.trim(move, scene.before(), scene.after())).stream())
                 .toList();
-        return told(
-                stage, moves, move -> way(move, scene), move -> saying.words(move, scene));
+        return told(stage, moves, move -> way(move, scene), move -> saying.words(move, scene));
     }
 
     private List<Told> told(

@@ -51,8 +51,7 @@ record TrunkSaying(Voice voice) {
         int least = after.least(heavier);
         boolean eases = after.exact() && least > EVEN && before.least(heavier) >= least + LEAST_EASED;
         return eases && voice.has("shift.less")
-                ? voice.say(
-                        "shift.less", Voice.of("heavy", heavier).text("least", Integer.toString(least)))
+                ? voice.say("shift.less", Voice.of("heavy", heavier).text("least", Integer.toString(least)))
                 : shift(split);
     }
 

@@ -11,8 +11,11 @@ import app.avrel.files.table.EntryTable;
 import app.avrel.form.Form;
 import app.avrel.project.Edit;
 import app.avrel.project.Project;
+import app.avrel.project.TableChange;
+import app.avrel.words.say.Saying;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.layout.StackPane;
 
@@ -70,9 +73,9 @@ public final class Tables {
     private Optional<String> entries(String text) {
         return switch (EntryTable.read(session.project(), form().id(), text)) {
             case Brought.Taken<Form>(Form taken) -> {
-                session.apply(Edit.of(
-                        Words.of("exchange.take_table_entries"),
-                        project -> project.changeForm(taken.id(), _ -> taken)));
+                Edit take = Edit.of(
+                        Words.of("exchange.take_table_entries"), project -> project.changeForm(taken.id(), _ -> taken));
+                tell(TableChange.ofEntries(session.project(), form(), taken), take);
                 yield Optional.empty();
             }
             case Brought.Refused<Form>(String message) -> Optional.of(message);
@@ -82,11 +85,25 @@ public final class Tables {
     private Optional<String> counts(String text) {
         return switch (CountTable.read(session.project(), form().id(), text)) {
             case Brought.Taken<Project>(Project taken) -> {
-                session.apply(Edit.of(Words.of("exchange.take_table_counts"), _ -> taken));
+                Saying saying =
+                        Saying.exact(Words.language(), session.desk().get().saying());
+                tell(
+                        TableChange.ofCounts(session.project(), taken, saying),
+                        Edit.of(Words.of("exchange.take_table_counts"), _ -> taken));
                 yield Optional.empty();
             }
             case Brought.Refused<Project>(String message) -> Optional.of(message);
         };
+    }
+
+    /** Says what the table makes of each line, and does it once that is agreed to. */
+    private void tell(List<TableChange> changes, Edit take) {
+        boolean same = changes.stream().allMatch(change -> change.kind() == TableChange.Kind.SAME);
+        if (same) {
+            Sheet.tell(over, Words.of("exchange.what_table_makes"), Words.of("exchange.table_changes_nothing"));
+        } else {
+            TableSheet.open(over, changes, () -> session.apply(take));
+        }
     }
 
     private void refused(String message) {

@@ -14,10 +14,12 @@ import app.avrel.form.Comparison;
 import app.avrel.form.Occurrence;
 import app.avrel.posture.count.Count;
 import app.avrel.rules.join.ComparisonWords;
+import app.avrel.rules.join.EffectWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -134,6 +136,20 @@ final class CompareSheet {
         return RibbonCells.ofForm(desk, List.of(done));
     }
 
+    /** What differs, under the count it belongs to. */
+    private GridPane byCount(Occurrence before, Occurrence done) {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("compare-grid");
+        String last = "";
+        for (ComparisonWords.Line line : new ComparisonWords(desk.saying(), before, done).lines()) {
+            int row = grid.getRowCount();
+            grid.add(Texts.of(line.at().equals(last) ? "" : line.at(), "compare-at"), 0, row);
+            grid.add(Texts.wrapped(line.words(), "join-words"), 1, row);
+            last = line.at();
+        }
+        return grid;
+    }
+
     private void lines(Alignment.Pair<Occurrence> pair) {
         if (pair.first().isPresent() && pair.second().isPresent()) {
             Comparison comparison =
@@ -142,9 +158,10 @@ final class CompareSheet {
                 return;
             }
             lines.getChildren().add(Texts.of(Words.name(pair.second().get().posture()), "section"));
-            new ComparisonWords(desk.saying(), pair.first().get(), pair.second().get())
+            new EffectWords(pair.first().get(), pair.second().get())
                     .lines()
-                    .forEach(line -> lines.getChildren().add(Texts.wrapped(line, "join-words")));
+                    .forEach(effect -> lines.getChildren().add(Texts.wrapped(effect, "effect-words")));
+            lines.getChildren().add(byCount(pair.first().get(), pair.second().get()));
         } else {
             String only = pair.first().isPresent() ? Words.of("form.only_first") : Words.of("form.only_second");
             Occurrence done = pair.first().or(pair::second).orElseThrow();

@@ -96,11 +96,11 @@ final class FormStage extends VBox {
     }
 
     void openDirections() {
-        DirectionsSheet.open(session, over());
+        FiguresSheet.open(session, over(), FiguresSheet.Tab.DIRECTIONS);
     }
 
     void openTotals() {
-        TotalsSheet.open(session, over());
+        FiguresSheet.open(session, over(), FiguresSheet.Tab.TOTALS);
     }
 
     void openCompare() {

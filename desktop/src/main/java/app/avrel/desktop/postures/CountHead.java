@@ -75,7 +75,8 @@ final class CountHead extends VBox {
             boolean part = cycle.isSelected();
             change(Words.of("postures.change_cycle"), "cycle", whole -> whole.withCycle(part));
         });
-        FlowPane rhythm = new FlowPane(beats, Texts.of(Words.of("common.beats"), "field-label"), pace, breath, cycle);
+        FlowPane rhythm =
+                new FlowPane(beats, Texts.of(Words.of("common.beats_after"), "field-label"), pace, breath, cycle);
         rhythm.setRowValignment(VPos.CENTER);
         rhythm.getStyleClass().add("rhythm");
         getChildren().addAll(top, gone, rhythm);

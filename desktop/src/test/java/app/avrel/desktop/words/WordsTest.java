@@ -41,6 +41,21 @@ class WordsTest {
         assertThat(Words.bundles().keys(language)).isEqualTo(Words.bundles().keys(Language.ENGLISH));
     }
 
+    /** Of two lines with one key the second would be shown wherever the first is meant. */
+    @Test
+    void noKeyIsWrittenTwice() throws IOException {
+        Path bundles = Path.of("src/main/resources/app/avrel/desktop/words");
+        try (Stream<Path> files = Files.list(bundles)) {
+            for (Path file : files.toList()) {
+                List<String> keys = Files.readAllLines(file).stream()
+                        .filter(line -> line.contains(" = "))
+                        .map(line -> line.substring(0, line.indexOf(" = ")))
+                        .toList();
+                assertThat(keys).as(file.getFileName().toString()).doesNotHaveDuplicates();
+            }
+        }
+    }
+
     @Test
     void everyLanguageHasAPlaceForTheSameValues() {
         for (String key : Words.bundles().keys(Language.ENGLISH)) {

@@ -5,7 +5,6 @@ import app.avrel.body.Side;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Scroller;
-import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
@@ -25,11 +24,11 @@ import javafx.beans.value.ChangeListener;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.StackPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** What the form and each of its parts add up to, and what is said of them. */
-final class TotalsSheet {
+final class TotalsTable {
 
     private static final double LEAST_TEMPO = 0.2;
 
@@ -41,14 +40,15 @@ final class TotalsSheet {
     private final ClaimFields claims;
     private double secondsABeat = 4;
 
-    private TotalsSheet(Session session) {
+    private TotalsTable(Session session) {
         this.session = session;
         claims = new ClaimFields(session, grid);
         grid.getStyleClass().add("totals-grid");
     }
 
-    static void open(Session session, StackPane over) {
-        TotalsSheet totals = new TotalsSheet(session);
+    /** {@return what the form adds up to, kept so as long as it is shown} */
+    static Region of(Session session) {
+        TotalsTable totals = new TotalsTable(session);
         HBox tempo = new HBox(
                 Texts.of(Words.of("common.seconds_per_beat"), "field-label"),
                 totals.tempo,
@@ -61,18 +61,14 @@ final class TotalsSheet {
         content.getStyleClass().add("table-sheet");
         totals.tempo.show("4", text -> totals.tempo(text));
         ChangeListener<Desk> listener = (_, _, desk) -> totals.show(desk);
-        session.desk().addListener(listener);
-        totals.show(session.desk().get());
-        Sheet sheet = Sheet.show(
-                over,
-                Words.of("form.totals_3", session.desk().get().form().name()),
-                content,
-                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
-        sheet.parentProperty().addListener((_, _, parent) -> {
-            if (parent == null) {
-                session.desk().removeListener(listener);
+        content.parentProperty().addListener((_, _, parent) -> {
+            session.desk().removeListener(listener);
+            if (parent != null) {
+                session.desk().addListener(listener);
+                totals.show(session.desk().get());
             }
         });
+        return content;
     }
 
     private boolean tempo(String text) {

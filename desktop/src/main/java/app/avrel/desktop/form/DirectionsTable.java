@@ -1,9 +1,7 @@
 package app.avrel.desktop.form;
 
-import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.session.Desk;
-import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Directions;
 import app.avrel.floor.FloorVector;
@@ -20,11 +18,11 @@ import java.util.function.Function;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
-import javafx.scene.layout.StackPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Where chest, hips and feet point after every count of the form, how far it has turned, and where each posture travels. */
-final class DirectionsSheet {
+final class DirectionsTable {
 
     /** A count of the form. */
     record Line(
@@ -38,10 +36,10 @@ final class DirectionsSheet {
             String running,
             String travels) {}
 
-    private DirectionsSheet() {}
+    private DirectionsTable() {}
 
-    static void open(Session session, StackPane over) {
-        Desk desk = session.desk().get();
+    /** {@return the directions of a form, count by count, under whether it comes back to where it began} */
+    static Region of(Desk desk) {
         TableView<Line> table = new TableView<>();
         table.getStyleClass().add("plain-table");
         table.setAccessibleText(Words.of("form.directions_after_every"));
@@ -61,11 +59,7 @@ final class DirectionsSheet {
         table.setPrefWidth(960);
         VBox content = new VBox(Texts.wrapped(ReturnWords.of(desk, desk.formTrack()), "sheet-text"), table);
         content.getStyleClass().add("table-sheet");
-        Sheet.show(
-                over,
-                Words.of("form.directions", desk.form().name()),
-                content,
-                List.of(new Sheet.Answer(Words.of("common.close"), () -> {})));
+        return content;
     }
 
     private static void column(TableView<Line> table, String name, double width, Function<Line, String> value) {
