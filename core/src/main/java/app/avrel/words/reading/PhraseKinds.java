@@ -24,10 +24,10 @@ final class PhraseKinds {
     static final Set<Term.Part> HAND_LIMBS = EnumSet.of(
             Term.Part.HAND, Term.Part.PALM, Term.Part.WRIST, Term.Part.ELBOW, Term.Part.FOREARM, Term.Part.FIST);
 
-    /** What may follow "from" and still say where something comes from. */
     /** What a foot turns on. */
     static final Set<Term.Part> PIVOTS = EnumSet.of(Term.Part.HEEL, Term.Part.BALL, Term.Part.SOLE);
 
+    /** What may follow "from" and still say where something comes from. */
     static final Set<Term.Rel> ORIGINS = EnumSet.of(
             Term.Rel.BESIDE,
             Term.Rel.UNDER,
