@@ -78,18 +78,24 @@ final class Search {
         open += liftsTrunk(items, from) ? 2 * Costs.LEFT_OVER : 0;
         int most = Math.min(items.size(), from + LONGEST);
         int subjects = 0;
+        double inside = 0;
+        double passed = 0;
         for (int to = from + 1; to <= most; to++) {
             Item last = items.get(to - 1);
             if (last.soft()) {
+                passed += last.is(Term.Mark.AND) ? Costs.AND_INSIDE : Costs.COMMA_INSIDE;
                 continue;
             }
+            inside += passed;
+            passed = 0;
             subjects += last.part() && last.rel() == null && last.who() != null ? 1 : 0;
-            if (subjects > MOST_SUBJECTS || !worth(best.get(to), path.cost + open + Costs.CLAUSE)) {
+            if (subjects > MOST_SUBJECTS || !worth(best.get(to), path.cost + open + Costs.CLAUSE + inside)) {
                 continue;
             }
             List<Item> run = items.subList(from, to);
             double taken = open > 0 && stolen(run) ? 2 * Costs.SEVERED : 0;
-            for (Fit fit : Frames.read(run, path.now)) {
+            double left = dearest(best.get(to)) - path.cost - open - taken;
+            for (Fit fit : Frames.read(run, path.now, left)) {
                 double cost = path.cost + open + taken + fit.cost();
                 if (worth(best.get(to), cost)) {
                     add(best.get(to), new Path(path, new Said(run, fit), cost, fit.after(path.now)));
@@ -157,7 +163,12 @@ final class Search {
     }
 
     private static boolean worth(List<Path> kept, double cost) {
-        return kept.size() < KEPT || cost < kept.getLast().cost;
+        return cost < dearest(kept);
+    }
+
+    /** What a reading may cost at most to be kept. */
+    private static double dearest(List<Path> kept) {
+        return kept.size() < KEPT ? Double.POSITIVE_INFINITY : kept.getLast().cost;
     }
 
     private static void add(List<Path> kept, Path path) {

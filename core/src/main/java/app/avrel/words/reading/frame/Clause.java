@@ -10,12 +10,25 @@ import java.util.function.Predicate;
 public final class Clause {
 
     private final List<Item> items;
+    /** The same, for going through them: a clause is looked through hundreds of times. */
+    private final Item[] each;
+
     private long used;
     private long kept;
     private Term.Who subject;
 
     public Clause(List<Item> items) {
+        this(items, items.toArray(Item[]::new));
+    }
+
+    private Clause(List<Item> items, Item[] each) {
         this.items = items;
+        this.each = each;
+    }
+
+    /** {@return the same phrases, none of them spoken for} */
+    Clause anew() {
+        return new Clause(items, each);
     }
 
     List<Item> items() {
@@ -23,11 +36,11 @@ public final class Clause {
     }
 
     int size() {
-        return items.size();
+        return each.length;
     }
 
     Item item(int index) {
-        return items.get(index);
+        return each[index];
     }
 
     boolean open(int index) {
@@ -69,7 +82,7 @@ public final class Clause {
     }
 
     boolean has(Term term) {
-        return find(item -> item.term() == term) >= 0;
+        return find(term) >= 0;
     }
 
     /** {@return whether it stands in the clause, taken or not} */
@@ -87,8 +100,8 @@ public final class Clause {
 
     /** {@return where the first open phrase of this kind stands; below 0 where there is none} */
     int find(Predicate<Item> wanted) {
-        for (int i = 0; i < items.size(); i++) {
-            if (open(i) && wanted.test(items.get(i))) {
+        for (int i = 0; i < each.length; i++) {
+            if (open(i) && wanted.test(each[i])) {
                 return i;
             }
         }
@@ -96,13 +109,18 @@ public final class Clause {
     }
 
     int find(Term term) {
-        return find(item -> item.term() == term);
+        for (int i = 0; i < each.length; i++) {
+            if (each[i].term() == term && open(i)) {
+                return i;
+            }
+        }
+        return -1;
     }
 
     /** {@return where the first phrase with this term stands, taken or not; below 0 where there is none} */
     int indexOf(Term term) {
-        for (int i = 0; i < items.size(); i++) {
-            if (items.get(i).term() == term) {
+        for (int i = 0; i < each.length; i++) {
+            if (each[i].term() == term) {
                 return i;
             }
         }
@@ -120,11 +138,13 @@ public final class Clause {
     }
 
     boolean take(Term term) {
-        int at = find(item -> item.term() == term && !foreign(item));
-        if (at >= 0) {
-            use(at);
+        for (int i = 0; i < each.length; i++) {
+            if (each[i].term() == term && open(i) && !foreign(each[i])) {
+                use(i);
+                return true;
+            }
         }
-        return at >= 0;
+        return false;
     }
 
     /** Takes every phrase with one of these terms; {@return whether there was any} */
@@ -144,7 +164,7 @@ public final class Clause {
             return Optional.empty();
         }
         use(at);
-        return Optional.of(items.get(at));
+        return Optional.of(each[at]);
     }
 
     <T extends Term> Optional<T> take(Class<T> kind, Predicate<T> wanted) {
@@ -166,9 +186,9 @@ public final class Clause {
     }
 
     Optional<Item> near(int index, int step) {
-        for (int i = index + step; i >= 0 && i < items.size(); i += step) {
-            if (!items.get(i).soft()) {
-                return Optional.of(items.get(i));
+        for (int i = index + step; i >= 0 && i < each.length; i += step) {
+            if (!each[i].soft()) {
+                return Optional.of(each[i]);
             }
         }
         return Optional.empty();

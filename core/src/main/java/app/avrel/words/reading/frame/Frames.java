@@ -29,16 +29,22 @@ public final class Frames {
 
     private Frames() {}
 
-    /** {@return every reading of these phrases as one clause, with what is left over counted into its cost} */
-    public static List<Fit> read(List<Item> items, Situation now) {
+    /**
+     * {@return every reading of these phrases as one clause, with what is left over counted into its cost}
+     *
+     * @param most what a reading may cost; one that cannot be cheaper is not looked for
+     */
+    public static List<Fit> read(List<Item> items, Situation now, double most) {
         List<Fit> fits = new ArrayList<>();
         if (oneStaysAnotherMoves(items)) {
             return fits;
         }
         Clause look = new Clause(items);
+        double least = least(look, false);
+        double anew = least(look, true);
         for (Frame frame : ALL) {
-            if (frame.may(look)) {
-                Clause clause = new Clause(items);
+            if ((frame.joins() ? least : anew) < most && frame.may(look)) {
+                Clause clause = look.anew();
                 Optional<Fit> fit = read(frame, clause, now);
                 keepSizes(clause);
                 fit.ifPresent(found -> fits.add(found.used(clause.used()).costs(left(clause, frame))));
@@ -121,6 +127,19 @@ public final class Frames {
                 || term == Term.Way.DOWN
                 || term == Term.Way.FORWARD
                 || term == Term.Way.BACK;
+    }
+
+    /** What a clause costs at least, whatever it says: its commas, and what seems to begin anew after them. */
+    private static double least(Clause clause, boolean anew) {
+        double cost = Costs.CLAUSE;
+        for (int i = 1; i + 1 < clause.size(); i++) {
+            Item item = clause.item(i);
+            if (item.soft()) {
+                cost += item.is(Term.Mark.AND) ? Costs.AND_INSIDE : Costs.COMMA_INSIDE;
+                cost += anew && begins(clause, i + 1) ? Costs.BEGINS_ANEW : 0;
+            }
+        }
+        return cost;
     }
 
     private static double left(Clause clause, Frame frame) {
