@@ -14,6 +14,12 @@ import javafx.scene.text.TextAlignment;
 /** Two ribbons, one over the other, count beside count; where they differ the column is lit, and a count alone faces a gap. */
 public final class PairedRibbon extends Drawing {
 
+    /** Below so many letters' heights a cell is too narrow for a name, which then reaches into the next. */
+    private static final double NARROW = 3;
+
+    /** How wide a bold letter is, in its height. */
+    private static final double BOLD_LETTER = 0.6;
+
     private static final int STEPS = 10;
 
     /**
@@ -108,7 +114,8 @@ public final class PairedRibbon extends Drawing {
         String name = cell.get().group();
         double size = textSize();
         if (!name.isEmpty()) {
-            String[] fitting = Wrapping.lines(name, Math.max(width, size * 5) / (size * 0.5), 1);
+            double room = width > size * NARROW ? width : size * 5;
+            String[] fitting = Wrapping.lines(name, room / (size * BOLD_LETTER), 1);
             label(g, fitting[0], x + 3, top + size * 0.8, ink());
         } else if (width > size * 1.4) {
             label(g, cell.get().label(), x + 3, top + size * 0.8, soft());

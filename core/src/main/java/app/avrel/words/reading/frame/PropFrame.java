@@ -82,6 +82,7 @@ final class PropFrame implements Frame {
                         || item.rel() == Term.Rel.TO
                                 && (act == PropAct.PASS || act == PropAct.TAKE && HandWords.hand(item))
                         || item.rel() == Term.Rel.ON));
+        keepBothHands(clause);
         Optional<PropRest> lies = lies(clause);
         if (touches) {
             clause.takeItem(item -> item.is(Term.Part.FLOOR));
@@ -155,6 +156,16 @@ final class PropFrame implements Frame {
     /** A foot that the clause is about; the height of a knee is a place. */
     private static boolean foot(Item item) {
         return WhichFoot.foot(item) && !(item.is(Term.Part.KNEE) && item.rel() != null);
+    }
+
+    /** Take the staff in both hands: the record holds one that carries it, so that the other stays marked. */
+    private static void keepBothHands(Clause clause) {
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            if (clause.open(i) && HandWords.hand(item) && item.both() && item.rel() != null) {
+                clause.keep(i);
+            }
+        }
     }
 
     /** Where the tip of a prop is has no place in the record: it is kept as it was said. */
