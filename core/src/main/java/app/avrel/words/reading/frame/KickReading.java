@@ -75,6 +75,7 @@ final class KickReading {
     }
 
     Optional<Fit> stamp() {
+        clause.takeAll(Term.Act.LAND, Term.Act.LOWER);
         WhichFoot.Found which = WhichFoot.of(clause, now, true);
         Side side = which.side().orElse(Side.LEFT);
         Optional<StepPlace> place = new FootPlaces(clause, now).find(side);
