@@ -1,6 +1,7 @@
 package app.avrel.project;
 
 import app.avrel.form.Entry;
+import app.avrel.form.EntryId;
 import app.avrel.form.Form;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
@@ -30,7 +31,7 @@ public record TableChange(Posture posture, int number, String said, Kind kind) {
 
     /** {@return what becomes of each entry of a form, in the order of the table; then those that the table leaves out} */
     public static List<TableChange> ofEntries(Project project, Form before, Form after) {
-        Map<Object, Entry> old = new HashMap<>();
+        Map<EntryId, Entry> old = new HashMap<>();
         before.entries().forEach(entry -> old.put(entry.id(), entry));
         List<TableChange> changes = new ArrayList<>();
         int number = 0;

@@ -104,7 +104,10 @@ final class Search {
         }
     }
 
-    /** The sword points to 12, the left hand at the wrist: "to 12" does not go with what comes after the comma. Sink right, slide the left back: neither does "right". */
+    /**
+     * The sword points to 12, the left hand at the wrist: "to 12" does not go with what comes after the comma. Sink right,
+     * slide the left back: neither does "right".
+     */
     private static boolean stolen(List<Item> run) {
         Item first = run.getFirst();
         boolean led = first.rel() == Term.Rel.TO || first.rel() == Term.Rel.AT;

@@ -4,6 +4,7 @@ import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Item;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /** Orders a line's pieces: what happens after what, whatever the order it is told in. */
 final class Stages {
@@ -100,23 +101,23 @@ final class Stages {
         return mark.text().chars().anyMatch(Character::isLetter);
     }
 
-    /** Takes a lone limb with its side off the end: the left foot turns in, the right foot then steps. */
+    /** The left foot turns in, the right foot then steps: a lone limb with its side goes with what follows. */
     private static List<Item> sidedSubject(List<Item> piece) {
-        int last = piece.size() - 1;
-        boolean alone = last > 0
-                && piece.get(last).sidedLimb()
-                && piece.get(last).rel() == null
-                && piece.get(last - 1).soft();
-        return alone ? List.of(piece.remove(last)) : List.of();
+        return lone(piece, Item::sidedLimb, Item::soft);
     }
 
-    /** Takes a lone limb off the end: 腰同时右转 says that it turns at the same time. */
+    /** 腰同时右转 says that it turns at the same time. */
     private static List<Item> subject(List<Item> piece) {
+        return lone(piece, Item::part, item -> item.is(Term.Mark.COMMA));
+    }
+
+    /** Takes a limb off the end that stands there alone after a border. */
+    private static List<Item> lone(List<Item> piece, Predicate<Item> limb, Predicate<Item> border) {
         int last = piece.size() - 1;
         boolean alone = last > 0
-                && piece.get(last).part()
+                && limb.test(piece.get(last))
                 && piece.get(last).rel() == null
-                && piece.get(last - 1).is(Term.Mark.COMMA);
+                && border.test(piece.get(last - 1));
         return alone ? List.of(piece.remove(last)) : List.of();
     }
 

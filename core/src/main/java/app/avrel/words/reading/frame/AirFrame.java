@@ -126,10 +126,7 @@ final class AirFrame implements Frame {
             int raise = clause.find(item -> item.is(Term.Act.RAISE) || item.is(Term.Way.UP));
             int knee = clause.find(item -> item.is(Term.Part.KNEE) && item.rel() == null);
             int heel = clause.find(item -> item.is(Term.Part.HEEL) && item.rel() == null);
-            return heel >= 0
-                    && raise > heel
-                    && knee > raise
-                    && clause.items().subList(raise, knee).stream().anyMatch(Item::soft);
+            return heel >= 0 && raise > heel && knee > raise && clause.parted(raise, knee);
         }
 
         /** A calf with its side is what something touches, no height to lift to. */

@@ -180,6 +180,16 @@ public final class Clause {
         return takeItem(item -> item.term() == part);
     }
 
+    /** {@return whether a comma or "and" stands between two places: what is told before it and after it are two things} */
+    boolean parted(int from, int to) {
+        for (int i = from; i < to; i++) {
+            if (each[i].soft()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** {@return the phrase after this one that is no mark} */
     Optional<Item> after(int index) {
         return near(index, 1);

@@ -273,9 +273,7 @@ final class DepthFrame implements Frame {
         int returns = Math.max(
                 Math.max(clause.indexOf(Term.Act.RETURN), clause.indexOf(Term.Act.STRAIGHTEN)),
                 clause.indexOf(Term.Manner.UPRIGHT));
-        return leans >= 0
-                && returns > leans
-                && clause.items().subList(leans, returns).stream().anyMatch(Item::soft);
+        return leans >= 0 && returns > leans && clause.parted(leans, returns);
     }
 
     private static boolean bothLegs(Item item) {

@@ -128,8 +128,7 @@ final class HandFrame implements Frame {
             int down = clause.find(Term.Act.LOWER);
             return up >= 0
                     && down >= 0
-                    && clause.items().subList(Math.min(up, down), Math.max(up, down)).stream()
-                            .anyMatch(Item::soft)
+                    && clause.parted(Math.min(up, down), Math.max(up, down))
                     && clause.items().stream()
                                     .filter(item -> HandWords.hand(item) && item.rel() == null)
                                     .count()

@@ -229,16 +229,14 @@ final class StepFrame implements Frame {
             return amount >= 0
                     && steps > amount
                     && clause.items().subList(0, amount).stream().noneMatch(WhichFoot::foot)
-                    && clause.items().subList(amount, steps).stream().anyMatch(Item::soft);
+                    && clause.parted(amount, steps);
         }
 
         /** Step back with the right and drag the left heel: one foot steps, and then the other slides. */
         private boolean stepsThenSlides() {
             int steps = clause.find(Term.Act.STEP);
             int slides = clause.find(Term.Act.SLIDE);
-            return steps >= 0
-                    && slides > steps
-                    && clause.items().subList(steps, slides).stream().anyMatch(Item::soft);
+            return steps >= 0 && slides > steps && clause.parted(steps, slides);
         }
 
         /** Step the left foot forward and the right toes out: the toes are not of the foot that steps. */

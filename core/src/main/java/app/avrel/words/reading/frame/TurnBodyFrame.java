@@ -102,7 +102,7 @@ final class TurnBodyFrame implements Frame {
     private static boolean looksFirst(Clause clause) {
         int look = clause.find(Term.Act.LOOK);
         int trunk = clause.find(TurnBodyFrame::trunk);
-        return look < trunk && clause.items().subList(look, trunk).stream().anyMatch(Item::soft);
+        return look < trunk && clause.parted(look, trunk);
     }
 
     /** {@return whether so much is turned to the left or the right that no foot alone can have done it} */

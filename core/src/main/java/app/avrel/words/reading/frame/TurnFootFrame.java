@@ -180,9 +180,7 @@ final class TurnFootFrame implements Frame {
         private boolean flatFirst() {
             int flat = clause.find(Term.Manner.FLAT);
             int toes = clause.find(Term.Part.TOES);
-            return flat >= 0
-                    && toes > flat
-                    && clause.items().subList(flat, toes).stream().anyMatch(Item::soft);
+            return flat >= 0 && toes > flat && clause.parted(flat, toes);
         }
 
         /** Turn to the rear, pivoting the left foot: two things turn. */
