@@ -1,5 +1,6 @@
 package app.avrel.project;
 
+import app.avrel.form.Alignment;
 import app.avrel.form.Entry;
 import app.avrel.form.EntryId;
 import app.avrel.form.Form;
@@ -65,14 +66,21 @@ public record TableChange(Posture posture, int number, String said, Kind kind) {
         return changes;
     }
 
+    /** Laid beside each other as they fit, so that a count put in changes none after it. */
     private static void counts(Posture made, List<Count> were, Saying saying, List<TableChange> into) {
-        List<Count> counts = made.counts();
-        for (int i = 0; i < Math.max(counts.size(), were.size()); i++) {
-            Kind kind = i >= were.size()
+        int before = 0;
+        int after = 0;
+        for (Alignment.Pair<Count> pair :
+                Alignment.ofCounts(were, made.counts()).pairs()) {
+            before += pair.first().isPresent() ? 1 : 0;
+            after += pair.second().isPresent() ? 1 : 0;
+            Kind kind = pair.first().isEmpty()
                     ? Kind.NEW
-                    : i >= counts.size() ? Kind.GONE : counts.get(i).equals(were.get(i)) ? Kind.SAME : Kind.CHANGED;
-            Count told = kind == Kind.GONE ? were.get(i) : counts.get(i);
-            into.add(new TableChange(made, i + 1, saying.line(told), kind));
+                    : pair.second().isEmpty()
+                            ? Kind.GONE
+                            : pair.first().equals(pair.second()) ? Kind.SAME : Kind.CHANGED;
+            Count told = pair.second().or(pair::first).orElseThrow();
+            into.add(new TableChange(made, kind == Kind.GONE ? before : after, saying.line(told), kind));
         }
     }
 }

@@ -9,6 +9,7 @@ import app.avrel.house.HouseRules;
 import app.avrel.label.Language;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
+import app.avrel.posture.count.Counts;
 import app.avrel.samples.SampleProjects;
 import app.avrel.words.Wording;
 import app.avrel.words.say.Saying;
@@ -78,11 +79,30 @@ class TableChangeTest {
     }
 
     @Test
+    void aCountPutInChangesNoneAfterIt() {
+        Posture first = PROJECT.postures().stream()
+                .filter(posture -> posture.counts().size() > 1)
+                .findFirst()
+                .orElseThrow();
+        Count put = Count.blank().withNote("a breath here");
+        Project changed = PROJECT.changePosture(
+                first.id(), posture -> posture.withCounts(Counts.insert(posture.counts(), 0, put)));
+        List<TableChange.Kind> kinds = kinds(TableChange.ofCounts(PROJECT, changed, SAYING));
+        assertThat(kinds.getFirst()).isEqualTo(TableChange.Kind.NEW);
+        assertThat(kinds.subList(1, kinds.size()))
+                .hasSize(first.counts().size())
+                .containsOnly(TableChange.Kind.SAME);
+    }
+
+    @Test
     void aCountIsToldInTheWordsInWhichItIsTyped() {
         Posture first = PROJECT.postures().getFirst();
         Count count = Count.blank();
         Project changed = PROJECT.changePosture(first.id(), posture -> posture.withCounts(List.of(count)));
-        TableChange told = TableChange.ofCounts(PROJECT, changed, SAYING).getFirst();
+        TableChange told = TableChange.ofCounts(PROJECT, changed, SAYING).stream()
+                .filter(change -> change.kind() != TableChange.Kind.GONE)
+                .findFirst()
+                .orElseThrow();
         assertThat(told.number()).isEqualTo(1);
         assertThat(told.said()).isEqualTo(SAYING.line(count));
     }
