@@ -99,6 +99,7 @@ final class LineRun {
                     .toList();
             int before = stage.size();
             Search.Found found = Search.of(piece, now);
+            Situation here = now;
             now = found.now();
             for (int i = 0; i < found.clauses().size(); i++) {
                 Search.Said next = found.clauses().get(i);
@@ -107,7 +108,8 @@ final class LineRun {
                     on = Optional.empty();
                     before = 0;
                 }
-                clause(next, stage, besideUnknown(found.clauses(), i));
+                clause(next, stage, here, besideUnknown(found.clauses(), i));
+                here = next.fit() == null ? here : next.fit().after(here);
             }
             Tidying.together(stage, before);
         }
@@ -195,12 +197,13 @@ final class LineRun {
     }
 
     /** Takes a clause into a stage; what says the same once more adds nothing. */
-    private void clause(Search.Said said, List<Move> stage, boolean strange) {
+    private void clause(Search.Said said, List<Move> stage, Situation before, boolean strange) {
         Fit fit = said.fit();
+        Unheard unheard = new Unheard(said, before);
         List<Move> fresh = fit == null ? List.of() : fresh(fit.moves(), said, stage);
         for (int i = 0; i < said.items().size(); i++) {
             Item item = said.items().get(i);
-            boolean taken = fit != null && (fit.uses(i) || Leftover.small(item));
+            boolean taken = fit != null && (fit.uses(i) && !unheard.at(i) || Leftover.small(item));
             if (taken || fit == null && Leftover.small(item)) {
                 if (!item.soft()) {
                     words.add(item, role(item, fit), moves);

@@ -107,7 +107,7 @@ final class Phrases {
         return out.subList(from, out.size());
     }
 
-    /** The left palm follows the right wrist: it stays beside it. */
+    /** The left palm follows the right wrist: it stays beside it. What follows the other hand only comes after it. */
     private boolean followsOtherHand() {
         List<Item> here = here();
         if (term(at) != Term.Act.FOLLOW || here.stream().noneMatch(Phrases::hand)) {
@@ -119,8 +119,9 @@ final class Phrases {
         Term.Who side = term(next) instanceof Term.Who before
                 ? before
                 : grammar.sideAfterPart() && term(part + 1) instanceof Term.Who after ? after : null;
-        boolean hand = term(part) instanceof Term.Part limb && PhraseKinds.HAND_LIMBS.contains(limb);
-        return hand
+        boolean joint =
+                term(part) == Term.Part.WRIST || term(part) == Term.Part.ELBOW || term(part) == Term.Part.FOREARM;
+        return joint
                 && side != null
                 && here.stream().noneMatch(item -> item.is(Term.Part.EYES) || item.is(Term.Act.LOOK));
     }
@@ -177,7 +178,8 @@ final class Phrases {
             last = Term.Rel.FROM;
         }
         boolean another = last == Term.Rel.OWN_PLACE && sidedLimb(next);
-        int end = last == Term.Rel.OWN_PLACE && !another ? -1 : thing(next, another ? Term.Rel.WHERE : last, begin);
+        boolean alone = last == Term.Rel.OWN_PLACE && !another || onTop(last, next);
+        int end = alone ? -1 : thing(next, another ? Term.Rel.WHERE : last, begin);
         if (end >= 0) {
             return;
         }
@@ -194,11 +196,18 @@ final class Phrases {
                 || term instanceof Term.Measure
                 || term instanceof Term.Standing
                 || term instanceof Term.Manner manner && (manner == Term.Manner.MIDDLE || manner == Term.Manner.EVEN);
-        if (led && last != Term.Rel.OWN_PLACE) {
+        if (led && !alone) {
             put(begin, next + 1, plain(term), last, null, false);
         } else {
             put(begin, begin + 1, rel, null, null, false);
         }
+    }
+
+    /** The right on top, palm down: what comes next tells how the palm looks, not what the hand is on top of. */
+    private boolean onTop(Term.Rel rel, int next) {
+        return (rel == Term.Rel.ABOVE || rel == Term.Rel.BELOW)
+                && term(next) == Term.Part.PALM
+                && term(next + 1) instanceof Term.Way;
     }
 
     /** Va de la cadera al pecho: after a verb the small word says where from. */
@@ -315,7 +324,8 @@ final class Phrases {
     private boolean rearLimb(int index) {
         boolean article =
                 index > 0 && (in.get(index - 1).filler() || in.get(index - 1).term() instanceof Term.Rel);
-        return article
+        boolean begins = index == 0 || in.get(index - 1).term() instanceof Term.Mark;
+        return (article || begins)
                 && term(index) == Term.Way.BACK
                 && term(index + 1) instanceof Term.Part part
                 && (part == Term.Part.FOOT

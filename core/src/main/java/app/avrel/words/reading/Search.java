@@ -134,12 +134,15 @@ final class Search {
                 && items.get(at).rel() == null;
         boolean side = (before.is(Term.Act.LOWER) || before.is(Term.Act.RAISE))
                 && items.get(at).bareSide()
-                && items.get(at).rel() == null
+                && (items.get(at).rel() == null || items.get(at).rel() == Term.Rel.TO)
                 && items.get(at).who().side().isPresent();
         boolean verb = (items.get(at).is(Term.Act.LOWER) || items.get(at).is(Term.Act.RAISE)) && hand(items, at);
         boolean turned = before.is(Term.Act.TURN)
                 && (items.get(at).bareSide() || items.get(at).term() instanceof Term.Num);
-        return carried || limb || side || verb || turned;
+        boolean followed = before.is(Term.Act.FOLLOW)
+                && items.get(at).bareSide()
+                && items.get(at).who().side().isPresent();
+        return carried || limb || side || verb || turned || followed;
     }
 
     /** Lift the chest: no foot is lifted, and the chest is not begun anew. */

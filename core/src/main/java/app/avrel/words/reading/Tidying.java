@@ -1,7 +1,9 @@
 package app.avrel.words.reading;
 
+import app.avrel.body.Landmark;
 import app.avrel.body.Side;
 import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandRelation;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Depth;
@@ -31,6 +33,47 @@ final class Tidying {
     static void whole(List<Move> stage, List<Move> ofStance) {
         stage.removeIf(move -> superseded(move, stage, ofStance));
         sinksOnce(stage);
+        stackedThere(stage);
+    }
+
+    /** One hand at the belly, the other above it: both are there, one above the other. */
+    private static void stackedThere(List<Move> stage) {
+        for (Move move : List.copyOf(stage)) {
+            boolean stacked = move instanceof Move.RelateHands(var relation, var _, var height, var _, var _)
+                    && relation == HandRelation.STACKED
+                    && height.isEmpty();
+            Optional<Landmark> there = stacked ? anchored(stage) : Optional.empty();
+            if (there.isPresent()
+                    && move instanceof Move.RelateHands(var relation, var above, var _, var gap, var palm)) {
+                stage.set(stage.indexOf(move), new Move.RelateHands(relation, above, there, gap, palm));
+            }
+        }
+    }
+
+    /** Takes the height off the hand that is placed at one and nowhere else; what else is said of it stays. */
+    private static Optional<Landmark> anchored(List<Move> stage) {
+        for (int i = 0; i < stage.size(); i++) {
+            if (stage.get(i) instanceof Move.PlaceHand(Side hand, HandPlace to, var path)
+                    && to.height().isPresent()
+                    && to.at().isEmpty()
+                    && to.sideways()
+                            .filter(across -> !across.equals(Sideways.CENTRE))
+                            .isEmpty()) {
+                HandPlace looks = HandPlace.UNSAID
+                        .withPalm(to.palm())
+                        .withFingers(to.fingers())
+                        .withShape(to.shape())
+                        .withElbow(to.elbow())
+                        .withThumb(to.thumb());
+                if (looks.equals(HandPlace.UNSAID) && path.isEmpty()) {
+                    stage.remove(i);
+                } else {
+                    stage.set(i, new Move.PlaceHand(hand, looks, path));
+                }
+                return to.height();
+            }
+        }
+        return Optional.empty();
     }
 
     /** Turns so far, and to there, in one breath: where it turns to says all. */

@@ -44,8 +44,23 @@ final class Undoing {
                         && to.height().isPresent()
                         && was.height().isPresent()
                         && !to.height().equals(was.height());
+            case Move.OfFoot goes ->
+                goesOn(goes) && first instanceof Move.OfFoot went && went.foot() == goes.foot() && goesOff(went);
             default -> false;
         };
+    }
+
+    /** Draw the foot in and step out with it: one foot does the one after the other. */
+    private static boolean goesOn(Move.OfFoot move) {
+        return move instanceof Move.Step
+                || move instanceof Move.Slide
+                || move instanceof Move.HalfStep
+                || move instanceof Move.Kicking
+                || move instanceof Move.Stamp;
+    }
+
+    private static boolean goesOff(Move.OfFoot move) {
+        return goesOn(move) || move instanceof Move.DrawIn || move instanceof Move.Lift;
     }
 
     private static boolean opposite(Optional<Turning> turning, Optional<Turning> was) {

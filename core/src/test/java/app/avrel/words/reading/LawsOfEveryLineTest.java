@@ -45,7 +45,7 @@ class LawsOfEveryLineTest {
 
     /** What names a place of the hall stays where it is, whichever side one does it on. */
     private static final Pattern HALL = Pattern.compile(
-            "(?U)\\d|north|south|east|west|\\b[NS][EW]?\\b|half past|o'clock|to (?:one|ten|eleven|twelve)|norte|sur\\b|este\\b|a las? (?:una|nueve|diez|once)"
+            "(?U)\\d|north|south|east|west|\\b[NS][EW]?\\b|half past|o'clock|(?:to|face) (?:one|three|ten|eleven|twelve)|norte|sur\\b|este\\b|(?:a|hasta) las? (?:una|dos|tres|seis|nueve|diez|once|doce)"
                     + "|wall|corner|window|pared|esquina|[\u4e1c\u5357\u897f\u5317\u6771\u70b9\u9ede\u89d2\u5899\u7246]",
             Pattern.CASE_INSENSITIVE);
 

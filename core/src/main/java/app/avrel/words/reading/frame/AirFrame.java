@@ -49,7 +49,9 @@ final class AirFrame implements Frame {
                                     item -> WhichFoot.foot(item) && (item.rel() == null || item.rel() == Term.Rel.WITH))
                             && (clause.has(Term.Manner.INNER)
                                     || clause.has(Term.Manner.OUTER)
-                                    || !clause.has(Term.Way.ROUND) && !clause.has(Term.Way.BACK))
+                                    || !clause.has(Term.Way.ROUND)
+                                            && !clause.has(Term.Way.BACK)
+                                            && !KickReading.along(clause))
                     || clause.has(Term.Act.PUSH)
                             && (clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == Term.Rel.WITH)
                                     || clause.has(Term.Part.HEEL)
@@ -107,7 +109,9 @@ final class AirFrame implements Frame {
                     && clause.has(Term.Act.RAISE)
                     && now.topic() == Situation.Topic.FOOT
                     && now.lastFoot().isPresent();
-            boolean upper = up || kneeAt || thigh;
+            boolean level = clause.has(item -> item.is(Term.Part.THIGH) && item.rel() == null && item.who() != null)
+                    && clause.has(Term.Manner.HEIGHT);
+            boolean upper = up || kneeAt || thigh || level;
             if (upper && (part || it || again || now.lifted().isPresent() && clause.has(Term.Act.HOVER))) {
                 return new LiftReading(clause, now).up();
             }

@@ -40,6 +40,12 @@ final class FootPlaces {
         if (clause.take(Term.Rel.LEVEL_WITH)) {
             return Optional.of(new StepPlace.LevelWithHeel(Optional.empty()));
         }
+        if (clause.take(Term.Rel.BEFORE)) {
+            return Optional.of(new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty()));
+        }
+        if (clause.take(Term.Rel.BEHIND)) {
+            return Optional.of(new StepPlace.Along(Direction.BACK, Optional.empty(), Optional.empty()));
+        }
         if (!clause.has(FootPlaces::anchors)) {
             keepAhead();
         }

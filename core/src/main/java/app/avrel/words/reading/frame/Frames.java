@@ -126,7 +126,9 @@ public final class Frames {
                 || term == Term.Way.UP
                 || term == Term.Way.DOWN
                 || term == Term.Way.FORWARD
-                || term == Term.Way.BACK;
+                || term == Term.Way.BACK
+                || term == Term.Rel.ABOVE
+                || term == Term.Rel.BELOW;
     }
 
     /** What a clause costs at least, whatever it says: its commas, and what seems to begin anew after them. */

@@ -66,6 +66,10 @@ final class GazeFrame implements Frame {
             clause.takeAll(Term.Way.BACK);
             return toward(Direction.wrapping(shoulder.get().sign() * OVER_SHOULDER), cost);
         }
+        Optional<Item> seen = seen(clause);
+        if (seen.isPresent()) {
+            return Optional.of(atProp(clause, seen.get(), now).costs(cost));
+        }
         Optional<Item> hand = clause.takeItem(item -> HandWords.hand(item) || HandWords.shaped(item));
         if (hand.isPresent()) {
             Optional<Side> side = hand.get().whose().flatMap(now::hand).or(now::lastHand);
@@ -93,6 +97,35 @@ final class GazeFrame implements Frame {
             return Optional.of(Fit.of(new Move.Look(followed)).costs(cost));
         }
         return direction(clause, now, cost);
+    }
+
+    /** Look at the tip of the sword: the prop, or its end, at which the eyes look. */
+    static Optional<Item> seen(Clause clause) {
+        int looks = clause.indexOf(Term.Act.LOOK);
+        int from = looks >= 0 ? looks : clause.indexOf(Term.Part.EYES);
+        for (int i = from + 1; from >= 0 && i < clause.size(); i++) {
+            Item item = clause.item(i);
+            boolean tip = item.is(Term.Part.TIP) || PropFrame.thing(item);
+            boolean apart = i > 0 && clause.item(i - 1).soft();
+            if (tip && !apart && clause.items().subList(0, from).stream().allMatch(Item::bareSide)) {
+                return Optional.of(item);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The tip is beyond the hand that holds the prop. */
+    private static Fit atProp(Clause clause, Item seen, Situation now) {
+        Side holds = now.pose()
+                .prop()
+                .map(carried -> carried.held())
+                .or(now::lastHand)
+                .orElse(Side.RIGHT);
+        boolean tip = seen.is(Term.Part.TIP);
+        clause.takeItem(item -> item == seen);
+        clause.takeAll(Term.Part.TIP, Term.Part.PROP, Term.Rel.PAST);
+        clause.takeItem(PropFrame::thing);
+        return Fit.of(new Move.Look(new Gaze.AtHand(holds, tip ? Gaze.AtHand.Aim.PAST : Gaze.AtHand.Aim.AT)));
     }
 
     /** Look at the hand, then back to the front: the eyes go on. */

@@ -192,7 +192,7 @@ final class HandFrame implements Frame {
                     || eyesFirst()) {
                 return Optional.empty();
             }
-            boolean pressed = clause.has(item -> item.is(Term.Part.PALM) && item.both())
+            boolean pressed = clause.has(item -> (item.is(Term.Part.PALM) || item.is(Term.Part.HAND)) && item.both())
                     && clause.has(Term.Act.PRESS)
                     && clause.has(Term.Manner.TOGETHER);
             boolean goesOn = (clause.has(Term.Act.LOWER) || clause.has(Term.Act.RAISE))
@@ -252,12 +252,28 @@ final class HandFrame implements Frame {
             if (!clause.has(Term.Act.FOLLOW)) {
                 return false;
             }
+            followed(hands);
             clause.takeAll(Term.Act.FOLLOW, Term.Part.HAND, Term.Part.ARM, Term.Part.PALM);
             clause.takeAll(Term.Act.RAISE, Term.Act.RISE, Term.Act.LOWER, Term.Act.SINK, Term.Act.MOVE);
             clause.takeAll(Term.Way.UP, Term.Way.DOWN);
             clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT);
             clause.takeAll(Term.Rel.WITH);
             return !hands.isEmpty();
+        }
+
+        /** The right hand follows the left: the left is what it follows. */
+        private void followed(List<Side> hands) {
+            int follow = clause.find(Term.Act.FOLLOW);
+            for (int i = follow + 1; i < clause.size() && hands.size() == 1; i++) {
+                Item item = clause.item(i);
+                boolean other = item.whose()
+                        .flatMap(now::hand)
+                        .filter(side -> side != hands.getFirst())
+                        .isPresent();
+                if (other && (item.bareSide() || HandWords.hand(item))) {
+                    clause.use(i);
+                }
+            }
         }
 
         /** The other hand the same. */
@@ -317,10 +333,12 @@ final class HandFrame implements Frame {
                             .flatMap(now::hand)
                             .filter(side -> side == hand.other())
                             .isPresent());
-            if (over.isEmpty()) {
+            Optional<Item> alone = over.isPresent() ? Optional.empty() : abovePlain(hand);
+            if (over.isEmpty() && alone.isEmpty()) {
                 return Optional.empty();
             }
-            boolean above = over.get().rel() != Term.Rel.UNDER && over.get().rel() != Term.Rel.BELOW;
+            boolean above = over.map(item -> item.rel() != Term.Rel.UNDER && item.rel() != Term.Rel.BELOW)
+                    .orElseGet(() -> alone.get().is(Term.Rel.ABOVE));
             Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
             Optional<Palm> palm =
                     new HandDetails(clause, now, true).read(HandPlace.UNSAID).palm();
@@ -329,11 +347,21 @@ final class HandFrame implements Frame {
             moves.add(new Move.RelateHands(
                     HandRelation.STACKED, Optional.of(above ? hand : hand.other()), height, gap, Optional.empty()));
             looking(hand, HandPlace.UNSAID.withPalm(palm)).ifPresent(moves::add);
-            if (over.get().is(Term.Part.FIST)) {
+            if (over.filter(item -> item.is(Term.Part.FIST)).isPresent()) {
                 moves.add(shaped(hand.other(), HandShape.FIST));
             }
             new HandRest(clause).take();
             return Optional.of(Fit.of(moves));
+        }
+
+        /** The left hand at the belly, the right on top: of the hand that was just spoken of. */
+        private Optional<Item> abovePlain(Side hand) {
+            boolean other = now.topic() == Situation.Topic.HAND
+                    && !now.bothHands()
+                    && now.lastHand().equals(Optional.of(hand.other()));
+            return other
+                    ? clause.takeItem(item -> item.is(Term.Rel.ABOVE) || item.is(Term.Rel.BELOW))
+                    : Optional.empty();
         }
 
         /** What else is said of a hand that stands so to the other: fingers, thumb, elbow, shape, the way there. */
@@ -368,7 +396,7 @@ final class HandFrame implements Frame {
             if (place.equals(HandPlace.UNSAID) && path.isEmpty() && targets.returns()) {
                 return new Fit();
             }
-            if (place.equals(HandPlace.UNSAID) && path.isEmpty()) {
+            if (place.withPoint(Optional.empty()).equals(HandPlace.UNSAID) && path.isEmpty()) {
                 return nowhere(hands, motion);
             }
             List<Move> moves = new ArrayList<>();
@@ -477,7 +505,8 @@ final class HandFrame implements Frame {
             boolean pushes = clause.has(Term.Act.PUSH);
             boolean palmNamed = clause.has(Term.Part.PALM) || clause.has(Term.Part.HEEL_OF_PALM);
             boolean atSides = clause.takeAll(Term.Manner.AT_SIDES);
-            boolean opens = clause.has(Term.Act.SPREAD) || clause.has(Term.Act.OPEN);
+            boolean sinks = clause.has(Term.Act.LOWER) || clause.has(Term.Act.SINK) || clause.has(Term.Way.DOWN);
+            boolean opens = (clause.has(Term.Act.SPREAD) || clause.has(Term.Act.OPEN)) && !(atSides && sinks);
             boolean hangs = atSides && !targeted && !opens
                     || (clause.has(Term.Act.LOWER) || clause.has(Term.Act.SINK) || clause.has(Term.Act.RETURN))
                             && clause.takeItem(item -> item.is(Term.Way.SIDE)).isPresent();
@@ -489,7 +518,7 @@ final class HandFrame implements Frame {
             heading = details.hall();
             place = forearmUpright(place);
             place = targets.read(place, hand);
-            place = looks.point(place, measured);
+            place = place.targets() ? looks.point(place, measured) : place;
             place = aside.read(place, hand, pushes);
             if (atSides && place.sideways().isEmpty() && (targeted || opens)) {
                 place = place.withSideways(

@@ -5,7 +5,7 @@ import java.util.EnumSet;
 import java.util.Set;
 
 /** Which phrases name a hand or a part of the arm. */
-final class HandWords {
+public final class HandWords {
 
     private static final Set<Term.Part> PARTS = EnumSet.of(
             Term.Part.HAND,
@@ -24,7 +24,7 @@ final class HandWords {
 
     private HandWords() {}
 
-    static boolean hand(Item item) {
+    public static boolean hand(Item item) {
         return item.term() instanceof Term.Part part && PARTS.contains(part)
                 || item.term() instanceof Term.Shaped && item.who() != null;
     }

@@ -20,6 +20,16 @@ final class KickReading {
         this.now = now;
     }
 
+    /** The leg sweeps to the back: where to and no height, so along the floor. */
+    static boolean along(Clause clause) {
+        return !clause.has(Term.Manner.HEIGHT)
+                && !clause.has(Term.Way.UP)
+                && !clause.has(
+                        item -> item.rel() != null && Landmarks.of(item.term()).isPresent())
+                && clause.has(item -> item.term() instanceof Term.Hall
+                        || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO);
+    }
+
     Optional<Fit> kick() {
         clause.takeAll(Term.Act.KICK, Term.Act.PUSH, Term.Act.MOVE, Term.Act.DO);
         boolean sweeps = clause.takeAll(Term.Act.SWEEP);

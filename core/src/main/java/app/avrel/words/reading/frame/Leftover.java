@@ -16,6 +16,8 @@ public final class Leftover {
                 rel != Term.Rel.OWN_PLACE
                         && rel != Term.Rel.INSIDE
                         && rel != Term.Rel.OUTSIDE
+                        && rel != Term.Rel.BEFORE
+                        && rel != Term.Rel.BEHIND
                         && rel != Term.Rel.ABOVE
                         && rel != Term.Rel.BELOW;
             case Term.Manner manner ->

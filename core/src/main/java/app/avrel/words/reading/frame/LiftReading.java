@@ -128,17 +128,13 @@ final class LiftReading {
                 && item.who() != null
                 && item.rel() != Term.Rel.WITH
                 && item.rel() != Term.Rel.OF);
-        Optional<Landmark> height = toKnee ? Optional.of(Landmark.HIP) : Landmarks.ofLifted(clause);
+        boolean thighLevel = clause.has(item -> item.is(Term.Part.THIGH))
+                && clause.has(item -> item.is(Term.Part.FLOOR) || item.is(Term.Manner.HEIGHT));
+        Optional<Landmark> height = toKnee || thighLevel ? Optional.of(Landmark.HIP) : Landmarks.ofLifted(clause);
         if (toKnee) {
             clause.takeItem(item -> item.is(Term.Part.KNEE) && item.rel() != null);
         }
-        boolean thighLevel = clause.has(item -> item.is(Term.Part.THIGH))
-                && clause.has(item -> item.is(Term.Part.FLOOR) || item.is(Term.Manner.HEIGHT));
         WhichFoot.Found which = WhichFoot.of(clause, now);
-        if (thighLevel) {
-            clause.takeAll(Term.Part.THIGH, Term.Part.FLOOR, Term.Manner.HEIGHT);
-            height = Optional.of(Landmark.HIP);
-        }
         if (which.both() && (clause.has(Term.Act.RISE) || clause.has(Term.Act.STRAIGHTEN))) {
             return Optional.empty();
         }
@@ -154,6 +150,8 @@ final class LiftReading {
                 Term.Part.FOOT,
                 Term.Part.LEG,
                 Term.Part.SOLE,
+                Term.Part.THIGH,
+                Term.Part.FLOOR,
                 Term.Manner.HEIGHT,
                 Term.Manner.BENT,
                 Term.Way.FORWARD,

@@ -58,6 +58,9 @@ final class PropFrame implements Frame {
         if (clause.has(Term.Part.EYES) || clause.has(PropFrame::foot) && !tip || !thing && !tip) {
             return Optional.empty();
         }
+        if (GazeFrame.seen(clause).isPresent()) {
+            return Optional.empty();
+        }
         boolean verb = clause.has(item -> item.term() instanceof Term.Act);
         Optional<Prop> prop = clause.takeItem(item -> prop(item).isPresent()).flatMap(PropFrame::prop);
         boolean tipNamed = tip | clause.takeAll(Term.Part.TIP);

@@ -36,6 +36,7 @@ final class RelationFrame implements Frame {
                         || item.is(Term.Act.CROSS)
                         || item.is(Term.Manner.CROSSED)
                         || item.is(Term.Part.WRIST)
+                        || item.is(Term.Manner.TOGETHER)
                         || item.is(Term.Part.PALM));
     }
 
@@ -61,8 +62,12 @@ final class RelationFrame implements Frame {
         if (!ball && relation.isEmpty()) {
             boolean crossed = (clause.has(Term.Act.CROSS) || clause.has(Term.Manner.CROSSED))
                     && clause.has(item -> HandWords.hand(item) && item.both());
-            boolean palms =
-                    clause.has(item -> item.is(Term.Part.PALM) && item.both()) && clause.has(Term.Manner.TOGETHER);
+            boolean palms = clause.has(Term.Manner.TOGETHER)
+                    && clause.has(item -> item.both()
+                            && (item.is(Term.Part.PALM)
+                                    || item.is(Term.Part.HAND)
+                                            && clause.has(Term.Act.PRESS)
+                                            && !clause.has(Term.Way.DOWN)));
             boolean wrists = palms
                     || clause.has(item -> item.is(Term.Part.WRIST) && item.both()) && clause.has(Term.Manner.TOGETHER);
             if (!crossed && !wrists) {

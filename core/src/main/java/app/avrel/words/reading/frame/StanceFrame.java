@@ -64,7 +64,10 @@ final class StanceFrame implements Frame {
                 Term.Way.FORWARD);
         boolean low = clause.takeAll(Term.Manner.DEEPER);
         clause.takeAll(Term.Manner.WIDE, Term.Manner.EXTENDED, Term.Manner.ALL);
-        Optional<Length> length = clause.take(Term.Measure.class).map(Term.Measure::length);
+        int measure = clause.find(item -> item.term() instanceof Term.Measure);
+        Optional<Length> length = measure >= 0 && clause.item(measure).term() instanceof Term.Measure(var far, var _)
+                ? Optional.of(far)
+                : Optional.empty();
         Optional<Side> named = clause.takeItem(item -> (item.bareSide() || WhichFoot.foot(item))
                         && item.who() != null
                         && now.foot(item.who()).isPresent())
@@ -75,15 +78,25 @@ final class StanceFrame implements Frame {
             moves.add(new Move.ChangeDepth(new Depth.ToFrame(Depth.Frame.LOW)));
         }
         Fit fit = Fit.of(moves).holds(stance.label() + " stance");
-        return Optional.of(
-                switch (stance) {
-                    case BOW, ALL_ON_FRONT, SIDE_BOW -> bow(fit, now, named, length, clause);
-                    case EMPTY -> empty(fit, now, named, clause);
-                    case HORSE, SHOULDER_WIDE -> wide(fit, now, named, length, clause);
-                    case ONE_LEGGED -> oneLegged(fit, now, named, clause);
-                    case REAR_LOADED -> rearLoaded(fit, now, named, clause);
-                    case DRAWN_IN, CROSSED_REST, DROP, FEET_TOGETHER -> other(clause);
-                });
+        Fit read = switch (stance) {
+            case BOW, ALL_ON_FRONT, SIDE_BOW -> bow(fit, now, named, length, clause);
+            case EMPTY -> empty(fit, now, named, clause);
+            case HORSE, SHOULDER_WIDE -> wide(fit, now, named, length, clause);
+            case ONE_LEGGED -> oneLegged(fit, now, named, clause);
+            case REAR_LOADED -> rearLoaded(fit, now, named, clause);
+            case DRAWN_IN, CROSSED_REST, DROP, FEET_TOGETHER -> other(clause);
+        };
+        length.ifPresent(_ -> tell(clause, measure, read));
+        return Optional.of(read);
+    }
+
+    /** How long a stance is that one stands in already, no move holds: that is kept as it was said. */
+    private static void tell(Clause clause, int measure, Fit fit) {
+        if (!fit.questions().isEmpty() || fit.moves().stream().anyMatch(Move.Step.class::isInstance)) {
+            clause.use(measure);
+        } else {
+            clause.keep(measure);
+        }
     }
 
     private static boolean stepped(Situation now) {

@@ -61,7 +61,7 @@ final class StepFrame implements Frame {
             boolean sweepsRound = part
                     && !clause.has(Term.Manner.INNER)
                     && !clause.has(Term.Manner.OUTER)
-                    && (clause.has(Term.Way.ROUND) || clause.has(Term.Way.BACK));
+                    && (clause.has(Term.Way.ROUND) || clause.has(Term.Way.BACK) || KickReading.along(clause));
             if (sweepsRound && clause.takeAll(Term.Act.SWEEP)) {
                 clause.takeAll(Term.Way.ROUND);
                 steps = true;
@@ -82,6 +82,7 @@ final class StepFrame implements Frame {
             if (steps || half || part && clause.has(Term.Measure.class)) {
                 clause.takeAll(Term.Act.TAKE, Term.Act.DO);
             }
+            boolean comesUp = comesUp();
             boolean moves = clause.takeAll(Term.Act.MOVE, Term.Act.RETURN, Term.Act.FOLLOW, Term.Act.PULL_BACK);
             boolean closes = clause.has(Term.Act.CLOSE)
                     && part
@@ -92,8 +93,9 @@ final class StepFrame implements Frame {
                                     || item.rel() == Term.Rel.WITH && !clause.has(Term.Part.TOES)));
             boolean opens =
                     clause.has(Term.Act.OPEN) && part && clause.has(item -> item.term() instanceof Term.Measure);
+            closes |= comesUp;
             if (closes) {
-                clause.takeAll(Term.Act.CLOSE);
+                clause.takeAll(Term.Act.CLOSE, Term.Act.RISE, Term.Act.RAISE);
                 clause.takeItem(item -> item.bareSide() && item.rel() == Term.Rel.TO);
                 beside = true;
             }
@@ -197,6 +199,20 @@ final class StepFrame implements Frame {
                 return Optional.of(WhichFoot.ask(new Fit(), clause).costs(fit.cost()));
             }
             return Optional.of(known ? fit : WhichFoot.ask(fit, clause));
+        }
+
+        /** The right foot comes up to the left, is brought in to the left: beside it, neither off the floor nor across. */
+        private boolean comesUp() {
+            int foot = clause.find(item -> item.sidedLimb() && (item.is(Term.Part.FOOT) || item.is(Term.Part.LEG)));
+            boolean comes =
+                    clause.has(Term.Act.RISE) || clause.said(Term.Act.MOVE) || foot < clause.find(Term.Act.RAISE);
+            if (foot < 0 || !comes || clause.has(Term.Act.STEP) || clause.has(Term.Way.ACROSS)) {
+                return false;
+            }
+            Side own = clause.item(foot).who().side().orElseThrow();
+            return clause.has(to -> (to.bareSide() || to.is(Term.Part.FOOT))
+                    && (to.rel() == Term.Rel.TO || to.rel() == Term.Rel.BESIDE && !clause.has(Term.Act.RAISE))
+                    && to.whose().flatMap(now::foot).filter(side -> side != own).isPresent());
         }
 
         /** The right hand leads, the left follows: that is the other hand, and no foot. */

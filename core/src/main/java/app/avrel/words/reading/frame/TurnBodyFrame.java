@@ -187,8 +187,12 @@ final class TurnBodyFrame implements Frame {
 
     /** To the back of the hall; "turn back" alone says nothing. */
     private static Optional<Heading> back(Clause clause) {
-        boolean back = clause.takeItem(item -> item.is(Term.Way.BACK) && item.rel() == Term.Rel.TO)
-                .isPresent();
+        int at = clause.find(Term.Way.BACK);
+        boolean faced = at > 0 && clause.item(at - 1).is(Term.Act.FACE);
+        boolean back = at >= 0 && (faced || clause.item(at).rel() == Term.Rel.TO);
+        if (back) {
+            clause.use(at);
+        }
         return back ? Optional.of(new Heading(BACK)) : Optional.empty();
     }
 

@@ -200,7 +200,9 @@ final class TurnFootFrame implements Frame {
                     && (item.rel() == Term.Rel.ON || item.rel() == Term.Rel.WITH)
                     && item.both());
             int way = clause.find(item -> item.bareSide() && item.who().side().isPresent());
-            if (on < 0 || way < 0) {
+            boolean there = clause.has(item ->
+                    item.term() instanceof Term.Hall || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO);
+            if (on < 0 || way < 0 || there) {
                 return on < 0 ? Optional.empty() : bothToward(on);
             }
             Pivot pivot = pivotOf(clause.item(on).term());
@@ -229,17 +231,22 @@ final class TurnFootFrame implements Frame {
             }
             Clause.Marks before = clause.marks();
             clause.use(on);
-            clause.takeAll(Term.Act.TURN, Term.Part.FOOT, Term.Part.WAIST, Term.Part.BODY);
+            clause.takeAll(
+                    Term.Act.TURN, Term.Act.FACE, Term.Part.FOOT, Term.Part.WAIST, Term.Part.BODY, Term.Way.ROUND);
             Ways ways = new Ways(clause, now);
             Optional<Heading> hall = ways.hall();
             if (hall.isEmpty()) {
                 clause.restore(before);
                 return Optional.empty();
             }
+            Way round = ways.leftOrRight()
+                    .map(side -> side == Side.LEFT ? Way.LEFT : Way.RIGHT)
+                    .orElse(Way.SHORTER);
+            clause.take(Term.Angle.class);
             Pivot pivot = pivotOf(clause.item(on).term());
             Toes toes = new Toes.Toward(new Direction.OfPosture(now.ofPosture(hall.get())));
             Fit fit = Fit.of(new Move.TurnBody(
-                            BodyPart.WHOLE, Optional.of(new Turning.To(now.ofPosture(hall.get()), Way.SHORTER))))
+                            BodyPart.WHOLE, Optional.of(new Turning.To(now.ofPosture(hall.get()), round))))
                     .heading(hall);
             for (Side side : Side.values()) {
                 fit.moves().add(new Move.TurnFoot(side, pivot, Optional.of(toes)));

@@ -191,7 +191,11 @@ final class WeightShares {
             if (side.isEmpty()) {
                 return first == 50 ? Fit.of(new Move.Shift(exact(Side.LEFT, 50))) : onTheSame(first);
             }
-            return Fit.of(new Move.Shift(exact(side.get(), (int) Math.round(first))));
+            boolean tenths = clause.item(numbers.getFirst()).term() instanceof Term.Num
+                    && first > LEAST_BARE
+                    && first < TENTHS
+                    && first == Math.rint(first);
+            return Fit.of(new Move.Shift(exact(side.get(), (int) Math.round(tenths ? first * TENTHS : first))));
         }
         double second = value(numbers.get(1));
         Optional<Side> side = foot.sideOf(numbers.getFirst(), numbers.get(1));

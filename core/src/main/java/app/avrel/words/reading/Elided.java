@@ -1,0 +1,83 @@
+package app.avrel.words.reading;
+
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Item;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Says in full what was only pointed at: the left fist drops to the hip and the right (fist) strikes; sixty (percent) on
+ * it; the palm faces the hook (the other hand).
+ */
+final class Elided {
+
+    private static final double LEAST_SHARE = 10;
+    private static final double WHOLE = 100;
+
+    private Elided() {}
+
+    static List<Item> of(List<Item> items) {
+        List<Item> whole = new ArrayList<>();
+        Item fist = null;
+        for (int i = 0; i < items.size(); i++) {
+            Item item = items.get(i);
+            boolean same = fist != null && stands(items, i) && item.who() != fist.who();
+            Item said = same ? fist(item) : meant(items, i);
+            fist = said.is(Term.Part.FIST) && said.sidedLimb() ? said : ends(said) ? null : fist;
+            whole.add(said);
+        }
+        return whole;
+    }
+
+    /** Sixty on it: a share of the weight. The palm faces the hook: the other hand. */
+    private static Item meant(List<Item> items, int at) {
+        Item item = items.get(at);
+        boolean share = item.term() instanceof Term.Num(double number)
+                && item.rel() == null
+                && number >= LEAST_SHARE
+                && number <= WHOLE
+                && at + 1 < items.size()
+                && items.get(at + 1).bareSide()
+                && items.get(at + 1).rel() == Term.Rel.ON;
+        if (share && item.term() instanceof Term.Num(double number)) {
+            return as(item, new Term.Share(number), null);
+        }
+        boolean other = item.who() == null
+                && (item.term() instanceof Term.Shaped || item.is(Term.Part.FIST))
+                && at > 0
+                && items.get(at - 1).is(Term.Act.FACE);
+        return other ? as(item, Term.Part.HAND, Term.Who.OTHER) : item;
+    }
+
+    private static Item as(Item item, Term term, Term.@Nullable Who who) {
+        return new Item(term, null, who, false, item.from(), item.to(), item.text());
+    }
+
+    /** A side without a noun, at the beginning of what is told of it, that does or reaches something a hand does. */
+    private static boolean stands(List<Item> items, int at) {
+        Item item = items.get(at);
+        boolean begins =
+                at > 0 && (items.get(at - 1).soft() || items.get(at - 1).mark());
+        boolean side =
+                item.bareSide() && item.rel() == null && item.who().side().isPresent();
+        return side && begins && at + 1 < items.size() && ofHand(items.get(at + 1));
+    }
+
+    private static boolean ofHand(Item next) {
+        return next.is(Term.Act.PUSH)
+                || next.is(Term.Act.MOVE)
+                || next.is(Term.Act.PRESS)
+                || next.is(Term.Act.PASS)
+                || next.part() && next.rel() != null && !next.is(Term.Part.FOOT) && !next.is(Term.Part.LEG);
+    }
+
+    /** Another limb or the whole body: the fist is spoken of no more. */
+    private static boolean ends(Item item) {
+        return item.part() && item.rel() == null;
+    }
+
+    private static Item fist(Item side) {
+        return as(side, Term.Part.FIST, side.who());
+    }
+}

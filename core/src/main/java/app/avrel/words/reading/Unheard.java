@@ -1,0 +1,154 @@
+package app.avrel.words.reading;
+
+import app.avrel.body.Side;
+import app.avrel.posture.hand.Palm;
+import app.avrel.posture.move.Move;
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Fit;
+import app.avrel.words.reading.frame.Frames;
+import app.avrel.words.reading.frame.HandWords;
+import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Situation;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Finds what a clause took and did nothing with: a number, a side, a palm, that could as well not have been said. The
+ * record would lose it in silence, so it is pointed at.
+ */
+final class Unheard {
+
+    private static final double DIAGONAL = 45;
+    private static final double ASIDE = 90;
+    private static final double WHOLE = 100;
+    private static final double TENTHS = 10;
+
+    private static final List<Term> CORNERS = List.of(
+            Term.Way.DIAGONAL, Term.Way.LEFT_FORWARD, Term.Way.RIGHT_FORWARD, Term.Way.LEFT_BACK, Term.Way.RIGHT_BACK);
+
+    private final List<Item> items;
+    private final Fit fit;
+    private final Situation before;
+
+    /**
+     * @param said a clause as it was read
+     * @param before what was known before it
+     */
+    Unheard(Search.Said said, Situation before) {
+        this.items = said.items();
+        this.fit = said.fit();
+        this.before = before;
+    }
+
+    /** {@return whether the phrase at this place must be heard and was not} */
+    boolean at(int index) {
+        boolean settled = fit.questions().isEmpty() && fit.refusals().isEmpty() && !fit.stays();
+        boolean records = !fit.moves().isEmpty();
+        return settled && records && fit.uses(index) && weighs(index) && idle(index);
+    }
+
+    private boolean weighs(int index) {
+        Item item = items.get(index);
+        return switch (item.term()) {
+            case Term.Num(double number) -> !saidByOthers(number);
+            case Term.Angle(double degrees) -> !saidByOthers(degrees);
+            case Term.Hall _ -> !has(Term.Ref.TOO);
+            case Term.Measure _ -> true;
+            case Term.Way way -> contradicted(way, index) || ahead(way, index);
+            case Term.Act act ->
+                switch (act) {
+                    case LOOK -> eyes(index) && fit.moves().stream().noneMatch(Move.Look.class::isInstance);
+                    case RAISE, LOWER, RISE, SINK -> begins(index) && index == items.size() - 1;
+                    default -> false;
+                };
+            default -> otherHand(item);
+        };
+    }
+
+    /** Forty left, sixty right; ninety to the left; forty-five on the diagonal; to 11 as well: others say it already. */
+    private boolean saidByOthers(double number) {
+        boolean aside = number == ASIDE
+                && (has(Term.Way.OUT)
+                        || has(Term.Way.SIDE)
+                        || items.stream()
+                                .anyMatch(item ->
+                                        item.bareSide() && item.who().side().isPresent()));
+        boolean complement = items.stream()
+                .anyMatch(item -> item.term() instanceof Term.Num(double other)
+                                && (other + number == WHOLE || other + number == TENTHS)
+                        || item.term() instanceof Term.Share(double share) && share + number == WHOLE);
+        boolean corner = number == DIAGONAL
+                && items.stream().anyMatch(item -> CORNERS.stream().anyMatch(item::is));
+        return aside || complement || corner || has(Term.Ref.TOO);
+    }
+
+    private boolean has(Term term) {
+        return items.stream().anyMatch(item -> item.is(term));
+    }
+
+    /** Palm down, where the record turns it another way. */
+    private boolean contradicted(Term.Way way, int index) {
+        boolean palm = (way == Term.Way.UP || way == Term.Way.DOWN)
+                && index > 0
+                && items.get(index - 1).is(Term.Part.PALM)
+                && items.get(index - 1).rel() == null;
+        return palm
+                && fit.moves().stream()
+                        .anyMatch(move -> move instanceof Move.PlaceHand(var _, var to, var _)
+                                && to.palm()
+                                        .filter(seen -> seen == (way == Term.Way.UP ? Palm.DOWN : Palm.UP))
+                                        .isPresent());
+    }
+
+    /** Come down in front: where a hand ends. */
+    private boolean ahead(Term.Way way, int index) {
+        return way == Term.Way.FORWARD
+                && index == items.size() - 1
+                && fit.moves().stream().allMatch(Move.PlaceHand.class::isInstance)
+                && items.stream().noneMatch(item -> item.is(Term.Act.PUSH));
+    }
+
+    /** The eyes, or nobody named, look. */
+    private boolean eyes(int index) {
+        return begins(index) || items.get(index - 1).is(Term.Part.EYES);
+    }
+
+    private boolean begins(int index) {
+        return index == 0 || items.get(index - 1).soft();
+    }
+
+    /** A hand is named that nothing is recorded of. */
+    private boolean otherHand(Item item) {
+        Optional<Side> side = item.whose().flatMap(Term.Who::side);
+        boolean named = HandWords.hand(item) && (item.rel() == null || item.rel() == Term.Rel.WITH);
+        return named && side.isPresent() && fit.moves().stream().noneMatch(move -> concerns(move, side.get()));
+    }
+
+    private static boolean concerns(Move move, Side hand) {
+        return switch (move) {
+            case Move.PlaceHand(var placed, var _, var _) -> placed == hand;
+            case Move.RelateHands _, Move.HoldBall _, Move.HandleProp _, Move.Look _ -> true;
+            case Move.Circle(var circles, var _, var _, var _) -> circles == hand;
+            default -> false;
+        };
+    }
+
+    /** Whether the clause says the same without it. */
+    private boolean idle(int index) {
+        List<Item> without = new ArrayList<>(items);
+        without.remove(index);
+        return !without.isEmpty()
+                && Frames.read(without, before, Double.POSITIVE_INFINITY).stream()
+                        .anyMatch(this::same);
+    }
+
+    private boolean same(Fit other) {
+        return other.moves().equals(fit.moves())
+                && other.stages().equals(fit.stages())
+                && other.manner().equals(fit.manner())
+                && other.holds().equals(fit.holds())
+                && other.questions().isEmpty()
+                && other.refusals().isEmpty();
+    }
+}
