@@ -83,6 +83,16 @@ final class HandFrame implements Frame {
             return false;
         }
 
+        /** The left palm down, the right palm up, both at the waist: that is told of both, and not of the one before. */
+        private boolean thenBoth() {
+            int both = clause.find(item -> item.bareSide() && item.who() == Term.Who.BOTH && item.rel() == null);
+            return both > 0
+                    && clause.item(both - 1).soft()
+                    && clause.items().subList(0, both).stream()
+                            .anyMatch(item -> HandWords.hand(item)
+                                    && item.whose().flatMap(Term.Who::side).isPresent());
+        }
+
         /** Pull both hands to the hip with a turn to 10:30: it is the body that turns. */
         private boolean bodyTurnsToo() {
             int turn = clause.find(Term.Act.TURN);
@@ -168,6 +178,7 @@ final class HandFrame implements Frame {
 
         Optional<Fit> read() {
             if (bodyFirst()
+                    || thenBoth()
                     || bodyTurnsToo()
                     || elbowThenHand()
                     || upAndDown()
@@ -428,7 +439,7 @@ final class HandFrame implements Frame {
             for (int i = Math.max(0, order - 1);
                     order >= 0 && hands.size() > 1 && i <= order + 1 && i < clause.size();
                     i++) {
-                if (clause.item(i).bareSide()) {
+                if (clause.item(i).bareSide() && clause.item(i).rel() == null) {
                     clause.keep(i);
                 }
             }

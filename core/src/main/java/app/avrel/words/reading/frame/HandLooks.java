@@ -207,8 +207,14 @@ final class HandLooks {
                 && (clause.item(next).is(Term.Act.POINT)
                         || clause.item(next).is(Term.Act.FACE)
                         || clause.item(next).is(Term.Act.STAY)
+                        || clause.item(next).is(Term.Rel.AT)
                         || clause.item(next).is(Term.Act.TURN))) {
             next++;
+        }
+        if (next < clause.size() && clause.item(next).is(Term.Manner.EACH_OTHER)) {
+            clause.use(next);
+            clause.takeAll(Term.Act.POINT, Term.Act.FACE);
+            return place.withThumb(Pointing.IN);
         }
         Optional<Pointing> way =
                 next < clause.size() && clause.open(next) ? HandDetails.pointing(clause.item(next)) : Optional.empty();

@@ -102,7 +102,7 @@ final class HandRest {
                 Term.Rel.THROUGH,
                 Term.Rel.PAST,
                 Term.Rel.WHERE);
-        clause.takeItem(item -> item.is(Term.Part.BODY) && item.rel() != null);
+        clause.takeItem(item -> item.is(Term.Part.BODY) && item.rel() != null && item.rel() != Term.Rel.BEHIND);
         clause.takeAll(Term.Ref.THEM);
         clause.takeItem(item -> item.bareSide() && (item.who() == Term.Who.IT || item.who() == Term.Who.BOTH));
         return way;

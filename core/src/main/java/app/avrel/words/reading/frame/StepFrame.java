@@ -162,8 +162,11 @@ final class StepFrame implements Frame {
                 return Optional.empty();
             }
             boolean onlySide = !part && !verb && clause.has(item -> item.bareSide() && item.rel() == null);
-            boolean eyes = !part && !verb && now.topic() == Situation.Topic.EYES;
-            if (onlySide || eyes) {
+            boolean others = !part
+                    && !verb
+                    && !moves
+                    && (now.topic() == Situation.Topic.EYES || now.topic() == Situation.Topic.HAND);
+            if (onlySide || others) {
                 return Optional.empty();
             }
             boolean known = foot != null;

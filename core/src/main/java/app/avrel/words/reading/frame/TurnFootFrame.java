@@ -129,10 +129,8 @@ final class TurnFootFrame implements Frame {
                 return Optional.empty();
             }
             boolean verb = turns || opens || points;
-            boolean lands = flatFirst()
-                    || clause.has(Term.Manner.FIRST)
-                    || clause.has(Term.Act.LAND)
-                    || clause.has(Term.Manner.FLAT) && !toes;
+            boolean lands =
+                    flatFirst() || landsFirst() || clause.has(Term.Act.LAND) || clause.has(Term.Manner.FLAT) && !toes;
             if (lands) {
                 return Optional.empty();
             }
@@ -174,6 +172,15 @@ final class TurnFootFrame implements Frame {
                     : List.of(which.side().orElse(Side.LEFT));
             Fit fit = turn(sides, which, pivot, swings, toes, points && !turns && !opens || many);
             return aimless && !verb ? Optional.empty() : Optional.of(fit);
+        }
+
+        /** Heel first; but 左脚先内扣 turns first. */
+        private boolean landsFirst() {
+            int first = clause.find(Term.Manner.FIRST);
+            return first >= 0
+                    && clause.near(first, 1)
+                            .filter(next -> next.is(Term.Act.TURN))
+                            .isEmpty();
         }
 
         /** The foot goes flat, and then, after a comma, its toes turn. */

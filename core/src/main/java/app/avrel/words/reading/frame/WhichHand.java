@@ -97,16 +97,21 @@ final class WhichHand {
 
     /** Acts and ways that only a hand has, where the hand is only named by its side. */
     boolean handish() {
-        return now.lastHand().isPresent()
-                && clause.has(item -> item.is(Term.Act.PUSH)
-                        || item.is(Term.Act.PRESS)
-                        || item.is(Term.Way.UP)
-                        || item.is(Term.Way.DOWN)
-                        || item.is(Term.Act.FACE)
-                        || item.is(Term.Act.LOOK) && now.topic() == Situation.Topic.HAND
-                        || item.is(Term.Way.IN)
-                        || now.topic() == Situation.Topic.HAND
-                                && AS_BEFORE.stream().anyMatch(item::is)
-                        || item.is(Term.Act.TURN) && clause.has(Term.Way.DOWN));
+        boolean onlyWhere = now.topic() == Situation.Topic.HAND
+                && clause.items().stream()
+                        .allMatch(item -> item.bareSide() && item.rel() == Term.Rel.TO || Leftover.small(item));
+        return now.lastHand().isPresent() && (onlyWhere || acts());
+    }
+
+    private boolean acts() {
+        return clause.has(item -> item.is(Term.Act.PUSH)
+                || item.is(Term.Act.PRESS)
+                || item.is(Term.Way.UP)
+                || item.is(Term.Way.DOWN)
+                || item.is(Term.Act.FACE)
+                || item.is(Term.Act.LOOK) && now.topic() == Situation.Topic.HAND
+                || item.is(Term.Way.IN)
+                || now.topic() == Situation.Topic.HAND && AS_BEFORE.stream().anyMatch(item::is)
+                || item.is(Term.Act.TURN) && clause.has(Term.Way.DOWN));
     }
 }
