@@ -12,13 +12,19 @@ import app.avrel.floor.Direction;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.house.HouseRules;
+import app.avrel.label.Labels;
+import app.avrel.label.Language;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
 import app.avrel.samples.Samples;
 import app.avrel.words.Wording;
+import app.avrel.words.reading.FieldText;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -27,8 +33,9 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class MoveFieldsTest {
 
-    private static final MoveFields FIELDS =
-            new MoveFields(new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME));
+    private static final Wording SAYING = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
+
+    private static final MoveFields FIELDS = new MoveFields(new FieldText(Language.ENGLISH, SAYING));
 
     @RepeatedTest(200)
     void enteringWhatAFieldShowsChangesNothing(RepetitionInfo repetition) {
@@ -43,6 +50,46 @@ class MoveFieldsTest {
                             .contains(move);
             }
         }
+    }
+
+    /** The examples in empty fields are what one may type there, in the language of the window. */
+    @ParameterizedTest
+    @EnumSource(Language.class)
+    void everyExampleIsReadInItsLanguage(Language language) {
+        Labels.speak(language);
+        MoveFields fields = new MoveFields(new FieldText(language, SAYING));
+        IntStream.range(0, 200)
+                .mapToObj(seed -> fields.of(new Samples(seed).move()))
+                .flatMap(List::stream)
+                .filter(MoveField.Line.class::isInstance)
+                .map(MoveField.Line.class::cast)
+                .forEach(line -> Stream.of(line.example().split(" · "))
+                        .filter(example -> !example.matches("(?:-1|0).* ?(?:is|es|\u4e3a) ?.*"))
+                        .forEach(example -> assertThat(line.change().apply(example))
+                                .as("%s: %s", line.label(), example)
+                                .isPresent()));
+    }
+
+    @ParameterizedTest
+    @EnumSource(Language.class)
+    void enteringWhatAFieldShowsChangesNothingInAnyLanguage(Language language) {
+        Labels.speak(language);
+        MoveFields fields = new MoveFields(new FieldText(language, SAYING));
+        for (int seed = 0; seed < 100; seed++) {
+            Move move = new Samples(seed).move();
+            for (MoveField field : fields.of(move)) {
+                if (field instanceof MoveField.Line line) {
+                    assertThat(line.change().apply(line.text()))
+                            .as("%s: %s", line.label(), line.text())
+                            .contains(move);
+                }
+            }
+        }
+    }
+
+    @AfterEach
+    void speakEnglishAgain() {
+        Labels.speak(Language.ENGLISH);
     }
 
     /** What a field means depends on no other, but where the first words of a place open other fields. */

@@ -58,7 +58,7 @@ class EnglishLinesTest {
             weight 60 right 40 left | shift 60 right
             swing the left heel out 30 | turn the left foot on its ball, toes in 30°
             both heels up | raise the left heel. raise the right heel
-            right hand to the left hip, palm up | right hand, at the hip, -0.9 shoulder halves, palm up
+            right hand to the left hip, palm up | right hand, at the hip, across the body, palm up
             both hands to the left knee | left hand, at its own knee. right hand, at the other knee
             palms face each other, shoulder width apart | left hand, own side, palm facing the other hand. right hand, own side, palm facing the other hand
             right palm under the left elbow | palm under elbow, right inside

@@ -72,7 +72,7 @@ class SaidInTheHallTest {
             cross the wrists in front of the chest, left inside ; wrists crossed at the chest, left inside
             make a fist with the right hand at the hip ; right hand, at the hip, fist
             push both palms forward at shoulder height ; left hand, at the shoulder, extended, palm forward, fingers up. right hand, at the shoulder, extended, palm forward, fingers up
-            pull both hands back to the left hip ; left hand, at the hip, own side. right hand, at the hip, -0.9 shoulder halves
+            pull both hands back to the left hip ; left hand, at the hip, own side. right hand, at the hip, across the body
             palms together at the chest ; palms together at the chest
             left hand covers the right fist ; hands stacked, left above. right hand, fist
             right fist on the left palm ; hands stacked, right above. right hand, fist

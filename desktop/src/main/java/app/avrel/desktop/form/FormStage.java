@@ -20,6 +20,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
@@ -31,6 +32,11 @@ final class FormStage extends VBox {
 
     /** The share of the height that words may take from the walk. */
     private static final double MOST_WORDS = 0.3;
+
+    private static final double LEAST_WORDS = 0.16;
+
+    /** In heights of the text. */
+    private static final double LOW = 22;
 
     private static final double INSET_WIDTH = 132;
     private static final double INSET_HEIGHT = 100;
@@ -70,10 +76,21 @@ final class FormStage extends VBox {
         VBox head = new VBox(title, views);
         head.getStyleClass().add("walk-head");
         Scroller words = new Scroller(said);
-        var room = Bindings.min(said.heightProperty().add(4), heightProperty().multiply(MOST_WORDS));
+        getChildren().addAll(head, floor, words);
+        giveWay(words);
+    }
+
+    /** Where there is little height, the walk has it: the title and most of the words give way. */
+    private void giveWay(Scroller words) {
+        BooleanBinding low = Bindings.createBooleanBinding(
+                () -> getHeight() < LOW * said.getFont().getSize(), heightProperty(), said.fontProperty());
+        var share = Bindings.when(low).then(LEAST_WORDS).otherwise(MOST_WORDS);
+        var room = Bindings.min(said.heightProperty().add(4), heightProperty().multiply(share));
         words.minHeightProperty().bind(room);
         words.maxHeightProperty().bind(room);
-        getChildren().addAll(head, floor, words);
+        title.visibleProperty().bind(low.not());
+        title.managedProperty().bind(low.not());
+        inset.opacityProperty().bind(Bindings.when(low).then(0).otherwise(1));
     }
 
     private void look(int at) {

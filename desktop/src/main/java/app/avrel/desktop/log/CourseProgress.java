@@ -53,7 +53,11 @@ final class CourseProgress extends Drawing {
         g.setTextBaseline(VPos.CENTER);
         g.setFont(font(0.87, ""));
         String[] words = {
-            Words.of("log.whole"), Words.of("log.hands"), Words.of("log.feet"), Words.of("common.wrong"), "lesson"
+            Words.of("log.whole"),
+            Words.of("log.hands"),
+            Words.of("log.feet"),
+            Words.of("common.wrong"),
+            Words.of("common.lesson")
         };
         g.setTextAlign(TextAlignment.LEFT);
         g.setFill(soft());

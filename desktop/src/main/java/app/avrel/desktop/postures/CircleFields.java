@@ -19,24 +19,24 @@ final class CircleFields {
     static List<MoveField> of(Move.Circle circle) {
         Integer[] often = IntStream.rangeClosed(1, MOST).boxed().toArray(Integer[]::new);
         return List.of(
-                MoveFields.oneOf(
+                Fields.oneOf(
                         Words.of("postures.hand"),
                         List.of(Words.of("postures.left_hand"), Words.of("postures.right_hand")),
                         circle.hand().ordinal(),
                         at -> new Move.Circle(Side.values()[at], circle.sense(), circle.size(), circle.times())),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.way_round"),
                         CircleSense.values(),
                         Words::of,
                         circle.sense(),
                         sense -> new Move.Circle(circle.hand(), sense, circle.size(), circle.times())),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.size"),
                         CircleSize.values(),
                         Words::of,
                         circle.size(),
                         size -> new Move.Circle(circle.hand(), circle.sense(), size, circle.times())),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.times"),
                         often,
                         String::valueOf,

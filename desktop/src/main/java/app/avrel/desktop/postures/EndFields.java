@@ -10,8 +10,8 @@ import app.avrel.house.Stance;
 import app.avrel.posture.EndClaim;
 import app.avrel.posture.Posture;
 import app.avrel.project.Edit;
-import app.avrel.words.SplitText;
 import app.avrel.words.Wording;
+import app.avrel.words.reading.FieldText;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -39,9 +39,9 @@ final class EndFields {
     void show(Desk desk, Posture posture) {
         EndClaim end = posture.end();
         Wording saying = desk.saying();
+        FieldText shares = new FieldText(Words.language(), saying);
         List<String> stances = Stream.concat(
-                        Stream.of(MoveFields.UNSAID),
-                        Arrays.stream(Stance.values()).map(Words::of))
+                        Stream.of(Fields.UNSAID), Arrays.stream(Stance.values()).map(Words::of))
                 .toList();
         stance.show(
                 stances,
@@ -51,8 +51,8 @@ final class EndFields {
                         "stance",
                         end.withStance(i == 0 ? Optional.empty() : Optional.of(Stance.values()[i - 1]))));
         weight.show(
-                end.weight().map(SplitText::say).orElse(""),
-                text -> take(posture, "weight", text, SplitText::parse, end::withWeight));
+                end.weight().map(shares::say).orElse(""),
+                text -> take(posture, "weight", text, shares::split, end::withWeight));
         facing.show(
                 end.facing().map(saying::heading).orElse(""),
                 text -> take(

@@ -5,8 +5,7 @@ import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Kick;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
-import app.avrel.words.DirectionText;
-import app.avrel.words.Wording;
+import app.avrel.words.reading.FieldText;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,47 +15,45 @@ import java.util.stream.Stream;
 /** The fields of kicks, slides, stamps and a foot drawn back. */
 final class FreeFootFields {
 
-    private final Wording saying;
+    private final FieldText said;
 
-    FreeFootFields(Wording saying) {
-        this.saying = saying;
+    FreeFootFields(FieldText said) {
+        this.said = said;
     }
 
     List<MoveField> slide(Move.Slide slide) {
         List<MoveField> fields = new ArrayList<>();
-        fields.add(MoveFields.foot(
-                slide.foot(), side -> new Move.Slide(side, slide.place(), slide.landing(), slide.toes())));
-        fields.addAll(new StepPlaceFields(saying)
+        fields.add(
+                Fields.foot(slide.foot(), side -> new Move.Slide(side, slide.place(), slide.landing(), slide.toes())));
+        fields.addAll(new StepPlaceFields(said)
                 .of(slide.place(), place -> new Move.Slide(slide.foot(), place, slide.landing(), slide.toes())));
-        fields.add(MoveFields.choice(
+        fields.add(Fields.choice(
                 Words.of("postures.on_its"),
                 Contact.values(),
                 Words::of,
                 slide.landing(),
                 landing -> new Move.Slide(slide.foot(), slide.place(), landing, slide.toes())));
-        fields.add(new MoveFields(saying)
+        fields.add(new MoveFields(said)
                 .toes(slide.toes(), toes -> new Move.Slide(slide.foot(), slide.place(), slide.landing(), toes)));
         return fields;
     }
 
     List<MoveField> kick(Move.Kicking kick) {
         return List.of(
-                MoveFields.foot(kick.foot(), side -> new Move.Kicking(side, kick.kick(), kick.toward(), kick.height())),
-                MoveFields.oneOf(
+                Fields.foot(kick.foot(), side -> new Move.Kicking(side, kick.kick(), kick.toward(), kick.height())),
+                Fields.oneOf(
                         Words.of("postures.with"),
                         Stream.of(Kick.values()).map(Words::of).toList(),
                         kick.kick().ordinal(),
                         at -> new Move.Kicking(kick.foot(), Kick.values()[at], kick.toward(), kick.height())),
-                MoveFields.line(
+                Fields.line(
                         Words.of("postures.toward"),
-                        kick.toward()
-                                .map(direction -> DirectionText.say(direction, saying))
-                                .orElse(""),
+                        kick.toward().map(said::say).orElse(""),
                         Words.of("postures.forward_1_30"),
-                        MoveFields.unsaidOr(
-                                text -> DirectionText.parse(text, saying),
+                        Fields.unsaidOr(
+                                said::direction,
                                 toward -> new Move.Kicking(kick.foot(), kick.kick(), toward, kick.height()))),
-                MoveFields.landmark(
+                Fields.landmark(
                         Words.of("postures.height"),
                         kick.height(),
                         height -> new Move.Kicking(kick.foot(), kick.kick(), kick.toward(), height)));
@@ -64,7 +61,7 @@ final class FreeFootFields {
 
     List<MoveField> stamp(Move.Stamp stamp) {
         List<MoveField> fields = new ArrayList<>();
-        fields.add(MoveFields.foot(stamp.foot(), side -> new Move.Stamp(side, stamp.place())));
+        fields.add(Fields.foot(stamp.foot(), side -> new Move.Stamp(side, stamp.place())));
         fields.addAll(placed(stamp.place(), place -> new Move.Stamp(stamp.foot(), place)));
         return fields;
     }
@@ -72,13 +69,13 @@ final class FreeFootFields {
     /** Where it is, or the fields of another place. */
     List<MoveField> placed(Optional<StepPlace> place, Function<Optional<StepPlace>, Move> change) {
         List<MoveField> fields = new ArrayList<>();
-        fields.add(MoveFields.oneOf(
+        fields.add(Fields.oneOf(
                 Words.of("postures.where"),
                 List.of(Words.of("postures.where_2"), Words.of("postures.another_place")),
                 place.isPresent() ? 1 : 0,
                 at -> change.apply(at == 0 ? Optional.empty() : place.or(() -> Optional.of(StepPlaceFields.FORWARD)))));
         place.ifPresent(some ->
-                fields.addAll(new StepPlaceFields(saying).of(some, changed -> change.apply(Optional.of(changed)))));
+                fields.addAll(new StepPlaceFields(said).of(some, changed -> change.apply(Optional.of(changed)))));
         return fields;
     }
 }

@@ -10,8 +10,7 @@ import app.avrel.posture.hand.HandShape;
 import app.avrel.posture.hand.Palm;
 import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.move.Move;
-import app.avrel.words.HandText;
-import app.avrel.words.Wording;
+import app.avrel.words.reading.FieldText;
 import java.util.List;
 
 /** The fields of a hand's place. */
@@ -25,71 +24,67 @@ final class HandFields {
         this.to = hand.to();
     }
 
-    static List<MoveField> of(Move.PlaceHand hand, Wording saying) {
-        return new HandFields(hand).fields(saying);
+    static List<MoveField> of(Move.PlaceHand hand, FieldText said) {
+        return new HandFields(hand).fields(said);
     }
 
-    private List<MoveField> fields(Wording saying) {
+    private List<MoveField> fields(FieldText said) {
         return List.of(
-                MoveFields.oneOf(
+                Fields.oneOf(
                         Words.of("postures.hand"),
                         List.of(Words.of("common.left"), Words.of("common.right")),
                         hand.hand().ordinal(),
                         at -> new Move.PlaceHand(Side.values()[at], to, hand.path())),
-                MoveFields.landmark(Words.of("postures.height"), to.height(), height -> placed(to.withHeight(height))),
-                MoveFields.line(
+                Fields.landmark(Words.of("postures.height"), to.height(), height -> placed(to.withHeight(height))),
+                Fields.line(
                         Words.of("postures.sideways"),
-                        to.sideways()
-                                .map(sideways -> HandText.say(sideways, saying))
-                                .orElse(""),
+                        to.sideways().map(said::say).orElse(""),
                         Words.of("postures.own_side_centre"),
-                        MoveFields.unsaidOr(
-                                text -> HandText.sideways(text, saying),
-                                sideways -> placed(to.withSideways(sideways)))),
-                MoveFields.line(
+                        Fields.unsaidOr(said::sideways, sideways -> placed(to.withSideways(sideways)))),
+                Fields.line(
                         Words.of("postures.reach"),
-                        to.reach().map(HandText::say).orElse(""),
+                        to.reach().map(said::say).orElse(""),
                         Words.of("postures.close_rounded_extended"),
-                        MoveFields.unsaidOr(HandText::reach, reach -> placed(to.withReach(reach)))),
-                MoveFields.choice(
+                        Fields.unsaidOr(said::reach, reach -> placed(to.withReach(reach)))),
+                Fields.choice(
                         Words.of("postures.palm"),
                         Palm.values(),
                         Words::of,
                         to.palm(),
                         palm -> placed(to.withPalm(palm))),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.fingers"),
                         Pointing.values(),
                         Words::of,
                         to.fingers(),
                         way -> placed(to.withFingers(way))),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.thumb"),
                         Pointing.values(),
                         Words::of,
                         to.thumb(),
                         way -> placed(to.withThumb(way))),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.elbow"),
                         Pointing.values(),
                         Words::of,
                         to.elbow(),
                         way -> placed(to.withElbow(way))),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.shape"),
                         HandShape.values(),
                         Words::of,
                         to.shape(),
                         shape -> placed(to.withShape(shape))),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.measured_at"),
                         HandPoint.values(),
                         Words::of,
                         to.point(),
                         point -> placed(to.withPoint(point))),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.against"), HandAt.values(), Words::of, to.at(), at -> placed(to.withAt(at))),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.way_2"),
                         HandPath.values(),
                         Words::of,

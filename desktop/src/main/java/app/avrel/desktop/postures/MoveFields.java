@@ -1,8 +1,6 @@
 package app.avrel.desktop.postures;
 
-import app.avrel.body.Landmark;
 import app.avrel.body.Length;
-import app.avrel.body.Side;
 import app.avrel.desktop.words.Words;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Contact;
@@ -13,29 +11,21 @@ import app.avrel.posture.move.HangingToes;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Pivot;
 import app.avrel.posture.move.Toes;
-import app.avrel.words.DepthText;
-import app.avrel.words.HandText;
-import app.avrel.words.SplitText;
-import app.avrel.words.ToesText;
-import app.avrel.words.TurningText;
-import app.avrel.words.Wording;
+import app.avrel.words.reading.FieldText;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.function.IntFunction;
 import java.util.stream.Stream;
 
 /** The fields that each move has on the card, in and out. */
 public final class MoveFields {
 
-    static final String UNSAID = "–";
+    private final FieldText said;
 
-    private final Wording saying;
-
-    public MoveFields(Wording saying) {
-        this.saying = saying;
+    /** @param said how values are said and read, in the window's language */
+    public MoveFields(FieldText said) {
+        this.said = said;
     }
 
     /** {@return the fields of a move, in order} */
@@ -44,29 +34,29 @@ public final class MoveFields {
             case Move.Step step -> step(step);
             case Move.DrawIn draw ->
                 List.of(
-                        foot(draw.foot(), side -> new Move.DrawIn(side, draw.to())),
-                        oneOf(
+                        Fields.foot(draw.foot(), side -> new Move.DrawIn(side, draw.to())),
+                        Fields.oneOf(
                                 Words.of("common.to"),
                                 List.of(Words.of("postures.ball_beside"), Words.of("postures.hovering")),
                                 draw.to().ordinal(),
                                 at -> new Move.DrawIn(draw.foot(), DrawnTo.values()[at])));
-            case Move.Slide slide -> new FreeFootFields(saying).slide(slide);
-            case Move.Kicking kick -> new FreeFootFields(saying).kick(kick);
-            case Move.DrawBack back -> List.of(foot(back.foot(), Move.DrawBack::new));
-            case Move.Stamp stamp -> new FreeFootFields(saying).stamp(stamp);
+            case Move.Slide slide -> new FreeFootFields(said).slide(slide);
+            case Move.Kicking kick -> new FreeFootFields(said).kick(kick);
+            case Move.DrawBack back -> List.of(Fields.foot(back.foot(), Move.DrawBack::new));
+            case Move.Stamp stamp -> new FreeFootFields(said).stamp(stamp);
             case Move.HalfStep half ->
                 List.of(
-                        foot(half.foot(), side -> new Move.HalfStep(side, half.landing())),
+                        Fields.foot(half.foot(), side -> new Move.HalfStep(side, half.landing())),
                         lands(half.landing(), landing -> new Move.HalfStep(half.foot(), landing)));
-            case Move.Incline incline -> new RelatedFields(saying).incline(incline);
-            case Move.RelateHands hands -> new RelatedFields(saying).relation(hands);
+            case Move.Incline incline -> new RelatedFields(said).incline(incline);
+            case Move.RelateHands hands -> new RelatedFields(said).relation(hands);
             case Move.Circle circle -> CircleFields.of(circle);
-            case Move.HandleProp prop -> new RelatedFields(saying).prop(prop);
+            case Move.HandleProp prop -> new RelatedFields(said).prop(prop);
             case Move.Lower lower -> lower(lower);
             case Move.Raise raise ->
                 List.of(
-                        foot(raise.foot(), side -> new Move.Raise(side, raise.part(), raise.height())),
-                        oneOf(
+                        Fields.foot(raise.foot(), side -> new Move.Raise(side, raise.part(), raise.height())),
+                        Fields.oneOf(
                                 Words.of("postures.raise"),
                                 List.of(Words.of("postures.heel"), Words.of("postures.toes")),
                                 raise.part().ordinal(),
@@ -74,12 +64,12 @@ public final class MoveFields {
                         offTheFloor(raise.height(), off -> new Move.Raise(raise.foot(), raise.part(), off)));
             case Move.Lift lift ->
                 List.of(
-                        foot(lift.foot(), side -> new Move.Lift(side, lift.knee(), lift.toes(), lift.height())),
-                        landmark(
+                        Fields.foot(lift.foot(), side -> new Move.Lift(side, lift.knee(), lift.toes(), lift.height())),
+                        Fields.landmark(
                                 Words.of("postures.knee_at"),
                                 lift.knee(),
                                 knee -> new Move.Lift(lift.foot(), knee, lift.toes(), lift.height())),
-                        choice(
+                        Fields.choice(
                                 Words.of("postures.toes_2"),
                                 HangingToes.values(),
                                 toes -> Words.of(toes)
@@ -89,41 +79,41 @@ public final class MoveFields {
                         offTheFloor(lift.height(), off -> new Move.Lift(lift.foot(), lift.knee(), lift.toes(), off)));
             case Move.TurnFoot turn -> turnFoot(turn);
             case Move.Shift shift ->
-                List.of(line(
+                List.of(Fields.line(
                         Words.of("common.to"),
-                        SplitText.say(shift.split()),
+                        said.say(shift.split()),
                         Words.of("postures.70_left_even"),
-                        text -> SplitText.parse(text).map(Move.Shift::new)));
+                        text -> said.split(text).map(Move.Shift::new)));
             case Move.TurnBody turn -> turnBody(turn);
             case Move.ChangeDepth depth ->
-                List.of(line(
+                List.of(Fields.line(
                         Words.of("postures.depth"),
-                        DepthText.say(depth.depth()),
+                        said.say(depth.depth()),
                         Words.of("postures.sink_1_fist"),
-                        text -> DepthText.parse(text).map(Move.ChangeDepth::new)));
-            case Move.PlaceHand hand -> HandFields.of(hand, saying);
-            case Move.HoldBall ball -> new RelatedFields(saying).ball(ball);
+                        text -> said.depth(text).map(Move.ChangeDepth::new)));
+            case Move.PlaceHand hand -> HandFields.of(hand, said);
+            case Move.HoldBall ball -> new RelatedFields(said).ball(ball);
             case Move.Look look ->
-                List.of(line(
+                List.of(Fields.line(
                         Words.of("postures.at"),
-                        HandText.say(look.at(), saying),
+                        said.say(look.at()),
                         Words.of("postures.ahead_left_hand"),
-                        text -> HandText.gaze(text, saying).map(Move.Look::new)));
+                        text -> said.gaze(text).map(Move.Look::new)));
         };
     }
 
     private List<MoveField> step(Move.Step step) {
         List<MoveField> fields = new ArrayList<>();
-        fields.add(
-                foot(step.foot(), side -> new Move.Step(side, step.place(), step.landing(), step.toes(), step.way())));
-        StepPlaceFields places = new StepPlaceFields(saying);
+        fields.add(Fields.foot(
+                step.foot(), side -> new Move.Step(side, step.place(), step.landing(), step.toes(), step.way())));
+        StepPlaceFields places = new StepPlaceFields(said);
         fields.addAll(places.of(
                 step.place(), place -> new Move.Step(step.foot(), place, step.landing(), step.toes(), step.way())));
         fields.add(lands(
                 step.landing(), landing -> new Move.Step(step.foot(), step.place(), landing, step.toes(), step.way())));
         fields.add(
                 toes(step.toes(), toes -> new Move.Step(step.foot(), step.place(), step.landing(), toes, step.way())));
-        fields.add(choice(
+        fields.add(Fields.choice(
                 Words.of("postures.way_2"),
                 FootWay.values(),
                 Words::of,
@@ -132,17 +122,17 @@ public final class MoveFields {
         return fields;
     }
 
-    private static MoveField offTheFloor(Optional<Length> height, Function<Optional<Length>, Move> change) {
-        return length(Words.of("postures.off_the_floor"), height, Words.of("postures.1_fist"), change);
+    private MoveField offTheFloor(Optional<Length> height, Function<Optional<Length>, Move> change) {
+        return Fields.length(said, Words.of("postures.off_the_floor"), height, Words.of("postures.1_fist"), change);
     }
 
     private static MoveField lands(Optional<Contact> landing, Function<Optional<Contact>, Move> change) {
-        return choice(Words.of("postures.lands"), Contact.values(), MoveFields::landing, landing, change);
+        return Fields.choice(Words.of("postures.lands"), Contact.values(), MoveFields::landing, landing, change);
     }
 
     private static String landing(Contact contact) {
         return switch (contact) {
-            case FLAT -> "flat";
+            case FLAT -> Words.of(Contact.FLAT);
             case HEEL -> Words.of("postures.heel_first");
             case BALL -> Words.of("postures.ball_first");
             case LIFTED -> Words.of("postures.not_down");
@@ -151,13 +141,13 @@ public final class MoveFields {
 
     private List<MoveField> lower(Move.Lower lower) {
         List<MoveField> fields = new ArrayList<>();
-        fields.add(foot(lower.foot(), side -> new Move.Lower(side, lower.to(), lower.place(), lower.toes())));
-        fields.add(oneOf(
+        fields.add(Fields.foot(lower.foot(), side -> new Move.Lower(side, lower.to(), lower.place(), lower.toes())));
+        fields.add(Fields.oneOf(
                 Words.of("postures.until"),
-                List.of("flat", Words.of("postures.on_heel"), Words.of("postures.on_ball")),
+                List.of(Words.of(Contact.FLAT), Words.of("postures.on_heel"), Words.of("postures.on_ball")),
                 lower.to().ordinal(),
                 at -> new Move.Lower(lower.foot(), Contact.values()[at], lower.place(), lower.toes())));
-        fields.addAll(new FreeFootFields(saying)
+        fields.addAll(new FreeFootFields(said)
                 .placed(lower.place(), place -> new Move.Lower(lower.foot(), lower.to(), place, lower.toes())));
         fields.add(toes(lower.toes(), toes -> new Move.Lower(lower.foot(), lower.to(), lower.place(), toes)));
         return fields;
@@ -165,8 +155,8 @@ public final class MoveFields {
 
     private List<MoveField> turnFoot(Move.TurnFoot turn) {
         return List.of(
-                foot(turn.foot(), side -> new Move.TurnFoot(side, turn.on(), turn.toes())),
-                oneOf(
+                Fields.foot(turn.foot(), side -> new Move.TurnFoot(side, turn.on(), turn.toes())),
+                Fields.oneOf(
                         Words.of("postures.on_its"),
                         Stream.of(Pivot.values()).map(Words::of).toList(),
                         turn.on().ordinal(),
@@ -176,7 +166,7 @@ public final class MoveFields {
 
     private List<MoveField> turnBody(Move.TurnBody turn) {
         return List.of(
-                oneOf(
+                Fields.oneOf(
                         Words.of("common.turns"),
                         List.of(
                                 Words.of("postures.body"),
@@ -184,80 +174,18 @@ public final class MoveFields {
                                 Words.of("postures.chest_alone")),
                         turn.part().ordinal(),
                         at -> new Move.TurnBody(BodyPart.values()[at], turn.turning())),
-                line(
+                Fields.line(
                         Words.of("postures.by_or"),
-                        turn.turning()
-                                .map(turning -> TurningText.say(turning, saying))
-                                .orElse(""),
+                        turn.turning().map(said::say).orElse(""),
                         Words.of("postures.45_right"),
-                        unsaidOr(
-                                text -> TurningText.parse(text, saying),
-                                turning -> new Move.TurnBody(turn.part(), turning))));
+                        Fields.unsaidOr(said::turning, turning -> new Move.TurnBody(turn.part(), turning))));
     }
 
     MoveField toes(Optional<Toes> toes, Function<Optional<Toes>, Move> change) {
-        return line(
+        return Fields.line(
                 Words.of("postures.toes_2"),
-                toes.map(value -> ToesText.say(value, saying)).orElse(""),
+                toes.map(said::say).orElse(""),
                 Words.of("postures.forward_out_45"),
-                unsaidOr(text -> ToesText.parse(text, saying), change));
-    }
-
-    static MoveField foot(Side foot, Function<Side, Move> change) {
-        return oneOf(
-                Words.of("postures.foot"),
-                List.of(Words.of("common.left"), Words.of("common.right")),
-                foot.ordinal(),
-                at -> change.apply(Side.values()[at]));
-    }
-
-    static MoveField landmark(String label, Optional<Landmark> at, Function<Optional<Landmark>, Move> change) {
-        List<String> words = Arrays.stream(Landmark.values()).map(Words::of).toList();
-        return maybe(
-                label, words, at.map(Landmark::ordinal), i -> change.apply(i.map(index -> Landmark.values()[index])));
-    }
-
-    static MoveField length(
-            String label, Optional<Length> length, String example, Function<Optional<Length>, Move> change) {
-        return line(label, length.map(Length::toString).orElse(""), example, unsaidOr(Length::parse, change));
-    }
-
-    static MoveField oneOf(String label, List<String> words, int chosen, IntFunction<Move> change) {
-        return new MoveField.OneOf(label, words, chosen, change);
-    }
-
-    /** A choice with "not said" before the words. */
-    static MoveField maybe(
-            String label, List<String> words, Optional<Integer> chosen, Function<Optional<Integer>, Move> change) {
-        List<String> all = Stream.concat(Stream.of(UNSAID), words.stream()).toList();
-        return oneOf(
-                label,
-                all,
-                chosen.map(i -> i + 1).orElse(0),
-                at -> change.apply(at == 0 ? Optional.empty() : Optional.of(at - 1)));
-    }
-
-    /** A choice among the constants of an enum, or nothing said. */
-    static <E> MoveField choice(
-            String label,
-            E[] values,
-            Function<E, String> word,
-            Optional<E> chosen,
-            Function<Optional<E>, Move> change) {
-        List<E> all = List.of(values);
-        return maybe(
-                label, all.stream().map(word).toList(), chosen.map(all::indexOf), at -> change.apply(at.map(all::get)));
-    }
-
-    static MoveField line(String label, String text, String example, Function<String, Optional<Move>> change) {
-        return new MoveField.Line(label, text, example, change);
-    }
-
-    /** An empty line is not said; any other must be understood. */
-    static <T> Function<String, Optional<Move>> unsaidOr(
-            Function<String, Optional<T>> parse, Function<Optional<T>, Move> change) {
-        return text -> text.isBlank()
-                ? Optional.of(change.apply(Optional.empty()))
-                : parse.apply(text).map(value -> change.apply(Optional.of(value)));
+                Fields.unsaidOr(said::toes, change));
     }
 }

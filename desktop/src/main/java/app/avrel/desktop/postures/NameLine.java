@@ -22,6 +22,12 @@ final class NameLine extends FlowPane {
         name.maxWidthProperty().bind(widthProperty());
     }
 
+    /** A long name is shortened, and makes no room wider. */
+    @Override
+    protected double computeMinWidth(double height) {
+        return 0;
+    }
+
     /** Shows the first name alone, or all. */
     void brief(boolean alone) {
         getChildren().stream().filter(other -> other != name).forEach(other -> {

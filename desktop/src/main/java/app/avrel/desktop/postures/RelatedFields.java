@@ -12,8 +12,7 @@ import app.avrel.posture.hand.Prop;
 import app.avrel.posture.hand.PropAct;
 import app.avrel.posture.hand.PropRest;
 import app.avrel.posture.move.Move;
-import app.avrel.words.DirectionText;
-import app.avrel.words.Wording;
+import app.avrel.words.reading.FieldText;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -22,24 +21,24 @@ import java.util.stream.Stream;
 /** The fields of what both hands do together, of a prop, and of the trunk's incline. */
 final class RelatedFields {
 
-    private final Wording saying;
+    private final FieldText said;
 
-    RelatedFields(Wording saying) {
-        this.saying = saying;
+    RelatedFields(FieldText said) {
+        this.said = said;
     }
 
     List<MoveField> ball(Move.HoldBall ball) {
         return List.of(
-                MoveFields.oneOf(
+                Fields.oneOf(
                         Words.of("postures.above"),
                         hands(),
                         ball.above().ordinal(),
                         at -> new Move.HoldBall(Side.values()[at], ball.height(), ball.size(), ball.beside())),
-                MoveFields.landmark(
+                Fields.landmark(
                         Words.of("postures.height"),
                         ball.height(),
                         height -> new Move.HoldBall(ball.above(), height, ball.size(), ball.beside())),
-                MoveFields.oneOf(
+                Fields.oneOf(
                         Words.of("postures.before"),
                         beside(),
                         ball.beside().map(side -> side.ordinal() + 1).orElse(0),
@@ -48,7 +47,8 @@ final class RelatedFields {
                                 ball.height(),
                                 ball.size(),
                                 at == 0 ? Optional.empty() : Optional.of(Side.values()[at - 1]))),
-                MoveFields.length(
+                Fields.length(
+                        said,
                         Words.of("postures.size"),
                         ball.size(),
                         Words.of("postures.2_hand_spans"),
@@ -62,27 +62,28 @@ final class RelatedFields {
         Optional<Length> gap = hands.gap();
         Optional<Palm> palm = hands.palm();
         return List.of(
-                MoveFields.oneOf(
+                Fields.oneOf(
                         Words.of("postures.hands_2"),
                         Stream.of(HandRelation.values()).map(Words::of).toList(),
                         relation.ordinal(),
                         at -> new Move.RelateHands(HandRelation.values()[at], leading, height, gap, palm)),
-                MoveFields.choice(
+                Fields.choice(
                         capital(relation.leading()),
                         Side.values(),
                         side -> hands().get(side.ordinal()),
                         leading,
                         changed -> new Move.RelateHands(relation, changed, height, gap, palm)),
-                MoveFields.landmark(
+                Fields.landmark(
                         Words.of("postures.height"),
                         height,
                         changed -> new Move.RelateHands(relation, leading, changed, gap, palm)),
-                MoveFields.length(
+                Fields.length(
+                        said,
                         Words.of("postures.gap"),
                         gap,
                         Words.of("postures.1_fist"),
                         changed -> new Move.RelateHands(relation, leading, height, changed, palm)),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.palms"),
                         Palm.values(),
                         Words::of,
@@ -96,7 +97,7 @@ final class RelatedFields {
 
     List<MoveField> prop(Move.HandleProp move) {
         return List.of(
-                MoveFields.oneOf(
+                Fields.oneOf(
                         Words.of("postures.does"),
                         Stream.of(PropAct.values()).map(Words::of).toList(),
                         move.act().ordinal(),
@@ -107,14 +108,14 @@ final class RelatedFields {
                                 move.points(),
                                 move.toward(),
                                 move.rests())),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.prop"),
                         Prop.values(),
                         Words::of,
                         move.prop(),
                         prop -> new Move.HandleProp(
                                 move.hand(), move.act(), prop, move.points(), move.toward(), move.rests())),
-                MoveFields.oneOf(
+                Fields.oneOf(
                         Words.of("postures.hand"),
                         hands(),
                         move.hand().ordinal(),
@@ -125,7 +126,7 @@ final class RelatedFields {
                                 move.points(),
                                 move.toward(),
                                 move.rests())),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.points"),
                         Pointing.values(),
                         Words::of,
@@ -137,7 +138,7 @@ final class RelatedFields {
                         move.toward(),
                         toward -> new Move.HandleProp(
                                 move.hand(), move.act(), move.prop(), move.points(), toward, move.rests())),
-                MoveFields.choice(
+                Fields.choice(
                         Words.of("postures.rests"),
                         PropRest.values(),
                         Words::of,
@@ -148,11 +149,11 @@ final class RelatedFields {
 
     List<MoveField> incline(Move.Incline incline) {
         return List.of(
-                MoveFields.line(
+                Fields.line(
                         Words.of("postures.degrees"),
                         incline.degrees().map(String::valueOf).orElse(""),
                         Words.of("postures.15_0_upright"),
-                        MoveFields.unsaidOr(
+                        Fields.unsaidOr(
                                 RelatedFields::degrees, degrees -> new Move.Incline(degrees, incline.toward()))),
                 toward(
                         Words.of("postures.toward"),
@@ -168,11 +169,11 @@ final class RelatedFields {
     }
 
     private MoveField toward(String label, Optional<Direction> toward, Function<Optional<Direction>, Move> change) {
-        return MoveFields.line(
+        return Fields.line(
                 label,
-                toward.map(direction -> DirectionText.say(direction, saying)).orElse(""),
+                toward.map(said::say).orElse(""),
                 Words.of("postures.forward_1_30"),
-                MoveFields.unsaidOr(text -> DirectionText.parse(text, saying), change));
+                Fields.unsaidOr(said::direction, change));
     }
 
     private static List<String> hands() {

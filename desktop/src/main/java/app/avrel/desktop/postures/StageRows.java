@@ -8,6 +8,7 @@ import app.avrel.posture.move.Move;
 import app.avrel.project.Edit;
 import app.avrel.project.Holder;
 import app.avrel.words.Wording;
+import app.avrel.words.reading.FieldText;
 import app.avrel.words.say.Saying;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -58,7 +59,7 @@ final class StageRows extends VBox {
             build(shown);
         }
         Saying words = Saying.exact(Words.language(), saying);
-        MoveFields fields = new MoveFields(saying);
+        MoveFields fields = new MoveFields(new FieldText(Words.language(), saying));
         int row = 0;
         for (int s = 0; s < shown.stages().size(); s++) {
             int stage = s;

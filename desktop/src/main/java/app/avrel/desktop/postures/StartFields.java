@@ -10,9 +10,6 @@ import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
-import app.avrel.form.Unroll;
-import app.avrel.motion.Starting;
-import app.avrel.posture.Mirror;
 import app.avrel.posture.Posture;
 import app.avrel.posture.Start;
 import app.avrel.posture.StartFoot;
@@ -21,7 +18,7 @@ import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Palm;
 import app.avrel.posture.move.Contact;
 import app.avrel.project.Edit;
-import app.avrel.words.SplitText;
+import app.avrel.words.reading.FieldText;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -29,18 +26,15 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 
 /** The fields of a posture's start. */
 final class StartFields {
 
     private final Session session;
     private final ChoiceField kind;
-    private final MenuButton from = new MenuButton(Words.of("postures.as_another_ends"));
+    private final StartFrom from;
     private final EntryField ahead;
     private final EntryField width;
     private final EntryField weight;
@@ -50,12 +44,16 @@ final class StartFields {
     private final Map<Side, ChoiceField> height = new EnumMap<>(Side.class);
     private final Map<Side, ChoiceField> palm = new EnumMap<>(Side.class);
 
+    @SuppressWarnings("NullAway.Init") // told by the first show
+    private FieldText said;
+
     StartFields(Session session, FieldGrid grid) {
         this.session = session;
         grid.section(Words.of("postures.start"));
         kind = grid.choice(Words.of("postures.starts"));
-        from.getStyleClass().addAll("flat", "word-button");
-        grid.wide(from);
+        from = new StartFrom(
+                (posture, pose) -> change(posture, "from", posture.start().withPose(pose)));
+        grid.wide(from.button());
         ahead = grid.line(Words.of("postures.left_ahead"), Words.of("postures.1_5_foot"));
         width = grid.line(Words.of("postures.width"), Words.of("postures.0_5_shoulder"));
         weight = grid.line(Words.of("postures.weight"), Words.of("postures.70_left"));
@@ -72,29 +70,30 @@ final class StartFields {
     void show(Desk desk, Posture posture) {
         Start start = posture.start();
         StartPose pose = start.pose();
+        said = new FieldText(Words.language(), desk.saying());
         kind.show(
                 List.of(Words.of("postures.as_recorded_here"), Words.of("postures.where_one_before")),
                 start instanceof Start.Carried ? 1 : 0,
                 i -> change(posture, "kind", i == 0 ? new Start.Recorded(pose) : new Start.Carried(pose)));
-        showFrom(desk, posture);
+        from.show(desk, posture);
         ahead.show(
-                pose.leftAhead().map(Length::toString).orElse(""),
+                pose.leftAhead().map(said::say).orElse(""),
                 text -> length(
                         posture, text, Words.of("common.ahead"), length -> pose.withSpacing(length, pose.width())));
         width.show(
-                pose.width().map(Length::toString).orElse(""),
+                pose.width().map(said::say).orElse(""),
                 text -> length(posture, text, "width", length -> pose.withSpacing(pose.leftAhead(), length)));
         weight.show(
-                SplitText.say(pose.weight()),
-                text -> take(posture, "weight", SplitText.share(text).map(pose::withWeight)));
+                said.say(pose.weight()),
+                text -> take(posture, "weight", said.share(text).map(pose::withWeight)));
         drop.show(
-                pose.drop().map(Length::toString).orElse(""),
+                pose.drop().map(said::say).orElse(""),
                 text -> take(
                         posture,
                         "drop",
                         text.isBlank()
                                 ? Optional.of(pose.withDrop(Optional.empty()))
-                                : Length.parse(text)
+                                : said.length(text)
                                         .filter(length -> length.amount() >= 0)
                                         .map(length -> pose.withDrop(length))));
         for (Side side : Side.values()) {
@@ -103,37 +102,11 @@ final class StartFields {
         }
     }
 
-    /** Offers every posture's end as the start of this one: the usual way to make a join fit. */
-    private void showFrom(Desk desk, Posture posture) {
-        from.getItems()
-                .setAll(desk.project().postures().stream()
-                        .flatMap(other -> items(desk, posture, other))
-                        .toList());
-    }
-
-    private Stream<MenuItem> items(Desk desk, Posture posture, Posture other) {
-        MenuItem same = item(Words.name(other), posture, () -> ending(desk, other));
-        MenuItem mirrored = item(
-                Words.of("postures.other_side_2", Words.name(other)), posture, () -> ending(desk, Mirror.of(other)));
-        return other.side().isPresent() ? Stream.of(same, mirrored) : Stream.of(same);
-    }
-
-    private MenuItem item(String words, Posture posture, Supplier<StartPose> pose) {
-        MenuItem item = new MenuItem(words);
-        item.setOnAction(_ -> change(posture, "from", posture.start().withPose(pose.get())));
-        return item;
-    }
-
-    private static StartPose ending(Desk desk, Posture other) {
-        var posing = desk.project().setting().posing();
-        return Starting.startingFrom(Unroll.posture(other, posing).end().own(), posing.body());
-    }
-
     private boolean length(Posture posture, String text, String field, Function<Optional<Length>, StartPose> changed) {
         if (text.isBlank()) {
             return take(posture, field, Optional.of(changed.apply(Optional.empty())));
         }
-        return take(posture, field, Length.parse(text).map(Optional::of).map(changed));
+        return take(posture, field, said.length(text).map(Optional::of).map(changed));
     }
 
     private static <T> T of(Map<Side, T> fields, Side side) {
@@ -195,7 +168,7 @@ final class StartFields {
     }
 
     private static List<String> unsaid(Stream<String> words) {
-        return Stream.concat(Stream.of(MoveFields.UNSAID), words).toList();
+        return Stream.concat(Stream.of(Fields.UNSAID), words).toList();
     }
 
     private static int index(Optional<? extends Enum<?>> value) {

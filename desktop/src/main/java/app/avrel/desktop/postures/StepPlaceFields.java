@@ -7,8 +7,7 @@ import app.avrel.floor.Direction;
 import app.avrel.posture.move.Crossing;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
-import app.avrel.words.DirectionText;
-import app.avrel.words.Wording;
+import app.avrel.words.reading.FieldText;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,15 +18,15 @@ final class StepPlaceFields {
 
     static final StepPlace FORWARD = new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty());
 
-    private final Wording saying;
+    private final FieldText said;
 
-    StepPlaceFields(Wording saying) {
-        this.saying = saying;
+    StepPlaceFields(FieldText said) {
+        this.said = said;
     }
 
     List<MoveField> of(StepPlace place, Function<StepPlace, Move> change) {
         List<MoveField> fields = new ArrayList<>();
-        fields.add(MoveFields.oneOf(
+        fields.add(Fields.oneOf(
                 Words.of("postures.goes"),
                 ways(),
                 way(place),
@@ -35,32 +34,37 @@ final class StepPlaceFields {
         switch (place) {
             case StepPlace.Along along -> fields.addAll(along(along, change));
             case StepPlace.Beside beside -> {
-                fields.add(MoveFields.length(
+                fields.add(Fields.length(
+                        said,
                         Words.of("postures.gap"),
                         beside.gap(),
                         Words.of("postures.1_fist"),
                         gap -> change.apply(new StepPlace.Beside(gap, beside.ahead()))));
-                fields.add(MoveFields.length(
+                fields.add(Fields.length(
+                        said,
                         Words.of("postures.ahead"),
                         beside.ahead(),
                         Words.of("postures.1_fist_1"),
                         ahead -> change.apply(new StepPlace.Beside(beside.gap(), ahead))));
             }
             case StepPlace.LevelWithHeel level ->
-                fields.add(MoveFields.length(
+                fields.add(Fields.length(
+                        said,
                         Words.of("postures.width"),
                         level.width(),
                         Words.of("postures.1_shoulder_width"),
                         width -> change.apply(new StepPlace.LevelWithHeel(width))));
             case StepPlace.Across across ->
-                fields.add(MoveFields.length(
+                fields.add(Fields.length(
+                        said,
                         Words.of("postures.distance"),
                         across.distance(),
                         Words.of("postures.1_foot_length"),
                         far -> change.apply(new StepPlace.Across(across.over(), far))));
             case StepPlace.WhereWas _, StepPlace.AtToes _ -> {}
             case StepPlace.OnHeelLine line ->
-                fields.add(MoveFields.length(
+                fields.add(Fields.length(
+                        said,
                         Words.of("postures.ahead"),
                         line.ahead(),
                         Words.of("postures.2_foot_lengths"),
@@ -73,18 +77,20 @@ final class StepPlaceFields {
         Optional<Length> distance = along.distance();
         Optional<Length> width = along.width();
         return List.of(
-                MoveFields.line(
+                Fields.line(
                         Words.of("postures.direction"),
-                        DirectionText.say(along.direction(), saying),
+                        said.say(along.direction()),
                         Words.of("postures.forward_back_left"),
-                        text -> DirectionText.parse(text, saying)
+                        text -> said.direction(text)
                                 .map(direction -> change.apply(new StepPlace.Along(direction, distance, width)))),
-                MoveFields.length(
+                Fields.length(
+                        said,
                         Words.of("postures.distance"),
                         distance,
                         Words.of("postures.2_foot_lengths_50"),
                         changed -> change.apply(new StepPlace.Along(along.direction(), changed, width))),
-                MoveFields.length(
+                Fields.length(
+                        said,
                         Words.of("postures.width"),
                         width,
                         Words.of("postures.0_5_shoulder_widths"),

@@ -245,7 +245,7 @@ public final class Ribbon extends Drawing {
         drawnAt = scrolled;
         drawnZoom = zoom;
         beyond(beyond);
-        new RibbonPainter(g, scale().widened(beyond), pens(), cells, recorded).paint(chosen, getHeight(), isFocused());
+        new RibbonPainter(g, scale().widened(beyond), pens(), cells, getHeight(), recorded).paint(chosen, isFocused());
         legend.resizeRelocate(0, 1, scale().margin() - 1, getHeight() - 1);
         nearness.autosize();
         nearness.relocate(getWidth() - nearness.getWidth() - 4, 2);
@@ -258,9 +258,10 @@ public final class Ribbon extends Drawing {
         return textSize() * 11.6;
     }
 
+    /** Where there is little height, the band is lower. */
     @Override
     protected double computeMinHeight(double width) {
-        return computePrefHeight(width);
+        return textSize() * 7.4;
     }
 
     @Override

@@ -21,8 +21,9 @@ final class RibbonLegend extends Drawing {
     @Override
     protected void draw(GraphicsContext g) {
         double text = textSize();
-        double half = RibbonPainter.half(text);
-        double middle = RibbonPainter.middle(text);
+        double half = RibbonPainter.half(text, getHeight());
+        double middle = RibbonPainter.middle(text, getHeight());
+        double letters = Math.clamp(half / (0.9 * text), 0.6, 1);
         g.setFill(paper());
         g.fillRect(0, 0, getWidth(), getHeight());
         label(
@@ -30,14 +31,14 @@ final class RibbonLegend extends Drawing {
                 Words.of("common.left_letter"),
                 text * 0.9,
                 middle - half / 2,
-                bold(1, Words.of("common.left_letter")),
+                bold(letters, Words.of("common.left_letter")),
                 side(Side.LEFT));
         label(
                 g,
                 Words.of("common.right_letter"),
                 text * 0.9,
                 middle + half / 2,
-                bold(1, Words.of("common.left_letter")),
+                bold(letters, Words.of("common.left_letter")),
                 side(Side.RIGHT));
         label(
                 g,

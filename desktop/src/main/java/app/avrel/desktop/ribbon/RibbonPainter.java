@@ -11,6 +11,13 @@ final class RibbonPainter {
     /** Pixels below which a count is drawn as part of a band. */
     private static final double NARROW = 3;
 
+    /** In sizes of text: the numbers above the band, they and the words below it, and either half of the band. */
+    private static final double HEAD = 2.4;
+
+    private static final double ROWS = 6.6;
+    private static final double LEAST_HALF = 0.6;
+    private static final double MOST_HALF = 2.1;
+
     private static final double[] DASHES = {6, 5};
 
     private final GraphicsContext g;
@@ -19,6 +26,7 @@ final class RibbonPainter {
     private final RibbonLetters letters;
     private final RibbonMarks marks;
     private final List<RibbonCell> cells;
+    private final double height;
     private final boolean recorded;
     private final boolean form;
     private final boolean spelled;
@@ -28,7 +36,8 @@ final class RibbonPainter {
     private double partEnd = -1;
 
     /** @param recorded whether what is shown is recorded, and not only shown */
-    RibbonPainter(GraphicsContext g, RibbonScale scale, Pens pens, List<RibbonCell> cells, boolean recorded) {
+    RibbonPainter(
+            GraphicsContext g, RibbonScale scale, Pens pens, List<RibbonCell> cells, double height, boolean recorded) {
         this.g = g;
         this.scale = scale;
         this.pens = pens;
@@ -37,22 +46,23 @@ final class RibbonPainter {
         letters = new RibbonLetters(g, scale, pens, cells);
         form = cells.stream().anyMatch(cell -> !cell.group().isEmpty());
         spelled = spelled(cells);
-        half = half(scale.text());
-        middle = middle(scale.text());
+        this.height = height;
+        half = half(scale.text(), height);
+        middle = middle(scale.text(), height);
         marks = new RibbonMarks(g, scale.text(), pens, middle, half);
     }
 
-    /** {@return how high either half of the band can be, for a size of text} */
-    static double half(double text) {
-        return text * 2.1;
+    /** {@return how high either half of the band can be, for a size of text: less where the words would not fit below it} */
+    static double half(double text, double height) {
+        return Math.clamp((height - ROWS * text) / 2, LEAST_HALF * text, MOST_HALF * text);
     }
 
     /** {@return where the halves of the band meet, from the top} */
-    static double middle(double text) {
-        return text * 2.4 + half(text);
+    static double middle(double text, double height) {
+        return text * HEAD + half(text, height);
     }
 
-    void paint(int chosen, double height, boolean focused) {
+    void paint(int chosen, boolean focused) {
         int first = scale.firstSeen();
         int past = scale.pastSeen();
         dense = dense(first, past);
@@ -61,16 +71,16 @@ final class RibbonPainter {
             new DenseBand(g, scale, middle, half)
                     .paint(cells, first, past, pens.side(Side.LEFT), pens.side(Side.RIGHT));
             if (chooses) {
-                needle(chosen, height);
+                needle(chosen);
             }
         } else {
             if (chooses) {
-                frame(chosen, height, focused);
+                frame(chosen, focused);
             }
             new LoadBand(g, scale, middle, half).paint(cells, first, past, pens.side(Side.LEFT), pens.side(Side.RIGHT));
         }
         for (int i = first; i < past; i++) {
-            cell(i, i == chosen, height);
+            cell(i, i == chosen);
         }
         if (past > first && !dense) {
             new BreathLine(g, scale, middle + half).paint(cells, first, past, pens.soft());
@@ -82,7 +92,7 @@ final class RibbonPainter {
         return past > first && (scale.right(past - 1) - scale.left(first)) / (past - first) < NARROW;
     }
 
-    private void frame(int chosen, double height, boolean focused) {
+    private void frame(int chosen, boolean focused) {
         double x = scale.left(chosen) + 1;
         double width = scale.right(chosen) - scale.left(chosen) - 2;
         g.setFill(pens.panel());
@@ -95,13 +105,13 @@ final class RibbonPainter {
     }
 
     /** Where a frame would be narrower than its own lines. */
-    private void needle(int chosen, double height) {
+    private void needle(int chosen) {
         g.setFill(pens.accent());
         double top = scale.text() * 1.5;
         g.fillRect(Math.rint(scale.left(chosen)) - 1, top, 3, height - top - 2);
     }
 
-    private void cell(int i, boolean chosen, double height) {
+    private void cell(int i, boolean chosen) {
         RibbonCell cell = cells.get(i);
         double x = scale.left(i);
         double width = scale.right(i) - x;
@@ -111,18 +121,18 @@ final class RibbonPainter {
             g.setLineWidth(1);
             g.strokeLine(x, scale.text() * 2.2, x, height - scale.text() * 0.4);
         }
-        head(i, chosen, height);
+        head(i, chosen);
         marks.findings(cell, x, width);
         if (narrow) {
             return;
         }
         marks.steps(cell, x, width);
         if (spelled) {
-            words(cell, x, width, chosen, height);
+            words(cell, x, width, chosen);
         }
     }
 
-    private void head(int i, boolean chosen, double height) {
+    private void head(int i, boolean chosen) {
         RibbonCell cell = cells.get(i);
         double text = scale.text();
         double x = scale.left(i) + text * 0.5;
@@ -155,7 +165,7 @@ final class RibbonPainter {
         return beat > scale.text() * 4;
     }
 
-    private void words(RibbonCell cell, double x, double width, boolean chosen, double height) {
+    private void words(RibbonCell cell, double x, double width, boolean chosen) {
         double text = scale.text();
         double room = width - text;
         double size = chosen ? 1.34 : 1;

@@ -50,10 +50,10 @@ final class FloorGround {
         return Math.floor(metres / GRID) * GRID;
     }
 
-    /** The names of eight directions around the rim, in the chosen vocabulary. */
-    void rim(Directions directions) {
+    /** The names of eight directions around the rim, of four where it is tight, in the chosen vocabulary. */
+    void rim(Directions directions, boolean tight) {
         double inset = pens.textSize() * 1.1;
-        for (int i = 0; i < 8; i++) {
+        for (int i = 0; i < 8; i += tight ? 2 : 1) {
             Heading heading = new Heading(i * 45);
             double sin = Math.sin(Math.toRadians(heading.degrees()));
             double cos = Math.cos(Math.toRadians(heading.degrees()));

@@ -22,6 +22,9 @@ import javafx.scene.text.TextAlignment;
 /** The floor for one count. */
 public final class FloorView extends Drawing {
 
+    /** Below so many lines of text across, the floor is tight. */
+    private static final int TIGHT = 12;
+
     private Optional<FloorPicture> picture = Optional.empty();
     private FloorEdits edits = FloorEdits.NONE;
     private Optional<Grip> grip = Optional.empty();
@@ -169,17 +172,22 @@ public final class FloorView extends Drawing {
     }
 
     private FloorScale scale(FloorPicture shown) {
-        double rim = textSize() * 2.2;
+        double rim = textSize() * (tight() ? 1.4 : 2.2);
         FloorScale scale = FloorScale.fitting(
                 points(shown), 0.22, 1.0, Math.max(50, getWidth() - 3.6 * rim), Math.max(50, getHeight() - 2 * rim));
         return new FloorScale(scale.centre(), scale.pixels(), getWidth(), getHeight());
+    }
+
+    /** Where letters would cover the feet, only what is told nowhere else is written. */
+    private boolean tight() {
+        return Math.min(getWidth(), getHeight()) < textSize() * TIGHT;
     }
 
     private void draw(GraphicsContext g, FloorPicture shown) {
         FloorScale scale = scale(shown);
         FloorGround ground = new FloorGround(g, scale, pens(), getWidth(), getHeight());
         ground.grid();
-        ground.rim(shown.directions());
+        ground.rim(shown.directions(), tight());
         FloorBody standing = new FloorBody(g, scale, pens(), shown);
         Sole sole = new Sole(g, scale, shown.body());
         for (Side side : Side.values()) {
@@ -196,9 +204,10 @@ public final class FloorView extends Drawing {
         }
         finding.ifPresent(looked -> new FindingPainter(g, scale, rules, caution(), ink())
                 .paint(looked, shown.before(), shown.after(), shown.body()));
-        standing.centre(balance);
-        for (Side side : Side.values()) {
-            standing.load(side);
+        standing.centre(balance || tight());
+        if (!tight()) {
+            standing.load(Side.LEFT);
+            standing.load(Side.RIGHT);
         }
         if (balance && dragged.isEmpty()) {
             told(g, BalancePainter.words(shown.after(), shown.body(), shown.directions()), panel(), ink());
