@@ -3,7 +3,7 @@ package app.avrel.desktop;
 import static app.avrel.desktop.Keyboard.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.shell.RoomName;
 import app.avrel.files.Demo;
 import app.avrel.house.HouseRule;
 import app.avrel.label.Language;
@@ -51,7 +51,7 @@ class CuesStoryTest {
 
     @BeforeEach
     void inTheCueRoom(FxRobot robot) {
-        robot.interact(() -> workplace.shell.go(Shell.RoomName.CUES));
+        robot.interact(() -> workplace.shell.go(RoomName.CUES));
     }
 
     private Parent root() {

@@ -3,7 +3,7 @@ package app.avrel.desktop;
 import static app.avrel.desktop.Keyboard.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.shell.RoomName;
 import app.avrel.files.Demo;
 import app.avrel.files.ForeignFields;
 import app.avrel.files.ProjectFile;
@@ -65,7 +65,7 @@ class DroppedFilesTest {
     void aTableGoesIntoTheForm(FxRobot robot) throws Exception {
         Path file = folder.resolve("form.csv");
         Files.writeString(file, "not,a,table\n1,2,3\n");
-        robot.interact(() -> workplace.shell.go(Shell.RoomName.FORM));
+        robot.interact(() -> workplace.shell.go(RoomName.FORM));
         drop(robot, file);
         assertThat(read(() -> root().lookup(".sheet-shade"))).isNotNull();
         assertThat(read(() -> workplace.session.dirty())).isFalse();

@@ -3,7 +3,7 @@ package app.avrel.desktop;
 import static app.avrel.desktop.Keyboard.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.shell.RoomName;
 import app.avrel.files.Demo;
 import app.avrel.form.hall.Hall;
 import app.avrel.house.HouseRule;
@@ -119,7 +119,7 @@ class EachFieldTest {
     }
 
     private void halls(FxRobot robot) {
-        robot.interact(() -> workplace.shell.go(Shell.RoomName.FORM));
+        robot.interact(() -> workplace.shell.go(RoomName.FORM));
         new Keyboard(robot).ctrlShift(KeyCode.H);
         WaitForAsyncUtils.waitForFxEvents();
     }
@@ -180,7 +180,7 @@ class EachFieldTest {
     }
 
     private void learners(FxRobot robot) {
-        robot.interact(workplace.shell::openLearners);
+        robot.interact(workplace.shell.sheets()::learners);
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> {
             root().applyCss();
@@ -243,7 +243,7 @@ class EachFieldTest {
     }
 
     private void settings(FxRobot robot, String tab) {
-        robot.interact(workplace.shell::openSettings);
+        robot.interact(workplace.shell.sheets()::settings);
         WaitForAsyncUtils.waitForFxEvents();
         press(robot, tab);
     }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.desktop.parts.Drawing;
 import app.avrel.desktop.session.Choice;
-import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.shell.RoomName;
 import app.avrel.files.Demo;
 import app.avrel.label.Labels;
 import app.avrel.label.Language;
@@ -76,7 +76,7 @@ class EveryRoomTest {
         Labels.speak(Language.ENGLISH);
     }
 
-    private void enter(FxRobot robot, Shell.RoomName room, Language language) {
+    private void enter(FxRobot robot, RoomName room, Language language) {
         robot.interact(() -> {
             workplace.shell.speak(language);
             Choice choice = workplace.session.choice();
@@ -114,7 +114,7 @@ class EveryRoomTest {
     @ParameterizedTest
     @EnumSource(Language.class)
     void whateverCanBeReachedByKeyHasANameAndARoleForWhoHearsTheScreen(Language language, FxRobot robot) {
-        for (Shell.RoomName room : Shell.RoomName.values()) {
+        for (RoomName room : RoomName.values()) {
             enter(robot, room, language);
             List<String> nameless = read(() -> all().stream()
                     .filter(Node::isFocusTraversable)
@@ -137,7 +137,7 @@ class EveryRoomTest {
 
     @Test
     void everyPictureSaysWhatItShows(FxRobot robot) {
-        for (Shell.RoomName room : Shell.RoomName.values()) {
+        for (RoomName room : RoomName.values()) {
             enter(robot, room, Language.ENGLISH);
             List<Node> silent = read(() -> all().stream()
                     .filter(Drawing.class::isInstance)
@@ -152,7 +152,7 @@ class EveryRoomTest {
     @ParameterizedTest
     @EnumSource(Language.class)
     void noLabelIsCut(Language language, FxRobot robot) {
-        for (Shell.RoomName room : Shell.RoomName.values()) {
+        for (RoomName room : RoomName.values()) {
             enter(robot, room, language);
             List<String> cut = read(() -> all().stream()
                     .filter(Labeled.class::isInstance)
@@ -199,7 +199,7 @@ class EveryRoomTest {
                 "New posture",
                 "Settings",
                 "Help");
-        for (Shell.RoomName room : Shell.RoomName.values()) {
+        for (RoomName room : RoomName.values()) {
             enter(robot, room, language);
             List<String> left = read(() -> all().stream()
                     .filter(node -> node instanceof ButtonBase)
@@ -212,7 +212,7 @@ class EveryRoomTest {
 
     @Test
     void theTabKeyReachesEveryKindOfControlOfTheRoom(FxRobot robot) {
-        for (Shell.RoomName room : Shell.RoomName.values()) {
+        for (RoomName room : RoomName.values()) {
             enter(robot, room, Language.ENGLISH);
             List<Node> unreachable = read(() -> all().stream()
                     .filter(node -> node instanceof ButtonBase

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
 import app.avrel.desktop.exchange.Tables;
-import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.shell.RoomName;
 import app.avrel.files.Demo;
 import app.avrel.files.table.EntryTable;
 import app.avrel.form.Entry;
@@ -57,7 +57,7 @@ class FormStoryTest {
 
     @BeforeEach
     void inTheFormRoom(FxRobot robot) {
-        robot.interact(() -> workplace.shell.go(Shell.RoomName.FORM));
+        robot.interact(() -> workplace.shell.go(RoomName.FORM));
         robot.interact(() -> root().lookup(".form-list > .list-view").requestFocus());
     }
 

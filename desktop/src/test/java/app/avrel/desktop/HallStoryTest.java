@@ -4,7 +4,7 @@ import static app.avrel.desktop.Keyboard.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.desktop.hall.HallView;
-import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.shell.RoomName;
 import app.avrel.files.Demo;
 import app.avrel.lesson.log.Quiz;
 import javafx.scene.Node;
@@ -32,7 +32,7 @@ class HallStoryTest {
     @BeforeEach
     void inTheHall(FxRobot robot) {
         robot.interact(() -> {
-            workplace.shell.go(Shell.RoomName.FORM);
+            workplace.shell.go(RoomName.FORM);
             workplace.session.choose(workplace.session.choice().withEntry(0));
             workplace.shell.showHall();
         });

@@ -4,7 +4,7 @@ import static app.avrel.desktop.Keyboard.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.desktop.session.Command;
-import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.shell.RoomName;
 import app.avrel.desktop.words.Words;
 import app.avrel.files.Demo;
 import app.avrel.label.Labels;
@@ -41,14 +41,14 @@ class KeysOfRoomsTest {
         Labels.speak(Language.ENGLISH);
     }
 
-    private List<Command> commands(FxRobot robot, Shell.RoomName room) {
+    private List<Command> commands(FxRobot robot, RoomName room) {
         robot.interact(() -> workplace.shell.go(room));
         return read(() -> workplace.shell.everyCommand());
     }
 
     @Test
     void noKeyDoesTwoThings(FxRobot robot) {
-        for (Shell.RoomName room : Shell.RoomName.values()) {
+        for (RoomName room : RoomName.values()) {
             List<String> twice = commands(robot, room).stream()
                     .collect(Collectors.groupingBy(command -> command.key().getDisplayText(), Collectors.toList()))
                     .entrySet()
@@ -70,7 +70,7 @@ class KeysOfRoomsTest {
 
     @Test
     void aKeyThatWordsNameDoesSomething(FxRobot robot) {
-        Set<Set<String>> keys = Stream.of(Shell.RoomName.values())
+        Set<Set<String>> keys = Stream.of(RoomName.values())
                 .flatMap(room -> commands(robot, room).stream())
                 .map(command -> Set.of(command.key().getName().split("\\+")))
                 .collect(Collectors.toSet());
@@ -90,7 +90,7 @@ class KeysOfRoomsTest {
     @ParameterizedTest
     @EnumSource(Language.class)
     void everythingThatCanBeDoneHasANameOfItsOwn(Language language, FxRobot robot) {
-        for (Shell.RoomName room : Shell.RoomName.values()) {
+        for (RoomName room : RoomName.values()) {
             robot.interact(() -> workplace.shell.speak(language));
             List<Command> all = commands(robot, room);
             assertThat(all).extracting(Command::name).noneMatch(String::isBlank);
@@ -107,7 +107,7 @@ class KeysOfRoomsTest {
 
     @Test
     void undoRedoAndTheSizeOfTheTextAreDoneAlsoWhileASheetIsOpen(FxRobot robot) {
-        for (Shell.RoomName room : Shell.RoomName.values()) {
+        for (RoomName room : RoomName.values()) {
             assertThat(commands(robot, room).stream()
                             .filter(Command::always)
                             .map(Command::name)

@@ -4,7 +4,7 @@ import static app.avrel.desktop.Keyboard.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.desktop.session.Choice;
-import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.shell.RoomName;
 import app.avrel.files.Demo;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.Segment;
@@ -54,7 +54,7 @@ class LessonsStoryTest {
 
     @BeforeEach
     void inTheLessonsRoom(FxRobot robot) {
-        robot.interact(() -> workplace.shell.go(Shell.RoomName.LESSONS));
+        robot.interact(() -> workplace.shell.go(RoomName.LESSONS));
         choose(robot, 5, 0);
     }
 
@@ -200,10 +200,10 @@ class LessonsStoryTest {
     @Test
     void aMissedLessonIsPlannedAnewBeforeAndAfterSideBySide(FxRobot robot) {
         List<Object> before = List.copyOf(project().lessons().get(6).brings());
-        robot.interact(() -> workplace.shell.go(Shell.RoomName.LOG));
+        robot.interact(() -> workplace.shell.go(RoomName.LOG));
         fire(robot, "Missed");
         assertThat(lesson().missed()).isTrue();
-        robot.interact(() -> workplace.shell.go(Shell.RoomName.LESSONS));
+        robot.interact(() -> workplace.shell.go(RoomName.LESSONS));
         new Keyboard(robot).ctrlShift(KeyCode.R);
         assertThat(words("replan-changed")).isNotEmpty();
         fire(robot, "Plan it so");
@@ -229,7 +229,7 @@ class LessonsStoryTest {
 
     @Test
     void theLogSaysWhatIsDueAndHowOftenItWentWrong(FxRobot robot) {
-        robot.interact(() -> workplace.shell.go(Shell.RoomName.LOG));
+        robot.interact(() -> workplace.shell.go(RoomName.LOG));
         new Keyboard(robot).ctrl(KeyCode.I);
         assertThat(words("replan-changed")).contains("Open the Sluice · due", "Wade Back · due");
     }
@@ -239,7 +239,7 @@ class LessonsStoryTest {
         robot.interact(() -> {
             workplace.session.choose(
                     workplace.session.choice().withPosture(new PostureId("raise-the-sail"), Choice.START));
-            workplace.shell.go(Shell.RoomName.POSTURES);
+            workplace.shell.go(RoomName.POSTURES);
         });
         assertThat(words("asked-line")).containsExactly("May one do it without a staff? — open: answer it in the log");
     }
@@ -249,7 +249,7 @@ class LessonsStoryTest {
         robot.interact(() -> {
             workplace.session.choose(
                     workplace.session.choice().withPosture(new PostureId("lean-on-the-gate"), Choice.START));
-            workplace.shell.go(Shell.RoomName.POSTURES);
+            workplace.shell.go(RoomName.POSTURES);
         });
         fire(robot, "Compare with the right one");
         assertThat(words("figure-wrong")).anyMatch(line -> line.contains("95 right"));

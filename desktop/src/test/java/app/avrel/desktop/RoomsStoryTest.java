@@ -4,7 +4,7 @@ import static app.avrel.desktop.Keyboard.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.desktop.parts.ChoiceField;
-import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.shell.RoomName;
 import app.avrel.files.Demo;
 import app.avrel.form.Form;
 import app.avrel.form.Unroll;
@@ -101,7 +101,7 @@ class RoomsStoryTest {
                 .toList());
     }
 
-    private void go(FxRobot robot, Shell.RoomName room) {
+    private void go(FxRobot robot, RoomName room) {
         robot.interact(() -> workplace.shell.go(room));
         WaitForAsyncUtils.waitForFxEvents();
     }
@@ -124,7 +124,7 @@ class RoomsStoryTest {
 
     @Test
     void walkAndHallAreTwoViewsOfOneFloor(FxRobot robot) {
-        go(robot, Shell.RoomName.FORM);
+        go(robot, RoomName.FORM);
         press(robot, "hall");
         assertThat(words()).anyMatch(said -> said.contains("Seen longest from"));
         press(robot, "walk");
@@ -133,7 +133,7 @@ class RoomsStoryTest {
 
     @Test
     void aFormIsClosedByTheSmallestChangeAndThatIsOneStepToUndo(FxRobot robot) throws Exception {
-        go(robot, Shell.RoomName.FORM);
+        go(robot, RoomName.FORM);
         Form form = DEMO.forms().getFirst();
         press(robot, "close…");
         until(() -> root().lookup(".closing-sheet .list-view") instanceof ListView<?> ways
@@ -149,7 +149,7 @@ class RoomsStoryTest {
 
     @Test
     void aSearchThatIsNotWantedAnyMoreChangesNothing(FxRobot robot) {
-        go(robot, Shell.RoomName.FORM);
+        go(robot, RoomName.FORM);
         press(robot, "close…");
         press(robot, "Cancel");
         assertThat(project()).isEqualTo(DEMO);
@@ -157,7 +157,7 @@ class RoomsStoryTest {
 
     @Test
     void houseRulesAreAskedByTheirSubject(FxRobot robot) {
-        robot.interact(workplace.shell::openSettings);
+        robot.interact(workplace.shell.sheets()::settings);
         press(robot, "House rules");
         press(robot, "Breath");
         assertThat(words()).contains("The breath is said").doesNotContain("Bow stance: weight on the front foot (%)");
@@ -167,7 +167,7 @@ class RoomsStoryTest {
 
     @Test
     void twoSetsOfRulesAreComparedByWhatTheyFind(FxRobot robot) throws Exception {
-        robot.interact(workplace.shell::openSettings);
+        robot.interact(workplace.shell.sheets()::settings);
         press(robot, "House rules");
         press(robot, "Compare two sets of rules…");
         until(() -> root().lookupAll(".rules-beside .section").size() > 3);
@@ -227,7 +227,7 @@ class RoomsStoryTest {
                 .contains(postures);
         assertThat(read(() -> workplace.session.choice())).isEqualTo(choice);
         assertThat(project()).isEqualTo(DEMO);
-        robot.interact(workplace.shell::openSettings);
+        robot.interact(workplace.shell.sheets()::settings);
         assertThat(read(() -> buttons().stream().map(ButtonBase::getText).toList()))
                 .contains(rules);
     }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.desktop.parts.Pills;
 import app.avrel.desktop.ribbon.Ribbon;
-import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.shell.RoomName;
 import app.avrel.desktop.stagefloor.WalkView;
 import app.avrel.files.Demo;
 import app.avrel.project.Project;
@@ -44,7 +44,7 @@ class WalkAndRibbonTest {
 
     @BeforeEach
     void inTheFormRoom(FxRobot robot) {
-        robot.interact(() -> workplace.shell.go(Shell.RoomName.FORM));
+        robot.interact(() -> workplace.shell.go(RoomName.FORM));
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -146,7 +146,7 @@ class WalkAndRibbonTest {
 
     @Test
     void theRibbonOfOnePostureHasNone(FxRobot robot) {
-        robot.interact(() -> workplace.shell.go(Shell.RoomName.POSTURES));
+        robot.interact(() -> workplace.shell.go(RoomName.POSTURES));
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(read(() -> ribbon().lookup(".ribbon-zoom").isVisible())).isFalse();
     }

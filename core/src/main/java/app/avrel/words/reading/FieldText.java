@@ -57,7 +57,7 @@ public final class FieldText {
      * A kind of value, and the move that stands for it.
      *
      * @param of the value that a move says; empty where it says another
-     * @param samples two values whose lines differ from where the value begins
+     * @param samples values by twos: the lines of two differ from where the value begins, that of the first two is not shown
      */
     private record Kind<T>(Function<T, Move> move, Function<Move, Optional<T>> of, List<T> samples) {}
 
@@ -74,7 +74,11 @@ public final class FieldText {
     private static final Kind<Depth> DEPTH = new Kind<>(
             Move.ChangeDepth::new,
             move -> move instanceof Move.ChangeDepth(var depth) ? Optional.of(depth) : Optional.empty(),
-            List.of(new Depth.Sink(Optional.empty()), new Depth.Rise(Optional.empty())));
+            List.of(
+                    new Depth.Sink(Optional.empty()),
+                    new Depth.Rise(Optional.empty()),
+                    new Depth.Sink(Optional.of(FIST)),
+                    new Depth.Sink(Optional.of(new Length(20, LengthUnit.CENTIMETRE)))));
 
     private static final Kind<Gaze> GAZE = new Kind<>(
             Move.Look::new,
@@ -106,7 +110,7 @@ public final class FieldText {
     private static final Kind<Reach> REACH = new Kind<>(
             reach -> hand(HandPlace.UNSAID.withHeight(Landmark.CHEST).withReach(reach)),
             move -> move instanceof Move.PlaceHand(var _, var to, var _) ? to.reach() : Optional.empty(),
-            List.of(new Reach(30), new Reach(90)));
+            List.of(new Reach(30), new Reach(90), new Reach(75), new Reach(80)));
 
     private static final Kind<Length> LENGTH = new Kind<>(
             by -> new Move.ChangeDepth(new Depth.Sink(Optional.of(by))),
@@ -205,14 +209,14 @@ public final class FieldText {
 
     private <T> String say(Kind<T> kind, T value) {
         String whole = words.words(kind.move().apply(value));
-        String begins = begins(kind);
+        String begins = begins(kind, 0);
         return whole.startsWith(begins) ? whole.substring(begins.length()) : whole;
     }
 
-    /** What every line of this kind begins with. */
-    private <T> String begins(Kind<T> kind) {
-        String one = words.words(kind.move().apply(kind.samples().getFirst()));
-        String other = words.words(kind.move().apply(kind.samples().getLast()));
+    /** What the lines of two samples begin with: for the first two, what every line of this kind begins with. */
+    private <T> String begins(Kind<T> kind, int first) {
+        String one = words.words(kind.move().apply(kind.samples().get(first)));
+        String other = words.words(kind.move().apply(kind.samples().get(first + 1)));
         int same = 0;
         while (same < Math.min(one.length(), other.length()) && one.charAt(same) == other.charAt(same)) {
             same++;
@@ -226,7 +230,13 @@ public final class FieldText {
         if (said.isEmpty()) {
             return Optional.empty();
         }
-        return read(kind, begins(kind) + said).or(() -> read(kind, said));
+        for (int i = 0; i < kind.samples().size(); i += 2) {
+            Optional<T> read = read(kind, begins(kind, i) + said);
+            if (read.isPresent()) {
+                return read;
+            }
+        }
+        return read(kind, said);
     }
 
     private <T> Optional<T> read(Kind<T> kind, String line) {

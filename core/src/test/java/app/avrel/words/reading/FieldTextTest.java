@@ -140,9 +140,12 @@ class FieldTextTest {
     }
 
     @Test
-    void aLengthMayBeLessThanNothing() {
+    void lengthsDepthsAndReachesAreTypedInFewWords() {
         assertThat(ENGLISH.length("-1 fist")).isEqualTo(Length.parse("-1 fist"));
         assertThat(ENGLISH.gaze("past the left hand")).contains(new Gaze.AtHand(Side.LEFT, Gaze.AtHand.Aim.PAST));
+        assertThat(ENGLISH.depth("to 2 fists"))
+                .isEqualTo(Length.parse("2 fists").map(Depth.To::new));
+        assertThat(ENGLISH.reach("75 %")).contains(new Reach(75));
         assertThat(ENGLISH.depth("rise")).contains(new Depth.Rise(Optional.empty()));
     }
 }

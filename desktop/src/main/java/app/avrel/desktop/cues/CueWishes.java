@@ -3,12 +3,10 @@ package app.avrel.desktop.cues;
 import app.avrel.cue.CueOrder;
 import app.avrel.cue.NamePlace;
 import app.avrel.cue.Viewpoint;
-import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.words.Words;
-import app.avrel.floor.Numbers;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
 import app.avrel.label.Language;
@@ -18,7 +16,6 @@ import app.avrel.words.say.Layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
@@ -33,11 +30,10 @@ final class CueWishes extends VBox {
 
     private final MenuButton what = menu(Words.of("cues.script"));
     private final MenuButton language = menu(Words.of("cues.language_script"));
-    private final EntryField beat = new EntryField(Words.of("common.seconds_per_beat"), "4", _ -> false);
+    private final CueTimes times = new CueTimes(this::asked);
     private final List<RadioButton> levels = new ArrayList<>();
     private final List<RadioButton> layers = new ArrayList<>();
     private final MenuButton names = menu(Words.of("cues.where_names_called"));
-    private final EntryField breaths = new EntryField(Words.of("cues.breaths_a_minute"), "", _ -> false);
     private final CheckBox ordinals = new CheckBox(Words.of("cues.which_time"));
     private final CheckBox numbers = new CheckBox(Words.of("cues.numbers_counts"));
     private final CheckBox breath = new CheckBox(Words.of("common.breath"));
@@ -49,24 +45,44 @@ final class CueWishes extends VBox {
     CueWishes() {
         getStyleClass().add("cue-wishes");
         getChildren().addAll(what, Texts.wrapped(Words.of("cues.how_much_said"), "section"));
+        howMuch();
+        getChildren().add(Texts.wrapped(Words.of("cues.what_of_it"), "section"));
+        whatOfIt();
+        getChildren().add(Texts.wrapped(Words.of("cues.beside_moves"), "section"));
+        besideMoves();
+        getChildren().addAll(Texts.wrapped(Words.of("common.language"), "section"), language, times);
+        for (int i = 0; i < languages().size(); i++) {
+            Language chosen = Language.values()[i];
+            item(
+                    language,
+                    languages().get(i),
+                    wish -> wish.withOrder(wish.order().withLanguage(chosen)));
+        }
+    }
+
+    private void howMuch() {
         ToggleGroup much = new ToggleGroup();
         level(much, Words.of("cues.shorter_each_time"), Words.of("cues.was_said_at"), Optional.empty());
         level(much, Words.of("cues.explain"), Words.of("cues.whole_sentences_every"), Optional.of(CueLevel.EXPLAIN));
         level(much, Words.of("common.guide"), Words.of("cues.short_sentences_only"), Optional.of(CueLevel.GUIDE));
         level(much, Words.of("cues.call"), Words.of("cues.two_or_three"), Optional.of(CueLevel.PROMPT));
         level(much, Words.of("common.count"), Words.of("cues.numbers_only"), Optional.of(CueLevel.COUNT));
-        getChildren().add(Texts.wrapped(Words.of("cues.what_of_it"), "section"));
+    }
+
+    private void whatOfIt() {
         ToggleGroup of = new ToggleGroup();
         layer(of, Words.of("cues.everything"), Layer.EVERYTHING);
         layer(of, Words.of("cues.feet_only"), Layer.FEET);
         layer(of, Words.of("cues.feet_body"), Layer.FEET_AND_BODY);
         layer(of, Words.of("cues.hands_only"), Layer.HANDS);
         layer(of, Words.of("cues.breath_only"), Layer.BREATH);
+    }
+
+    private void besideMoves() {
         List.of(ordinals, numbers, breath, mirror).forEach(box -> {
             box.setWrapText(true);
             box.setMinHeight(CheckBox.USE_PREF_SIZE);
         });
-        getChildren().add(Texts.wrapped(Words.of("cues.beside_moves"), "section"));
         getChildren().add(names);
         item(
                 names,
@@ -80,24 +96,6 @@ final class CueWishes extends VBox {
         box(breath, (order, on) -> order.withBreath(asHouse(HouseRule.CALL_BREATH, 0, on)));
         box(mirror, (order, on) -> order.withView(on ? Viewpoint.MIRROR : Viewpoint.OWN));
         Tips.give(mirror, Words.of("cues.name_sides_those"));
-        beat.getStyleClass().add("beats");
-        getChildren()
-                .addAll(
-                        Texts.wrapped(Words.of("common.language"), "section"),
-                        language,
-                        Texts.wrapped(Words.of("common.seconds_per_beat"), "section"),
-                        beat,
-                        Texts.wrapped(Words.of("cues.breaths_a_minute"), "section"),
-                        breaths);
-        breaths.getStyleClass().add("beats");
-        Tips.give(breaths.field(), Words.of("cues.breaths_tip"));
-        for (int i = 0; i < languages().size(); i++) {
-            Language chosen = Language.values()[i];
-            item(
-                    language,
-                    languages().get(i),
-                    wish -> wish.withOrder(wish.order().withLanguage(chosen)));
-        }
     }
 
     private static MenuButton menu(String says) {
@@ -180,36 +178,8 @@ final class CueWishes extends VBox {
         breath.setSelected(order.breath().orElseGet(() -> house.get(HouseRule.CALL_BREATH) == 0));
         mirror.setSelected(order.view() == Viewpoint.MIRROR);
         language.setText(languages().get(order.language().ordinal()));
-        beat.show(Numbers.plain(order.secondsPerBeat()), this::beat);
-        breaths.show(
-                order.breathsAMinute().isPresent()
-                        ? Numbers.plain(order.breathsAMinute().getAsDouble())
-                        : "",
-                this::breaths);
+        times.show(order);
         showing = false;
-    }
-
-    private boolean beat(String text) {
-        boolean fits = text.strip().matches("\\d{1,2}([.,]\\d)?");
-        double seconds = fits ? Double.parseDouble(text.strip().replace(',', '.')) : 0;
-        if (seconds < 0.2 || seconds > 30) {
-            return false;
-        }
-        asked(wish -> wish.withOrder(wish.order().withSecondsPerBeat(seconds)));
-        return true;
-    }
-
-    /** Empty is by the beat. */
-    private boolean breaths(String text) {
-        String typed = text.strip().replace(',', '.');
-        boolean fits = typed.matches("\\d{1,2}(\\.\\d)?");
-        double each = fits ? Double.parseDouble(typed) : 0;
-        if (!typed.isEmpty() && (each < 1 || each > 30)) {
-            return false;
-        }
-        asked(wish -> wish.withOrder(
-                wish.order().withBreathsAMinute(typed.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(each))));
-        return true;
     }
 
     private void whats(Desk desk, CueWish wish) {

@@ -21,10 +21,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -40,7 +38,7 @@ public final class FitterSheet {
     private final EntryField dropField = grid.line(Words.of("fitter.pelvis_down_fists"), "1.5");
     private final FitView picture = new FitView();
     private final Label words = Texts.wrapped("", "fit-words");
-    private final GridPane table = new GridPane();
+    private final FitTable table = new FitTable();
     private Stance stance = Stance.BOW;
     private int body;
     private int share;
@@ -57,7 +55,6 @@ public final class FitterSheet {
         this.body = Math.max(0, bodies.indexOf(session.project().setting().chosenBody()));
         this.share = StanceFit.housePercent(rules(), stance);
         this.fists = rules().get(HouseRule.MEDIUM_FRAME) / 10.0;
-        table.getStyleClass().add("figures-grid");
     }
 
     /** Lays the sheet over the window. */
@@ -105,6 +102,19 @@ public final class FitterSheet {
     }
 
     private void show() {
+        fields();
+        StanceFit fit = fit(bodies.get(body));
+        List<StanceFit.Cell> cells = fit.cells();
+        chosen = chosen.map(cell -> fit.cell(cell.length(), cell.width())).or(() -> fit.best(cells));
+        picture.show(fit, cells, chosen, cell -> {
+            chosen = Optional.of(cell);
+            show();
+        });
+        words.setText(said(fit));
+        table.show(bodies.stream().map(this::fit).toList());
+    }
+
+    private void fields() {
         stanceField.show(StanceFit.STANCES.stream().map(Words::of).toList(), StanceFit.STANCES.indexOf(stance), at -> {
             stance = StanceFit.STANCES.get(at);
             share = StanceFit.housePercent(rules(), stance);
@@ -131,15 +141,6 @@ public final class FitterSheet {
                             return again();
                         })
                         .isPresent());
-        StanceFit fit = fit(bodies.get(body));
-        List<StanceFit.Cell> cells = fit.cells();
-        chosen = chosen.map(cell -> fit.cell(cell.length(), cell.width())).or(() -> fit.best(cells));
-        picture.show(fit, cells, chosen, cell -> {
-            chosen = Optional.of(cell);
-            show();
-        });
-        words.setText(said(fit));
-        table();
     }
 
     private boolean again() {
@@ -169,44 +170,6 @@ public final class FitterSheet {
                 .map(percent -> Words.of("fitter.at_width_front", percent))
                 .orElse("");
         return FitWords.size(cell, fit.body()) + "\n" + state + most;
-    }
-
-    /** The best for every body and learner. */
-    private void table() {
-        table.getChildren().clear();
-        String[] heads = {
-            "",
-            Words.of("fitter.best"),
-            Words.of("fitter.inches"),
-            Words.of("fitter.feet_shoulders"),
-            Words.of("fitter.lengths_fit_so")
-        };
-        for (int i = 0; i < heads.length; i++) {
-            table.add(Texts.of(heads[i], "field-label"), i, 0);
-        }
-        for (int i = 0; i < bodies.size(); i++) {
-            row(i + 1, fit(bodies.get(i)));
-        }
-    }
-
-    private void row(int row, StanceFit fit) {
-        Optional<StanceFit.Cell> best = fit.best();
-        Label label = Texts.of(fit.body().label(), "figure-right");
-        label.setMinWidth(Region.USE_PREF_SIZE);
-        table.addRow(
-                row,
-                label,
-                Texts.of(best.map(FitWords::centimetres).orElse(Words.of("fitter.none_so_deep")), "fit-cell"),
-                Texts.of(best.map(FitWords::inches).orElse("–"), "fit-cell"),
-                Texts.of(best.map(cell -> FitWords.ownMeasure(cell, fit.body())).orElse("–"), "fit-cell"),
-                Texts.of(
-                        best.flatMap(cell -> fit.fitting(cell.width()))
-                                .map(lengths -> Words.of(
-                                        "fitter.cm_2",
-                                        Numbers.whole(lengths.shortest() * 100),
-                                        Numbers.whole(lengths.longest() * 100)))
-                                .orElse("–"),
-                        "fit-cell"));
     }
 
     private void apply() {

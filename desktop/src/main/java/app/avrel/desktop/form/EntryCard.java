@@ -9,20 +9,16 @@ import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Directions;
-import app.avrel.floor.Heading;
 import app.avrel.form.Counted;
 import app.avrel.form.Entry;
 import app.avrel.form.Form;
-import app.avrel.form.Part;
 import app.avrel.form.Played;
 import app.avrel.posture.Posture;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.teaching.GentlerVersion;
-import app.avrel.project.Edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -32,7 +28,7 @@ import javafx.scene.layout.VBox;
 /** The card for an entry: which posture, which side, how often, where it is said to face, and the ways in. */
 final class EntryCard extends VBox {
 
-    private final Session session;
+    private final EntryEdits edits;
     private final StretchEdits stretches;
     private final Label title = Texts.wrapped("", "card-title");
     private final FieldGrid grid = new FieldGrid();
@@ -52,7 +48,7 @@ final class EntryCard extends VBox {
     private final JoinBox joins;
 
     EntryCard(Session session, StretchEdits stretches, WaysIn ways) {
-        this.session = session;
+        this.edits = new EntryEdits(session);
         this.stretches = stretches;
         this.ways = ways;
         this.joins = new JoinBox(session);
@@ -83,39 +79,48 @@ final class EntryCard extends VBox {
         posture.show(
                 shelf.stream().map(Words::name).toList(),
                 recorded.map(shelf::indexOf).orElse(-1),
-                at -> change(
+                at -> edits.change(
                         Words.of("form.posture"),
                         whole -> whole.withPosture(shelf.get(at).id())));
-        side.show(
-                sides(recorded),
-                entry.played().ordinal(),
-                at -> change("side", whole -> whole.withPlayed(Played.values()[at])));
+        sides(entry, recorded);
         versions(entry, recorded);
-        times.show(Integer.toString(entry.times()), this::takeTimes);
+        times.show(Integer.toString(entry.times()), edits::times);
         Directions directions = desk.project().directions();
-        facing.show(entry.facing().map(directions::say).orElse(""), text -> takeFacing(text, directions));
-        number.show(entry.number().map(String::valueOf).orElse(""), this::takeNumber);
-        List<String> ways = new ArrayList<>(List.of(Words.of("form.as_usual")));
-        Stream.of(Counted.values()).map(Words::of).forEach(ways::add);
-        counted.show(
-                ways,
-                entry.counted().map(way -> 1 + way.ordinal()).orElse(0),
-                at -> change(
-                        "counted",
-                        whole ->
-                                whole.withCounted(at == 0 ? Optional.empty() : Optional.of(Counted.values()[at - 1]))));
-        boolean hasCycle = recorded.stream().flatMap(of -> of.counts().stream()).anyMatch(Count::cycle);
-        cycles.setDisable(!hasCycle && entry.cycles().isEmpty());
-        cycles.show(entry.cycles().map(String::valueOf).orElse("1"), this::takeCycles);
+        facing.show(entry.facing().map(directions::say).orElse(""), text -> edits.facing(text, directions));
+        numbers(entry, recorded);
         group.show(entry.group(), text -> {
             stretches.group(text.strip());
             return true;
         });
         replacing(entry, shelf);
-        part.show(partName(desk.form(), index), text -> renamePart(index, text));
-        this.ways.show(desk, index, entry);
+        part.show(partName(desk.form(), index), text -> edits.renamePart(index, text));
+        ways.show(desk, index, entry);
         repeats.show(desk, index);
         joins.show(desk, index);
+    }
+
+    private void sides(Entry entry, Optional<Posture> recorded) {
+        side.show(
+                sides(recorded),
+                entry.played().ordinal(),
+                at -> edits.change("side", whole -> whole.withPlayed(Played.values()[at])));
+    }
+
+    /** How the entry is numbered and how often its cycle is done. */
+    private void numbers(Entry entry, Optional<Posture> recorded) {
+        number.show(entry.number().map(String::valueOf).orElse(""), edits::number);
+        List<String> asUsual = new ArrayList<>(List.of(Words.of("form.as_usual")));
+        Stream.of(Counted.values()).map(Words::of).forEach(asUsual::add);
+        counted.show(
+                asUsual,
+                entry.counted().map(way -> 1 + way.ordinal()).orElse(0),
+                at -> edits.change(
+                        "counted",
+                        whole ->
+                                whole.withCounted(at == 0 ? Optional.empty() : Optional.of(Counted.values()[at - 1]))));
+        boolean hasCycle = recorded.stream().flatMap(of -> of.counts().stream()).anyMatch(Count::cycle);
+        cycles.setDisable(!hasCycle && entry.cycles().isEmpty());
+        cycles.show(entry.cycles().map(String::valueOf).orElse("1"), edits::cycles);
     }
 
     /** The posture as it is, or a gentler version of it. */
@@ -131,7 +136,7 @@ final class EntryCard extends VBox {
         version.show(
                 words,
                 chosen,
-                at -> change(
+                at -> edits.change(
                         "version",
                         whole -> whole.withGentler(at == 0 ? Optional.empty() : Optional.of(words.get(at)))));
     }
@@ -149,69 +154,13 @@ final class EntryCard extends VBox {
         replace.setDisable(shelf.size() < 2);
     }
 
-    private boolean takeNumber(String text) {
-        if (!text.isBlank() && !text.strip().matches("[1-9]\\d{0,2}")) {
-            return false;
-        }
-        Optional<Integer> said = text.isBlank() ? Optional.empty() : Optional.of(Integer.valueOf(text.strip()));
-        change("number", entry -> entry.withNumber(said));
-        return true;
-    }
-
     private static List<String> sides(Optional<Posture> posture) {
         return posture.flatMap(Posture::side)
                 .map(side -> List.of(Words.of(side), Words.of(side.other())))
                 .orElse(List.of(Words.of("common.as_recorded"), Words.of("common.mirrored")));
     }
 
-    private boolean takeTimes(String text) {
-        if (!text.strip().matches("[1-9]\\d?")) {
-            return false;
-        }
-        change("times", entry -> entry.times(Integer.parseInt(text.strip())));
-        return true;
-    }
-
-    private boolean takeCycles(String text) {
-        if (!text.strip().matches("[1-9]\\d?")) {
-            return false;
-        }
-        int often = Integer.parseInt(text.strip());
-        change("cycles", entry -> entry.withCycles(often == 1 ? Optional.empty() : Optional.of(often)));
-        return true;
-    }
-
-    private boolean takeFacing(String text, Directions directions) {
-        Optional<Heading> said = text.isBlank() ? Optional.empty() : directions.parse(text);
-        if (said.isEmpty() && !text.isBlank()) {
-            return false;
-        }
-        change("facing", entry -> entry.withFacing(said));
-        return true;
-    }
-
     private static String partName(Form form, int index) {
         return form.parts().get(form.partOf(index)).name();
-    }
-
-    private boolean renamePart(int index, String text) {
-        session.apply(Edit.running(
-                Words.of("form.rename_part"),
-                session.choice().form() + "/part/" + index,
-                project -> project.changeForm(session.choice().form(), form -> {
-                    List<Part> parts = new ArrayList<>(form.parts());
-                    int at = form.partOf(index);
-                    parts.set(at, parts.get(at).withName(text.strip()));
-                    return form.withParts(parts);
-                })));
-        return true;
-    }
-
-    private void change(String field, UnaryOperator<Entry> edit) {
-        var choice = session.choice();
-        session.apply(Edit.running(
-                Words.of("form.change_entry"),
-                choice.form() + "/" + choice.entry() + "/" + field,
-                project -> project.changeForm(choice.form(), form -> form.change(choice.entry(), edit))));
     }
 }

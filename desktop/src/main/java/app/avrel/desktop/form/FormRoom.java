@@ -24,9 +24,7 @@ import app.avrel.rules.Where;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 import javafx.scene.Node;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 
 /** The form room. */
@@ -40,7 +38,7 @@ public final class FormRoom implements Room {
     private final Session session;
     private final RoomPane root;
     private final FormList list;
-    private final StretchEdits stretches;
+    private final FormCommands commands;
     private final Ribbon ribbon = new Ribbon();
     private final RibbonCells ribbonCells = new RibbonCells();
     private final FormStage stage;
@@ -54,15 +52,16 @@ public final class FormRoom implements Room {
 
     public FormRoom(Session session, Consumer<Where> go) {
         this.session = session;
-        stretches = new StretchEdits(session);
+        StretchEdits stretches = new StretchEdits(session);
         list = new FormList(session, stretches);
         countCard = new CountCard(session);
         findings = new FindingBox(new FindingActions(session, go));
         entryCard = new EntryCard(session, stretches, new WaysIn(session, this::open));
         stage = new FormStage(session, new HallChoice(), ribbon);
-        PointerMenu.give(list, () -> Command.items(ofEntries()));
-        PointerMenu.give(stage, () -> Command.items(ofWalk()));
-        PointerMenu.give(ribbon, () -> Command.items(ofEntries()));
+        commands = new FormCommands(session, list, stage, stretches);
+        PointerMenu.give(list, () -> Command.items(commands.ofEntries()));
+        PointerMenu.give(stage, () -> Command.items(commands.ofWalk()));
+        PointerMenu.give(ribbon, () -> Command.items(commands.ofEntries()));
         card.getStyleClass().add("card");
         Scroller scroll = new Scroller(card);
         scroll.getStyleClass().add("card-scroll");
@@ -165,55 +164,6 @@ public final class FormRoom implements Room {
 
     @Override
     public List<Command> commands() {
-        return Stream.of(ofEntries(), ofWalk(), ofOrder()).flatMap(List::stream).toList();
-    }
-
-    private List<Command> ofEntries() {
-        return List.of(
-                Command.of(Words.of("form.add_posture_form"), KeyCode.M, "Ctrl", list::openAdd),
-                Command.of(Words.of("form.move_chosen_up"), KeyCode.UP, "Alt", () -> stretches.nudge(-1)),
-                Command.of(Words.of("form.move_chosen_down"), KeyCode.DOWN, "Alt", () -> stretches.nudge(1)),
-                Command.of(Words.of("form.copy_chosen_after"), KeyCode.D, "Ctrl", stretches::duplicate),
-                Command.of(Words.of("form.copy_chosen_mirrored"), KeyCode.D, "Ctrl+Shift", stretches::appendMirrored),
-                Command.of(Words.of("form.do_chosen_on"), KeyCode.O, "Ctrl+Shift", stretches::mirror),
-                Command.of(Words.of("form.take_out_chosen"), KeyCode.DELETE, "Ctrl", stretches::takeOut));
-    }
-
-    private List<Command> ofWalk() {
-        return List.of(
-                Command.of(Words.of("form.play_form_or"), KeyCode.F6, "", stage::play),
-                Command.of(Words.of("form.halls"), KeyCode.H, "Ctrl+Shift", stage::openHalls),
-                Command.of(Words.of("form.directions_count_by"), KeyCode.I, "Ctrl+Shift", stage::openDirections),
-                Command.of(Words.of("form.totals"), KeyCode.T, "Ctrl", stage::openTotals),
-                Command.of(Words.of("form.close_form"), KeyCode.L, "Alt", stage::openClosing),
-                Command.of(Words.of("form.compare_side_by"), KeyCode.E, "Ctrl", stage::openCompare));
-    }
-
-    private List<Command> ofOrder() {
-        return List.of(
-                Command.of(Words.of("form.new_part"), KeyCode.P, "Ctrl+Shift", list::addPart),
-                Command.of(Words.of("form.new_form"), KeyCode.N, "Ctrl+Shift", list::addForm),
-                Command.of(Words.of("form.entry_before"), KeyCode.PAGE_UP, "", () -> step(-1))
-                        .repeating(),
-                Command.of(Words.of("form.entry_after"), KeyCode.PAGE_DOWN, "", () -> step(1))
-                        .repeating(),
-                Command.of(Words.of("form.next_open_join"), KeyCode.F7, "", this::nextOpenJoin));
-    }
-
-    private void step(int by) {
-        session.choose(session.choice().withEntry(session.choice().entry() + by));
-    }
-
-    private void nextOpenJoin() {
-        List<Integer> all = session.desk().get().formTrack().occurrences().stream()
-                .filter(done -> !done.join().fits())
-                .map(done -> done.entry())
-                .toList();
-        int now = session.choice().entry();
-        all.stream()
-                .filter(at -> at > now)
-                .findFirst()
-                .or(() -> all.stream().findFirst())
-                .ifPresent(at -> session.choose(session.choice().withEntry(at)));
+        return commands.all();
     }
 }

@@ -17,8 +17,6 @@ import app.avrel.form.hall.HallPlan;
 import app.avrel.project.Setting;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
 import javafx.geometry.Pos;
@@ -179,16 +177,7 @@ final class FormStage extends VBox {
         planning.begin();
         int part =
                 desk.choice().entry() < 0 ? 0 : desk.form().partOf(desk.choice().entry());
-        String words = Stream.of(
-                        planning.plan().map(of -> HallWords.room(desk, of)).orElse(""),
-                        planning.plan().map(HallWords::learners).orElse(""),
-                        inHall().map(of -> HallWords.seen(desk.form(), of, part))
-                                .orElse(""),
-                        inHall().map(of -> HallWords.away(desk, of)).orElse(""),
-                        ReturnWords.of(desk, desk.formTrack()))
-                .filter(line -> !line.isEmpty())
-                .collect(Collectors.joining("\n"));
-        said.setText(words);
+        said.setText(HallWords.all(desk, planning.plan(), inHall(), part));
     }
 
     /** The plan where the hall is what is looked at: from where one is seen is said only then. */

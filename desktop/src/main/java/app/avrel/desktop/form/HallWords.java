@@ -13,6 +13,9 @@ import app.avrel.form.hall.Walk;
 import app.avrel.project.Setting;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What a hall has to say to a form: what room it needs, where to start, how many fit, from where one is seen. */
 final class HallWords {
@@ -21,6 +24,23 @@ final class HallWords {
     private static final int MOST_NUMBERS = 40;
 
     private HallWords() {}
+
+    /**
+     * {@return all that is to be said of a form in its hall, a line each}
+     *
+     * @param plan of the hall, where there is one
+     * @param looked the same, where the hall is what is looked at: from where one is seen is said only then
+     */
+    static String all(Desk desk, Optional<HallPlan> plan, Optional<HallPlan> looked, int part) {
+        return Stream.of(
+                        plan.map(of -> room(desk, of)).orElse(""),
+                        plan.map(HallWords::learners).orElse(""),
+                        looked.map(of -> seen(desk.form(), of, part)).orElse(""),
+                        looked.map(of -> away(desk, of)).orElse(""),
+                        ReturnWords.of(desk, desk.formTrack()))
+                .filter(line -> !line.isEmpty())
+                .collect(Collectors.joining("\n"));
+    }
 
     /** {@return a sentence on the room needed and the start} */
     static String room(Desk desk, HallPlan plan) {

@@ -184,7 +184,7 @@ public enum MoveKind {
             case Move.Shift _ -> Words.of("postures.weight");
             case Move.TurnBody turn ->
                 switch (turn.part()) {
-                    case WHOLE -> Words.of("common.body");
+                    case WHOLE -> Words.of("postures.whole_body");
                     case HIPS -> Words.of("postures.hips_chest");
                     case CHEST -> Words.of("postures.chest");
                 };

@@ -2,8 +2,6 @@ package app.avrel.desktop.postures;
 
 import app.avrel.desktop.parts.AfterPicture;
 import app.avrel.desktop.parts.ChoiceField;
-import app.avrel.desktop.parts.Click;
-import app.avrel.desktop.parts.Once;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Desk;
@@ -14,23 +12,17 @@ import app.avrel.words.reading.LineReading;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Supplier;
-import javafx.animation.PauseTransition;
-import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
 
 /** The line above the ribbon in which one types what one would say. */
 public final class TypedLine extends VBox {
 
     private static final List<String> LANGUAGES = List.of("EN", "ES", "中");
-    private static final PseudoClass REFUSED = PseudoClass.getPseudoClass("refused");
-    private static final double MARKED_MILLIS = 700;
 
     private final Session session;
     private final TypedLineModel model;
@@ -38,9 +30,7 @@ public final class TypedLine extends VBox {
     private final TypedNotes below = new TypedNotes(new Changes());
     private final ReadBack readBack = new ReadBack();
 
-    /** Made when it is first needed: opening a line of sound takes its time. */
-    private final Supplier<Click> sound = Once.of(() -> new Click(Click.REFUSED));
-
+    private final Refusing refusing = new Refusing(field);
     private final AfterPicture afterPicture = new AfterPicture(this);
     private Runnable first = () -> {};
     private Optional<String> completion = Optional.empty();
@@ -49,7 +39,7 @@ public final class TypedLine extends VBox {
         this.session = session;
         model = new TypedLineModel(session, field::clear);
         getStyleClass().add("typed-line");
-        field.setPromptText(prompt());
+        field.setPromptText(Words.of("postures.type_you_would"));
         field.setAccessibleText(Words.of("postures.type_count"));
         Texts.follow(field);
         Tips.give(field, Words.of("postures.enter_records_count"));
@@ -127,17 +117,8 @@ public final class TypedLine extends VBox {
                         reading.words(LineReading.Role.UNKNOWN).stream().findFirst())
                 .ifPresent(word -> field.selectRange(word.from(), word.to()));
         if (!text.isBlank()) {
-            refuse();
+            refusing.show();
         }
-    }
-
-    /** Seen and heard: the edge of the line is marked for a moment, and the system's sound for it is made. */
-    private void refuse() {
-        field.pseudoClassStateChanged(REFUSED, true);
-        sound.get().play();
-        PauseTransition over = new PauseTransition(Duration.millis(MARKED_MILLIS));
-        over.setOnFinished(_ -> field.pseudoClassStateChanged(REFUSED, false));
-        over.play();
     }
 
     private void typed(String text) {
@@ -146,7 +127,8 @@ public final class TypedLine extends VBox {
         }
         Desk before = session.desk().get();
         Optional<LineReading> reading = model.type(text);
-        completion = reading.flatMap(_ -> halfTyped(text)).flatMap(this::goingOn);
+        completion =
+                reading.flatMap(_ -> HalfTyped.in(text)).flatMap(start -> HalfTyped.whole(start, model.goingOn(start)));
         afterPicture.when(session.desk().get() != before, () -> notes(text, reading));
     }
 
@@ -199,27 +181,8 @@ public final class TypedLine extends VBox {
         }
     }
 
-    private static Optional<String> halfTyped(String text) {
-        String last = text.substring(text.lastIndexOf(' ') + 1);
-        return last.length() >= 2 && Character.isLetter(last.charAt(last.length() - 1))
-                ? Optional.of(last)
-                : Optional.empty();
-    }
-
-    /** The shortest word that goes on so; none where the word is whole already. */
-    private Optional<String> goingOn(String start) {
-        List<String> words = model.goingOn(start);
-        boolean whole = words.stream().anyMatch(start::equalsIgnoreCase);
-        return whole ? Optional.empty() : words.stream().findFirst();
-    }
-
     private void complete(String word) {
-        String line = field.getText();
-        field.setText(line.substring(0, line.lastIndexOf(' ') + 1) + word + " ");
+        field.setText(HalfTyped.completed(field.getText(), word));
         focus();
-    }
-
-    private static String prompt() {
-        return Words.of("postures.type_you_would");
     }
 }

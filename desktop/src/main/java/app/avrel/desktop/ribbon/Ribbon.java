@@ -1,8 +1,7 @@
 package app.avrel.desktop.ribbon;
 
-import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Drawing;
-import app.avrel.desktop.parts.Tips;
+import app.avrel.desktop.parts.Sight;
 import app.avrel.desktop.words.Words;
 import java.util.List;
 import java.util.function.IntConsumer;
@@ -10,13 +9,6 @@ import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.Tooltip;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.input.ScrollEvent;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
-import javafx.scene.shape.Rectangle;
 import javafx.util.Duration;
 
 /**
@@ -36,13 +28,9 @@ public final class Ribbon extends Drawing {
     private IntConsumer choose = _ -> {};
     private double zoom = 1;
     private double scrolled;
-    private final Region head = new Region();
+    private final Playhead head = new Playhead();
     private final RibbonLegend legend = new RibbonLegend();
-    private final Tooltip named = Tips.saying("");
-    private final HBox nearness = new HBox(
-            Buttons.pill("−", Words.of("ribbon.show_more_ribbon"), () -> zoom(0.8)),
-            Buttons.pill("+", Words.of("ribbon.look_nearer_or"), () -> zoom(1.25)));
-    private double playhead = -1;
+    private final RibbonZoom nearness = new RibbonZoom(this);
     private double drawnAt;
     private double drawnZoom = 1;
     private final PauseTransition settling = new PauseTransition(Duration.millis(SETTLES_MILLIS));
@@ -54,23 +42,10 @@ public final class Ribbon extends Drawing {
         super("ribbon");
         settling.setOnFinished(_ -> refresh());
         setAccessibleRole(AccessibleRole.SLIDER);
-        head.getStyleClass().add("playhead");
-        head.setManaged(false);
-        head.setVisible(false);
-        head.setMouseTransparent(true);
         legend.setManaged(false);
-        nearness.setManaged(false);
-        nearness.getStyleClass().add("ribbon-zoom");
         getChildren().addAll(head, legend, nearness);
-        addEventHandler(MouseEvent.MOUSE_MOVED, event -> point(event.getX()));
-        Tooltip.install(this, named);
-        Rectangle sight = new Rectangle();
-        sight.widthProperty().bind(widthProperty());
-        sight.heightProperty().bind(heightProperty());
-        setClip(sight);
-        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-        addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
-        addEventHandler(ScrollEvent.SCROLL, this::scroll);
+        Sight.within(this);
+        RibbonHands.give(this);
     }
 
     /**
@@ -108,30 +83,18 @@ public final class Ribbon extends Drawing {
 
     /** Shows where playing is: the cell and the share of it that is over; below 0 for nowhere. */
     public void playhead(double cell) {
-        playhead = cell;
+        head.at(cell);
         boolean on = cell >= 0 && (int) cell < cells.size() && getWidth() > 0;
         double wanted = on ? scale().scrollToShow((int) cell) : scrolled;
         if (wanted == scrolled) {
-            placePlayhead();
+            head.place(scale(), cells.size(), getHeight());
         } else {
             scrolled = wanted;
             refresh();
         }
     }
 
-    /** The playhead is a line of its own over the drawing, so that the cells need not be drawn for each frame. */
-    private void placePlayhead() {
-        boolean on = playhead >= 0 && (int) playhead < cells.size();
-        head.setVisible(on);
-        if (on) {
-            int cell = (int) playhead;
-            RibbonScale scale = scale();
-            double x = scale.left(cell) + (scale.right(cell) - scale.left(cell)) * (playhead - cell);
-            head.resizeRelocate(x - 1, 0, 3, getHeight());
-        }
-    }
-
-    private RibbonScale scale() {
+    RibbonScale scale() {
         return RibbonScale.of(beats, getWidth(), textSize(), zoom, scrolled);
     }
 
@@ -147,57 +110,20 @@ public final class Ribbon extends Drawing {
         }
     }
 
-    private void key(KeyEvent event) {
-        if (event.isAltDown() || event.isShortcutDown() || event.isShiftDown()) {
-            return;
-        }
-        switch (event.getCode()) {
-            case LEFT -> choose(chosen - 1);
-            case RIGHT -> choose(chosen + 1);
-            case HOME -> choose(0);
-            case END -> choose(cells.size() - 1);
-            case PLUS, ADD, EQUALS -> zoom(1.25);
-            case MINUS, SUBTRACT -> zoom(0.8);
-            default -> {
-                return;
-            }
-        }
-        event.consume();
-    }
-
-    private void choose(int index) {
+    /** Chooses a cell; one beyond the ends is none. */
+    void choose(int index) {
         if (index >= -1 && index < cells.size()) {
             choose.accept(index);
         }
     }
 
-    private void press(MouseEvent event) {
-        scale().cellAt(event.getX()).ifPresent(choose);
+    /** Pushes the cells to the left or the right. */
+    void scrollBy(double pixels) {
+        scrollTo(scale().clamp(scrolled - pixels));
     }
 
-    /** Says whole what the pointer is over: the posture, the count and its words. */
-    private void point(double x) {
-        scale().cellAt(x).ifPresentOrElse(at -> named.setText(whole(at)), () -> named.setText(nearer()));
-    }
-
-    private String whole(int at) {
-        RibbonCell cell = cells.get(at);
-        int named = at;
-        while (named > 0 && cells.get(named).group().isEmpty()) {
-            named--;
-        }
-        String group = cells.get(named).group();
-        return (group.isEmpty() ? "" : group + " · ") + cell.label() + " · " + cell.words();
-    }
-
-    private void scroll(ScrollEvent event) {
-        if (event.isShortcutDown()) {
-            zoom(event.getDeltaY() > 0 ? 1.1 : 0.9);
-        } else {
-            double by = event.getDeltaX() == 0 ? event.getDeltaY() : event.getDeltaX();
-            scrollTo(scale().clamp(scrolled - by));
-        }
-        event.consume();
+    int chosen() {
+        return chosen;
     }
 
     /** What is drawn beyond the edges is pushed into sight; only where that ends is it drawn anew. */
@@ -205,7 +131,7 @@ public final class Ribbon extends Drawing {
         scrolled = wanted;
         if (Math.abs(scrolled - drawnAt) <= beyond) {
             push(drawnAt - scrolled);
-            placePlayhead();
+            head.place(scale(), cells.size(), getHeight());
         } else {
             beyond = getWidth();
             scrolling = true;
@@ -213,7 +139,8 @@ public final class Ribbon extends Drawing {
         }
     }
 
-    private void zoom(double times) {
+    /** Looks nearer, or at more. */
+    void zoom(double times) {
         zoom = RibbonScale.zoomed(beats, getWidth(), textSize(), zoom * times);
         reveal();
         scrolled = scale().clamp(scrolled);
@@ -222,7 +149,7 @@ public final class Ribbon extends Drawing {
         if (going) {
             double by = zoom / drawnZoom;
             stretch(by, scale().margin(), drawnAt * by - scrolled);
-            placePlayhead();
+            head.place(scale(), cells.size(), getHeight());
         } else {
             refresh();
         }
@@ -247,10 +174,8 @@ public final class Ribbon extends Drawing {
         beyond(beyond);
         new RibbonPainter(g, scale().widened(beyond), pens(), cells, getHeight(), recorded).paint(chosen, isFocused());
         legend.resizeRelocate(0, 1, scale().margin() - 1, getHeight() - 1);
-        nearness.autosize();
-        nearness.relocate(getWidth() - nearness.getWidth() - 4, 2);
-        nearness.setVisible(beats.form());
-        placePlayhead();
+        nearness.place(getWidth(), beats.form());
+        head.place(scale(), cells.size(), getHeight());
     }
 
     @Override
@@ -267,9 +192,5 @@ public final class Ribbon extends Drawing {
     @Override
     protected double computePrefWidth(double height) {
         return 600;
-    }
-
-    private static String nearer() {
-        return Words.of("ribbon.or_wheel_ctrl");
     }
 }

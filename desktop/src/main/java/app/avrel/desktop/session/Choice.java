@@ -5,6 +5,7 @@ import app.avrel.form.FormId;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.project.Project;
+import app.avrel.rules.Where;
 import java.util.Optional;
 
 /**
@@ -68,5 +69,13 @@ public record Choice(Optional<PostureId> posture, int count, FormId form, int en
 
     public Choice withSegment(int newSegment) {
         return new Choice(posture, count, form, entry, lesson, newSegment);
+    }
+
+    /** {@return the choice of what a finding is about: a count of a posture, or an entry of a form} */
+    public Choice at(Where where) {
+        return switch (where) {
+            case Where.InPosture(var of, var at) -> withPosture(of, at.orElse(START));
+            case Where.InForm(var of, int at, var _) -> withForm(of).withEntry(at);
+        };
     }
 }

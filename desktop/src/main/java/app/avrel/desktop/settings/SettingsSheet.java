@@ -7,30 +7,19 @@ import app.avrel.desktop.parts.Compass;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Pills;
-import app.avrel.desktop.parts.RuleField;
-import app.avrel.desktop.parts.RuleRows;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
-import app.avrel.house.HouseRule;
-import app.avrel.house.HouseRules;
-import app.avrel.house.RuleSubject;
-import app.avrel.house.RuleWords;
-import app.avrel.house.Stance;
 import app.avrel.project.Edit;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import app.avrel.words.lexicon.TaughtWord;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.UnaryOperator;
 import javafx.beans.value.ChangeListener;
-import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -50,16 +39,7 @@ public final class SettingsSheet {
     private final VBox taught = new VBox();
     private List<TaughtWord> shownTaught = List.of();
     private final SoundRows sounds;
-    private final ChoiceField preset;
-    private final EntryField rulesName;
-    private final Map<HouseRule, RuleField> rules = new EnumMap<>(HouseRule.class);
-
-    private final Map<HouseRule, Label> labels = new EnumMap<>(HouseRule.class);
-    private final Pills subjects = new Pills();
-    private final VBox about = new VBox();
-    private final ChoiceField stance;
-    private final RuleRows inStance = new RuleRows();
-    private int stanceAt;
+    private final RulesFields rules;
 
     private SettingsSheet(Session session, StackPane over) {
         this.session = session;
@@ -73,27 +53,8 @@ public final class SettingsSheet {
         grids.get(2).wide(taught);
         TaughtRows.show(taught, session.project().setting(), this::change);
         sounds = new SoundRows(grids.get(2), this::change);
-        FieldGrid house = grids.get(3);
-        preset = house.choice(Words.of("settings.start_from"));
-        rulesName = house.line(Words.of("common.called"), Words.of("settings.plain_words"));
-        house.wide(Buttons.words(
-                Words.of("settings.compare_two_sets"),
-                Words.of("settings.two_sets_side"),
-                () -> RulesBesideSheet.open(session, over)));
-        subjects.of(
-                Arrays.stream(RuleSubject.values()).map(Words::of).toList(),
-                Words.of("settings.house_rules_about"),
-                this::about);
-        house.wide(subjects);
-        about.getStyleClass().add("rule-subject");
-        house.wide(about);
-        for (HouseRule rule : HouseRule.values()) {
-            rules.put(rule, new RuleField(rule));
-        }
-        about(0);
-        FieldGrid inOne = grids.get(4);
-        stance = inOne.choice(Words.of("common.stance"));
-        inOne.wide(inStance);
+        rules = new RulesFields(session, over, this::change);
+        rules.into(grids.get(3), grids.get(4));
         tabs.of(tabs(), Words.of("common.settings"), this::tab);
         content.getStyleClass().add("settings");
         tab(0);
@@ -102,34 +63,6 @@ public final class SettingsSheet {
     private void tab(int at) {
         tabs.down(at);
         content.getChildren().setAll(tabs, grids.get(at));
-    }
-
-    /** Shows the rules about one subject: what each is called, its answer, and whether the preset has another. */
-    private void about(int at) {
-        subjects.down(at);
-        RuleSubject subject = RuleSubject.values()[at];
-        FieldGrid fields = new FieldGrid();
-        labels.clear();
-        rules.forEach((rule, field) -> {
-            if (RuleSubject.of(rule) == subject) {
-                Label label = fields.labelled(RuleField.label(rule), field);
-                labels.put(rule, label);
-            }
-        });
-        about.getChildren().setAll(fields);
-        mark(session.project().setting().rules());
-    }
-
-    /** Marks what differs from the set these rules started from, or the usual. */
-    private void mark(HouseRules now) {
-        HouseRules from = HouseRules.presets().stream()
-                .filter(one -> one.name().equals(now.name()))
-                .findFirst()
-                .orElse(HouseRules.LARGE_FRAME);
-        labels.forEach((rule, label) -> label.setText(RuleField.label(rule)
-                + (now.get(rule) == from.get(rule)
-                        ? ""
-                        : Words.of("settings.was", RuleWords.say(rule, from.get(rule))))));
     }
 
     /** Opens the sheet over a pane. */
@@ -152,6 +85,17 @@ public final class SettingsSheet {
 
     private void show(Project project) {
         Setting setting = project.setting();
+        frame(project, setting);
+        BodyRows.show(bodies, setting, this::change);
+        if (!shownTaught.equals(setting.taught()) && !phrases(shownTaught).equals(phrases(setting.taught()))) {
+            TaughtRows.show(taught, setting, this::change);
+        }
+        shownTaught = setting.taught();
+        sounds.show(setting);
+        rules.show(setting);
+    }
+
+    private void frame(Project project, Setting setting) {
         name.show(project.name(), text -> {
             session.apply(
                     Edit.running(Words.of("settings.rename_project"), "name", whole -> whole.withName(text.strip())));
@@ -165,48 +109,6 @@ public final class SettingsSheet {
                 FrameChoices.words(),
                 setting.words().ordinal(),
                 at -> change("words", whole -> whole.withWords(FrameChoices.words(at))));
-        BodyRows.show(bodies, setting, this::change);
-        if (!shownTaught.equals(setting.taught()) && !phrases(shownTaught).equals(phrases(setting.taught()))) {
-            TaughtRows.show(taught, setting, this::change);
-        }
-        shownTaught = setting.taught();
-        sounds.show(setting);
-        List<HouseRules> presets = HouseRules.presets();
-        preset.show(
-                presets.stream().map(RuleWords::name).toList(),
-                presets.indexOf(setting.rules()),
-                at -> change("preset", whole -> whole.withRules(presets.get(at))));
-        rulesName.show(
-                setting.rules().name(),
-                text -> change(
-                        "rulesName", whole -> whole.withRules(whole.rules().withName(text.strip()))));
-        rules.forEach((rule, field) -> field.show(
-                setting.rules().get(rule),
-                answer -> change(
-                        "rule" + rule, whole -> whole.withRules(whole.rules().with(rule, answer)))));
-        mark(setting.rules());
-        stances(setting);
-    }
-
-    /** What holds in one stance only; those that have something of their own are marked. */
-    private void stances(Setting setting) {
-        Map<Stance, Map<HouseRule, Integer>> own = setting.rules().stances();
-        stance.show(
-                Arrays.stream(Stance.values())
-                        .map(one -> Words.of(one) + (own.containsKey(one) ? " •" : ""))
-                        .toList(),
-                stanceAt,
-                at -> {
-                    stanceAt = at;
-                    stances(session.project().setting());
-                });
-        Stance chosen = Stance.values()[stanceAt];
-        inStance.show(
-                own.getOrDefault(chosen, Map.of()),
-                setting.rules().answers(),
-                answers -> change(
-                        "stance" + chosen,
-                        whole -> whole.withRules(whole.rules().withStance(chosen, answers))));
     }
 
     private static List<String> phrases(List<TaughtWord> words) {

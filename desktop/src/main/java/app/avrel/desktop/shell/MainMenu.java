@@ -66,8 +66,8 @@ final class MainMenu {
                 item(Words.of("shell.write_bundle"), "", files::bundle),
                 item(Words.of("shell.import_from_another"), "Ctrl+Shift+F", files::bringOver),
                 tables(),
-                item(Words.of("shell.learners"), "Ctrl+U", shell::openLearners),
-                item(Words.of("shell.settings"), "Ctrl+Comma", shell::openSettings),
+                item(Words.of("shell.learners"), "Ctrl+U", shell.sheets()::learners),
+                item(Words.of("shell.settings"), "Ctrl+Comma", shell.sheets()::settings),
                 item(
                         preferences.dark() ? Words.of("shell.light_theme") : Words.of("shell.dark_theme"),
                         "Ctrl+Shift+L",
@@ -75,7 +75,7 @@ final class MainMenu {
                 textSizes(),
                 languages(),
                 new SeparatorMenuItem(),
-                item(Words.of("shell.help"), "F1", shell::openHelp),
+                item(Words.of("shell.help"), "F1", shell.sheets()::help),
                 item(Words.of("shell.quit"), "Ctrl+Q", files::quit));
     }
 

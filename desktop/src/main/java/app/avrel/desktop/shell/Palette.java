@@ -63,7 +63,7 @@ final class Palette {
                 .postures()
                 .forEach(posture -> all.add(new Hit(Words.of("shell.posture", Words.name(posture)), () -> {
                     session.choose(session.choice().withPosture(posture.id(), 0));
-                    shell.go(Shell.RoomName.POSTURES);
+                    shell.go(RoomName.POSTURES);
                 })));
         for (int i = 0; i < desk.form().entries().size(); i++) {
             entry(session, desk, i);
@@ -73,7 +73,7 @@ final class Palette {
             all.add(new Hit(
                     Words.of("shell.lesson", desk.project().lessons().get(i).title()), () -> {
                         session.choose(session.choice().withLesson(at));
-                        shell.go(Shell.RoomName.LESSONS);
+                        shell.go(RoomName.LESSONS);
                     }));
         }
         shell.commands()
@@ -90,7 +90,7 @@ final class Palette {
         all.add(new Hit(Words.of("shell.entry", at + 1, name), () -> {
             Choice choice = session.choice().withEntry(at);
             session.choose(choice);
-            shell.go(Shell.RoomName.FORM);
+            shell.go(RoomName.FORM);
         }));
     }
 

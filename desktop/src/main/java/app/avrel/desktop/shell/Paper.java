@@ -10,6 +10,7 @@ import app.avrel.desktop.words.Words;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.Supplier;
 import javafx.scene.layout.StackPane;
 
 /** What leaves the window as a file or on paper: sheets, the calendar of a course, pictures. */
@@ -18,15 +19,19 @@ final class Paper {
     private final Session session;
     private final FileChoosing choosing;
     private final StackPane root;
+    private final Supplier<RoomName> room;
 
-    Paper(Session session, FileChoosing choosing, StackPane root) {
+    Paper(Session session, FileChoosing choosing, StackPane root, Supplier<RoomName> room) {
         this.session = session;
         this.choosing = choosing;
         this.root = root;
+        this.room = room;
     }
 
-    /** Chooses what to print: of the posture or form on the desk, or of the lesson. */
-    void print(boolean lesson) {
+    /** Chooses what to print: of the posture or form on the desk, or of the lesson in the rooms that are about lessons. */
+    void print() {
+        RoomName at = room.get();
+        boolean lesson = at == RoomName.LESSONS || at == RoomName.LOG || at == RoomName.CUES;
         PrintSheet.open(session, root, lesson, choosing::toWriteSheet);
     }
 
@@ -34,12 +39,13 @@ final class Paper {
         export("course.ics", Exports::calendar);
     }
 
-    void formRibbon() {
-        export("form.svg", Exports::formRibbon);
-    }
-
+    /** The ribbon of the form where one is in its room, floor and figure of a count elsewhere. */
     void pictures() {
-        export("count.svg", Exports::pictures);
+        if (room.get() == RoomName.FORM) {
+            export("form.svg", Exports::formRibbon);
+        } else {
+            export("count.svg", Exports::pictures);
+        }
     }
 
     private void export(String suggested, BiFunction<Desk, Path, Optional<String>> writing) {

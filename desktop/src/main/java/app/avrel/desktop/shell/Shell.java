@@ -2,33 +2,20 @@ package app.avrel.desktop.shell;
 
 import app.avrel.desktop.cues.CuesRoom;
 import app.avrel.desktop.form.FormRoom;
-import app.avrel.desktop.help.HelpSheet;
-import app.avrel.desktop.learners.LearnersSheet;
 import app.avrel.desktop.lessons.LessonsRoom;
 import app.avrel.desktop.log.LogRoom;
-import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.postures.PosturesRoom;
-import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Command;
 import app.avrel.desktop.session.Desk;
-import app.avrel.desktop.session.Room;
 import app.avrel.desktop.session.Session;
-import app.avrel.desktop.settings.SettingsSheet;
-import app.avrel.desktop.words.Words;
 import app.avrel.label.Labels;
 import app.avrel.label.Language;
 import app.avrel.rules.Where;
 import java.nio.file.Path;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
-import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.beans.value.ChangeListener;
 import javafx.scene.Parent;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
@@ -36,31 +23,11 @@ import javafx.stage.Stage;
 /** Everything in the window. */
 public final class Shell {
 
-    /** The rooms, in the order of the work. */
-    public enum RoomName {
-        POSTURES("common.postures"),
-        FORM("common.form"),
-        LESSONS("common.lessons"),
-        CUES("shell.cues"),
-        LOG("shell.log");
-
-        private final String label;
-
-        RoomName(String label) {
-            this.label = label;
-        }
-
-        public String label() {
-            return Words.of(label);
-        }
-    }
-
     private final Session session;
     private final Preferences preferences;
     private final StackPane root = new StackPane();
     private final BorderPane window = new BorderPane();
-    private final Map<RoomName, Room> rooms = new EnumMap<>(RoomName.class);
-    private final Map<RoomName, Supplier<Room>> builders = new EnumMap<>(RoomName.class);
+    private final Rooms rooms;
     private final WindowMemory memory;
     private final FileActions files;
     private final Dropping dropping;
@@ -70,28 +37,29 @@ public final class Shell {
     private final HallOver hall;
     private final Appearance appearance;
     private final Paper paper;
+    private final ShellSheets sheets;
     private final ChangeListener<Desk> shower = (_, _, desk) -> show(desk);
     private RoomName room = RoomName.POSTURES;
-    private KeyCode held = KeyCode.UNDEFINED;
 
     public Shell(Session session, FileChoosing choosing, Runnable quit) {
         this.session = session;
         this.preferences = new Preferences(StateFolder.path());
         this.memory = new WindowMemory(preferences);
         this.files = new FileActions(session, preferences, choosing, root, quit);
-        this.hall = new HallOver(session, root, () -> built(room).node().requestFocus());
-        this.paper = new Paper(session, choosing, root);
-        builders.put(RoomName.POSTURES, () -> new PosturesRoom(session, this::go, files::readNotes, files::openDemo));
-        builders.put(RoomName.FORM, () -> new FormRoom(session, this::go));
-        builders.put(RoomName.LESSONS, () -> new LessonsRoom(session, root, this::teach, this::print));
-        builders.put(RoomName.LOG, () -> new LogRoom(session, root, () -> go(RoomName.LESSONS)));
-        builders.put(RoomName.CUES, () -> new CuesRoom(session, paper.scripts(), root, this::openHall));
+        this.sheets = new ShellSheets(this, root);
+        this.paper = new Paper(session, choosing, root, () -> room);
+        this.rooms = new Rooms(memory);
+        this.hall = new HallOver(session, root, () -> rooms.built(room).node().requestFocus());
+        rooms.build(RoomName.POSTURES, () -> new PosturesRoom(session, this::go, files::readNotes, files::openDemo));
+        rooms.build(RoomName.FORM, () -> new FormRoom(session, this::go));
+        rooms.build(RoomName.LESSONS, () -> new LessonsRoom(session, root, this::teach, paper::print));
+        rooms.build(RoomName.LOG, () -> new LogRoom(session, root, () -> go(RoomName.LESSONS)));
+        rooms.build(RoomName.CUES, () -> new CuesRoom(session, paper.scripts(), root, this::openHall));
         Labels.speak(preferences.language());
         appearance = new Appearance(root, preferences);
         furnish();
         root.getChildren().add(window);
-        root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        root.addEventFilter(KeyEvent.KEY_RELEASED, _ -> held = KeyCode.UNDEFINED);
+        ShellKeys.give(root, this::commands, over -> over == window || findings.is(over), hall::shown);
         dropping = new Dropping(files);
         anywhere = new ShellCommands(this, session, files);
         dropping.on(root);
@@ -111,23 +79,21 @@ public final class Shell {
         return session;
     }
 
+    /** {@return what can be laid over the window} */
+    public ShellSheets sheets() {
+        return sheets;
+    }
+
+    /** {@return what leaves the window on paper or as a file} */
+    Paper paper() {
+        return paper;
+    }
+
     /** Goes to a room; it is built when first entered. */
     public void go(RoomName to) {
         room = to;
-        Room entered = rooms.computeIfAbsent(to, this::build);
-        window.setCenter(entered.node());
+        window.setCenter(rooms.entered(to).node());
         show(session.desk().get());
-    }
-
-    private Room build(RoomName name) {
-        Room built = Objects.requireNonNull(builders.get(name)).get();
-        memory.dividers(built.node());
-        return built;
-    }
-
-    /** {@return a room that was entered before} */
-    private Room built(RoomName name) {
-        return Objects.requireNonNull(rooms.get(name));
     }
 
     /** Puts the window where it was left, with its room and its posture. */
@@ -148,75 +114,25 @@ public final class Shell {
     private void teach() {
         go(RoomName.LOG);
         if (session.desk().get().lesson().isPresent()) {
-            ((LogRoom) built(RoomName.LOG)).teach();
-        }
-    }
-
-    /** Chooses what to print: of the posture or form on the desk, or of the lesson in the rooms that are about lessons. */
-    void print() {
-        boolean lesson = room == RoomName.LESSONS || room == RoomName.LOG || room == RoomName.CUES;
-        paper.print(lesson);
-    }
-
-    void exportCalendar() {
-        paper.calendar();
-    }
-
-    void exportPictures() {
-        if (room == RoomName.FORM) {
-            paper.formRibbon();
-        } else {
-            paper.pictures();
+            ((LogRoom) rooms.built(RoomName.LOG)).teach();
         }
     }
 
     /** Goes to a place of the record. */
     private void go(Where where) {
-        Choice choice = session.choice();
-        switch (where) {
-            case Where.InPosture(var posture, var count) -> {
-                session.choose(choice.withPosture(posture, count.orElse(Choice.START)));
-                go(RoomName.POSTURES);
-            }
-            case Where.InForm(var form, int entry, var _) -> {
-                session.choose(choice.withForm(form).withEntry(entry));
-                go(RoomName.FORM);
-            }
-        }
+        session.choose(session.choice().at(where));
+        go(where instanceof Where.InPosture ? RoomName.POSTURES : RoomName.FORM);
     }
 
     private void show(Desk desk) {
         top.show(desk, room);
-        built(room).show(desk);
+        rooms.built(room).show(desk);
         findings.show(desk);
-    }
-
-    /** Puts every sheet away. */
-    public void closeSheets() {
-        root.getChildren().stream()
-                .filter(Sheet.class::isInstance)
-                .map(Sheet.class::cast)
-                .toList()
-                .forEach(Sheet::close);
-    }
-
-    /** Those who learn, and what to take care of. */
-    public void openLearners() {
-        LearnersSheet.open(session, root);
     }
 
     /** Takes a file that was dropped on the window, as its name says. */
     public void dropped(Path file) {
         dropping.take(file);
-    }
-
-    /** The keys of the room, the guide, and about. */
-    public void openHelp() {
-        HelpSheet.open(everyCommand(), root);
-    }
-
-    public void openSettings() {
-        SettingsSheet.open(session, root);
     }
 
     /** Lays all findings over the card, or puts them away. */
@@ -247,11 +163,11 @@ public final class Shell {
     public void speak(Language language) {
         preferences.language(language);
         Labels.speak(language);
-        closeSheets();
+        sheets.close();
         findings.putAway();
         rooms.clear();
         furnish();
-        rooms.computeIfAbsent(room, this::build);
+        rooms.entered(room);
         session.reword();
         go(room);
     }
@@ -259,7 +175,8 @@ public final class Shell {
     /** Makes what stands around the rooms. */
     private void furnish() {
         appearance.script();
-        findings = new FindingsOver(session, root, this::go, () -> built(room).node(), () -> top.getHeight());
+        findings = new FindingsOver(
+                session, root, this::go, () -> rooms.built(room).node(), () -> top.getHeight());
         top = new TopBar(session, this, new MainMenu(this, files, preferences).button());
         window.setTop(top);
     }
@@ -268,35 +185,10 @@ public final class Shell {
         return appearance;
     }
 
-    /** Looks for anything by its name. */
-    void find() {
-        Palette.open(this, root);
-    }
-
     /** Sets theme and text size together. */
     public void look(int textPercent, boolean dark) {
         appearance.dark(dark);
         appearance.textSize(textPercent);
-    }
-
-    private boolean sheetOpen() {
-        return root.getChildren().stream().anyMatch(over -> over != window && !findings.is(over));
-    }
-
-    private void key(KeyEvent event) {
-        boolean covered = sheetOpen();
-        boolean again = event.getCode() == held;
-        held = event.getCode();
-        commands()
-                .filter(command -> command.key().match(event))
-                .findFirst()
-                .filter(command -> !hall.shown() || command.always())
-                .ifPresent(command -> {
-                    event.consume();
-                    if ((!again || command.repeats()) && (!covered || command.always())) {
-                        command.action().run();
-                    }
-                });
     }
 
     /** {@return all that can be done by key where one is} */
@@ -306,7 +198,7 @@ public final class Shell {
 
     /** {@return all that can be done now: in the room first, then anywhere} */
     Stream<Command> commands() {
-        return Stream.concat(built(room).commands().stream(), anywhere.all().stream());
+        return Stream.concat(rooms.built(room).commands().stream(), anywhere.all().stream());
     }
 
     /** Ends listening: the window is closed. */

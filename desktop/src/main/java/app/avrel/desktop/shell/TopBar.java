@@ -50,12 +50,12 @@ final class TopBar extends HBox {
         this.session = session;
         getStyleClass().add("top-bar");
         setAlignment(Pos.CENTER_LEFT);
-        rules = Buttons.words("", Words.of("shell.house_rules_settings"), shell::openSettings);
+        rules = Buttons.words("", Words.of("shell.house_rules_settings"), shell.sheets()::settings);
         findings = new FindingsBadge(shell::toggleFindings);
         HBox tabRow = new HBox();
         tabRow.getStyleClass().add("tabs");
         tabRow.setAlignment(Pos.CENTER_LEFT);
-        for (Shell.RoomName room : Shell.RoomName.values()) {
+        for (RoomName room : RoomName.values()) {
             tabRow.getChildren().add(tab(room, shell));
         }
         project.setMinWidth(60);
@@ -79,7 +79,7 @@ final class TopBar extends HBox {
         return button;
     }
 
-    private ToggleButton tab(Shell.RoomName room, Shell shell) {
+    private ToggleButton tab(RoomName room, Shell shell) {
         ToggleButton tab = new ToggleButton(room.label());
         tab.getStyleClass().setAll("tab-button");
         tab.setToggleGroup(rooms);
@@ -93,7 +93,7 @@ final class TopBar extends HBox {
     @SuppressWarnings("NullAway.Init") // told by the first show
     private Setting shown;
 
-    void show(Desk desk, Shell.RoomName room) {
+    void show(Desk desk, RoomName room) {
         Texts.set(project, desk.project().name() + (session.dirty() ? " •" : ""));
         project.getTooltip().setText(where() + (session.dirty() ? Words.of("shell.not_saved_yet") : ""));
         tabs.get(room.ordinal()).setSelected(true);

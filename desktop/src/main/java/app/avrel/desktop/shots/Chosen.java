@@ -2,7 +2,7 @@ package app.avrel.desktop.shots;
 
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
-import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.shell.RoomName;
 import app.avrel.posture.Posture;
 import app.avrel.project.Project;
 import java.util.Comparator;
@@ -12,7 +12,7 @@ final class Chosen {
 
     private Chosen() {}
 
-    static void in(Session session, Shell.RoomName room) {
+    static void in(Session session, RoomName room) {
         Project project = session.project();
         Choice choice = session.choice();
         switch (room) {

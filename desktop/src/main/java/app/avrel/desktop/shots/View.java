@@ -2,6 +2,7 @@ package app.avrel.desktop.shots;
 
 import app.avrel.desktop.session.Choice;
 import app.avrel.desktop.session.Session;
+import app.avrel.desktop.shell.RoomName;
 import app.avrel.desktop.shell.Shell;
 import app.avrel.desktop.words.Words;
 import java.util.Locale;
@@ -69,31 +70,31 @@ enum View {
     }
 
     void show(Session session, Shell shell) {
-        shell.closeSheets();
+        shell.sheets().close();
         switch (this) {
-            case POSTURES -> room(Shell.RoomName.POSTURES, session, shell);
-            case FORM -> room(Shell.RoomName.FORM, session, shell);
-            case LESSONS -> room(Shell.RoomName.LESSONS, session, shell);
-            case LOG -> room(Shell.RoomName.LOG, session, shell);
+            case POSTURES -> room(RoomName.POSTURES, session, shell);
+            case FORM -> room(RoomName.FORM, session, shell);
+            case LESSONS -> room(RoomName.LESSONS, session, shell);
+            case LOG -> room(RoomName.LOG, session, shell);
             case MAKE -> lessons(session, shell, KeyCode.M, false);
             case COURSE -> lessons(session, shell, KeyCode.O, true);
             case REPLAN -> lessons(session, shell, KeyCode.R, true);
             case LOG_SAYS -> {
-                room(Shell.RoomName.LOG, session, shell);
+                room(RoomName.LOG, session, shell);
                 Event.fireEvent(shell.root(), pressed(KeyCode.I, true));
             }
             case CUES -> {
-                room(Shell.RoomName.CUES, session, shell);
+                room(RoomName.CUES, session, shell);
                 for (int count = 0; count < 5; count++) {
                     Event.fireEvent(shell.root(), pressed(KeyCode.PAGE_DOWN, false));
                 }
             }
             case POSTURE_SHEET -> {
-                shell.go(Shell.RoomName.POSTURES);
+                shell.go(RoomName.POSTURES);
                 session.choose(session.choice().withCount(Choice.START));
             }
             case MOVE_FIELDS -> {
-                shell.go(Shell.RoomName.POSTURES);
+                shell.go(RoomName.POSTURES);
                 session.choose(session.choice().withCount(0));
                 Node row = shell.root().lookup(".move-head");
                 if (row != null) {
@@ -101,7 +102,7 @@ enum View {
                 }
             }
             case TYPED_LINE -> {
-                room(Shell.RoomName.POSTURES, session, shell);
+                room(RoomName.POSTURES, session, shell);
                 if (shell.root().lookup(".typed-line .text-field") instanceof TextField line) {
                     line.setText("right heel out to 2, half a sholder wide, then shift 60 right, like a reed");
                 }
@@ -124,13 +125,13 @@ enum View {
             }
             case BALANCE -> {
                 clearLine(shell);
-                room(Shell.RoomName.POSTURES, session, shell);
+                room(RoomName.POSTURES, session, shell);
                 Event.fireEvent(shell.root(), pressed(KeyCode.B, true));
             }
             case FITTER -> Event.fireEvent(shell.root(), pressed(KeyCode.G, true));
             case ANGLES -> {
                 clearLine(shell);
-                room(Shell.RoomName.POSTURES, session, shell);
+                room(RoomName.POSTURES, session, shell);
                 Event.fireEvent(
                         shell.root(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.G, true, true, false, false));
             }
@@ -138,26 +139,26 @@ enum View {
             case TOTALS -> form(session, shell, KeyCode.T, false);
             case COMPARE -> form(session, shell, KeyCode.E, false);
             case CLOSING -> {
-                room(Shell.RoomName.FORM, session, shell);
+                room(RoomName.FORM, session, shell);
                 Event.fireEvent(
                         shell.root(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.L, false, false, true, false));
             }
             case RULES_BESIDE -> {
-                shell.openSettings();
+                shell.sheets().settings();
                 shell.root().applyCss();
                 press(shell, Words.of("common.house_rules"));
                 shell.root().applyCss();
                 press(shell, Words.of("settings.compare_two_sets"));
             }
             case SCALES -> {
-                room(Shell.RoomName.POSTURES, session, shell);
+                room(RoomName.POSTURES, session, shell);
                 press(shell, Words.of("postures.two_scales"));
                 shell.root().applyCss();
                 press(shell, Words.of("postures.simulated_scales"));
             }
-            case HELP -> shell.openHelp();
+            case HELP -> shell.sheets().help();
             case GUIDE -> {
-                shell.openHelp();
+                shell.sheets().help();
                 shell.root().applyCss();
                 shell.root().lookupAll(".help-sheet .pill").stream()
                         .skip(1)
@@ -167,16 +168,16 @@ enum View {
             }
             case HALLS -> form(session, shell, KeyCode.H, true);
             case LEARNERS -> {
-                shell.closeSheets();
-                shell.openLearners();
+                shell.sheets().close();
+                shell.sheets().learners();
             }
             case HALL -> {
-                shell.closeSheets();
-                room(Shell.RoomName.POSTURES, session, shell);
+                shell.sheets().close();
+                room(RoomName.POSTURES, session, shell);
                 shell.showHall();
             }
             case FINDINGS -> {
-                room(Shell.RoomName.POSTURES, session, shell);
+                room(RoomName.POSTURES, session, shell);
                 Event.fireEvent(shell.root(), pressed(KeyCode.F9, false));
             }
             case BESIDE ->
@@ -186,9 +187,9 @@ enum View {
                         .findFirst()
                         .ifPresent(Button::fire);
             case SETTINGS -> {
-                shell.closeSheets();
+                shell.sheets().close();
                 shell.toggleFindings();
-                shell.openSettings();
+                shell.sheets().settings();
                 shell.root().applyCss();
                 press(shell, Words.of("common.house_rules"));
             }
@@ -210,19 +211,19 @@ enum View {
         }
     }
 
-    private static void room(Shell.RoomName room, Session session, Shell shell) {
+    private static void room(RoomName room, Session session, Shell shell) {
         Chosen.in(session, room);
         shell.go(room);
     }
 
     /** A sheet of the form room. */
     private static void lessons(Session session, Shell shell, KeyCode key, boolean shift) {
-        room(Shell.RoomName.LESSONS, session, shell);
+        room(RoomName.LESSONS, session, shell);
         Event.fireEvent(shell.root(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, shift, true, false, false));
     }
 
     private static void form(Session session, Shell shell, KeyCode key, boolean shift) {
-        room(Shell.RoomName.FORM, session, shell);
+        room(RoomName.FORM, session, shell);
         Chosen.repeated(session);
         Event.fireEvent(shell.root(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, shift, true, false, false));
     }

@@ -4,7 +4,6 @@ import app.avrel.body.Side;
 import app.avrel.desktop.parts.Drawing;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.Heading;
 import app.avrel.house.HouseRules;
 import app.avrel.motion.Pose;
 import app.avrel.rules.Finding;
@@ -13,9 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
-import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
@@ -26,75 +23,19 @@ public final class FloorView extends Drawing {
     private static final int TIGHT = 12;
 
     private Optional<FloorPicture> picture = Optional.empty();
-    private FloorEdits edits = FloorEdits.NONE;
-    private Optional<Grip> grip = Optional.empty();
+    private final FloorDrag drag = new FloorDrag(this, this::refresh);
     private boolean balance;
     private Optional<Finding> finding = Optional.empty();
     private HouseRules rules = HouseRules.LARGE_FRAME;
-    private Optional<Pose> dragged = Optional.empty();
 
     public FloorView() {
         super("floor");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
-        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
-        addEventHandler(MouseEvent.MOUSE_RELEASED, _ -> release());
-        addEventHandler(MouseEvent.MOUSE_MOVED, this::hover);
     }
 
     /** Lets hands change what is shown; {@link FloorEdits#NONE} for looking only. */
     public void edits(FloorEdits newEdits) {
-        edits = newEdits;
-    }
-
-    private Optional<Grip> under(MouseEvent event) {
-        return edits == FloorEdits.NONE
-                ? Optional.empty()
-                : picture.flatMap(shown -> Grip.at(place(event, shown), shown.after(), shown.body()));
-    }
-
-    private FloorPoint place(MouseEvent event, FloorPicture shown) {
-        return scale(shown).place(event.getX(), event.getY());
-    }
-
-    private void hover(MouseEvent event) {
-        setCursor(under(event).isPresent() ? Cursor.HAND : Cursor.DEFAULT);
-    }
-
-    private void press(MouseEvent event) {
-        grip = under(event);
-        dragged = Optional.empty();
-    }
-
-    private void drag(MouseEvent event) {
-        if (grip.isPresent() && picture.isPresent()) {
-            FloorPicture shown = picture.get();
-            dragged = Optional.of(Grip.dragged(grip.get(), place(event, shown), shown.after(), shown.body()));
-            refresh();
-            event.consume();
-        }
-    }
-
-    private void release() {
-        Optional<Pose> done = dragged;
-        Optional<Grip> held = grip;
-        grip = Optional.empty();
-        dragged = Optional.empty();
-        if (done.isPresent()) {
-            Pose pose = done.get();
-            switch (held.orElseThrow()) {
-                case Grip.OfFoot foot ->
-                    edits.step(foot.side(), pose.foot(foot.side()).heel().value());
-                case Grip.OfEnd end ->
-                    edits.turn(
-                            end.side(),
-                            end.on(),
-                            Heading.wrapping(
-                                    pose.foot(end.side()).heading().value().degrees()));
-                case Grip.OfWeight _ -> edits.weight(pose.weight().leastLeft());
-            }
-            refresh();
-        }
+        drag.edits(newEdits);
     }
 
     /** Shows the support and the balance in eight directions, or no longer. */
@@ -132,16 +73,11 @@ public final class FloorView extends Drawing {
     @Override
     protected void draw(GraphicsContext g) {
         picture.ifPresent(shown -> {
-            Optional<FloorPicture> moving = dragged.map(shown::withAfter);
-            draw(g, moving.orElse(shown));
+            draw(g, drag.pose().map(shown::withAfter).orElse(shown));
             if (!shown.recorded()) {
                 waiting(g);
             }
-            dragged.ifPresent(pose -> told(
-                    g,
-                    Grip.words(grip.orElseThrow(), shown.after(), pose, shown.body(), shown.directions()),
-                    accent(),
-                    paper()));
+            drag.words(shown).ifPresent(words -> told(g, words, accent(), paper()));
         });
     }
 
@@ -171,7 +107,7 @@ public final class FloorView extends Drawing {
         g.fillText(words, getWidth() / 2, top + textSize() * 0.95);
     }
 
-    private FloorScale scale(FloorPicture shown) {
+    FloorScale scale(FloorPicture shown) {
         double rim = textSize() * (tight() ? 1.4 : 2.2);
         FloorScale scale = FloorScale.fitting(
                 points(shown), 0.22, 1.0, Math.max(50, getWidth() - 3.6 * rim), Math.max(50, getHeight() - 2 * rim));
@@ -209,7 +145,7 @@ public final class FloorView extends Drawing {
             standing.load(Side.LEFT);
             standing.load(Side.RIGHT);
         }
-        if (balance && dragged.isEmpty()) {
+        if (balance && drag.pose().isEmpty()) {
             told(g, BalancePainter.words(shown.after(), shown.body(), shown.directions()), panel(), ink());
         }
     }

@@ -2,12 +2,8 @@ package app.avrel.desktop.stagefloor;
 
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.FloorPoint;
-import app.avrel.floor.FloorVector;
-import app.avrel.floor.NamedPlace;
-import app.avrel.form.hall.Door;
 import app.avrel.form.hall.Hall;
 import app.avrel.form.hall.HallPlan;
-import app.avrel.form.hall.Pillar;
 import app.avrel.form.hall.Sightlines;
 import app.avrel.form.hall.Walk;
 import java.util.List;
@@ -68,78 +64,8 @@ final class HallPainter {
         g.setStroke(ink);
         g.setLineWidth(2.5);
         g.strokeRect(x(0), y(0), x(hall.width()) - x(0), y(hall.depth()) - y(0));
-        hall.doors().forEach(door -> door(door, paper, font));
-        hall.pillars().forEach(this::pillar);
-        hall.places().forEach(place -> place(place, font));
+        new HallThings(g, scale, hall, ink, soft, text).paint(paper, font);
         compass(font);
-    }
-
-    /** A place stands at the wall that one comes to in its direction from the middle. */
-    private void place(NamedPlace place, Font font) {
-        FloorVector way = place.toward().vector(1);
-        double across = way.right() == 0 ? Double.MAX_VALUE : hall.width() / 2 / Math.abs(way.right());
-        double along = way.ahead() == 0 ? Double.MAX_VALUE : hall.depth() / 2 / Math.abs(way.ahead());
-        double far = Math.min(across, along);
-        double x = x(hall.width() / 2 + way.right() * far);
-        double y = y(hall.depth() / 2 - way.ahead() * far);
-        double half = text * 0.28;
-        g.setFill(ink);
-        g.fillRect(x - half, y - half, 2 * half, 2 * half);
-        boolean side = across < along;
-        double in = text * 0.9;
-        g.setFont(font);
-        g.setFill(soft);
-        g.setTextBaseline(VPos.CENTER);
-        g.setTextAlign(!side ? TextAlignment.CENTER : way.right() > 0 ? TextAlignment.RIGHT : TextAlignment.LEFT);
-        g.fillText(
-                place.name(),
-                side ? x - Math.signum(way.right()) * in : x,
-                side ? y : y + Math.signum(way.ahead()) * in);
-    }
-
-    private void door(Door door, Color paper, Font font) {
-        double to = door.from() + door.width();
-        double x1 = x(
-                switch (door.wall()) {
-                    case FRONT, BACK -> door.from();
-                    case LEFT -> 0;
-                    case RIGHT -> hall.width();
-                });
-        double x2 = x(
-                switch (door.wall()) {
-                    case FRONT, BACK -> Math.min(to, hall.width());
-                    case LEFT -> 0;
-                    case RIGHT -> hall.width();
-                });
-        double y1 = y(
-                switch (door.wall()) {
-                    case FRONT -> 0;
-                    case BACK -> hall.depth();
-                    case LEFT, RIGHT -> door.from();
-                });
-        double y2 = y(
-                switch (door.wall()) {
-                    case FRONT -> 0;
-                    case BACK -> hall.depth();
-                    case LEFT, RIGHT -> Math.min(to, hall.depth());
-                });
-        g.setStroke(paper);
-        g.setLineWidth(5);
-        g.strokeLine(x1, y1, x2, y2);
-        boolean level = y1 == y2;
-        double middle = level ? (x1 + x2) / 2 : x1 + (x1 > x(hall.width() / 2) ? -text * 1.8 : text * 1.8);
-        double beside = level ? y1 + (y1 > y(hall.depth() / 2) ? -text * 0.8 : text * 0.8) : (y1 + y2) / 2;
-        words(Words.of("stagefloor.door"), middle, beside, font, soft);
-    }
-
-    private void pillar(Pillar pillar) {
-        double half = pillar.width() / 2;
-        double size = pillar.width() * scale.pixels();
-        g.setFill(soft.deriveColor(0, 1, 1, 0.35));
-        g.fillRect(x(pillar.fromLeft() - half), y(pillar.fromFront() - half), size, size);
-        g.setStroke(soft);
-        g.setLineWidth(1.5);
-        g.strokeRect(x(pillar.fromLeft() - half), y(pillar.fromFront() - half), size, size);
     }
 
     private void compass(Font font) {
