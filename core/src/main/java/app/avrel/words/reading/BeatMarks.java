@@ -134,7 +134,8 @@ final class BeatMarks {
 
     /** Wait a beat, and then something else. */
     private boolean waits(int from, int to) {
-        boolean more = goesOn(to);
+        boolean moves = beginsWithWaiting(to);
+        boolean more = moves || goesOn(to);
         List<Item> clause = in.subList(from, to).stream()
                 .filter(item -> !Leftover.small(item))
                 .toList();
@@ -148,7 +149,16 @@ final class BeatMarks {
         out.add(as(clause.getFirst(), Term.Act.HOLD));
         out.add(as(
                 clause.getLast(), new Term.Waits(((Term.Beats) clause.getLast().term()).count())));
+        if (moves) {
+            out.add(as(clause.getLast(), Term.Mark.THEN));
+        }
         return true;
+    }
+
+    /** Wait a beat and drop the heel: nothing was done before, so what is joined to the waiting comes after it. */
+    private boolean beginsWithWaiting(int to) {
+        boolean first = out.stream().noneMatch(BeatMarks::content);
+        return first && to + 1 < in.size() && in.get(to).soft() && content(in.get(to + 1));
     }
 
     /** After two beats, bring the hands down. */

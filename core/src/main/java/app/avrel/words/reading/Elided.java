@@ -39,6 +39,7 @@ final class Elided {
                 && number <= WHOLE
                 && at + 1 < items.size()
                 && items.get(at + 1).bareSide()
+                && items.get(at + 1).who() == Term.Who.IT
                 && items.get(at + 1).rel() == Term.Rel.ON;
         if (share && item.term() instanceof Term.Num(double number)) {
             return as(item, new Term.Share(number), null);

@@ -76,6 +76,7 @@ final class Search {
         }
         double open = boundary(items, from) ? 0 : Costs.NO_BOUNDARY + (severed(items, from) ? Costs.SEVERED : 0);
         open += liftsTrunk(items, from) ? 2 * Costs.LEFT_OVER : 0;
+        open += open > 0 && onlyWhere(items.get(from)) ? Costs.SEVERED : 0;
         int most = Math.min(items.size(), from + LONGEST);
         int subjects = 0;
         double inside = 0;
@@ -110,7 +111,7 @@ final class Search {
      */
     private static boolean stolen(List<Item> run) {
         Item first = run.getFirst();
-        boolean led = first.rel() == Term.Rel.TO || first.rel() == Term.Rel.AT;
+        boolean led = first.rel() == Term.Rel.TO || first.rel() == Term.Rel.AT || first.rel() == Term.Rel.BESIDE;
         return led && run.stream().anyMatch(Item::soft)
                 || first.bareSide()
                         && first.rel() == null
@@ -142,7 +143,16 @@ final class Search {
         boolean followed = before.is(Term.Act.FOLLOW)
                 && items.get(at).bareSide()
                 && items.get(at).who().side().isPresent();
-        return carried || limb || side || verb || turned || followed;
+        boolean stands = before.term() instanceof Term.Part standing
+                && PhraseKinds.PROPS.contains(standing)
+                && before.rel() == null
+                && items.get(at).is(Term.Act.RISE);
+        return carried || limb || side || verb || turned || followed || stands;
+    }
+
+    /** The staff stands upright beside the right foot: that is where it stands, and no foot steps there. */
+    private static boolean onlyWhere(Item first) {
+        return first.rel() == Term.Rel.BESIDE && first.is(Term.Part.FOOT);
     }
 
     /** Lift the chest: no foot is lifted, and the chest is not begun anew. */

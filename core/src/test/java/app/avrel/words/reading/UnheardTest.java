@@ -20,6 +20,9 @@ class UnheardTest {
             ENGLISH | the left toes turn out as the legs settle into a bow stance about three feet long | three feet long
             SPANISH | cruza los brazos delante del pecho y baja | baja
             SPANISH | abre los brazos a los lados y sube | sube
+            ENGLISH | the staff stands upright beside the right foot | beside the right foot
+            ENGLISH | plant the staff upright beside the right foot, the left hand open at the hip | beside the right foot
+            CHINESE | 右手背在身后，掌心向外 | 手背在身后
             """)
     void aHandAWayOrALengthThatChangesNothingIsPointedAt(Language language, String typed, String unheard) {
         LineReading reading = read(language, typed);

@@ -61,6 +61,19 @@ public final class FindingsPanel extends VBox {
 
     /** Shows the findings of a desk. */
     public void show(Desk desk) {
+        choices();
+        shown = desk.survey().findings().stream()
+                .filter(finding -> weighs(finding) && lies(finding, desk))
+                .sorted(Comparator.comparing(Finding::severity).reversed())
+                .toList();
+        Texts.set(title, shown.size() + (shown.size() == 1 ? Words.of("common.finding") : Words.of("common.findings")));
+        items(desk);
+        standing(desk);
+        list.getChildren().add(Texts.wrapped(care(), "quiet"));
+    }
+
+    /** Where one looks, and for how much. */
+    private void choices() {
         place.show(
                 List.of(Words.of("findings.everywhere"), Words.of("findings.posture"), Words.of("findings.form")),
                 placeAt,
@@ -78,12 +91,9 @@ public final class FindingsPanel extends VBox {
                     weightAt = at;
                     show(actions.session().desk().get());
                 });
-        shown = desk.survey().findings().stream()
-                .filter(finding -> weighs(finding) && lies(finding, desk))
-                .sorted(Comparator.comparing(Finding::severity).reversed())
-                .toList();
-        int more = desk.survey().findings().size() - shown.size();
-        Texts.set(title, shown.size() + (shown.size() == 1 ? Words.of("common.finding") : Words.of("common.findings")));
+    }
+
+    private void items(Desk desk) {
         list.getChildren()
                 .setAll(shown.stream()
                         .limit(MOST)
@@ -93,15 +103,14 @@ public final class FindingsPanel extends VBox {
             list.getChildren().add(Texts.wrapped(Words.of("findings.more_not_shown", shown.size() - MOST), "quiet"));
         }
         if (shown.isEmpty()) {
+            int elsewhere = desk.survey().findings().size();
             list.getChildren()
                     .add(Texts.wrapped(
-                            more == 0
+                            elsewhere == 0
                                     ? Words.of("findings.no_problems_record")
-                                    : Words.of("findings.nothing_here_elsewhere", more),
+                                    : Words.of("findings.nothing_here_elsewhere", elsewhere),
                             "empty"));
         }
-        standing(desk);
-        list.getChildren().add(Texts.wrapped(care(), "quiet"));
     }
 
     private boolean weighs(Finding finding) {

@@ -42,6 +42,28 @@ final class CourseFields extends VBox {
                 course.name(),
                 typed -> typed.isBlank() ? Optional.empty() : Optional.of(of -> of.withName(typed.strip())));
         forms();
+        when();
+        text(
+                Words.of("lessons.minutes"),
+                "50",
+                Integer.toString(course.minutes()),
+                typed -> Figures.whole(typed, 1, 600).map(minutes -> of -> of.withMinutes(minutes)));
+        text(
+                Words.of("lessons.pace"),
+                Words.of("lessons.100_80_slower"),
+                Numbers.whole(course.pace() * 100),
+                typed -> Figures.of(typed, 50, 200).map(pace -> of -> of.withPace(pace / 100)));
+        recipes();
+        TitledPane more = new TitledPane(
+                Words.of("lessons.teaching_takes"),
+                new FactorFields(course.factors(), edit -> change(of -> of.withFactors(edit.apply(of.factors()))))
+                        .grid());
+        more.setExpanded(false);
+        getChildren().addAll(grid, more);
+    }
+
+    /** From which day on, on which days, at what hour, and how long. */
+    private void when() {
         text(
                 Words.of("lessons.first_lesson"),
                 "2026-10-08",
@@ -64,23 +86,6 @@ final class CourseFields extends VBox {
                 Words.of("lessons.12_or_until"),
                 CourseText.lessons(course),
                 CourseText::lessons);
-        text(
-                Words.of("lessons.minutes"),
-                "50",
-                Integer.toString(course.minutes()),
-                typed -> Figures.whole(typed, 1, 600).map(minutes -> of -> of.withMinutes(minutes)));
-        text(
-                Words.of("lessons.pace"),
-                Words.of("lessons.100_80_slower"),
-                Numbers.whole(course.pace() * 100),
-                typed -> Figures.of(typed, 50, 200).map(pace -> of -> of.withPace(pace / 100)));
-        recipes();
-        TitledPane more = new TitledPane(
-                Words.of("lessons.teaching_takes"),
-                new FactorFields(course.factors(), edit -> change(of -> of.withFactors(edit.apply(of.factors()))))
-                        .grid());
-        more.setExpanded(false);
-        getChildren().addAll(grid, more);
     }
 
     Course course() {

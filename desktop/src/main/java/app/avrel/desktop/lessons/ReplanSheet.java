@@ -38,18 +38,7 @@ final class ReplanSheet {
         Syllabus syllabus = lessons.syllabus(course);
         CoursePlan plan = lessons.plan(course);
         List<Lesson> before = session.project().lessonsOf(course.id());
-        GridPane table = new GridPane();
-        table.getStyleClass().add("replan-table");
-        for (int share : List.of(6, 47, 47)) {
-            ColumnConstraints column = new ColumnConstraints();
-            column.setPercentWidth(share);
-            table.getColumnConstraints().add(column);
-        }
-        table.addRow(
-                0,
-                Texts.of("", "section"),
-                Texts.of(Words.of("lessons.as"), "section"),
-                Texts.of(Words.of("lessons.planned_anew"), "section"));
+        GridPane table = table();
         boolean changes = false;
         for (int i = 0; i < Math.max(before.size(), plan.lessons().size()); i++) {
             String was =
@@ -77,6 +66,22 @@ final class ReplanSheet {
         }
         answers.add(new Sheet.Answer(changes ? Words.of("lessons.leave") : Words.of("common.close"), () -> {}));
         Sheet.show(over, Words.of("lessons.re_plan_left_3", course.name()), content, answers);
+    }
+
+    private static GridPane table() {
+        GridPane table = new GridPane();
+        table.getStyleClass().add("replan-table");
+        for (int share : List.of(6, 47, 47)) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setPercentWidth(share);
+            table.getColumnConstraints().add(column);
+        }
+        table.addRow(
+                0,
+                Texts.of("", "section"),
+                Texts.of(Words.of("lessons.as"), "section"),
+                Texts.of(Words.of("lessons.planned_anew"), "section"));
+        return table;
     }
 
     private static List<Integer> units(Syllabus syllabus, Lesson lesson) {

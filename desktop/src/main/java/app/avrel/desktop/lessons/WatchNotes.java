@@ -2,6 +2,7 @@ package app.avrel.desktop.lessons;
 
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
+import app.avrel.form.Form;
 import app.avrel.form.Occurrence;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.SegmentPlan;
@@ -80,6 +81,22 @@ public final class WatchNotes {
     static List<String> ofLesson(Session session, Lesson lesson) {
         Lessons lessons = session.lessons();
         List<Lesson> before = lessons.before(lesson);
+        List<String> lines = new ArrayList<>(missing(lessons, lesson, before));
+        lines.addAll(unfinished(session, before, lessons.form(lesson)));
+        List<Question> open = WatchFor.open(before);
+        if (!open.isEmpty()) {
+            lines.add(
+                    open.size() == 1
+                            ? Words.of("lessons.question_open", open.getFirst().asked())
+                            : Words.of(
+                                    "lessons.questions_open_first",
+                                    open.size(),
+                                    open.getFirst().asked()));
+        }
+        return lines;
+    }
+
+    private static List<String> missing(Lessons lessons, Lesson lesson, List<Lesson> before) {
         List<String> lines = new ArrayList<>();
         for (Prerequisites.Missing missing : Prerequisites.missing(lesson, before, lessons.syllabus(lesson))) {
             lines.add(Words.of(
@@ -90,7 +107,12 @@ public final class WatchNotes {
                             .map(at -> Words.of("lessons.comes_at", at + 1))
                             .orElse("")));
         }
-        for (Prerequisites.Unfinished open : Prerequisites.unfinished(before, lessons.form(lesson))) {
+        return lines;
+    }
+
+    private static List<String> unfinished(Session session, List<Lesson> before, Form form) {
+        List<String> lines = new ArrayList<>();
+        for (Prerequisites.Unfinished open : Prerequisites.unfinished(before, form)) {
             String name = session.project()
                     .posture(new PostureId(open.posture()))
                     .map(Words::name)
@@ -100,16 +122,6 @@ public final class WatchNotes {
                     name,
                     open.lesson() + 1,
                     open.what().isBlank() ? "." : ": " + open.what()));
-        }
-        List<Question> open = WatchFor.open(before);
-        if (!open.isEmpty()) {
-            lines.add(
-                    open.size() == 1
-                            ? Words.of("lessons.question_open", open.getFirst().asked())
-                            : Words.of(
-                                    "lessons.questions_open_first",
-                                    open.size(),
-                                    open.getFirst().asked()));
         }
         return lines;
     }

@@ -12,6 +12,7 @@ import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.move.Move;
 import app.avrel.words.reading.FieldText;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The fields of a hand's place. */
 final class HandFields {
@@ -29,6 +30,10 @@ final class HandFields {
     }
 
     private List<MoveField> fields(FieldText said) {
+        return Stream.of(where(said), looks(), measured()).flatMap(List::stream).toList();
+    }
+
+    private List<MoveField> where(FieldText said) {
         return List.of(
                 Fields.oneOf(
                         Words.of("postures.hand"),
@@ -45,7 +50,12 @@ final class HandFields {
                         Words.of("postures.reach"),
                         to.reach().map(said::say).orElse(""),
                         Words.of("postures.close_rounded_extended"),
-                        Fields.unsaidOr(said::reach, reach -> placed(to.withReach(reach)))),
+                        Fields.unsaidOr(said::reach, reach -> placed(to.withReach(reach)))));
+    }
+
+    /** How the hand looks there. */
+    private List<MoveField> looks() {
+        return List.of(
                 Fields.choice(
                         Words.of("postures.palm"),
                         Palm.values(),
@@ -75,7 +85,12 @@ final class HandFields {
                         HandShape.values(),
                         Words::of,
                         to.shape(),
-                        shape -> placed(to.withShape(shape))),
+                        shape -> placed(to.withShape(shape))));
+    }
+
+    /** From where it is measured, against what, and by which way it goes. */
+    private List<MoveField> measured() {
+        return List.of(
                 Fields.choice(
                         Words.of("postures.measured_at"),
                         HandPoint.values(),

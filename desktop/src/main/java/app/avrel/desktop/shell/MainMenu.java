@@ -6,6 +6,7 @@ import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
 import app.avrel.label.Language;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Menu;
@@ -41,7 +42,20 @@ final class MainMenu {
     }
 
     private List<MenuItem> items() {
-        Session session = shell.session();
+        List<MenuItem> all = new ArrayList<>(ofFiles());
+        all.add(new SeparatorMenuItem());
+        all.addAll(ofSteps());
+        all.add(new SeparatorMenuItem());
+        all.addAll(ofSheets());
+        all.add(new SeparatorMenuItem());
+        all.addAll(ofLook());
+        all.add(new SeparatorMenuItem());
+        all.add(item(Words.of("shell.help"), "F1", shell.sheets()::help));
+        all.add(item(Words.of("shell.quit"), "Ctrl+Q", files::quit));
+        return all;
+    }
+
+    private List<MenuItem> ofFiles() {
         return List.of(
                 item(Words.of("shell.new_project"), "Ctrl+N", files::create),
                 item(Words.of("shell.open"), "Ctrl+O", files::open),
@@ -50,33 +64,50 @@ final class MainMenu {
                 item(Words.of("shell.save"), "Ctrl+S", files::save),
                 item(Words.of("shell.save_as"), "Ctrl+Shift+S", files::saveAs),
                 item(Words.of("keeping.earlier_menu"), "Ctrl+Alt+H", files::earlier),
-                new SeparatorMenuItem(),
+                menu(
+                        Words.of("shell.bring_in"),
+                        item(Words.of("shell.import_list_names"), "Ctrl+Shift+B", files::bringIn),
+                        item(Words.of("shell.read_notes"), "Ctrl+Alt+N", files::readNotes),
+                        item(Words.of("shell.import_from_another"), "Ctrl+Shift+F", files::bringOver),
+                        item(Words.of("shell.import_csv"), "Ctrl+Shift+J", files::tableIn)),
+                menu(
+                        Words.of("shell.write_out"),
+                        item(Words.of("shell.write_postures_as"), "", files::writeNotes),
+                        item(Words.of("shell.write_bundle"), "", files::bundle),
+                        item(Words.of("shell.write_line_entry"), "Ctrl+Shift+E", files::entriesOut),
+                        item(Words.of("shell.write_line_count"), "Ctrl+Shift+K", files::countsOut)));
+    }
+
+    private List<MenuItem> ofSteps() {
+        Session session = shell.session();
+        return List.of(
                 step(Words.of("shell.undo"), session.undoable(), "Ctrl+Z", session::undo),
-                step(Words.of("shell.redo"), session.redoable(), "Ctrl+Shift+Z", session::redo),
-                new SeparatorMenuItem(),
-                item(
-                        Words.of("shell.find_anything"),
-                        "Ctrl+K",
-                        () -> Palette.open(shell, (javafx.scene.layout.StackPane) shell.root())),
+                step(Words.of("shell.redo"), session.redoable(), "Ctrl+Shift+Z", session::redo));
+    }
+
+    private List<MenuItem> ofSheets() {
+        return List.of(
+                item(Words.of("shell.find_anything"), "Ctrl+K", shell.sheets()::find),
                 item(Words.of("shell.findings"), "F8", shell::toggleFindings),
                 item(Words.of("shell.hall"), "F11", shell::openHall),
-                item(Words.of("shell.import_list_names"), "Ctrl+Shift+B", files::bringIn),
-                item(Words.of("shell.read_notes"), "Ctrl+Alt+N", files::readNotes),
-                item(Words.of("shell.write_postures_as"), "", files::writeNotes),
-                item(Words.of("shell.write_bundle"), "", files::bundle),
-                item(Words.of("shell.import_from_another"), "Ctrl+Shift+F", files::bringOver),
-                tables(),
                 item(Words.of("shell.learners"), "Ctrl+U", shell.sheets()::learners),
-                item(Words.of("shell.settings"), "Ctrl+Comma", shell.sheets()::settings),
+                item(Words.of("shell.settings"), "Ctrl+Comma", shell.sheets()::settings));
+    }
+
+    private List<MenuItem> ofLook() {
+        return List.of(
                 item(
                         preferences.dark() ? Words.of("shell.light_theme") : Words.of("shell.dark_theme"),
                         "Ctrl+Shift+L",
                         () -> shell.appearance().turnDarkOrLight()),
                 textSizes(),
-                languages(),
-                new SeparatorMenuItem(),
-                item(Words.of("shell.help"), "F1", shell.sheets()::help),
-                item(Words.of("shell.quit"), "Ctrl+Q", files::quit));
+                languages());
+    }
+
+    private static Menu menu(String words, MenuItem... items) {
+        Menu menu = new Menu(words);
+        menu.getItems().addAll(items);
+        return menu;
     }
 
     private static MenuItem step(String words, Optional<String> what, String key, Runnable action) {
@@ -93,16 +124,6 @@ final class MainMenu {
             item.setAccelerator(KeyCombination.valueOf(key.replace("Ctrl", "Shortcut")));
         }
         return item;
-    }
-
-    private Menu tables() {
-        Menu menu = new Menu(Words.of("shell.form_as_table"));
-        menu.getItems()
-                .addAll(
-                        item(Words.of("shell.write_line_entry"), "Ctrl+Shift+E", files::entriesOut),
-                        item(Words.of("shell.write_line_count"), "Ctrl+Shift+K", files::countsOut),
-                        item(Words.of("shell.import_csv"), "Ctrl+Shift+J", files::tableIn));
-        return menu;
     }
 
     private Menu recent() {

@@ -46,6 +46,17 @@ final class FacedPalm {
         };
     }
 
+    /** Palms facing, and nothing that they face: each other. */
+    private boolean eachOther(int palm) {
+        boolean both = clause.item(palm).is(Term.Part.PALM) && clause.item(palm).both();
+        boolean faces = palm + 1 < clause.size() && clause.item(palm + 1).is(Term.Act.FACE);
+        boolean ends = palm + 2 >= clause.size() || clause.item(palm + 2).soft();
+        if (both && faces && ends) {
+            clause.use(palm + 1);
+        }
+        return both && faces && ends;
+    }
+
     /** A palm that looks at something: the other hand, the body, a wall. */
     Optional<Palm> read() {
         boolean looks = clause.has(Term.Act.LOOK) || clause.has(Term.Act.FACE);
@@ -55,6 +66,9 @@ final class FacedPalm {
         }
         if (palm < 0) {
             return Optional.empty();
+        }
+        if (eachOther(palm)) {
+            return Optional.of(Palm.TO_THE_OTHER_HAND);
         }
         boolean faced = IntStream.range(palm + 1, clause.size())
                 .anyMatch(i -> HandWords.hand(clause.item(i)) && clause.item(i).who() != null && facesBefore(i));

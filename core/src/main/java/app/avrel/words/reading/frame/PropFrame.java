@@ -98,7 +98,14 @@ final class PropFrame implements Frame {
                 () -> new Ways(clause, now).hall().map(heading -> new Direction.OfPosture(now.ofPosture(heading))));
         points = touches ? points.or(() -> Optional.of(Pointing.DOWN)) : points;
         boolean aside = side(clause);
-        clause.takeAll(Term.Part.HAND, Term.Part.PALM, Term.Manner.UPRIGHT, Term.Way.UP, Term.Act.MOVE, Term.Act.STAY);
+        clause.takeAll(
+                Term.Part.HAND,
+                Term.Part.PALM,
+                Term.Manner.UPRIGHT,
+                Term.Way.UP,
+                Term.Act.MOVE,
+                Term.Act.STAY,
+                Term.Act.RISE);
         if (tipNamed) {
             keepHeights(clause);
         }

@@ -166,7 +166,10 @@ final class StepFrame implements Frame {
                     && !verb
                     && !moves
                     && (now.topic() == Situation.Topic.EYES || now.topic() == Situation.Topic.HAND);
-            if (onlySide || others) {
+            boolean ofProp = now.topic() == Situation.Topic.PROP
+                    && !verb
+                    && clause.items().stream().noneMatch(item -> WhichFoot.foot(item) && item.rel() == null);
+            if (onlySide || others || ofProp) {
                 return Optional.empty();
             }
             boolean known = foot != null;
