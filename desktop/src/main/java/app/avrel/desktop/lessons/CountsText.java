@@ -3,12 +3,15 @@ package app.avrel.desktop.lessons;
 import app.avrel.desktop.parts.Figures;
 import app.avrel.desktop.words.Words;
 import app.avrel.lesson.Stretch;
-import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** The counts of a segment as its field shows them, "all" or "1 to 3", and as they are typed in any language. */
 final class CountsText {
+
+    /** A number, or two with a dash or a word of any language between them. */
+    private static final Pattern TYPED = Pattern.compile("(\\d+)(?:\\s*(?:[-–]|\\p{L}+)\\s*(\\d+))?");
 
     private CountsText() {}
 
@@ -25,13 +28,12 @@ final class CountsText {
 
     /** {@return the counts from one number to another, or one alone; empty where there is neither} */
     static Optional<Stretch.Counts> parse(String typed) {
-        List<String> ends =
-                Stream.of(typed.split("\\D+")).filter(end -> !end.isEmpty()).toList();
-        if (ends.isEmpty() || ends.size() > 2) {
+        Matcher said = TYPED.matcher(typed.strip());
+        if (!said.matches()) {
             return Optional.empty();
         }
-        Optional<Integer> first = Figures.whole(ends.getFirst(), 1, 999);
-        Optional<Integer> last = Figures.whole(ends.getLast(), 1, 999);
+        Optional<Integer> first = Figures.whole(said.group(1), 1, 999);
+        Optional<Integer> last = said.group(2) == null ? first : Figures.whole(said.group(2), 1, 999);
         return first.isPresent() && last.filter(to -> to >= first.get()).isPresent()
                 ? Optional.of(new Stretch.Counts(first.get() - 1, last.get() - 1))
                 : Optional.empty();

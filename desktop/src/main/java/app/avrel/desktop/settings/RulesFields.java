@@ -19,6 +19,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiPredicate;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
@@ -27,24 +28,11 @@ import javafx.scene.layout.VBox;
 /** The house rules: those that hold everywhere, by what they are about, and those that hold in one stance only. */
 final class RulesFields {
 
-    /** Takes a change of the settings, under the name of what is changed. */
-    interface Change {
-        boolean take(String field, UnaryOperator<Setting> edit);
-    }
-
     private final Session session;
-    private final StackPane over;
-    private final Change change;
-
-    @SuppressWarnings("NullAway.Init") // put into the sheet at once
-    private ChoiceField preset;
-
-    @SuppressWarnings("NullAway.Init") // put into the sheet at once
-    private EntryField rulesName;
-
-    @SuppressWarnings("NullAway.Init") // put into the sheet at once
-    private ChoiceField stance;
-
+    private final BiPredicate<String, UnaryOperator<Setting>> change;
+    private final ChoiceField preset;
+    private final EntryField rulesName;
+    private final ChoiceField stance;
     private final Map<HouseRule, RuleField> rules = new EnumMap<>(HouseRule.class);
 
     private final Map<HouseRule, Label> labels = new EnumMap<>(HouseRule.class);
@@ -53,17 +41,24 @@ final class RulesFields {
     private final RuleRows inStance = new RuleRows();
     private int stanceAt;
 
-    RulesFields(Session session, StackPane over, Change change) {
+    /**
+     * Puts the fields where they are shown.
+     *
+     * @param house takes what holds everywhere
+     * @param inOne takes what holds in one stance only
+     * @param change takes a change of the settings, under the name of what is changed
+     */
+    RulesFields(
+            Session session,
+            StackPane over,
+            FieldGrid house,
+            FieldGrid inOne,
+            BiPredicate<String, UnaryOperator<Setting>> change) {
         this.session = session;
-        this.over = over;
         this.change = change;
         for (HouseRule rule : HouseRule.values()) {
             rules.put(rule, new RuleField(rule));
         }
-    }
-
-    /** Puts the fields where they are shown. */
-    void into(FieldGrid house, FieldGrid inOne) {
         preset = house.choice(Words.of("settings.start_from"));
         rulesName = house.line(Words.of("common.called"), Words.of("settings.plain_words"));
         house.wide(Buttons.words(
@@ -87,14 +82,14 @@ final class RulesFields {
         preset.show(
                 presets.stream().map(RuleWords::name).toList(),
                 presets.indexOf(setting.rules()),
-                at -> change.take("preset", whole -> whole.withRules(presets.get(at))));
+                at -> change.test("preset", whole -> whole.withRules(presets.get(at))));
         rulesName.show(
                 setting.rules().name(),
-                text -> change.take(
+                text -> change.test(
                         "rulesName", whole -> whole.withRules(whole.rules().withName(text.strip()))));
         rules.forEach((rule, field) -> field.show(
                 setting.rules().get(rule),
-                answer -> change.take(
+                answer -> change.test(
                         "rule" + rule, whole -> whole.withRules(whole.rules().with(rule, answer)))));
         mark(setting.rules());
         stances(setting);
@@ -144,7 +139,7 @@ final class RulesFields {
         inStance.show(
                 own.getOrDefault(chosen, Map.of()),
                 setting.rules().answers(),
-                answers -> change.take(
+                answers -> change.test(
                         "stance" + chosen,
                         whole -> whole.withRules(whole.rules().withStance(chosen, answers))));
     }

@@ -53,8 +53,7 @@ public final class SettingsSheet {
         grids.get(2).wide(taught);
         TaughtRows.show(taught, session.project().setting(), this::change);
         sounds = new SoundRows(grids.get(2), this::change);
-        rules = new RulesFields(session, over, this::change);
-        rules.into(grids.get(3), grids.get(4));
+        rules = new RulesFields(session, over, grids.get(3), grids.get(4), this::change);
         tabs.of(tabs(), Words.of("common.settings"), this::tab);
         content.getStyleClass().add("settings");
         tab(0);

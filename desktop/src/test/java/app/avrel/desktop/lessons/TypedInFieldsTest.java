@@ -68,7 +68,7 @@ class TypedInFieldsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "3 to 1", "1 2 3", "none"})
+    @ValueSource(strings = {"", "3 to 1", "1 2 3", "none", "1.5", "about 2"})
     void whatIsNoStretchOfCountsIsNotTaken(String typed) {
         assertThat(CountsText.parse(typed)).isEmpty();
     }

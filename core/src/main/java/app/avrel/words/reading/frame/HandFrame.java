@@ -64,126 +64,9 @@ final class HandFrame implements Frame {
             this.aside = new HandAside(clause, now);
         }
 
-        /** Sink, palms down; sit back, and the hands come in; turn to the front, arms down: the body does what comes first. */
-        private boolean bodyFirst() {
-            boolean turns = false;
-            boolean sinks = false;
-            for (int i = 0; i + 1 < clause.size(); i++) {
-                Item item = clause.item(i);
-                turns |= item.is(Term.Act.SHIFT) || item.is(Term.Act.TURN) || item.is(Term.Act.FACE);
-                sinks |= item.is(Term.Act.SINK) || item.is(Term.Act.RISE) || item.is(Term.Act.SIT);
-                if ((turns || sinks) && item.soft()) {
-                    return true;
-                }
-                boolean side = item.bareSide() && !turns && !sinks && !turnsNext(i);
-                if (side || HandWords.hand(item)) {
-                    return false;
-                }
-            }
-            return false;
-        }
-
-        /** The left palm down, the right palm up, both at the waist: that is told of both, and not of the one before. */
-        private boolean thenBoth() {
-            int both = clause.find(item -> item.bareSide() && item.who() == Term.Who.BOTH && item.rel() == null);
-            return both > 0
-                    && clause.item(both - 1).soft()
-                    && clause.items().subList(0, both).stream()
-                            .anyMatch(item -> HandWords.hand(item)
-                                    && item.whose().flatMap(Term.Who::side).isPresent());
-        }
-
-        /** Pull both hands to the hip with a turn to 10:30: it is the body that turns. */
-        private boolean bodyTurnsToo() {
-            int turn = clause.find(Term.Act.TURN);
-            if (turn < 1 || turn + 1 >= clause.size()) {
-                return false;
-            }
-            Item to = clause.item(turn + 1);
-            List<Item> before = clause.items().subList(0, turn);
-            return (to.term() instanceof Term.Hall || to.term() instanceof Term.Num && to.rel() == Term.Rel.TO)
-                    && before.stream().anyMatch(item -> item.term() instanceof Term.Act)
-                    && before.stream().anyMatch(HandWords::hand)
-                    && before.stream().noneMatch(item -> item.is(Term.Part.PALM) && item.rel() == null);
-        }
-
-        /** The eyes stay on the right hand: it is they that the clause is about. */
-        private boolean eyesFirst() {
-            int eyes = clause.find(item -> item.is(Term.Part.EYES) && item.rel() == null);
-            int hand = clause.find(HandWords::hand);
-            boolean height = eyes >= 0
-                    && clause.near(eyes, 1)
-                            .filter(next -> next.is(Term.Manner.HEIGHT))
-                            .isPresent();
-            return eyes >= 0 && !height && (hand < 0 || eyes < hand);
-        }
-
-        /** The elbow goes somewhere, and after a comma the hand does: what is said of the one is not said of the other. */
-        private boolean elbowThenHand() {
-            int elbow = clause.find(item -> item.is(Term.Part.ELBOW) && item.rel() == null);
-            int comma = clause.find(item -> item.is(Term.Mark.COMMA));
-            if (elbow < 0 || comma < elbow || comma + 1 >= clause.size()) {
-                return false;
-            }
-            Item next = clause.item(comma + 1);
-            boolean hand = HandWords.hand(next) && !next.is(Term.Part.ELBOW) && next.rel() == null;
-            return hand
-                    && clause.items().subList(elbow, comma).stream()
-                            .anyMatch(item -> Landmarks.of(item.term()).isPresent());
-        }
-
-        /** Raise both hands and lower them: the one is done after the other. */
-        private boolean upAndDown() {
-            int up = clause.find(Term.Act.RAISE);
-            int down = clause.find(Term.Act.LOWER);
-            return up >= 0
-                    && down >= 0
-                    && clause.parted(Math.min(up, down), Math.max(up, down))
-                    && clause.items().stream()
-                                    .filter(item -> HandWords.hand(item) && item.rel() == null)
-                                    .count()
-                            <= 1;
-        }
-
-        /** Raise the left hand and lower the right: that is the other hand, and no way of this one. */
-        private boolean otherHandToo() {
-            int border = clause.find(Item::soft);
-            int named = clause.find(item -> HandWords.hand(item) && item.rel() == null && item.who() != null);
-            if (named < 0 || border < named) {
-                return false;
-            }
-            for (int i = border + 2; i < clause.size(); i++) {
-                Item item = clause.item(i);
-                boolean moved = clause.item(i - 1).is(Term.Act.RAISE)
-                        || clause.item(i - 1).is(Term.Act.LOWER);
-                if (moved
-                        && side(item)
-                        && item.rel() == null
-                        && item.who() != clause.item(named).who()) {
-                    return true;
-                }
-            }
-            return false;
-        }
-
-        private static boolean side(Item item) {
-            return item.bareSide() && item.who().side().isPresent();
-        }
-
-        private boolean turnsNext(int at) {
-            return clause.near(at, 1)
-                    .filter(next -> next.is(Term.Act.TURN) || next.is(Term.Act.SHIFT) || next.is(Term.Act.FACE))
-                    .isPresent();
-        }
-
         Optional<Fit> read() {
-            if (bodyFirst()
-                    || thenBoth()
-                    || bodyTurnsToo()
-                    || elbowThenHand()
-                    || upAndDown()
-                    || otherHandToo()
-                    || PropFrame.given(clause)) {
+            HandBorders borders = new HandBorders(clause);
+            if (borders.within() || PropFrame.given(clause)) {
                 return Optional.empty();
             }
             if (clause.has(Term.Act.CIRCLE)
@@ -200,7 +83,7 @@ final class HandFrame implements Frame {
                     || clause.has(Term.Act.KICK)
                     || clause.has(Term.Act.SHIFT) && clause.has(Term.Act.STAY)
                     || clause.has(Term.Part.EYES) && clause.has(Term.Act.LOOK)
-                    || eyesFirst()) {
+                    || borders.eyesFirst()) {
                 return Optional.empty();
             }
             boolean pressed = clause.has(item -> (item.is(Term.Part.PALM) || item.is(Term.Part.HAND)) && item.both())
