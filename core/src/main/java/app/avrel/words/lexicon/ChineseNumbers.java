@@ -20,7 +20,7 @@ final class ChineseNumbers {
     private static final String MORE_OR_LESS = "转轉拧沉升起移开倾扣撇摆屈蹲落降";
 
     private static final Pattern RATIO = Pattern.compile("([一二三四五六七八九])([一二三四五六七八九])(?:分|开)?");
-    private static final Pattern BEATS = Pattern.compile(N + "(?:个)?拍(?:子)?");
+    private static final Pattern BEATS = Pattern.compile(N + "(?:个)?拍(?:子)?(半)?");
     private static final Pattern NTH_BEAT = Pattern.compile("第" + N + "拍");
     private static final Pattern DEGREES = Pattern.compile(N + "度");
     private static final Pattern HALF = Pattern.compile("一半|半(?=[个一拳脚肩拃])");
@@ -75,7 +75,7 @@ final class ChineseNumbers {
         }
         Matcher beats = find(BEATS, text, from);
         if (beats != null) {
-            return found(new Term.Beats(value(beats.group(1))), beats);
+            return found(new Term.Beats(value(beats.group(1)) + (beats.group(2) == null ? 0 : 0.5)), beats);
         }
         Matcher degrees = find(DEGREES, text, from);
         if (degrees != null) {

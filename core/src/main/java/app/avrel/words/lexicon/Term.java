@@ -274,6 +274,7 @@ public sealed interface Term {
         HEEL_FIRST,
         TOES_FIRST,
         BY_THE_ANKLE,
+        PARALLEL,
         HOUSE_FRONT,
         HOUSE_LIGHT,
         HALVES,

@@ -158,7 +158,8 @@ final class Amounts {
             return put(of, new Term.Share(value));
         }
         if (is(used, Term.Manner.BEATS)) {
-            return put(used + 1, new Term.Beats(value));
+            int more = half(used + 1);
+            return put(Math.max(used + 1, more), new Term.Beats(more > 0 ? value + 0.5 : value));
         }
         boolean range =
                 is(used, Term.Rel.TO) && !is(-1, Term.Rel.TO) && (num(used + 1).isPresent() || angle(used + 1));
@@ -197,12 +198,14 @@ final class Amounts {
         if (is(0, Term.Who.BOTH) && is(1, Term.Manner.BEATS)) {
             return put(2, new Term.Beats(2));
         }
-        return is(0, Term.Mark.A) && is(1, Term.Manner.BEATS) && put(2, new Term.Beats(1));
+        boolean one = is(0, Term.Mark.A) && is(1, Term.Manner.BEATS);
+        int half = one ? half(2) : 0;
+        return one && put(Math.max(2, half), new Term.Beats(half > 0 ? 1.5 : 1));
     }
 
     /** Half a shoulder wide; a foot and a half; two fists; shoulder wide; hip wide; apart two fists. */
     private boolean length() {
-        boolean before = across(0) && num(1).isPresent();
+        boolean before = across(0) && (num(1).isPresent() || is(1, Term.Mark.A));
         int from = before ? 1 : 0;
         Optional<Double> said = num(from);
         boolean one = is(from, Term.Mark.A);
@@ -226,6 +229,7 @@ final class Amounts {
             used = half;
         }
         boolean wide = is(used, Term.Manner.WIDE) || is(used, Term.Manner.APART) || is(used, Term.Manner.BETWEEN);
+        used = counted && is(used, Term.Manner.EXTENDED) ? used + 1 : used;
         if (is(used, Term.Way.ACROSS) && ends(used + 1)) {
             wide = true;
         }

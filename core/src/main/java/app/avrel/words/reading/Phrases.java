@@ -268,6 +268,9 @@ final class Phrases {
                 next = term(next) instanceof Term.Who ? skip(next + 1) : next;
             }
         }
+        if (who != null && who.side().isPresent() && term(next) == Term.Part.ABOVE_HEAD && !grammar.sideAfterPart()) {
+            return overHead(from, next, rel, begin);
+        }
         boolean shape = term(next) instanceof Term.Shaped;
         Term.Who state = state(next);
         if (who == null && state != null) {
@@ -297,6 +300,14 @@ final class Phrases {
             end = skip(end) + 1;
         }
         return put(begin, end, who, rel, who, false);
+    }
+
+    /** Right above the head: the right hand, where something else was told before; the exact middle elsewhere. */
+    private int overHead(int from, int part, Term.@Nullable Rel rel, int begin) {
+        boolean starts = begin == 0 || in.get(begin - 1).term() instanceof Term.Mark;
+        return starts && rel == null
+                ? put(begin, from + 1, term(from), null, (Term.Who) term(from), false)
+                : put(begin, part + 1, Term.Part.ABOVE_HEAD, rel, null, false);
     }
 
     /** {@return past the last token that is no small word} */

@@ -37,7 +37,8 @@ final class Undoing {
             case Move.Shift(Split.Said(var share)) ->
                 first instanceof Move.Shift(Split.Said(var was)) && share.heavier() != was.heavier();
             case Move.TurnBody(var part, var turning) ->
-                first instanceof Move.TurnBody(var same, var was) && same == part && opposite(turning, was);
+                first instanceof Move.TurnBody(var same, var was) && same == part && anotherTurn(turning, was);
+            case Move.Look(var gaze) -> first instanceof Move.Look(var was) && !gaze.equals(was);
             case Move.PlaceHand(var hand, HandPlace to, var _) ->
                 first instanceof Move.PlaceHand(var same, HandPlace was, var _)
                         && same == hand
@@ -63,11 +64,11 @@ final class Undoing {
         return goesOn(move) || move instanceof Move.DrawIn || move instanceof Move.Lift;
     }
 
-    private static boolean opposite(Optional<Turning> turning, Optional<Turning> was) {
-        return turning.isPresent()
-                && was.isPresent()
-                && turning.get() instanceof Turning.By(Turn by)
-                && was.get() instanceof Turning.By(Turn first)
-                && by.degrees() * first.degrees() < 0;
+    /** One turns left and then back, or to a heading: unless it is the same turn once more. */
+    private static boolean anotherTurn(Optional<Turning> turning, Optional<Turning> was) {
+        boolean by = turning.orElse(null) instanceof Turning.By(Turn more)
+                && was.orElse(null) instanceof Turning.By(Turn first)
+                && more.degrees() * first.degrees() > 0;
+        return turning.isPresent() && was.isPresent() && !by && !turning.equals(was);
     }
 }

@@ -55,7 +55,7 @@ final class Unheard {
             case Term.Angle(double degrees) -> !saidByOthers(degrees);
             case Term.Hall _ -> !has(Term.Ref.TOO);
             case Term.Measure _ -> true;
-            case Term.Way way -> contradicted(way, index) || ahead(way, index);
+            case Term.Way way -> contradicted(way, index) || ahead(way, index) || secondWay(index);
             case Term.Act act ->
                 switch (act) {
                     case LOOK -> eyes(index) && fit.moves().stream().noneMatch(Move.Look.class::isInstance);
@@ -107,6 +107,14 @@ final class Unheard {
                 && index == items.size() - 1
                 && fit.moves().stream().allMatch(Move.PlaceHand.class::isInstance)
                 && items.stream().noneMatch(item -> item.is(Term.Act.PUSH));
+    }
+
+    /** It comes in to touch, and goes out again: a second verb, with a way of its own. */
+    private boolean secondWay(int index) {
+        return index == items.size() - 1
+                && index > 1
+                && items.get(index - 1).is(Term.Act.MOVE)
+                && items.get(index - 2).soft();
     }
 
     /** The eyes, or nobody named, look. */

@@ -25,7 +25,8 @@ final class CircleFrame implements Frame {
         if (elsewhere || clause.has(HandWords::hand) && clause.has(Term.Part.KNEE)) {
             return Optional.empty();
         }
-        boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent());
+        boolean target = clause.has(item ->
+                Landmarks.of(item.term()).isPresent() && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE);
         Optional<CircleSize> size = size(clause);
         Optional<CircleSense> sense = sense(clause, target);
         Optional<Integer> times = times(clause);
@@ -61,11 +62,12 @@ final class CircleFrame implements Frame {
         return Optional.of(Fit.of(moves));
     }
 
-    /** Up or down at its end is no part of a circle: that is kept as it was said. */
+    /** Up or down at its end, or to one side, is no part of a circle: that is kept as it was said. */
     private static void keepEnds(Clause clause) {
         for (int i = 0; i < clause.size(); i++) {
-            if (clause.open(i)
-                    && (clause.item(i).is(Term.Way.DOWN) || clause.item(i).is(Term.Way.UP))) {
+            Item item = clause.item(i);
+            boolean aside = item.bareSide() && item.rel() == Term.Rel.TO;
+            if (clause.open(i) && (item.is(Term.Way.DOWN) || item.is(Term.Way.UP) || aside)) {
                 clause.keep(i);
             }
         }

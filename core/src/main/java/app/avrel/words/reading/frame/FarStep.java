@@ -25,7 +25,8 @@ final class FarStep {
     @Nullable
     Fit step(Side foot, boolean slides, @Nullable Term subjectPart, boolean toesLand, boolean beside) {
         ToesReading reading = new ToesReading(now, foot);
-        Optional<Toes> toes = toesLand ? Optional.empty() : reading.afterWord(clause);
+        Optional<Toes> toes =
+                reading.parallel(clause).or(() -> toesLand ? Optional.empty() : reading.afterWord(clause));
         Optional<FootWay> way = way();
         FootPlaces places = new FootPlaces(clause, now);
         Optional<StepPlace> place = places.find(foot)

@@ -25,6 +25,7 @@ public final class Fit {
     private CountManner manner = CountManner.UNSAID;
     private Optional<Heading> heading = Optional.empty();
     private boolean noted;
+    private boolean passes;
     private double cost;
     private long used;
 
@@ -93,6 +94,12 @@ public final class Fit {
         return noted;
     }
 
+    /** The hand goes past the other arm: it is not with it afterwards. */
+    Fit passing(boolean by) {
+        passes = by;
+        return this;
+    }
+
     Fit heading(Optional<Heading> hall) {
         heading = hall;
         return this;
@@ -148,9 +155,10 @@ public final class Fit {
                 .map(move -> ((Move.PlaceHand) move).hand())
                 .distinct()
                 .toList();
-        boolean touching = moves.stream()
-                .anyMatch(move -> move instanceof Move.PlaceHand(var _, HandPlace to, var _)
-                        && to.at().filter(HandAt::ofOtherArm).isPresent());
+        boolean touching = !passes
+                && moves.stream()
+                        .anyMatch(move -> move instanceof Move.PlaceHand(var _, HandPlace to, var _)
+                                && to.at().filter(HandAt::ofOtherArm).isPresent());
         now = hands.isEmpty() ? now : now.withBothHands(hands.size() == 2 || touching);
         List<Side> feet = moves.stream()
                 .filter(Move.OfFoot.class::isInstance)

@@ -13,6 +13,7 @@ public final class Frames {
             new StepFrame(),
             new AirFrame(),
             new TurnFootFrame(),
+            new TurnBackFrame(),
             new TurnBodyFrame(),
             new DepthFrame(),
             new KneeToCalfFrame(),

@@ -66,6 +66,9 @@ final class HandAside {
         if (clause.takeAll(Term.Way.ACROSS)) {
             return place.sideways().isPresent() ? place : place.withSideways(Sideways.OTHER_SIDE);
         }
+        if (clause.said(Term.Act.HANG) && clause.takeAll(Term.Way.SIDE)) {
+            return place.withSideways(Sideways.OWN_SIDE);
+        }
         boolean alone = clause.has(Term.Manner.APART) && !clause.has(Item::both) && !now.bothHands();
         Optional<Term.Measure> apart = alone
                 ? Optional.empty()

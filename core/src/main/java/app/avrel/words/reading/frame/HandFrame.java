@@ -302,7 +302,9 @@ final class HandFrame implements Frame {
                 moves.add(new Move.PlaceHand(
                         hand, parted ? ways.nearer(here, toward(place), second.get(), hand) : here, path));
             }
-            Fit fit = Fit.of(moves).heading(aside.heading().or(() -> heading));
+            Fit fit = Fit.of(moves)
+                    .heading(aside.heading().or(() -> heading))
+                    .passing(clause.items().stream().anyMatch(item -> item.rel() == Term.Rel.PAST));
             if (place.thumb().isPresent()) {
                 fit.holds("where the thumb points");
             }

@@ -122,7 +122,8 @@ final class LowerReading {
         int heel = clause.find(
                 item -> item.is(Term.Part.HEEL) && item.rel() != Term.Rel.LINE_OF && item.rel() != Term.Rel.LEVEL_WITH);
         boolean first = clause.has(Term.Manner.FIRST);
-        boolean ahead = named == Term.Part.HEEL && clause.has(Term.Way.FORWARD) && clause.has(Term.Measure.class);
+        boolean ahead = named == Term.Part.HEEL
+                && (clause.has(Term.Hall.class) || clause.has(Term.Way.FORWARD) && clause.has(Term.Measure.class));
         boolean touches = named == Term.Part.HEEL
                 && standing == Contact.FLAT
                 && clause.said(Term.Act.LAND)

@@ -15,6 +15,7 @@ import app.avrel.posture.move.Move;
 import app.avrel.posture.move.MoveQuestions;
 import app.avrel.posture.move.Split;
 import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Turning;
 import app.avrel.words.Wording;
 import app.avrel.words.lexicon.Term;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -37,6 +38,7 @@ import java.util.Optional;
  * @param hears whether one only listens: what is not said is left open instead of asked for
  * @param earlier the counts that were recorded before this line, in order
  * @param ahead the foot that a step of this line has left in front; empty where none has
+ * @param turn the turn of the body by an angle that this line spoke of last
  */
 @RecordBuilder
 public record Situation(
@@ -55,7 +57,8 @@ public record Situation(
         Topic topic,
         boolean hears,
         List<Earlier> earlier,
-        Optional<Side> ahead)
+        Optional<Side> ahead,
+        Optional<Move.TurnBody> turn)
         implements SituationBuilder.With {
 
     /** What a line spoke of last. */
@@ -99,6 +102,7 @@ public record Situation(
                 Topic.NOTHING,
                 false,
                 List.of(),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -121,7 +125,8 @@ public record Situation(
                 topic,
                 hears,
                 earlier,
-                Optional.empty());
+                Optional.empty(),
+                turn);
     }
 
     /** {@return whether the body was turned last} */
@@ -171,6 +176,8 @@ public record Situation(
             case Move.PlaceHand hand -> withLastHand(Optional.of(hand.hand())).withLastPlace(Optional.of(hand.to()));
             case Move.Circle circle -> withLastHand(Optional.of(circle.hand()));
             case Move.HandleProp prop -> withLastHand(Optional.of(prop.hand()));
+            case Move.TurnBody body
+            when body.turning().orElse(null) instanceof Turning.By -> withTurn(Optional.of(body));
             case Move.RelateHands _, Move.HoldBall _, Move.OfTrunk _, Move.Look _ -> this;
         };
     }

@@ -1,6 +1,7 @@
 package app.avrel.words.reading.frame;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Bearing;
 import app.avrel.floor.Direction;
 import app.avrel.floor.DirectionWords;
 import app.avrel.floor.Heading;
@@ -53,6 +54,18 @@ final class ToesReading {
         return toes;
     }
 
+    /** {@return a foot parallel to the other: pointing where that one points; the words for it are taken} */
+    Optional<Toes> parallel(Clause clause) {
+        if (!clause.takeAll(Term.Manner.PARALLEL)) {
+            return Optional.empty();
+        }
+        clause.takeItem(item -> (item.is(Term.Part.FOOT) || item.bareSide())
+                && item.rel() == Term.Rel.TO
+                && item.whose().flatMap(now::foot).filter(side.other()::equals).isPresent());
+        Bearing there = now.pose().foot(side.other()).heading().value();
+        return Optional.of(new Toes.Toward(new Direction.OfPosture(there)));
+    }
+
     /** What belongs to the toes ends with the next part of the foot, or a length. */
     private static int end(List<Item> items, int from) {
         for (int i = from; i < items.size(); i++) {
@@ -70,6 +83,10 @@ final class ToesReading {
      * @param pointing whether a way forward or a corner is where they point
      */
     Optional<Toes> of(Clause clause, boolean pointing) {
+        Optional<Toes> parallel = parallel(clause);
+        if (parallel.isPresent()) {
+            return parallel;
+        }
         boolean in = clause.has(Term.Way.IN) || clause.indexOf(Term.Act.CLOSE) >= 0;
         boolean way = in || clause.has(Term.Way.OUT) || clause.indexOf(Term.Act.OPEN) >= 0;
         int number = clause.find(item -> amount(item));

@@ -28,6 +28,7 @@ final class TurnBodyFrame implements Frame {
         return clause.has(item -> trunk(item)
                 || item.is(Term.Act.TURN)
                 || item.is(Term.Act.FACE)
+                || item.is(Term.Act.RETURN)
                 || item.is(Term.Act.TWIST)
                 || item.term() instanceof Term.Angle
                 || item.term() instanceof Term.Num);
@@ -46,7 +47,10 @@ final class TurnBodyFrame implements Frame {
     public Optional<Fit> read(Clause clause, Situation now) {
         boolean part = clause.has(TurnBodyFrame::trunk)
                 || clause.has(item -> item.is(Term.Part.WAIST) && item.rel() == Term.Rel.WITH);
-        boolean verb = clause.has(Term.Act.TURN) || clause.has(Term.Act.FACE) || clause.has(Term.Act.TWIST);
+        boolean verb = clause.has(Term.Act.TURN)
+                || clause.has(Term.Act.FACE)
+                || clause.has(Term.Act.TWIST)
+                || now.topic() != Situation.Topic.EYES && returns(clause);
         boolean half = clause.has(item -> item.term() instanceof Term.Angle(double degrees) && degrees == BACK);
         boolean limb = clause.has(item -> (WhichFoot.foot(item) || HandWords.hand(item)) && item.rel() == null);
         boolean bend = clause.has(item -> degrees(item, now))
@@ -94,8 +98,17 @@ final class TurnBodyFrame implements Frame {
         int pivot = part || far ? pivot(clause) : -1;
         double cost = part ? verb ? 0 : Costs.NO_VERB : Costs.LIMB_ELIDED;
         return reading(clause, now, bodyPart, hall, way, stays)
-                .map(fit -> fit.heading(ways.found()).costs(cost))
+                .map(fit -> fit.heading(hall).costs(cost))
                 .map(fit -> pivot < 0 ? fit : goesAlong(fit, clause, pivot, now));
+    }
+
+    /** Back to the front, in one word. */
+    private static boolean returns(Clause clause) {
+        int returns = clause.indexOf(Term.Act.RETURN);
+        int ahead = clause.indexOf(Term.Way.FORWARD);
+        return returns >= 0
+                && ahead >= 0
+                && clause.item(returns).from() == clause.item(ahead).from();
     }
 
     /** Look left, the chest stays to the front: the eyes turn, and the chest is another clause. */

@@ -84,7 +84,7 @@ final class TurnFootFrame implements Frame {
             }
             boolean onSide = clause.has(item -> item.bareSide() && item.rel() == null);
             boolean many = clause.has(item -> item.is(Term.Part.FOOT) && item.both())
-                    && (clause.has(Term.Hall.class) || clause.has(Term.Way.FORWARD));
+                    && (clause.has(Term.Hall.class) || clause.has(Term.Way.FORWARD) || there());
             boolean it = opens && clause.has(item -> item.bareSide() && item.who() == Term.Who.IT);
             boolean again = !part
                     && (turns || it)
@@ -172,6 +172,13 @@ final class TurnFootFrame implements Frame {
                     : List.of(which.side().orElse(Side.LEFT));
             Fit fit = turn(sides, which, pivot, swings, toes, points && !turns && !opens || many);
             return aimless && !verb ? Optional.empty() : Optional.of(fit);
+        }
+
+        /** Both feet to 9; the feet too, after the body has turned to a heading. */
+        private boolean there() {
+            boolean too = clause.has(Term.Ref.TOO) || clause.has(Term.Ref.THERE);
+            return too && now.turned() && now.lastHeading().isPresent()
+                    || clause.has(item -> item.rel() == Term.Rel.TO && item.term() instanceof Term.Num);
         }
 
         /** Heel first; but 左脚先内扣 turns first. */
