@@ -60,31 +60,35 @@ class SpeechTimeTest {
         assertThat(SpeechTime.of(Language.SPANISH).seconds(cue)).isCloseTo(measured, within(0.65));
     }
 
-    /** Measured with a synthetic Chinese voice at about 210 characters a minute. */
+    /** Measured with a synthetic Chinese voice at about 220 characters a minute. */
     @ParameterizedTest(name = "{0}: {1} s")
     @CsvSource(
             delimiter = '|',
             value = {
                 "吸气。|0.50",
-                "慢慢呼气。|1.05",
-                "重心全部移到左脚。|2.12",
-                "右脚向前迈步，脚跟先着地。|3.33",
-                "腰向右转。|1.32",
-                "两手抬到胸高，掌心向内。|2.68",
-                "下沉，两手落到胯高。|2.28",
-                "收右脚到左脚旁，脚掌点地。|3.15",
-                "重心居中，然后升起。|1.91",
-                "提左膝到胯高，脚尖下垂。|2.96",
-                "左脚以脚跟为轴转动，脚尖内扣。|3.74",
-                "右脚踏实，重心移到右脚。|2.58",
-                "两手向前到腹高，掌心向前。|3.03",
-                "右脚跟半步。|1.36",
-                "呼气，两掌慢慢落到胯旁。|2.73",
-                "右手向外打开到肩高，掌心向前，肘向下。|4.20",
-                "第二次。|0.52",
-                "两手分开，右手上升，左手下落，然后后坐。|4.28"
+                "慢慢呼气。|1.02",
+                "重心全部移到左脚。|2.18",
+                "右脚向前迈步，脚跟先着地。|2.81",
+                "腰向右转。|1.07",
+                "两手抬到胸高，掌心向内。|2.67",
+                "下沉，两手落到胯高。|2.06",
+                "收右脚到左脚旁，脚掌点地。|2.93",
+                "重心居中，然后升起。|2.44",
+                "提左膝到胯高，脚尖下垂。|2.59",
+                "左脚以脚跟为轴转动，脚尖内扣。|3.38",
+                "右脚踏实，重心移到右脚。|2.69",
+                "两手向前到腹高，掌心向前。|3.20",
+                "右脚跟半步。|1.17",
+                "呼气，两掌慢慢落到胯旁。|2.71",
+                "右手向外打开到肩高，掌心向前，肘向下。|4.48",
+                "第二次。|0.60",
+                "腰向右转45度。|1.80",
+                "左脚向前迈步，脚尖向12点。|3.27",
+                "重心移到右脚百分之65，两掌心向内。|4.35",
+                "重心全部移到右脚，两手收回到腹高，掌心向下，开掌。然后收左脚到右脚旁，脚掌点地。|9.64",
+                "两手分开，右手上升，左手下落，然后后坐。|4.32"
             })
-    void chineseIsEstimatedByItsCharacters(String cue, double measured) {
+    void chineseIsEstimatedByItsCharactersAndPauses(String cue, double measured) {
         assertThat(SpeechTime.of(Language.CHINESE).seconds(cue)).isCloseTo(measured, within(0.4));
     }
 

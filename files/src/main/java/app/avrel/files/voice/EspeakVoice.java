@@ -6,6 +6,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 
 /** The voice of the program espeak-ng, where it is installed: English, Spanish and Chinese. */
@@ -14,19 +15,40 @@ final class EspeakVoice implements Voice {
     private static final String PROGRAM = "espeak-ng";
     private static final int LONGEST_SECONDS = 60;
 
-    /** {@return whether the program is there and answers} */
-    static boolean installed() {
+    /** The Chinese voice that reads characters by their syllables: the plain one spells those out in English. */
+    private static final String SYLLABLES = "cmn-latn-pinyin";
+
+    private static final String PLAIN = "cmn";
+
+    private final String chinese;
+
+    private EspeakVoice(String chinese) {
+        this.chinese = chinese;
+    }
+
+    /** {@return the voice, where the program is there and answers} */
+    static Optional<EspeakVoice> find() {
+        return voices().map(listed -> new EspeakVoice(chinese(listed)));
+    }
+
+    /** {@return which of the Chinese voices that the program lists reads characters as they sound} */
+    static String chinese(String listed) {
+        return listed.lines().anyMatch(line -> line.contains(" " + SYLLABLES + " ")) ? SYLLABLES : PLAIN;
+    }
+
+    private static Optional<String> voices() {
         try {
-            Process asked = new ProcessBuilder(PROGRAM, "--version")
+            Process asked = new ProcessBuilder(PROGRAM, "--voices=" + PLAIN)
                     .redirectErrorStream(true)
-                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                     .start();
-            return asked.waitFor(5, TimeUnit.SECONDS) && asked.exitValue() == 0;
+            String listed = new String(asked.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            boolean answers = asked.waitFor(5, TimeUnit.SECONDS) && asked.exitValue() == 0;
+            return answers ? Optional.of(listed) : Optional.empty();
         } catch (IOException absent) {
-            return false;
+            return Optional.empty();
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
-            return false;
+            return Optional.empty();
         }
     }
 
@@ -41,11 +63,11 @@ final class EspeakVoice implements Voice {
     }
 
     /** The rates are those at which the estimates of speech were measured. */
-    private static List<String> command(Language language) {
+    private List<String> command(Language language) {
         return switch (language) {
             case ENGLISH -> List.of(PROGRAM, "-v", "en", "-s", "140", "--stdin", "--stdout");
             case SPANISH -> List.of(PROGRAM, "-v", "es", "-s", "140", "--stdin", "--stdout");
-            case CHINESE -> List.of(PROGRAM, "-v", "cmn", "-s", "260", "--stdin", "--stdout");
+            case CHINESE -> List.of(PROGRAM, "-v", chinese, "-s", "190", "--stdin", "--stdout");
         };
     }
 

@@ -26,10 +26,17 @@ public final class Pronouncing {
 
     private static final String FILE = "sounds_";
 
+    /** Half past ten by the clock, written as one writes it. */
+    private static final Pattern HALF_HOUR = Pattern.compile("(\\d):30(?!\\d)");
+
+    private static final Pattern POINT = Pattern.compile("(\\d)\\.(?=\\d)");
+
+    private final Language language;
     private final Map<String, String> sounds;
     private final Pattern terms;
 
     private Pronouncing(Language language, Map<String, String> sounds) {
+        this.language = language;
         this.sounds = sounds;
         String any = sounds.keySet().stream()
                 .sorted(Comparator.comparingInt(String::length).reversed())
@@ -50,8 +57,13 @@ public final class Pronouncing {
 
     /** {@return the words, spelt so that a voice reads them right} */
     public String spoken(String words) {
-        return terms.matcher(words)
+        return terms.matcher(language == Language.CHINESE ? numbers(words) : words)
                 .replaceAll(term -> Matcher.quoteReplacement(Objects.requireNonNull(sounds.get(key(term.group())))));
+    }
+
+    /** Chinese numbers with a colon or a point are not read by those: 10:30 is 10点半, 1.5 is 1点5. */
+    private static String numbers(String words) {
+        return POINT.matcher(HALF_HOUR.matcher(words).replaceAll("$1点半")).replaceAll("$1点");
     }
 
     private static String key(String written) {

@@ -4,6 +4,7 @@ import app.avrel.cue.Pronunciation;
 import app.avrel.label.Language;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The voices there are on this machine. */
 public final class Voices {
@@ -12,9 +13,9 @@ public final class Voices {
 
     /** {@return every voice that speaks a language, the best first} */
     public static List<Voice> of(Language language) {
-        List<Voice> all =
-                EspeakVoice.installed() ? List.of(new EspeakVoice(), new BuiltInVoice()) : List.of(new BuiltInVoice());
-        return all.stream().filter(voice -> voice.speaks(language)).toList();
+        return Stream.concat(EspeakVoice.find().stream(), Stream.of(new BuiltInVoice()))
+                .filter(voice -> voice.speaks(language))
+                .toList();
     }
 
     /** {@return the voice of that name, or the first that speaks the language where none is named} */

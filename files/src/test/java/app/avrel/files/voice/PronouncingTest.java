@@ -6,6 +6,8 @@ import app.avrel.cue.Pronunciation;
 import app.avrel.label.Language;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Terms as a voice has to read them. */
 class PronouncingTest {
@@ -46,5 +48,19 @@ class PronouncingTest {
         assertThat(Pronouncing.of(Language.SPANISH, List.of()).spoken("el qi baja al dantian"))
                 .isEqualTo("el chi baja al dantién");
         assertThat(Pronouncing.of(Language.CHINESE, List.of()).spoken("气沉丹田")).isEqualTo("气沉丹田");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "右脚掌先着地, 右脚掌先卓第",
+        "左脚离地, 左脚离第",
+        "右仆步, 右扑步",
+        "慢慢地下沉, 慢慢地下沉",
+        "左脚向10:30, 左脚向10点半",
+        "向前1.5个脚长, 向前1点5个脚长",
+        "重心65, 重心65"
+    })
+    void aChineseCharacterWithTwoSoundsIsWrittenByTheOneThatIsMeant(String written, String read) {
+        assertThat(Pronouncing.of(Language.CHINESE, List.of()).spoken(written)).isEqualTo(read);
     }
 }
