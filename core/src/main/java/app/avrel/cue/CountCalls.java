@@ -139,7 +139,26 @@ final class CountCalls {
                 .filter(one -> urgency(one, told, stepNext) == Urgency.SHIFT_BEFORE_STEP)
                 .count();
         List<Told> kept = byNeed.subList(0, (int) Math.min(told.size(), Math.max(most, needed + 1)));
-        return told.stream().filter(kept::contains).toList();
+        return told.stream()
+                .filter(one -> kept.contains(one) || betweenShifts(one, told, kept))
+                .toList();
+    }
+
+    /** All left, all right: why one shifts there and back is the foot that turns in between, so that is called too. */
+    private static boolean betweenShifts(Told one, List<Told> told, List<Told> kept) {
+        int at = told.indexOf(one);
+        return one.move() instanceof Move.TurnFoot
+                && shift(told.subList(0, at).reversed(), kept)
+                && shift(told.subList(at + 1, told.size()), kept);
+    }
+
+    /** Whether the nearest that is called of these is a shift. */
+    private static boolean shift(List<Told> near, List<Told> kept) {
+        return near.stream()
+                .filter(kept::contains)
+                .findFirst()
+                .filter(called -> called.move() instanceof Move.Shift)
+                .isPresent();
     }
 
     private static int urgency(Told one, List<Told> told, boolean stepNext) {

@@ -7,6 +7,7 @@ import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
+import app.avrel.label.Language;
 import app.avrel.motion.Standing;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
@@ -15,7 +16,9 @@ import app.avrel.posture.count.CueLevel;
 import app.avrel.posture.count.Pace;
 import app.avrel.posture.count.Stage;
 import app.avrel.words.Wording;
+import app.avrel.words.reading.Line;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -41,5 +44,33 @@ class CueScriptTest {
         assertThat(script.cues().getFirst().length()).isCloseTo(lasts, within(1e-9));
         assertThat(script.cues().getLast().start()).isCloseTo(lasts, within(1e-9));
         assertThat(script.seconds()).isCloseTo(lasts + secondsPerBeat, within(1e-9));
+    }
+
+    /** All left, all right, draw the left foot in: why one goes there and back is the foot that turns in between. */
+    @ParameterizedTest(name = "{0}: {3}")
+    @CsvSource({
+        "ENGLISH, shift all left then right toes out 30 then shift all right then draw the left foot in, 3,"
+                + "all left · right toes out · all right · left foot draws in",
+        "SPANISH, todo el peso a la izquierda luego punta derecha 30 hacia fuera luego todo el peso a la derecha, 3,"
+                + "todo a la izquierda · pie derecho, punta fuera · todo a la derecha",
+        "ENGLISH, shift all left then right toes out 30 then draw the right foot in, 2,"
+                + "all left · right foot draws in"
+    })
+    void aFootThatTurnsBetweenTwoShiftsIsCalled(Language language, String typed, int most, String called) {
+        Count count = new Line(language, WORDING, Standing.BODY)
+                .read(typed, Standing.shoulderWide())
+                .count();
+        Posture posture = Posture.blank(new PostureId("p"), "P").withCounts(List.of(count));
+        CueOrder order = CueOrder.USUAL
+                .withLanguage(language)
+                .withLevel(CueLevel.PROMPT)
+                .withCalls(most)
+                .withBreath(false);
+        assertThat(Scripting.of(Unroll.posture(posture, Standing.POSING).occurrences(), order, WORDING)
+                        .calls()
+                        .filter(call -> call.kind() == Call.Kind.MOVE)
+                        .map(Call::words)
+                        .collect(Collectors.joining(" · ")))
+                .isEqualTo(called);
     }
 }

@@ -59,7 +59,9 @@ final class SameFrame implements Frame {
             return Optional.empty();
         }
         for (int i = 0; i < clause.size(); i++) {
-            if (!clause.item(i).soft() && !Leftover.small(clause.item(i)) && !clause.item(i).is(Term.Mark.UNKNOWN)) {
+            if (!clause.item(i).soft()
+                    && !Leftover.small(clause.item(i))
+                    && !clause.item(i).is(Term.Mark.UNKNOWN)) {
                 clause.keep(i);
             }
         }
