@@ -52,7 +52,7 @@ class CueScriptTest {
         "ENGLISH, shift all left then right toes out 30 then shift all right then draw the left foot in, 3,"
                 + "all left · right toes out · all right · left foot draws in",
         "SPANISH, todo el peso a la izquierda luego punta derecha 30 hacia fuera luego todo el peso a la derecha, 3,"
-                + "todo a la izquierda · pie derecho, punta fuera · todo a la derecha",
+                + "'todo a la izquierda · pie derecho, punta fuera · todo a la derecha'",
         "ENGLISH, shift all left then right toes out 30 then draw the right foot in, 2,"
                 + "all left · right foot draws in"
     })
