@@ -1,5 +1,6 @@
 package app.avrel.cue.hear;
 
+import app.avrel.body.Landmark;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Bearing;
@@ -34,6 +35,9 @@ final class Agreement {
 
     /** Metres of rising or sinking that are noticed. */
     private static final double MOVED = 0.005;
+
+    /** The share of the stature that a hand clearly rises or sinks by. */
+    private static final double CLEARLY = 0.06;
 
     private static final int FURTHER = 20;
     private static final Optional<Sideways> FORWARD = Optional.of(new Sideways.Toward(Direction.FORWARD));
@@ -98,6 +102,21 @@ final class Agreement {
             }
             default -> Optional.empty();
         };
+    }
+
+    /** {@return which way a hand goes that is said to go to a height, where it clearly goes up or down} */
+    static Optional<Heard.Going> going(Move heard, ToSay.Recorded recorded) {
+        if (!(heard instanceof Move.PlaceHand(var hand, var to, var _))
+                || to.height().isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Landmark> from = recorded.before().hand(hand).height();
+        Optional<Landmark> at = recorded.after().hand(hand).height();
+        double rises = at.map(Landmark::shareOfStature).orElse(0.0)
+                - from.map(Landmark::shareOfStature).orElse(0.0);
+        return from.isEmpty() || at.isEmpty() || Math.abs(rises) < CLEARLY
+                ? Optional.empty()
+                : Optional.of(rises > 0 ? Heard.Going.UP : Heard.Going.DOWN);
     }
 
     private static int reach(HandPlace place) {

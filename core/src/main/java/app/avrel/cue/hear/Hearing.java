@@ -139,6 +139,7 @@ public final class Hearing {
                 told.merge(at[piece], 1L << r, (one, two) -> one | two);
                 byPiece.computeIfAbsent(piece, _ -> new HashSet<>()).add(r);
                 part(piece, heard, recorded.get(r).move(), count);
+                upDown(piece, heard, recorded.get(r), count);
                 return;
             }
         }
@@ -178,6 +179,19 @@ public final class Hearing {
                 && says(pieces.get(piece).text(), one.on());
         if (turns) {
             add(SlipKind.PART, piece, count, said(recorded, count));
+        }
+    }
+
+    /** The hands come down to the chest, where they rise to it: the verb goes the other way. */
+    private void upDown(int piece, Move heard, ToSay.Recorded recorded, ToSay count) {
+        Optional<Heard.Going> said = pieces.get(piece).going();
+        boolean known = slips.stream().anyMatch(slip -> slip.piece() == piece && slip.kind() == SlipKind.UP_DOWN);
+        if (!known
+                && said.isPresent()
+                && Agreement.going(heard, recorded)
+                        .filter(way -> way != said.get())
+                        .isPresent()) {
+            add(SlipKind.UP_DOWN, piece, count, said(recorded.move(), count));
         }
     }
 

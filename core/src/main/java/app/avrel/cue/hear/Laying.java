@@ -69,7 +69,7 @@ final class Laying {
                 double coming = along
                         + fresh.value()
                         - (midLine ? LEFT_MID_LINE : 0)
-                        - (breathLast && breathes(pieces.get(i)) ? BREATH_AHEAD : 0);
+                        - (breathLast && pieces.get(i).breathOnly() ? BREATH_AHEAD : 0);
                 boolean stays = staying >= coming;
                 next[k] = stays ? staying : coming;
                 nextSaid[k] = stays ? said[k] | stay.said() : fresh.said();
@@ -86,15 +86,11 @@ final class Laying {
         return back(best, from);
     }
 
-    private static boolean breathes(Heard piece) {
-        return piece.breath().isPresent() && piece.moves().isEmpty();
-    }
-
     /** Whether the first breath is called after the first movement. */
     private boolean breathLast() {
         for (Heard piece : pieces) {
-            if (breathes(piece) || !piece.moves().isEmpty()) {
-                return !breathes(piece);
+            if (piece.breathOnly() || !piece.moves().isEmpty()) {
+                return !piece.breathOnly();
             }
         }
         return false;
@@ -153,6 +149,7 @@ final class Laying {
             value += fits ? (before & BREATH_SAID) != 0 ? SAID_ALREADY : BREATH : WRONG_BREATH;
             said |= BREATH_SAID;
         }
+        value += count.ownWords(piece.text()) ? FITS : 0;
         if (piece.name().isPresent()) {
             boolean here = piece.name().get().equals(count.done().posture().id());
             value += here ? count.first() ? NAMED : NAMED / 2 : MISNAMED;

@@ -5,6 +5,9 @@ import app.avrel.motion.Pose;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.PostureName;
+import app.avrel.words.lexicon.Scanner;
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.lexicon.Token;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import app.avrel.words.say.Calling;
@@ -15,6 +18,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.TreeMap;
@@ -30,15 +34,20 @@ final class Pieces {
     private static final Pattern SENTENCE = Pattern.compile("[^.!?;。！？；\\n]+");
     private static final Pattern WORD = Pattern.compile("\\p{IsHan}|[\\p{L}\\p{N}:'°%-]+");
 
+    /** A script line of more words than these is a paragraph: each of its sentences is a line. */
+    private static final int PARAGRAPH = 30;
+
+    private final Language language;
     private final Line line;
     private final Pose pose;
     private final Calling calling;
     private final Map<Pattern, PostureId> names = new LinkedHashMap<>();
     private final List<Heard> found = new ArrayList<>();
-    private int sentence;
+    private int lineOf;
 
     /** @param pose how one stands where nothing tells otherwise */
     Pieces(Language language, Line line, Pose pose, Collection<Posture> postures) {
+        this.language = language;
         this.line = line.heard();
         this.pose = pose;
         this.calling = new Calling(language);
@@ -70,11 +79,19 @@ final class Pieces {
     }
 
     List<Heard> of(List<ScriptLine> script) {
+        int lines = 0;
         for (ScriptLine part : script) {
-            sentence++;
-            Matcher sentence = SENTENCE.matcher(part.text());
-            while (sentence.find()) {
-                sentence(sentence.group().strip(), part.seconds());
+            List<String> sentences = SENTENCE.matcher(part.text())
+                    .results()
+                    .map(sentence -> sentence.group().strip())
+                    .filter(sentence -> !sentence.isEmpty())
+                    .toList();
+            boolean paragraph = WORD.matcher(part.text()).results().count() > PARAGRAPH;
+            lines++;
+            for (String sentence : sentences) {
+                lines += paragraph ? 1 : 0;
+                lineOf = paragraph && sentences.size() == 1 ? 0 : lines;
+                sentence(sentence, part.seconds());
             }
         }
         return found;
@@ -160,12 +177,27 @@ final class Pieces {
         }
         String said = window.substring(0, to).strip();
         LineReading alone = line.read(said, pose);
-        found.add(Heard.moves(sentence, said, alone.moves(), alone.manner().breath(), seconds));
+        found.add(Heard.nothing(said, seconds)
+                .withLine(lineOf)
+                .withMoves(alone.moves())
+                .withGoing(going(said))
+                .withBreath(alone.manner().breath())
+                .withBreathOnly(
+                        breathes && alone.moves().isEmpty() && alone.refusals().isEmpty()));
         int next = at;
         while (next < end && words.get(next)[0] - from < to) {
             next++;
         }
         return Math.max(next, at + 1);
+    }
+
+    /** Whether its verbs go up, or down; nothing where both or none do. */
+    private Optional<Heard.Going> going(String said) {
+        List<Term> terms =
+                Scanner.scan(said, language).stream().map(Token::term).toList();
+        boolean up = terms.contains(Term.Act.RAISE) || terms.contains(Term.Act.RISE);
+        boolean down = terms.contains(Term.Act.LOWER) || terms.contains(Term.Act.SINK);
+        return up == down ? Optional.empty() : Optional.of(up ? Heard.Going.UP : Heard.Going.DOWN);
     }
 
     private static int first(LineReading read) {

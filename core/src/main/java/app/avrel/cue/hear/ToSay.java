@@ -9,6 +9,11 @@ import app.avrel.posture.count.Breath;
 import app.avrel.posture.move.Move;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * A count of a form as it could be said: what moves in it, stage by stage.
@@ -27,6 +32,11 @@ record ToSay(
         double start,
         List<Recorded> moves,
         Agreement agreement) {
+
+    /** The share of the instructor's own words that must have been said. */
+    private static final double MOST_OF = 0.7;
+
+    private static final Pattern WORD = Pattern.compile("\\p{IsHan}|[\\p{L}&&[^\\p{IsHan}]]{3,}");
 
     /**
      * One recorded move.
@@ -52,6 +62,26 @@ record ToSay(
             }
         }
         return all;
+    }
+
+    /** {@return whether the instructor's own words for this count are among some that were said} */
+    boolean ownWords(String said) {
+        return moments.getFirst().count().words().stream().anyMatch(own -> among(own.text(), said));
+    }
+
+    private static boolean among(String own, String said) {
+        Set<String> words = words(own);
+        Set<String> there = words(said);
+        long common = words.stream().filter(there::contains).count();
+        return words.size() > 1 && common >= MOST_OF * words.size();
+    }
+
+    /** Words, or characters of Chinese, in small letters. */
+    private static Set<String> words(String text) {
+        return WORD.matcher(text.toLowerCase(Locale.ROOT))
+                .results()
+                .map(MatchResult::group)
+                .collect(Collectors.toSet());
     }
 
     Moment.Place place() {

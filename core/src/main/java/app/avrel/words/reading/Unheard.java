@@ -55,7 +55,7 @@ final class Unheard {
             case Term.Angle(double degrees) -> !saidByOthers(degrees);
             case Term.Hall _ -> !has(Term.Ref.TOO);
             case Term.Measure _ -> true;
-            case Term.Way way -> contradicted(way, index) || ahead(way, index) || secondWay(index);
+            case Term.Way way -> contradicted(way, index) || ahead(way, index) || secondWay(index) || lifts(way);
             case Term.Act act ->
                 switch (act) {
                     case LOOK -> eyes(index) && fit.moves().stream().noneMatch(Move.Look.class::isInstance);
@@ -107,6 +107,12 @@ final class Unheard {
                 && index == items.size() - 1
                 && fit.moves().stream().allMatch(Move.PlaceHand.class::isInstance)
                 && items.stream().noneMatch(item -> item.is(Term.Act.PUSH));
+    }
+
+    /** Lift the foot forward: a foot that is lifted goes nowhere. */
+    private boolean lifts(Term.Way way) {
+        return (way == Term.Way.FORWARD || way == Term.Way.BACK || way == Term.Way.SIDE || way == Term.Way.ACROSS)
+                && fit.moves().stream().allMatch(Move.Lift.class::isInstance);
     }
 
     /** It comes in to touch, and goes out again: a second verb, with a way of its own. */

@@ -83,7 +83,7 @@ final class AirFrame implements Frame {
                 return Optional.empty();
             }
             boolean up = clause.has(Term.Act.RAISE)
-                    || part && clause.has(Term.Act.TAKE) && !clause.has(Term.Measure.class)
+                    || part && clause.has(Term.Act.TAKE) && !clause.has(Term.Measure.class) && !FootPlaces.said(clause)
                     || clause.has(Term.Act.RISE)
                     || clause.has(Term.Way.UP)
                     || clause.has(Term.Act.HOVER)

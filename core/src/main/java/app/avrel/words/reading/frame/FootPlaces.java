@@ -72,6 +72,26 @@ final class FootPlaces {
         return directed(foot, far, width);
     }
 
+    /** {@return whether a clause says where a foot goes: a way, a wall, a side, or beside what} */
+    static boolean said(Clause clause) {
+        return clause.has(item -> item.term() instanceof Term.Way way && way != Term.Way.UP && way != Term.Way.DOWN
+                || item.term() instanceof Term.Hall
+                || item.rel() == Term.Rel.TO && (item.bareSide() || item.term() instanceof Term.Num)
+                || anchors(item));
+    }
+
+    /** {@return whether a foot, not its toes, is opened to a side: it steps there} */
+    static boolean opened(Clause clause) {
+        return clause.has(Term.Act.OPEN)
+                && clause.has(item -> item.is(Term.Part.FOOT) || item.is(Term.Part.LEG))
+                && !clause.has(Term.Part.TOES)
+                && !clause.has(item -> Ways.amount(item.term()).isPresent())
+                && clause.has(item -> item.is(Term.Way.SIDE)
+                        || item.rel() == Term.Rel.TO
+                                && item.bareSide()
+                                && item.who().side().isPresent());
+    }
+
     /** Put the right foot where it was. */
     private boolean whereItWas() {
         int where = clause.find(Term.Rel.WHERE);

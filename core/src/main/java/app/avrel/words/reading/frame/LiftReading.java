@@ -41,7 +41,7 @@ final class LiftReading {
                 || clause.has(Term.Measure.class) && clause.has(Term.Way.FORWARD)) {
             return Optional.empty();
         }
-        if (heel && risesApart()) {
+        if (heel && risesApart() || comesDownAgain()) {
             return Optional.empty();
         }
         boolean end = !knee && (heel || toes && !hangs || ball);
@@ -61,6 +61,13 @@ final class LiftReading {
     private boolean risesApart() {
         int rise = clause.find(Term.Act.RISE);
         return rise > 0 && clause.item(rise - 1).soft() && !clause.has(Term.Act.RAISE) && !clause.has(Term.Way.UP);
+    }
+
+    /** 左脚提起往前落: what comes down after it was lifted is told in another clause. */
+    private boolean comesDownAgain() {
+        int raise = clause.find(Term.Act.RAISE);
+        int lower = clause.find(Term.Act.LOWER);
+        return raise >= 0 && lower > raise;
     }
 
     private void takeUp() {

@@ -79,11 +79,12 @@ final class StepFrame implements Frame {
             if (half) {
                 clause.takeAll(Term.Act.RISE, Term.Way.UP);
             }
-            if (steps || half || part && clause.has(Term.Measure.class)) {
+            boolean taken = part && clause.has(Term.Act.TAKE) && FootPlaces.said(clause);
+            if (steps || half || taken || part && clause.has(Term.Measure.class)) {
                 clause.takeAll(Term.Act.TAKE, Term.Act.DO);
             }
             boolean comesUp = comesUp();
-            boolean moves = clause.takeAll(Term.Act.MOVE, Term.Act.RETURN, Term.Act.FOLLOW, Term.Act.PULL_BACK);
+            boolean moves = taken | clause.takeAll(Term.Act.MOVE, Term.Act.RETURN, Term.Act.FOLLOW, Term.Act.PULL_BACK);
             boolean closes = clause.has(Term.Act.CLOSE)
                     && part
                     && clause.has(item -> (item.bareSide() || item.is(Term.Part.FOOT))
@@ -91,8 +92,9 @@ final class StepFrame implements Frame {
                             && (item.rel() == Term.Rel.TO
                                     || item.rel() == Term.Rel.BESIDE
                                     || item.rel() == Term.Rel.WITH && !clause.has(Term.Part.TOES)));
-            boolean opens =
-                    clause.has(Term.Act.OPEN) && part && clause.has(item -> item.term() instanceof Term.Measure);
+            boolean opens = clause.has(Term.Act.OPEN)
+                    && part
+                    && (clause.has(item -> item.term() instanceof Term.Measure) || FootPlaces.opened(clause));
             closes |= comesUp;
             if (closes) {
                 clause.takeAll(Term.Act.CLOSE, Term.Act.RISE, Term.Act.RAISE);

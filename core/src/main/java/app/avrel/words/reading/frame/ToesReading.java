@@ -115,6 +115,9 @@ final class ToesReading {
         if (number >= 0 && way) {
             double degrees = Ways.amount(clause.item(number).term()).orElseThrow();
             clause.use(number);
+            clause.takeItem(item -> item.bareSide()
+                    && item.rel() == Term.Rel.TO
+                    && item.who().side().filter(to -> (to == side) != in).isPresent());
             clause.takeAll(Term.Way.IN, Term.Way.OUT, Term.Way.ROUND);
             boolean target = word >= 0
                     && number < word

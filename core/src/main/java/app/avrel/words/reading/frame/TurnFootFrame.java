@@ -113,7 +113,7 @@ final class TurnFootFrame implements Frame {
                     || clause.has(item -> HandWords.hand(item) && item.rel() == null)) {
                 return Optional.empty();
             }
-            boolean steps = opens && !toes && clause.has(Term.Measure.class);
+            boolean steps = opens && !toes && clause.has(Term.Measure.class) || FootPlaces.opened(clause);
             if (turnsTwice() || steps || turns && TurnBodyFrame.far(clause)) {
                 return Optional.empty();
             }
