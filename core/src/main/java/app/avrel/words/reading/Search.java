@@ -111,7 +111,10 @@ final class Search {
      */
     private static boolean stolen(List<Item> run) {
         Item first = run.getFirst();
-        boolean led = first.rel() == Term.Rel.TO || first.rel() == Term.Rel.AT || first.rel() == Term.Rel.BESIDE;
+        boolean led = first.rel() == Term.Rel.TO
+                || first.rel() == Term.Rel.AT
+                || first.rel() == Term.Rel.BESIDE
+                || first.rel() == Term.Rel.ON;
         return led && run.stream().anyMatch(Item::soft)
                 || first.bareSide()
                         && first.rel() == null

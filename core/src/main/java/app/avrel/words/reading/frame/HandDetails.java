@@ -108,9 +108,15 @@ final class HandDetails {
                 .or(() -> after(Term.Part.BACK_OF_HAND).map(HandDetails::palm).map(FacedPalm::opposite))
                 .or(() -> after(Term.Part.KNUCKLES).map(HandDetails::palm).map(FacedPalm::opposite))
                 .or(() -> after(Term.Part.HEEL_OF_PALM).map(HandDetails::palm))
-                .or(() -> after(Term.Part.PALM).map(HandDetails::palm))
+                .or(() -> after(Term.Part.PALM).map(this::pushedAway).map(HandDetails::palm))
                 .or(this::turnedOver);
         return palm.isPresent() ? said.withPalm(palm.get()) : said;
+    }
+
+    /** Push the palm away from you: forward, not to the side. */
+    private Pointing pushedAway(Pointing way) {
+        boolean away = clause.said(Term.Act.PUSH) && clause.said(Term.Way.AWAY);
+        return way == Pointing.OUT && away ? Pointing.FORWARD : way;
     }
 
     /** The hand turns over, palm not named: 右掌翻上, the hand faces down. */

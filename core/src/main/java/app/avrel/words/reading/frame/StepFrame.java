@@ -51,6 +51,7 @@ final class StepFrame implements Frame {
                     || TurnFootFrame.heelSwings(clause)
                     || stepsThenSlides()
                     || onto && clause.has(Term.Act.STEP)
+                    || onlyPivots()
                     || onlyCrosses()) {
                 return Optional.empty();
             }
@@ -85,6 +86,7 @@ final class StepFrame implements Frame {
             }
             boolean comesUp = comesUp();
             boolean moves = taken | clause.takeAll(Term.Act.MOVE, Term.Act.RETURN, Term.Act.FOLLOW, Term.Act.PULL_BACK);
+            draws |= moves && bringsIn();
             boolean closes = clause.has(Term.Act.CLOSE)
                     && part
                     && clause.has(item -> (item.bareSide() || item.is(Term.Part.FOOT))
@@ -221,6 +223,31 @@ final class StepFrame implements Frame {
             return clause.has(to -> (to.bareSide() || to.is(Term.Part.FOOT))
                     && (to.rel() == Term.Rel.TO || to.rel() == Term.Rel.BESIDE && !clause.has(Term.Act.RAISE))
                     && to.whose().flatMap(now::foot).filter(side -> side != own).isPresent());
+        }
+
+        /** Bring the left foot in, and nothing more of where to: it is drawn in. */
+        private boolean bringsIn() {
+            return clause.has(Term.Way.IN)
+                    && clause.has(item -> (item.is(Term.Part.FOOT) || item.is(Term.Part.LEG)) && item.rel() == null)
+                    && !clause.has(Term.Part.TOES)
+                    && !clause.has(Term.Measure.class)
+                    && !clause.has(item -> Ways.amount(item.term()).isPresent())
+                    && !clause.has(item -> item.term() instanceof Term.Way way && way != Term.Way.IN
+                            || item.term() instanceof Term.Hall
+                            || item.rel() != null);
+        }
+
+        /** On the left heel, to 6: the heel is what one turns on, and nobody says that a foot steps. */
+        private boolean onlyPivots() {
+            boolean pivot = clause.has(item -> (item.is(Term.Part.HEEL) || item.is(Term.Part.BALL))
+                    && (item.rel() == Term.Rel.ON || item.rel() == Term.Rel.WITH));
+            boolean goes = clause.has(item -> item.is(Term.Act.STEP)
+                    || item.is(Term.Act.SLIDE)
+                    || item.is(Term.Act.LAND)
+                    || item.is(Term.Act.MOVE)
+                    || item.is(Term.Act.HALF_STEP)
+                    || item.is(Term.Act.DRAW));
+            return pivot && !goes && !clause.has(item -> WhichFoot.foot(item) && item.rel() == null);
         }
 
         /** The right hand leads, the left follows: that is the other hand, and no foot. */

@@ -220,13 +220,16 @@ final class WeightFrame implements Frame {
             List<Item> before = clause.items().subList(0, comma);
             boolean foot = before.stream().anyMatch(item -> WhichFoot.foot(item) && item.rel() == null);
             boolean steps = before.stream().anyMatch(item -> item.is(Term.Act.STEP));
+            boolean led = before.stream()
+                    .anyMatch(item -> item.rel() == Term.Rel.TO
+                            && (item.term() instanceof Term.Num || item.term() instanceof Term.Hall));
             boolean goes = before.stream()
                     .anyMatch(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK) || item.is(Term.Way.SIDE));
             return (foot || steps)
-                    && goes
+                    && (goes || led)
                     && clause.items().subList(comma, clause.size()).stream()
                             .anyMatch(item -> item.is(Term.Act.SHIFT)
-                                    || steps
+                                    || (steps || led)
                                             && (item.is(Term.Part.WEIGHT)
                                                     || item.term() instanceof Term.Share
                                                     || item.term() instanceof Term.Ratio));
