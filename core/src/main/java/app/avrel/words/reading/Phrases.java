@@ -398,7 +398,7 @@ final class Phrases {
                 end = of + 1;
             }
         }
-        Term.Rel placed = grammar.placeAfterThing() ? placeAfter(part, end, rel, who) : null;
+        Term.Rel placed = grammar.placeAfterThing() ? placeAfter(part, begin, end, rel, who) : null;
         if (placed != null) {
             boolean comes = (rel == Term.Rel.FROM || rel == Term.Rel.PAST) && goesOn(end + 1);
             boolean faces = rel == Term.Rel.TO && begin > 0 && term(begin - 1) == Term.Act.TURN;
@@ -428,14 +428,16 @@ final class Phrases {
     }
 
     /** The relation after a thing; after a limb that itself moves it is a way. */
-    private Term.@Nullable Rel placeAfter(Term.Part part, int index, Term.@Nullable Rel rel, Term.@Nullable Who who) {
+    private Term.@Nullable Rel placeAfter(
+            Term.Part part, int begin, int index, Term.@Nullable Rel rel, Term.@Nullable Who who) {
         Term after = term(index);
         if (after == Term.Rel.ON && PhraseKinds.PIVOTS.contains(part)) {
             return Term.Rel.ON;
         }
         boolean limb = PhraseKinds.LIMBS.contains(part) || part == Term.Part.KNEE;
         List<Item> before = who == Term.Who.BOTH ? here() : out;
-        boolean moves = limb && rel == null && before.stream().noneMatch(Item::part);
+        boolean starts = begin > 0 && in.get(begin - 1).term() == Term.Mark.COMMA && after instanceof Term.Way;
+        boolean moves = limb && rel == null && (starts || before.stream().noneMatch(Item::part));
         boolean single =
                 after instanceof Term.Way && in.get(index).to() - in.get(index).from() == 1;
         if (moves || part == Term.Part.WEIGHT || !single && !(after instanceof Term.Rel)) {

@@ -138,8 +138,12 @@ final class LowerReading {
         if (clause.takeAll(Term.Part.BALL) || named == Term.Part.BALL && standing != Contact.BALL) {
             return Optional.of(Contact.BALL);
         }
-        boolean touched =
-                named == Term.Part.TOES && clause.indexOf(Term.Act.LAND) >= 0 && clause.indexOf(Term.Act.LOWER) < 0;
+        boolean floor = named == null && clause.said(Term.Part.FLOOR) && !clause.said(Term.Act.LOWER);
+        if (floor && clause.said(Term.Part.HEEL)) {
+            return Optional.of(Contact.HEEL);
+        }
+        boolean toes = named == Term.Part.TOES || floor && clause.said(Term.Part.TOES);
+        boolean touched = toes && clause.indexOf(Term.Act.LAND) >= 0 && clause.indexOf(Term.Act.LOWER) < 0;
         boolean toesFirst = touched || clause.has(Term.Part.TOES) && clause.has(Term.Manner.FIRST);
         return toesFirst ? Optional.of(Contact.BALL) : Optional.empty();
     }
