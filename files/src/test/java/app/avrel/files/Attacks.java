@@ -2,16 +2,22 @@ package app.avrel.files;
 
 /**
  * How often something is attacked: the property {@code avrel.attacks} is the share of the full number, 1 for all; usually it
- * is far less, so that every run attacks a little.
+ * is a tenth, and less of what takes long.
  */
 final class Attacks {
 
-    private static final double SHARE = Double.parseDouble(System.getProperty("avrel.attacks", "0.03"));
+    private static final double USUAL = 0.1;
 
     private Attacks() {}
 
     /** {@return how many of so many, at least twenty} */
     static int of(int most) {
-        return (int) Math.max(Math.min(20, most), most * SHARE);
+        return of(most, USUAL);
+    }
+
+    /** {@return how many of so many, at least twenty, where usually less than a tenth is tried} */
+    static int of(int most, double usual) {
+        double share = Double.parseDouble(System.getProperty("avrel.attacks", Double.toString(usual)));
+        return (int) Math.max(Math.min(20, most), most * share);
     }
 }

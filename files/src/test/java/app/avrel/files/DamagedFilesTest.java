@@ -8,6 +8,7 @@ import app.avrel.files.table.CountTable;
 import app.avrel.files.table.EntryTable;
 import app.avrel.form.Form;
 import app.avrel.label.Language;
+import app.avrel.posture.Posture;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import app.avrel.project.notes.NotesIn;
@@ -30,7 +31,7 @@ import org.junit.jupiter.api.Test;
 class DamagedFilesTest {
 
     private static final Duration LONG = Duration.ofSeconds(2);
-    private static final Project SCHOOL = SampleProjects.of(3, 6);
+    private static final Project SCHOOL = SampleProjects.of(3, 2);
     private static final Form FORM = SCHOOL.forms().getFirst();
 
     /** What is put in: marks that mean something in one format or another, and letters of several scripts. */
@@ -116,11 +117,13 @@ class DamagedFilesTest {
 
     @Test
     void notesAreReadLineByLine() {
-        String notes =
-                NotesOut.of(SCHOOL.withPostures(SCHOOL.postures().subList(0, 1)).withForms(List.of()));
+        Posture posture = SCHOOL.postures().getFirst();
+        Posture begun = Posture.blank(posture.id(), "Wade Back / 涉水")
+                .withCounts(posture.counts().subList(0, 2));
+        String notes = NotesOut.of(SCHOOL.withPostures(List.of(begun)).withForms(List.of()));
         Project empty = Project.empty("Notes", Setting.USUAL);
         attack(
-                2_000,
+                20_000,
                 notes,
                 text -> assertThat(NotesIn.read(text, empty, Language.ENGLISH)).isNotNull());
     }

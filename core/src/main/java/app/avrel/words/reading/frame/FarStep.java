@@ -1,6 +1,7 @@
 package app.avrel.words.reading.frame;
 
 import app.avrel.body.Side;
+import app.avrel.floor.Direction;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.FootWay;
 import app.avrel.posture.move.Move;
@@ -31,6 +32,7 @@ final class FarStep {
         FootPlaces places = new FootPlaces(clause, now);
         Optional<StepPlace> place = places.find(foot)
                 .or(this::opened)
+                .or(this::heardBack)
                 .or(() -> beside
                         ? Optional.of(new StepPlace.Beside(Optional.empty(), Optional.empty()))
                         : Optional.empty());
@@ -74,6 +76,13 @@ final class FarStep {
                 ? new Move.Slide(foot, place.get(), landing, toes)
                 : new Move.Step(foot, place.get(), landing, toes, way);
         return Fit.of(move).heading(places.hall());
+    }
+
+    /** The left foot goes back: one who only listens need not ask whether that is where it was. */
+    private Optional<StepPlace> heardBack() {
+        return now.hears() && clause.said(Term.Act.RETURN)
+                ? Optional.of(new StepPlace.Along(Direction.BACK, Optional.empty(), Optional.empty()))
+                : Optional.empty();
     }
 
     /** Open the left foot a shoulder width: level with the other, so far from it. */
