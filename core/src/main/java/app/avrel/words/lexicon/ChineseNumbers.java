@@ -13,8 +13,9 @@ final class ChineseNumbers {
     private static final String N = "([零一二两三四五六七八九十百]+|\\d+(?:\\.\\d+)?)";
     private static final Pattern PERCENT = Pattern.compile("百分之" + N);
     private static final Pattern PART = Pattern.compile(N + "分之" + N);
-    private static final Pattern TENTHS = Pattern.compile("([一二两三四五六七八九])成(半)?(?!左|右|马|弓|虚)");
-    private static final Pattern FROM_TENTHS = Pattern.compile("([一二两三四五六七八九])(?=[到至、~]?[一二两三四五六七八九]成(?!左|右|马|弓|虚))");
+    private static final Pattern TENTHS = Pattern.compile("([一二两三四五六七八九])成(半)?(?![左右]?(?:马|弓|虚|仆|独|歇|丁))");
+    private static final Pattern FROM_TENTHS =
+            Pattern.compile("([一二两三四五六七八九])(?=[到至、~]?[一二两三四五六七八九]成(?![左右]?(?:马|弓|虚|仆|独|歇|丁)))");
     private static final Pattern HOUR = Pattern.compile(N + "[点點](半)?(?:钟)?(?:方向)?(?!地)");
     /** After these one o'clock is a little: 左转一点, 再沉一点; to one o'clock is 转到一点. */
     private static final String MORE_OR_LESS = "转轉拧沉升起移开倾扣撇摆屈蹲落降";

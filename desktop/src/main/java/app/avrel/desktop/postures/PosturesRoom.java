@@ -111,6 +111,11 @@ public final class PosturesRoom implements Room {
     }
 
     @Override
+    public void begin() {
+        line.focus();
+    }
+
+    @Override
     public Node node() {
         return root;
     }

@@ -1,6 +1,7 @@
 package app.avrel.desktop.session;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 
 /** A room of the window. */
@@ -13,4 +14,9 @@ public interface Room {
 
     /** {@return what can be done here by key} */
     List<Command> commands();
+
+    /** Puts the keyboard where one begins here: on the first list, where the room has nothing to type into. */
+    default void begin() {
+        Optional.ofNullable(node().lookup(".list-view")).ifPresent(Node::requestFocus);
+    }
 }

@@ -18,6 +18,8 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -31,6 +33,7 @@ public final class Session {
 
     private final Recovery recovery;
     private final ReadOnlyObjectWrapper<Desk> desk = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyIntegerWrapper begun = new ReadOnlyIntegerWrapper();
 
     @SuppressWarnings("NullAway.Init") // set by start
     private History history;
@@ -235,6 +238,12 @@ public final class Session {
         file.begin(read, from);
         recovery.forget();
         desk.set(fresh);
+        begun.set(begun.get() + 1);
+    }
+
+    /** {@return how many projects have been put on the desk} */
+    public ReadOnlyIntegerProperty begun() {
+        return begun.getReadOnlyProperty();
     }
 
     /** Puts work on the desk that a program left behind; it counts as not saved. {@return whether it is kept anew on disk} */

@@ -49,6 +49,7 @@ public final class AvrelApplication extends Application {
         shell.restore(stage);
         stage.setOnHiding(_ -> shell.remember(stage));
         stage.show();
+        shell.begin();
         shell.files().watch();
         Platform.runLater(() -> {
             shell.files().offerRecovery();

@@ -39,6 +39,7 @@ public final class Shell {
     private final Paper paper;
     private final ShellSheets sheets;
     private final ChangeListener<Desk> shower = (_, _, desk) -> show(desk);
+    private final Beginning beginning;
     private RoomName room = RoomName.POSTURES;
 
     public Shell(Session session, FileChoosing choosing, Runnable quit) {
@@ -49,6 +50,8 @@ public final class Shell {
         this.sheets = new ShellSheets(this, root);
         this.paper = new Paper(session, choosing, root, () -> room);
         this.rooms = new Rooms(memory);
+        this.beginning = new Beginning(
+                session, () -> rooms.built(room), () -> root.getChildren().getLast() == window);
         this.hall = new HallOver(session, root, () -> rooms.built(room).node().requestFocus());
         rooms.build(RoomName.POSTURES, () -> new PosturesRoom(session, this::go, files::readNotes, files::openDemo));
         rooms.build(RoomName.FORM, () -> new FormRoom(session, this::go));
@@ -91,9 +94,18 @@ public final class Shell {
 
     /** Goes to a room; it is built when first entered. */
     public void go(RoomName to) {
+        boolean inRoom = window.getCenter() != null && window.getCenter().isFocusWithin();
         room = to;
         window.setCenter(rooms.entered(to).node());
         show(session.desk().get());
+        if (inRoom) {
+            begin();
+        }
+    }
+
+    /** Puts the keyboard where one begins. */
+    public void begin() {
+        beginning.begin();
     }
 
     /** Puts the window where it was left, with its room and its posture. */
@@ -204,5 +216,6 @@ public final class Shell {
     /** Ends listening: the window is closed. */
     public void dispose() {
         session.desk().removeListener(shower);
+        beginning.dispose();
     }
 }
