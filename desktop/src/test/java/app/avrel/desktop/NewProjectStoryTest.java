@@ -8,6 +8,7 @@ import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.collections.SetChangeListener;
 import javafx.css.PseudoClass;
@@ -65,7 +66,7 @@ class NewProjectStoryTest {
             for (String style : List.of(".read-back-said", ".read-back-assumed")) {
                 root().lookupAll(style).forEach(node -> said.append(((Text) node).getText()));
             }
-            return said + ((Label) root().lookup(".not-recorded")).getText();
+            return said + ((ButtonBase) root().lookup(".not-recorded")).getText();
         });
     }
 
@@ -166,5 +167,47 @@ class NewProjectStoryTest {
                 .toList());
         assertThat(said).anyMatch(words -> words.matches(".*\\d+ cm long, \\d+ cm wide · hips .* lower.*"));
         assertThat(said).noneMatch(words -> words.contains("pelvis"));
+    }
+
+    private boolean inTheLine() {
+        return read(() -> line().isFocused());
+    }
+
+    @Test
+    void theKeyboardBeginsInTheLine(FxRobot robot) {
+        robot.interact(() -> workplace.shell.begin());
+        assertThat(inTheLine()).isTrue();
+        robot.interact(() -> workplace.session.start(Project.empty("Another hall", Setting.USUAL), Optional.empty()));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(inTheLine()).isTrue();
+    }
+
+    @Test
+    void aNewPostureIsNamedFirstAndEnterGoesOnToTheLine(FxRobot robot) {
+        Keyboard keyboard = new Keyboard(robot);
+        keyboard.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.N);
+        assertThat(inTheLine()).isFalse();
+        keyboard.type("Greet the Tide");
+        keyboard.press(KeyCode.ENTER);
+        assertThat(inTheLine()).isTrue();
+        assertThat(postures()).extracting(Posture::name).containsExactly("Greet the Tide");
+    }
+
+    @Test
+    void newPosturesCanBeToldApart(FxRobot robot) {
+        for (int i = 0; i < 3; i++) {
+            press(robot, "New posture");
+        }
+        assertThat(postures())
+                .extracting(Posture::name)
+                .containsExactly("New posture", "New posture 2", "New posture 3");
+    }
+
+    @Test
+    void whatIsTypedCanBeRecordedByAPress(FxRobot robot) {
+        type(robot, "shift 100 left");
+        press(robot, "not recorded yet: Enter");
+        assertThat(postures().getFirst().counts()).hasSize(1);
+        assertThat(line().getText()).isEmpty();
     }
 }

@@ -68,6 +68,11 @@ final class EntryCard extends VBox {
         Tips.give(replace, Words.of("form.put_another_posture"));
     }
 
+    /** Joins the entry to the one before, by what is proposed first. */
+    void join() {
+        joins.takeFirst();
+    }
+
     void show(Desk desk, int index) {
         Entry entry = desk.form().entries().get(index);
         Optional<Posture> recorded = desk.project().posture(entry.posture());

@@ -14,12 +14,14 @@ final class FormCommands {
     private final FormList list;
     private final FormStage stage;
     private final StretchEdits stretches;
+    private final EntryCard card;
 
-    FormCommands(Session session, FormList list, FormStage stage, StretchEdits stretches) {
+    FormCommands(Session session, FormList list, FormStage stage, StretchEdits stretches, EntryCard card) {
         this.session = session;
         this.list = list;
         this.stage = stage;
         this.stretches = stretches;
+        this.card = card;
     }
 
     List<Command> all() {
@@ -55,7 +57,8 @@ final class FormCommands {
                         .repeating(),
                 Command.of(Words.of("form.entry_after"), KeyCode.PAGE_DOWN, "", () -> step(1))
                         .repeating(),
-                Command.of(Words.of("form.next_open_join"), KeyCode.F7, "", this::nextOpenJoin));
+                Command.of(Words.of("form.next_open_join"), KeyCode.F7, "", this::nextOpenJoin),
+                Command.of(Words.of("form.join_first"), KeyCode.PERIOD, "Ctrl", card::join));
     }
 
     private void step(int by) {

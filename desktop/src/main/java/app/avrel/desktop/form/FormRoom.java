@@ -58,7 +58,7 @@ public final class FormRoom implements Room {
         findings = new FindingBox(new FindingActions(session, go));
         entryCard = new EntryCard(session, stretches, new WaysIn(session, this::open));
         stage = new FormStage(session, new HallChoice(), ribbon);
-        commands = new FormCommands(session, list, stage, stretches);
+        commands = new FormCommands(session, list, stage, stretches, entryCard);
         PointerMenu.give(list, () -> Command.items(commands.ofEntries()));
         PointerMenu.give(stage, () -> Command.items(commands.ofWalk()));
         PointerMenu.give(ribbon, () -> Command.items(commands.ofEntries()));

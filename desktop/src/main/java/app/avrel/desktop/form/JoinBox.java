@@ -150,6 +150,15 @@ final class JoinBox extends VBox {
         }
     }
 
+    /** Takes the first way to join that is proposed: a link, where one does. */
+    void takeFirst() {
+        proposals.getChildren().stream()
+                .filter(Button.class::isInstance)
+                .map(Button.class::cast)
+                .findFirst()
+                .ifPresent(Button::fire);
+    }
+
     private void button(String words, String says, boolean accent, Weighed weighed, JoinMending mending) {
         Button button = Buttons.words(
                 words,

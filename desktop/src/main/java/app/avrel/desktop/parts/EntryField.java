@@ -65,8 +65,11 @@ public final class EntryField extends VBox {
         }
     }
 
+    /** Shows what the document has; where it stands already, caret and selection stay as they are. */
     private void settle() {
-        field.setText(shown);
+        if (!field.getText().equals(shown)) {
+            field.setText(shown);
+        }
         mark(true);
     }
 

@@ -13,7 +13,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.layout.VBox;
 
 /** The card at the side: of the chosen count, or of the posture as a whole, with what is found there. */
@@ -21,16 +25,23 @@ final class PostureAside extends VBox {
 
     private final Session session;
     private final Consumer<Where> go;
+    private final Runnable named;
     private final CountCard countCard;
     private final OtherSideBox otherSide;
     private final FindingBox findings;
     private final AfterPicture afterPicture = new AfterPicture(this);
     private Optional<PostureCard> postureCard = Optional.empty();
 
-    /** @param go goes to a place of the record */
-    PostureAside(Session session, Consumer<Where> go) {
+    /**
+     * The card beside the stage.
+     *
+     * @param go goes to a place of the record
+     * @param named goes on once a posture has its name
+     */
+    PostureAside(Session session, Consumer<Where> go, Runnable named) {
         this.session = session;
         this.go = go;
+        this.named = named;
         countCard = new CountCard(session);
         otherSide = new OtherSideBox(session);
         findings = new FindingBox(new FindingActions(session, go));
@@ -55,9 +66,24 @@ final class PostureAside extends VBox {
         findings.mend();
     }
 
-    /** Puts the keyboard on the posture's name. */
+    /** Puts the keyboard on the posture's name, as soon as it is seen. */
     void focusName() {
-        postureCard().focusName();
+        PostureCard wanted = postureCard();
+        if (wanted.getScene() == null) {
+            focusWhenSeen(wanted);
+        } else {
+            wanted.focusName();
+        }
+    }
+
+    private static void focusWhenSeen(PostureCard wanted) {
+        wanted.sceneProperty().addListener(new ChangeListener<>() {
+            @Override
+            public void changed(ObservableValue<? extends Scene> scene, Scene before, Scene now) {
+                wanted.sceneProperty().removeListener(this);
+                Platform.runLater(wanted::focusName);
+            }
+        });
     }
 
     private void card(Desk desk, Posture posture, int count) {
@@ -81,7 +107,7 @@ final class PostureAside extends VBox {
 
     /** The card for a posture as a whole is made when it is first asked for: the window opens on a count. */
     private PostureCard postureCard() {
-        PostureCard made = postureCard.orElseGet(() -> new PostureCard(session, go));
+        PostureCard made = postureCard.orElseGet(() -> new PostureCard(session, go, named));
         postureCard = Optional.of(made);
         return made;
     }

@@ -41,13 +41,14 @@ final class PostureCard extends VBox {
     private final WaysHere ways;
     private final RuleRows ownRules = new RuleRows();
 
-    PostureCard(Session session, Consumer<Where> go) {
+    PostureCard(Session session, Consumer<Where> go, Runnable named) {
         this.session = session;
         getStyleClass().add("posture-card");
         grid.section(Words.of("postures.names"));
         name = grid.line(Words.of("common.english"), Words.of("postures.name"));
+        name.field().setOnAction(_ -> named.run());
         meaning = grid.line(Words.of("postures.meaning"), Words.of("postures.means"));
-        chinese = grid.line("中文", "名");
+        chinese = grid.line("中文", "名称");
         romanised = grid.line(Words.of("postures.romanised"), Words.of("postures.tone_marks"));
         spanish = grid.line("Español", "un nombre");
         grid.section(Words.of("postures.sides"));

@@ -13,6 +13,9 @@ import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import app.avrel.posture.PostureName;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.collections.ObservableList;
 import javafx.geometry.Pos;
@@ -101,8 +104,19 @@ final class PostureList extends VBox {
 
     void create() {
         find.clear();
-        PostureId id = session.project().freshPostureId(Words.of("postures.new_posture"));
-        add(Words.of("postures.add_posture"), Posture.blank(id, Words.of("postures.new_posture")), Choice.START);
+        String name = freshName(Words.of("postures.new_posture"));
+        PostureId id = session.project().freshPostureId(name);
+        add(Words.of("postures.add_posture"), Posture.blank(id, name), Choice.START);
+    }
+
+    /** New posture, New posture 2: two of one name could not be told apart in a menu. */
+    private String freshName(String name) {
+        Set<String> there =
+                session.project().postures().stream().map(Posture::name).collect(Collectors.toSet());
+        return Stream.concat(Stream.of(name), IntStream.iterate(2, n -> n + 1).mapToObj(n -> name + " " + n))
+                .filter(free -> !there.contains(free))
+                .findFirst()
+                .orElseThrow();
     }
 
     void copy() {

@@ -46,8 +46,8 @@ public final class PosturesRoom implements Room {
         ribbons = new PostureRibbons(session);
         stage = new PostureStage(ribbons.recorded(), this::again, this::play);
         middle = new PostureMiddle(stage);
-        aside = new PostureAside(session, go);
         line = new TypedLine(session);
+        aside = new PostureAside(session, go, line::focus);
         begin = new BeginCard(line::type, notes, demo);
         line.onFirst(list::create);
         Scroller scroll = new Scroller(aside);

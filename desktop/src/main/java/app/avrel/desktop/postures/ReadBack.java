@@ -1,7 +1,7 @@
 package app.avrel.desktop.postures;
 
+import app.avrel.desktop.parts.Buttons;
 import app.avrel.desktop.parts.Fonts;
-import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.mechanics.Spacing;
@@ -13,7 +13,7 @@ import app.avrel.words.reading.LineReading;
 import app.avrel.words.say.Saying;
 import java.util.ArrayList;
 import java.util.List;
-import javafx.scene.control.Label;
+import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.text.Text;
@@ -25,9 +25,13 @@ final class ReadBack extends HBox {
     private static final double SEEN = 0.005;
 
     private final TextFlow said = new TextFlow();
-    private final Label waiting = Texts.of(Words.of("common.not_recorded_yet"), "not-recorded");
+    private final Button waiting;
 
-    ReadBack() {
+    /** @param record records what is read back: Enter, or a press on the words that say it is not recorded yet */
+    ReadBack(Runnable record) {
+        waiting = Buttons.words(Words.of("common.not_recorded_yet"), Words.of("postures.record_line"), record);
+        waiting.getStyleClass().setAll("button", "not-recorded");
+        waiting.setFocusTraversable(false);
         getStyleClass().add("read-back");
         HBox.setHgrow(said, Priority.ALWAYS);
         waiting.setMinWidth(USE_PREF_SIZE);

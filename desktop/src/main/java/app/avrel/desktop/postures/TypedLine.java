@@ -28,7 +28,7 @@ public final class TypedLine extends VBox {
     private final TypedLineModel model;
     private final TextField field = new TextField();
     private final TypedNotes below = new TypedNotes(new Changes());
-    private final ReadBack readBack = new ReadBack();
+    private final ReadBack readBack = new ReadBack(this::enter);
 
     private final Refusing refusing = new Refusing(field);
     private final AfterPicture afterPicture = new AfterPicture(this);
