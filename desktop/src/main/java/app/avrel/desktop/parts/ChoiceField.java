@@ -40,7 +40,8 @@ public final class ChoiceField extends ComboBox<String> {
 
     private void typed(KeyEvent event) {
         String letter = event.getCharacter().toLowerCase(Locale.ROOT);
-        if (letter.isBlank()) {
+        boolean command = event.isControlDown() || event.isAltDown() || event.isMetaDown();
+        if (letter.isBlank() || command) {
             return;
         }
         int size = getItems().size();

@@ -1,8 +1,10 @@
 package app.avrel.desktop.session;
 
 import java.util.List;
-import java.util.Optional;
+import java.util.Objects;
+import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBoxBase;
 
 /** A room of the window. */
 public interface Room {
@@ -17,6 +19,15 @@ public interface Room {
 
     /** Puts the keyboard where one begins here: on the first list, where the room has nothing to type into. */
     default void begin() {
-        Optional.ofNullable(node().lookup(".list-view")).ifPresent(Node::requestFocus);
+        node().lookupAll(".list-view").stream()
+                .filter(list -> list.isFocusTraversable() && !ofChoice(list))
+                .findFirst()
+                .ifPresent(Node::requestFocus);
+    }
+
+    /** A choice keeps the list that it opens inside itself; letters typed there would choose. */
+    private static boolean ofChoice(Node list) {
+        return Stream.iterate(list.getParent(), Objects::nonNull, Node::getParent)
+                .anyMatch(ComboBoxBase.class::isInstance);
     }
 }
