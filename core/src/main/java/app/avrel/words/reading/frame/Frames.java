@@ -114,7 +114,7 @@ public final class Frames {
                 || item.is(Term.Part.WAIST)
                 || item.is(Term.Part.KNEES_BEND)
                 || PropFrame.thing(item)
-                || item.is(Term.Part.HAND) && item.both();
+                || (item.is(Term.Part.HAND) || item.is(Term.Part.ARM)) && item.both();
         boolean side = item.bareSide()
                 && at + 1 < clause.size()
                 && goes(clause.item(at + 1).term());

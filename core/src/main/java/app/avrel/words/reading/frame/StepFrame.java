@@ -88,7 +88,8 @@ final class StepFrame implements Frame {
             }
             boolean comesUp = comesUp();
             boolean moves = taken | clause.takeAll(Term.Act.MOVE, Term.Act.RETURN, Term.Act.FOLLOW, Term.Act.PULL_BACK);
-            draws |= moves && bringsIn();
+            boolean brings = moves && bringsIn();
+            draws |= brings;
             boolean closes = clause.has(Term.Act.CLOSE)
                     && part
                     && clause.has(item -> (item.bareSide() || item.is(Term.Part.FOOT))
@@ -102,6 +103,7 @@ final class StepFrame implements Frame {
             closes |= comesUp;
             if (closes) {
                 clause.takeAll(Term.Act.CLOSE, Term.Act.RISE, Term.Act.RAISE);
+                clause.takeAll(Term.Way.IN);
                 clause.takeItem(item -> item.bareSide() && item.rel() == Term.Rel.TO);
                 beside = true;
             }
@@ -201,7 +203,7 @@ final class StepFrame implements Frame {
                 return Optional.of(
                         fit.ask(clause.text(), "foot_or_hand", Map.of("side", clause.text()), "foot", "hand"));
             }
-            double verbCost = verb ? 0 : moves ? 0.1 : Costs.NO_VERB;
+            double verbCost = brings ? Costs.NO_BOUNDARY : verb ? 0 : moves ? 0.1 : Costs.NO_VERB;
             double limbCost = known ? which.at() < 0 && which.side().isEmpty() ? Costs.LIMB_ELIDED : which.cost() : 0;
             boolean follows = half
                     && which.at() < 0

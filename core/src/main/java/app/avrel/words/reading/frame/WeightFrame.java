@@ -159,6 +159,9 @@ final class WeightFrame implements Frame {
             if (!weight && !number && (clause.has(Term.Act.LAND) || turns && !own)) {
                 return Optional.empty();
             }
+            if (turns && !weight && turnsBefore()) {
+                return Optional.empty();
+            }
             boolean about = clause.has(Term.Manner.ABOUT);
             double cost = weight || own ? 0 : number || state || all ? Costs.NO_VERB : on ? ON : Costs.NO_VERB + 1;
             takeActs(FAIR);
@@ -238,6 +241,13 @@ final class WeightFrame implements Frame {
         /** Turn left forty-five, then right ninety: the number goes on turning. */
         private boolean turnsOn() {
             return now.turned() && !clause.has(WhichLoad::limb) && !clause.has(item -> item.rel() == Term.Rel.ON);
+        }
+
+        /** Turn left 45, sixty percent left: one turns, and the share is told after a comma. */
+        private boolean turnsBefore() {
+            int turn = clause.indexOf(Term.Act.TURN);
+            int share = clause.find(item -> item.term() instanceof Term.Share || item.term() instanceof Term.Ratio);
+            return turn >= 0 && share > turn && clause.parted(turn, share);
         }
 
         /** Even alone is a pace. */
