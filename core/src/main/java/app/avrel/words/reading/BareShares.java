@@ -46,14 +46,24 @@ final class BareShares {
         int side = to - from == 2 ? 2 * from + 1 - number : -1;
         boolean sided = side >= 0
                 && items.get(side).bareSide()
-                && items.get(side).rel() == null
-                && items.get(side).who().side().isPresent();
-        boolean said = sided ? !turns(previous, items.get(side)) : to - from == 1 && alone(items.get(number), previous);
+                && items.get(side).who().side().isPresent()
+                && (items.get(side).rel() == null || weighs(items.get(side), items.get(number), previous));
+        boolean said = sided ? !turns(previous, items.get(side)) : to - from == 1 && alone(previous);
         if (said) {
             Item item = items.get(number);
             Term share = new Term.Share(((Term.Num) item.term()).value());
             items.set(number, new Item(share, null, null, false, item.from(), item.to(), item.text()));
         }
+    }
+
+    /** Right foot forward, 70 to the right: no step goes so far aside once it is said where the foot goes. */
+    private static boolean weighs(Item side, Item number, List<Item> previous) {
+        boolean steps = previous.stream()
+                .anyMatch(item -> item.is(Term.Part.FOOT) || item.is(Term.Part.LEG) || item.is(Term.Act.STEP));
+        return steps
+                && side.rel() == Term.Rel.TO
+                && number.term() instanceof Term.Num(double value)
+                && value >= WHOLE / 2;
     }
 
     /** Where the only number stands; below 0 where there is none, or not only that. */
@@ -102,13 +112,13 @@ final class BareShares {
     }
 
     /** Roll onto the left, 70: of the weight that was just spoken of; heel first, 60. */
-    private static boolean alone(Item number, List<Item> previous) {
+    private static boolean alone(List<Item> previous) {
         boolean onto = previous.stream().anyMatch(item -> item.bareSide() && item.rel() == Term.Rel.ON);
         boolean weight =
                 onto || previous.stream().anyMatch(item -> item.is(Term.Part.WEIGHT) || item.is(Term.Act.SHIFT));
         boolean counted = previous.stream()
                 .anyMatch(item -> item.term() instanceof Term.Num || item.term() instanceof Term.Share);
         boolean landed = !previous.isEmpty() && previous.stream().allMatch(BareShares::landing);
-        return (weight && !counted || landed) && number.term() instanceof Term.Num;
+        return weight && !counted || landed;
     }
 }

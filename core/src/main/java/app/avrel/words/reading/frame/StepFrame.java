@@ -2,7 +2,6 @@ package app.avrel.words.reading.frame;
 
 import app.avrel.body.Side;
 import app.avrel.words.lexicon.Term;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -53,7 +52,6 @@ final class StepFrame implements Frame {
                     || stepsThenSlides()
                     || onto && clause.has(Term.Act.STEP)
                     || onlyPivots()
-                    || thenWeight()
                     || onlyCrosses()) {
                 return Optional.empty();
             }
@@ -239,36 +237,6 @@ final class StepFrame implements Frame {
                     && !clause.has(item -> item.term() instanceof Term.Way way && way != Term.Way.IN
                             || item.term() instanceof Term.Hall
                             || item.rel() != null);
-        }
-
-        /** Half of the weight, in percent; no step goes so far aside once its way is said. */
-        private static final double MOST_OF_IT = 50;
-
-        /** Right foot forward, 70 right; right foot flat, 70 right: where it goes is said, and the number is of the weight. */
-        private boolean thenWeight() {
-            int border = clause.size() - 1;
-            while (border > 0 && !clause.item(border).soft()) {
-                border--;
-            }
-            List<Item> before = clause.items().subList(0, border);
-            List<Item> after = clause.items().subList(border + 1, clause.size()).stream()
-                    .filter(item -> !Leftover.small(item))
-                    .toList();
-            boolean share = after.size() == 2
-                    && after.stream()
-                            .anyMatch(item -> item.rel() == null
-                                    && item.term() instanceof Term.Num(double number)
-                                    && (number >= MOST_OF_IT || after.stream().allMatch(each -> each.rel() == null)))
-                    && after.stream()
-                            .anyMatch(
-                                    item -> item.bareSide() && item.who().side().isPresent());
-            return share
-                    && before.stream().anyMatch(item -> WhichFoot.foot(item) || item.is(Term.Act.STEP))
-                    && before.stream()
-                            .anyMatch(item -> item.is(Term.Manner.FLAT)
-                                    || item.term() instanceof Term.Way
-                                    || item.term() instanceof Term.Hall
-                                    || item.rel() == Term.Rel.BESIDE);
         }
 
         /** On the left heel, to 6: the heel is what one turns on, and nobody says that a foot steps. */
