@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -21,37 +22,50 @@ class KillTest {
     /** What a machine that is not starved of time edits in far less than a second. */
     private static final int FORTY_EDITS = 40;
 
+    /** How many projects are open in the program that is killed, each at another moment of its own editing. */
+    private static final int PROJECTS = 4;
+
     @TempDir
     private Path folder;
 
-    /** Each takes seconds. */
-    private static final double FEW = 0.03;
-
-    /** As many as {@link Attacks} says: a thousand in full. */
+    /** As many projects as {@link Attacks} says: a thousand in full. */
     static IntStream kills() {
-        return IntStream.rangeClosed(1, Attacks.of(1_000, FEW));
+        return IntStream.rangeClosed(1, Attacks.of(1_000) / PROJECTS);
     }
 
     @ParameterizedTest
     @MethodSource("kills")
-    void beingKilledLosesAtMostTheLastSecondAndNeverTheFile(int seed) throws IOException, InterruptedException {
-        int killedAfter = new Random(seed).nextInt(1, 150);
-        List<Long> toldAt = editUntil(killedAfter);
+    void beingKilledLosesAtMostTheLastSecondAndNeverAFile(int seed) throws IOException, InterruptedException {
+        int killedAfter = new Random(seed).nextInt(1, PROJECTS * 60);
+        List<Path> folders = folders();
+        List<List<Long>> toldAt = editUntil(killedAfter, folders);
         long killed = System.nanoTime();
+        for (int project = 0; project < PROJECTS; project++) {
+            Path of = folders.get(project);
+            assertThat(lost(toldAt.get(project), of, killed))
+                    .as("project %d, killed after %d edits in all", project, killedAfter)
+                    .isZero();
+            assertReadable(of.resolve("hall.avrel"));
+            assertReadable(SafeFile.kept(of.resolve("hall.avrel")));
+        }
+    }
+
+    /** How many edits that were told more than a second before are on disk nowhere. */
+    private static long lost(List<Long> toldAt, Path folder, long killed) {
+        if (toldAt.isEmpty()) {
+            return 0;
+        }
         int kept = Recovery.left(folder.resolve("recovery")).stream()
                 .mapToInt(left -> Integer.parseInt(left.project().name()))
                 .findFirst()
                 .orElse(0);
         long second = second(toldAt);
-        long lost =
-                toldAt.stream().skip(kept).filter(at -> killed - at > second).count();
-        assertThat(lost).as("killed after %d edits, %d kept", killedAfter, kept).isZero();
-        Path file = folder.resolve("hall.avrel");
+        return toldAt.stream().skip(kept).filter(at -> killed - at > second).count();
+    }
+
+    private static void assertReadable(Path file) {
         if (Files.exists(file)) {
             assertThat(ProjectFile.open(file)).isInstanceOf(Opened.Read.class);
-        }
-        if (Files.exists(SafeFile.kept(file))) {
-            assertThat(ProjectFile.open(SafeFile.kept(file))).isInstanceOf(Opened.Read.class);
         }
     }
 
@@ -61,22 +75,34 @@ class KillTest {
         return Math.max(A_SECOND, FORTY_EDITS * each);
     }
 
-    /** Runs the script, kills it after so many edits, and gives when each edit was told. */
-    private List<Long> editUntil(int edits) throws IOException, InterruptedException {
-        Process process = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-Xshare:auto",
-                        "-XX:TieredStopAtLevel=1",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        ScriptedEditing.class.getName(),
-                        folder.toString())
+    private List<Path> folders() throws IOException {
+        List<Path> folders = new ArrayList<>();
+        for (int project = 0; project < PROJECTS; project++) {
+            folders.add(Files.createDirectory(folder.resolve(Integer.toString(project))));
+        }
+        return folders;
+    }
+
+    /** Runs the script, kills it after so many edits, and gives when each edit of each project was told. */
+    private static List<List<Long>> editUntil(int edits, List<Path> folders) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Xshare:auto",
+                "-XX:TieredStopAtLevel=1",
+                "-cp",
+                System.getProperty("java.class.path"),
+                ScriptedEditing.class.getName()));
+        folders.forEach(folder -> command.add(folder.toString()));
+        Process process = new ProcessBuilder(command)
                 .redirectError(ProcessBuilder.Redirect.INHERIT)
                 .start();
-        List<Long> toldAt = new ArrayList<>();
+        List<List<Long>> toldAt = Stream.<List<Long>>generate(ArrayList::new)
+                .limit(folders.size())
+                .toList();
         try (BufferedReader told = process.inputReader()) {
-            while (toldAt.size() < edits && told.readLine() != null) {
-                toldAt.add(System.nanoTime());
+            String line;
+            for (int edit = 0; edit < edits && (line = told.readLine()) != null; edit++) {
+                toldAt.get(ScriptedEditing.folder(line)).add(System.nanoTime());
             }
             process.destroyForcibly();
         }
