@@ -3,6 +3,7 @@ package app.avrel.desktop;
 import static app.avrel.desktop.Keyboard.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.desktop.shell.Dropping;
 import app.avrel.desktop.shell.RoomName;
 import app.avrel.files.Demo;
 import app.avrel.files.ForeignFields;
@@ -40,7 +41,7 @@ class DroppedFilesTest {
     }
 
     private void drop(FxRobot robot, Path file) {
-        robot.interact(() -> workplace.shell.dropped(file));
+        robot.interact(() -> new Dropping(workplace.shell.files()).take(file));
     }
 
     @Test

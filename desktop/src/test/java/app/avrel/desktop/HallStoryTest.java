@@ -34,7 +34,7 @@ class HallStoryTest {
         robot.interact(() -> {
             workplace.shell.go(RoomName.FORM);
             workplace.session.choose(workplace.session.choice().withEntry(0));
-            workplace.shell.showHall();
+            workplace.shell.hall().show();
         });
     }
 

@@ -43,7 +43,7 @@ class KeysOfRoomsTest {
 
     private List<Command> commands(FxRobot robot, RoomName room) {
         robot.interact(() -> workplace.shell.go(room));
-        return read(() -> workplace.shell.everyCommand());
+        return read(() -> workplace.shell.commands());
     }
 
     @Test

@@ -235,17 +235,17 @@ class RoomsStoryTest {
     @Test
     void findingsAreSaidInTheLanguageOfTheWindow(FxRobot robot) {
         robot.interact(() -> workplace.shell.speak(Language.SPANISH));
-        robot.interact(workplace.shell::toggleFindings);
+        robot.interact(workplace.shell.findings()::toggle);
         assertThat(words()).contains("El peso no es el declarado");
         robot.interact(() -> workplace.shell.speak(Language.CHINESE));
-        robot.interact(workplace.shell::toggleFindings);
+        robot.interact(workplace.shell.findings()::toggle);
         assertThat(words()).contains("重量与所述不符");
     }
 
     @ParameterizedTest
     @ValueSource(booleans = {false, true})
     void whatOneChoosesFromCoversWhatLiesBelowAndHasTheFontOfItsScript(boolean dark, FxRobot robot) {
-        robot.interact(() -> workplace.shell.look(100, dark));
+        robot.interact(() -> workplace.shell.appearance().look(100, dark));
         robot.interact(() -> root().lookupAll(".choice-field").stream()
                 .map(ChoiceField.class::cast)
                 .filter(field -> field.getItems().contains("中"))
@@ -279,7 +279,7 @@ class RoomsStoryTest {
 
     @Test
     void findingsAreRowsOfWhichTheOneThatIsLookedAtIsOpen(FxRobot robot) {
-        robot.interact(workplace.shell::toggleFindings);
+        robot.interact(workplace.shell.findings()::toggle);
         assertThat(read(() -> root().lookupAll(".findings-panel .finding-why").size()))
                 .isZero();
         new Keyboard(robot).press(KeyCode.F9);

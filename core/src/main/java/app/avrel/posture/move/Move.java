@@ -14,6 +14,7 @@ import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.hand.Prop;
 import app.avrel.posture.hand.PropAct;
 import app.avrel.posture.hand.PropRest;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -42,8 +43,9 @@ public sealed interface Move {
      * @param toes where the toes point afterwards; empty where not said
      * @param way how the foot goes there; empty where not said
      */
+    @RecordBuilder
     record Step(Side foot, StepPlace place, Optional<Contact> landing, Optional<Toes> toes, Optional<FootWay> way)
-            implements OfFoot {}
+            implements OfFoot, MoveStepBuilder.With {}
 
     /**
      * A foot goes to another place without leaving the floor; distances count from its old place.
@@ -86,8 +88,9 @@ public sealed interface Move {
      * @param toes how they are held; empty where not said
      * @param height how far the sole comes off the floor; empty where not said
      */
+    @RecordBuilder
     record Lift(Side foot, Optional<Landmark> knee, Optional<HangingToes> toes, Optional<Length> height)
-            implements OfFoot {}
+            implements OfFoot, MoveLiftBuilder.With {}
 
     /**
      * A foot in the air goes out in a kick, and stays out until it is drawn back or lowered.
@@ -160,8 +163,9 @@ public sealed interface Move {
      * @param size the ball's diameter; empty where not said
      * @param beside the side of the body at which it is held; empty before its middle
      */
+    @RecordBuilder
     record HoldBall(Side above, Optional<Landmark> height, Optional<Length> size, Optional<Side> beside)
-            implements OfHands {}
+            implements OfHands, MoveHoldBallBuilder.With {}
 
     /**
      * The hands come to stand to each other in some way.
@@ -172,13 +176,14 @@ public sealed interface Move {
      * @param gap between them, where the relation has one; empty where not said
      * @param palm which way both palms look; empty where not said
      */
+    @RecordBuilder
     record RelateHands(
             HandRelation relation,
             Optional<Side> leading,
             Optional<Landmark> height,
             Optional<Length> gap,
             Optional<Palm> palm)
-            implements OfHands {}
+            implements OfHands, MoveRelateHandsBuilder.With {}
 
     /**
      * A hand goes round and comes back to where it was, or ends where the same stage places it.
@@ -207,6 +212,7 @@ public sealed interface Move {
      * @param toward the direction it points or leans in; empty keeps it
      * @param rests what it lies against afterwards; empty is nothing but the hand
      */
+    @RecordBuilder
     record HandleProp(
             Side hand,
             PropAct act,
@@ -214,7 +220,7 @@ public sealed interface Move {
             Optional<Pointing> points,
             Optional<Direction> toward,
             Optional<PropRest> rests)
-            implements OfHands {}
+            implements OfHands, MoveHandlePropBuilder.With {}
 
     /** The eyes go somewhere. */
     record Look(Gaze at) implements Move {}

@@ -44,18 +44,7 @@ final class CueCard extends VBox {
     CueCard(CueEdits edits) {
         this.edits = edits;
         getStyleClass().add("cue-card");
-        over.getStyleClass().add("cue-over");
-        take.setWrapText(true);
-        over.getChildren().addAll(overHead, overWords, take);
-        outdated.getStyleClass().add("cue-over");
-        outdated.getChildren()
-                .addAll(
-                        Texts.wrapped(Words.of("cues.words_outdated"), "over-words"),
-                        Buttons.words(
-                                Words.of("cues.still_right"), Words.of("cues.still_right_tip"), this::stillRight));
-        once.setWrapText(true);
-        once.setTooltip(new Tooltip(Words.of("cues.once_tip")));
-        once.setOnAction(_ -> chosen((shown, cue) -> edits.once(shown, cue, once.isSelected())));
+        furnish();
         getChildren()
                 .addAll(
                         title,
@@ -72,6 +61,21 @@ final class CueCard extends VBox {
                         why,
                         Texts.of(Words.of("cues.all_recorded"), "section"),
                         moves);
+    }
+
+    private void furnish() {
+        over.getStyleClass().add("cue-over");
+        take.setWrapText(true);
+        over.getChildren().addAll(overHead, overWords, take);
+        outdated.getStyleClass().add("cue-over");
+        outdated.getChildren()
+                .addAll(
+                        Texts.wrapped(Words.of("cues.words_outdated"), "over-words"),
+                        Buttons.words(
+                                Words.of("cues.still_right"), Words.of("cues.still_right_tip"), this::stillRight));
+        once.setWrapText(true);
+        once.setTooltip(new Tooltip(Words.of("cues.once_tip")));
+        once.setOnAction(_ -> chosen((shown, cue) -> edits.once(shown, cue, once.isSelected())));
     }
 
     void show(Desk desk, CueSheet shown) {
@@ -97,8 +101,20 @@ final class CueCard extends VBox {
                 CueClock.room(cue.speaking(), cue.length())));
         over(shown, cue);
         boolean own = !wayIn && cue.level() != CueLevel.COUNT;
-        visible(said, own);
+        own(shown, cue, own);
+        List<Slip> slips = shown.slips(cue, desk.project().setting().chosenBody());
+        checked.setText(
+                slips.isEmpty()
+                        ? Words.of("cues.nothing_speaks_against")
+                        : String.join("\n", slips.stream().map(Slip::sentence).toList()));
+        why.setText(cue.why().sentence() + (cue.why() == Reason.CHOSEN ? "" : level(cue)));
+        moves.setText(edits.exactly(shown, cue));
+    }
+
+    /** The instructor's own words, where a call can have some. */
+    private void own(CueSheet shown, Cue cue, boolean own) {
         Optional<OwnWords> mine = own ? edits.own(shown, cue) : Optional.empty();
+        visible(said, own);
         visible(once, own);
         once.setText(Words.of("cues.once", shown.time(cue)));
         once.setSelected(mine.flatMap(OwnWords::time).isPresent());
@@ -112,13 +128,6 @@ final class CueCard extends VBox {
                 mine.isPresent()
                         ? Words.of("cues.yours_instead", edits.generated(shown, cue))
                         : own ? Words.of("cues.type_here_say") : Words.of("cues.way_said_from"));
-        List<Slip> slips = shown.slips(cue, desk.project().setting().chosenBody());
-        checked.setText(
-                slips.isEmpty()
-                        ? Words.of("cues.nothing_speaks_against")
-                        : String.join("\n", slips.stream().map(Slip::sentence).toList()));
-        why.setText(cue.why().sentence() + (cue.why() == Reason.CHOSEN ? "" : level(cue)));
-        moves.setText(edits.exactly(shown, cue));
     }
 
     private static String level(Cue cue) {

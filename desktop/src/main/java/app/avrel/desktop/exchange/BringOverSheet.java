@@ -47,20 +47,9 @@ public final class BringOverSheet {
         Project there = bringing.there();
         VBox content = new VBox(Texts.of(Words.of("exchange.forms"), "section"));
         content.getStyleClass().add("bring-over");
-        for (Form form : there.forms()) {
-            CheckBox box = box(Words.of("exchange.its_postures_ways", form.name()));
-            forms.put(form.id(), box);
-            content.getChildren().add(box);
-        }
+        there.forms().forEach(form -> content.getChildren().add(box(form)));
         content.getChildren().add(Texts.of(Words.of("common.postures"), "section"));
-        for (Posture posture : there.postures()) {
-            String clash = bringing.clash(posture.id())
-                    .map(how -> Words.of("exchange.clashes", how))
-                    .orElse("");
-            CheckBox box = box(Words.name(posture) + clash);
-            postures.put(posture.id(), box);
-            content.getChildren().add(box);
-        }
+        there.postures().forEach(posture -> content.getChildren().add(box(posture)));
         clashes.show(
                 Arrays.stream(ProjectImport.Clashes.values()).map(Words::of).toList(), answer.ordinal(), at -> {
                     answer = ProjectImport.Clashes.values()[at];
@@ -75,6 +64,21 @@ public final class BringOverSheet {
                 List.of(
                         new Sheet.Answer(Words.of("exchange.import"), this::bring),
                         new Sheet.Answer(Words.of("common.cancel"), () -> {})));
+    }
+
+    private CheckBox box(Form form) {
+        CheckBox box = box(Words.of("exchange.its_postures_ways", form.name()));
+        forms.put(form.id(), box);
+        return box;
+    }
+
+    private CheckBox box(Posture posture) {
+        String clash = bringing.clash(posture.id())
+                .map(how -> Words.of("exchange.clashes", how))
+                .orElse("");
+        CheckBox box = box(Words.name(posture) + clash);
+        postures.put(posture.id(), box);
+        return box;
     }
 
     private CheckBox box(String words) {

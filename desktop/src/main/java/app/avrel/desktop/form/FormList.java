@@ -48,6 +48,13 @@ final class FormList extends VBox {
         add = new AddMenu(session);
         getStyleClass().addAll("side-list", "form-list");
         name.getStyleClass().add("title-field");
+        furnish();
+        VBox head = new VBox(forms, name, totals);
+        head.getStyleClass().add("list-head");
+        getChildren().addAll(head, list, foot());
+    }
+
+    private void furnish() {
         EntryDragging dragging = new EntryDragging(this::beside, this::dropped);
         list.setCellFactory(_ -> {
             EntryCell cell = new EntryCell();
@@ -60,6 +67,9 @@ final class FormList extends VBox {
         list.setPlaceholder(Texts.wrapped(Words.of("form.no_entry_yet"), "empty"));
         list.getSelectionModel().getSelectedItems().addListener((ListChangeListener<EntryLine>) _ -> chosen());
         VBox.setVgrow(list, Priority.ALWAYS);
+    }
+
+    private FlowPane foot() {
         FlowPane foot = new FlowPane(
                 add,
                 Buttons.icon(Feather.ARROW_UP, Words.of("form.move_chosen_up_tip"), () -> stretches.nudge(-1)),
@@ -71,9 +81,7 @@ final class FormList extends VBox {
                         stretches::appendMirrored),
                 Buttons.icon(Feather.TRASH_2, Words.of("form.take_out_chosen_tip"), stretches::takeOut));
         foot.getStyleClass().add("list-foot");
-        VBox head = new VBox(forms, name, totals);
-        head.getStyleClass().add("list-head");
-        getChildren().addAll(head, list, foot);
+        return foot;
     }
 
     void show(Desk desk) {

@@ -155,17 +155,7 @@ final class FormStage extends VBox {
                         .map(Object::toString)
                         .toList());
         boolean alone = views.down() == 0;
-        walk.show(
-                alone
-                        ? new WalkPicture(
-                                desk.formTrack(),
-                                inHall.body(),
-                                Optional.empty(),
-                                entry,
-                                part,
-                                inHall.front(),
-                                inHall.numbers())
-                        : inHall);
+        walk.show(alone ? inHall.alone(desk.formTrack()) : inHall);
         inset.setVisible(alone && planning.plan().isPresent());
         if (inset.isVisible()) {
             inset.show(inHall);

@@ -12,6 +12,7 @@ import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import app.avrel.form.Breaths;
 import app.avrel.form.Form;
+import app.avrel.form.Occurrence;
 import app.avrel.form.Totals;
 import app.avrel.form.Track;
 import app.avrel.house.HouseRules;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import javafx.beans.value.ChangeListener;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
@@ -91,21 +93,16 @@ final class TotalsTable {
         Body body = desk.project().setting().chosenBody();
         List<String> names = new ArrayList<>();
         List<Totals> totals = new ArrayList<>();
-        List<Integer> used = new ArrayList<>(desk.project().numbering(form).used(form));
-        for (int part = 0; part < form.parts().size(); part++) {
-            int at = part;
-            String name = form.parts().get(part).name();
-            names.add(name.isEmpty() ? Words.of("form.part_3", part + 1) : name);
-            totals.add(Totals.of(
-                    track.occurrences().stream()
-                            .filter(done -> form.partOf(done.entry()) == at)
-                            .toList(),
-                    body));
-        }
-        if (totals.size() == 1) {
-            names.clear();
-            totals.clear();
-            used.clear();
+        List<Integer> used = new ArrayList<>();
+        if (form.parts().size() > 1) {
+            used.addAll(desk.project().numbering(form).used(form));
+            for (int part = 0; part < form.parts().size(); part++) {
+                int at = part;
+                String name = form.parts().get(part).name();
+                names.add(name.isEmpty() ? Words.of("form.part_3", part + 1) : name);
+                Stream<Occurrence> done = track.occurrences().stream().filter(one -> form.partOf(one.entry()) == at);
+                totals.add(Totals.of(done.toList(), body));
+            }
         }
         names.add(Words.of("form.whole_2"));
         totals.add(Totals.of(track.occurrences(), body));
@@ -132,14 +129,19 @@ final class TotalsTable {
         });
     }
 
-    private void fill(List<String> names, List<Totals> totals, List<Integer> used, Form form) {
-        boolean same = grid.getColumnCount() == names.size() + 1 && !claims.empty();
+    /** Takes the numbers away; the fields of what is said to be so stay while there are as many columns. */
+    private void clear(int columns) {
+        boolean same = grid.getColumnCount() == columns + 1 && !claims.empty();
         if (!same) {
             grid.getChildren().clear();
             claims.clear();
         } else {
             grid.getChildren().removeIf(node -> !(node instanceof EntryField));
         }
+    }
+
+    private void fill(List<String> names, List<Totals> totals, List<Integer> used, Form form) {
+        clear(names.size());
         for (int i = 0; i < names.size(); i++) {
             grid.add(Texts.of(names.get(i), "section"), i + 1, 0);
         }
@@ -151,6 +153,13 @@ final class TotalsTable {
         row = row(row, Words.of("common.counts"), totals, of -> Integer.toString(of.counts()));
         row = row(row, Words.of("common.beats"), totals, of -> Numbers.plain(of.beats()));
         row = row(row, Words.of("form.lasts"), totals, of -> TotalWords.lasts(of.seconds(secondsABeat)));
+        row = load(row, totals);
+        claims.show(row, form, names.size());
+    }
+
+    /** What the legs bear and how far one turns. {@return the row after} */
+    private int load(int first, List<Totals> totals) {
+        int row = first;
         row = row(row, Words.of("form.on_left_leg"), totals, of -> TotalWords.percent(of.share(Side.LEFT)));
         row = row(row, Words.of("form.on_right_leg"), totals, of -> TotalWords.percent(of.share(Side.RIGHT)));
         row = row(row, Words.of("form.on_one_leg"), totals, of -> TotalWords.share(of, of.oneLegged()));
@@ -163,7 +172,7 @@ final class TotalsTable {
         row = row(row, Words.of("form.kicks"), totals, of -> Integer.toString(of.kicks()));
         row = row(row, Words.of("form.turns_left"), totals, of -> Numbers.whole(of.turnedLeft()) + "°");
         row = row(row, Words.of("form.turns_right"), totals, of -> Numbers.whole(of.turnedRight()) + "°");
-        claims.show(row, form, names.size());
+        return row;
     }
 
     private int row(int row, String name, List<Totals> totals, Function<Totals, String> value) {

@@ -62,6 +62,20 @@ final class MakeSheet {
             recipe = at;
             show();
         });
+        preview.getStyleClass().add("make-preview");
+        VBox content = new VBox(
+                grid,
+                about,
+                Texts.of(Words.of("lessons.new_lesson_was"), "section"),
+                units(),
+                Texts.of(Words.of("lessons.comes"), "section"),
+                preview);
+        content.getStyleClass().addAll("make-sheet", "table-sheet");
+        show();
+        Sheet.show(over, Words.of("lessons.make_3", lesson.title()), content, answers());
+    }
+
+    private FlowPane units() {
         FlowPane units = new FlowPane();
         units.getStyleClass().add("unit-boxes");
         List<Integer> chosen = LessonEdits.units(syllabus, lesson.brings());
@@ -74,17 +88,7 @@ final class MakeSheet {
             boxes.add(box);
             units.getChildren().add(box);
         }
-        preview.getStyleClass().add("make-preview");
-        VBox content = new VBox(
-                grid,
-                about,
-                Texts.of(Words.of("lessons.new_lesson_was"), "section"),
-                units,
-                Texts.of(Words.of("lessons.comes"), "section"),
-                preview);
-        content.getStyleClass().addAll("make-sheet", "table-sheet");
-        show();
-        Sheet.show(over, Words.of("lessons.make_3", lesson.title()), content, answers());
+        return units;
     }
 
     /** A recipe of the school's own may be deleted; those that come with the program stay. */

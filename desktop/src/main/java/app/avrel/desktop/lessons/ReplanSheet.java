@@ -12,8 +12,8 @@ import app.avrel.project.LessonEdits;
 import app.avrel.project.Lessons;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.StackPane;
@@ -41,24 +41,41 @@ final class ReplanSheet {
         GridPane table = table();
         boolean changes = false;
         for (int i = 0; i < Math.max(before.size(), plan.lessons().size()); i++) {
-            String was =
-                    i < before.size() ? named(syllabus, units(syllabus, before.get(i))) + state(before.get(i)) : "";
-            String is = i < plan.lessons().size()
-                    ? planned(syllabus, before, plan.lessons().get(i))
-                    : "";
-            boolean differs = i >= before.size()
-                    || i >= plan.lessons().size()
-                    || before.get(i).log().isEmpty()
-                            && !units(syllabus, before.get(i))
-                                    .equals(plan.lessons().get(i).units());
+            Optional<Lesson> was = at(before, i);
+            Optional<CoursePlan.Planned> planned = at(plan.lessons(), i);
+            boolean differs = differs(syllabus, was, planned);
             changes |= differs;
-            Label after = Texts.wrapped(is, differs ? "replan-changed" : "make-line");
             table.addRow(
-                    i + 1, Texts.of(Integer.toString(i + 1), "lesson-number"), Texts.wrapped(was, "make-line"), after);
+                    i + 1,
+                    Texts.of(Integer.toString(i + 1), "lesson-number"),
+                    Texts.wrapped(
+                            was.map(one -> named(syllabus, units(syllabus, one)) + state(one))
+                                    .orElse(""),
+                            "make-line"),
+                    Texts.wrapped(
+                            planned.map(one -> planned(syllabus, before, one)).orElse(""),
+                            differs ? "replan-changed" : "make-line"));
         }
-        VBox content = new VBox(Texts.wrapped(
-                changes ? Words.of("lessons.lessons_were_taught") : Words.of("lessons.plan_as_good"), "quiet"));
-        content.getChildren().add(table);
+        show(actions, over, course, changes, table);
+    }
+
+    private static <T> Optional<T> at(List<T> all, int at) {
+        return at < all.size() ? Optional.of(all.get(at)) : Optional.empty();
+    }
+
+    /** Whether a lesson that was not taught yet would bring other things, or is no more, or is new. */
+    private static boolean differs(Syllabus syllabus, Optional<Lesson> was, Optional<CoursePlan.Planned> planned) {
+        return was.isEmpty()
+                || planned.isEmpty()
+                || was.get().log().isEmpty()
+                        && !units(syllabus, was.get()).equals(planned.get().units());
+    }
+
+    private static void show(LessonActions actions, StackPane over, Course course, boolean changes, GridPane table) {
+        VBox content = new VBox(
+                Texts.wrapped(
+                        changes ? Words.of("lessons.lessons_were_taught") : Words.of("lessons.plan_as_good"), "quiet"),
+                table);
         content.getStyleClass().add("table-sheet");
         List<Sheet.Answer> answers = new ArrayList<>();
         if (changes) {

@@ -74,30 +74,41 @@ final class LogPictures {
         chart.setAnimated(false);
         chart.getStyleClass().add("load-chart");
         chart.setAccessibleText(Words.of("log.mistakes_by_posture_lesson"));
-        Map<PostureId, Map<Integer, Integer>> all = new LinkedHashMap<>();
-        for (int i = 0; i < lessons.size(); i++) {
-            for (Seen seen : lessons.get(i).log().map(LessonLog::seen).orElse(List.of())) {
-                all.computeIfAbsent(seen.posture(), _ -> new LinkedHashMap<>()).merge(i, seen.times(), Integer::sum);
-            }
-        }
-        all.forEach((posture, byLesson) -> {
-            XYChart.Series<String, Number> series = new XYChart.Series<>();
-            series.setName(name(posture));
-            for (int i = 0; i < lessons.size(); i++) {
-                series.getData().add(new XYChart.Data<>(Integer.toString(i + 1), byLesson.getOrDefault(i, 0)));
-            }
-            chart.getData().add(series);
-        });
-        int most = lessons.stream()
-                .mapToInt(one -> one.log().map(LessonLog::seen).orElse(List.of()).stream()
-                        .mapToInt(Seen::times)
-                        .sum())
-                .max()
-                .orElse(0);
+        seenByPosture().forEach((posture, byLesson) -> chart.getData().add(series(posture, byLesson)));
+        int most = lessons.stream().mapToInt(LogPictures::seenIn).max().orElse(0);
         times.setAutoRanging(false);
         times.setTickUnit(Math.max(1, most / 6));
         times.setUpperBound(most + 1.0);
         return chart;
+    }
+
+    private static List<Seen> seen(Lesson lesson) {
+        return lesson.log().map(LessonLog::seen).orElse(List.of());
+    }
+
+    /** How many mistakes were seen in a lesson. */
+    private static int seenIn(Lesson lesson) {
+        return seen(lesson).stream().mapToInt(Seen::times).sum();
+    }
+
+    /** How many mistakes were seen in each posture, by lesson. */
+    private Map<PostureId, Map<Integer, Integer>> seenByPosture() {
+        Map<PostureId, Map<Integer, Integer>> all = new LinkedHashMap<>();
+        for (int i = 0; i < lessons.size(); i++) {
+            for (Seen seen : seen(lessons.get(i))) {
+                all.computeIfAbsent(seen.posture(), _ -> new LinkedHashMap<>()).merge(i, seen.times(), Integer::sum);
+            }
+        }
+        return all;
+    }
+
+    private XYChart.Series<String, Number> series(PostureId posture, Map<Integer, Integer> byLesson) {
+        XYChart.Series<String, Number> series = new XYChart.Series<>();
+        series.setName(name(posture));
+        for (int i = 0; i < lessons.size(); i++) {
+            series.getData().add(new XYChart.Data<>(Integer.toString(i + 1), byLesson.getOrDefault(i, 0)));
+        }
+        return series;
     }
 
     private GridPane review(Lesson lesson) {

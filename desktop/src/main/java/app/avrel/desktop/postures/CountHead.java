@@ -69,6 +69,11 @@ final class CountHead extends VBox {
         FlowPane top = new FlowPane(title, actions);
         top.setRowValignment(VPos.CENTER);
         top.getStyleClass().add("rhythm");
+        getChildren().addAll(top, gone, rhythm());
+        Texts.show(gone, Optional.empty());
+    }
+
+    private FlowPane rhythm() {
         beats.getStyleClass().add("beats");
         Tips.give(cycle, Words.of("postures.part_of_cycle_tip"));
         cycle.setOnAction(_ -> {
@@ -79,8 +84,7 @@ final class CountHead extends VBox {
                 new FlowPane(beats, Texts.of(Words.of("common.beats_after"), "field-label"), pace, breath, cycle);
         rhythm.setRowValignment(VPos.CENTER);
         rhythm.getStyleClass().add("rhythm");
-        getChildren().addAll(top, gone, rhythm);
-        Texts.show(gone, Optional.empty());
+        return rhythm;
     }
 
     void show(Holder newHolder, int at, List<Count> newCounts) {

@@ -12,6 +12,8 @@ import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.move.Move;
 import app.avrel.words.reading.FieldText;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** The fields of a hand's place. */
@@ -56,36 +58,16 @@ final class HandFields {
     /** How the hand looks there. */
     private List<MoveField> looks() {
         return List.of(
-                Fields.choice(
-                        Words.of("postures.palm"),
-                        Palm.values(),
-                        Words::of,
-                        to.palm(),
-                        palm -> placed(to.withPalm(palm))),
-                Fields.choice(
-                        Words.of("postures.fingers"),
-                        Pointing.values(),
-                        Words::of,
-                        to.fingers(),
-                        way -> placed(to.withFingers(way))),
-                Fields.choice(
-                        Words.of("postures.thumb"),
-                        Pointing.values(),
-                        Words::of,
-                        to.thumb(),
-                        way -> placed(to.withThumb(way))),
-                Fields.choice(
-                        Words.of("postures.elbow"),
-                        Pointing.values(),
-                        Words::of,
-                        to.elbow(),
-                        way -> placed(to.withElbow(way))),
-                Fields.choice(
-                        Words.of("postures.shape"),
-                        HandShape.values(),
-                        Words::of,
-                        to.shape(),
-                        shape -> placed(to.withShape(shape))));
+                look("postures.palm", Palm.values(), to.palm(), to::withPalm),
+                look("postures.fingers", Pointing.values(), to.fingers(), to::withFingers),
+                look("postures.thumb", Pointing.values(), to.thumb(), to::withThumb),
+                look("postures.elbow", Pointing.values(), to.elbow(), to::withElbow),
+                look("postures.shape", HandShape.values(), to.shape(), to::withShape));
+    }
+
+    private <E extends Enum<E>> MoveField look(
+            String name, E[] values, Optional<E> value, Function<Optional<E>, HandPlace> change) {
+        return Fields.choice(Words.of(name), values, Words::of, value, now -> placed(change.apply(now)));
     }
 
     /** From where it is measured, against what, and by which way it goes. */

@@ -66,6 +66,10 @@ final class MistakeRow extends HBox {
                 lines -> read(lines, new TypedCounts(posture, desk.project().setting(), saying), mistake, change));
         beside.setVisible(posture.wrongly(mistake).isPresent());
         beside.setManaged(beside.isVisible());
+        words(mistake, change);
+    }
+
+    private void words(Mistake mistake, BiConsumer<String, Mistake> change) {
         looksLike.show(mistake.looksLike(), text -> {
             change.accept("looks", mistake.withLooksLike(text));
             return true;

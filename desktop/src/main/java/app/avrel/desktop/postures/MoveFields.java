@@ -32,93 +32,101 @@ public final class MoveFields {
     public List<MoveField> of(Move move) {
         return switch (move) {
             case Move.Step step -> step(step);
-            case Move.DrawIn draw ->
-                List.of(
-                        Fields.foot(draw.foot(), side -> new Move.DrawIn(side, draw.to())),
-                        Fields.oneOf(
-                                Words.of("common.to"),
-                                List.of(Words.of("postures.ball_beside"), Words.of("postures.hovering")),
-                                draw.to().ordinal(),
-                                at -> new Move.DrawIn(draw.foot(), DrawnTo.values()[at])));
+            case Move.DrawIn draw -> drawIn(draw);
             case Move.Slide slide -> new FreeFootFields(said).slide(slide);
             case Move.Kicking kick -> new FreeFootFields(said).kick(kick);
             case Move.DrawBack back -> List.of(Fields.foot(back.foot(), Move.DrawBack::new));
             case Move.Stamp stamp -> new FreeFootFields(said).stamp(stamp);
-            case Move.HalfStep half ->
-                List.of(
-                        Fields.foot(half.foot(), side -> new Move.HalfStep(side, half.landing())),
-                        lands(half.landing(), landing -> new Move.HalfStep(half.foot(), landing)));
+            case Move.HalfStep half -> halfStep(half);
             case Move.Incline incline -> new RelatedFields(said).incline(incline);
             case Move.RelateHands hands -> new RelatedFields(said).relation(hands);
             case Move.Circle circle -> CircleFields.of(circle);
             case Move.HandleProp prop -> new RelatedFields(said).prop(prop);
             case Move.Lower lower -> lower(lower);
-            case Move.Raise raise ->
-                List.of(
-                        Fields.foot(raise.foot(), side -> new Move.Raise(side, raise.part(), raise.height())),
-                        Fields.oneOf(
-                                Words.of("postures.raise"),
-                                List.of(Words.of("postures.heel"), Words.of("postures.toes")),
-                                raise.part().ordinal(),
-                                at -> new Move.Raise(raise.foot(), FootPart.values()[at], raise.height())),
-                        offTheFloor(raise.height(), off -> new Move.Raise(raise.foot(), raise.part(), off)));
-            case Move.Lift lift ->
-                List.of(
-                        Fields.foot(lift.foot(), side -> new Move.Lift(side, lift.knee(), lift.toes(), lift.height())),
-                        Fields.landmark(
-                                Words.of("postures.knee_at"),
-                                lift.knee(),
-                                knee -> new Move.Lift(lift.foot(), knee, lift.toes(), lift.height())),
-                        Fields.choice(
-                                Words.of("postures.toes_2"),
-                                HangingToes.values(),
-                                toes -> Words.of(toes)
-                                        .substring(Words.of("postures.toes_3").length()),
-                                lift.toes(),
-                                toes -> new Move.Lift(lift.foot(), lift.knee(), toes, lift.height())),
-                        offTheFloor(lift.height(), off -> new Move.Lift(lift.foot(), lift.knee(), lift.toes(), off)));
+            case Move.Raise raise -> raise(raise);
+            case Move.Lift lift -> lift(lift);
             case Move.TurnFoot turn -> turnFoot(turn);
-            case Move.Shift shift ->
-                List.of(Fields.line(
-                        Words.of("common.to"),
-                        said.say(shift.split()),
-                        Words.of("postures.70_left_even"),
-                        text -> said.split(text).map(Move.Shift::new)));
+            case Move.Shift shift -> shift(shift);
             case Move.TurnBody turn -> turnBody(turn);
-            case Move.ChangeDepth depth ->
-                List.of(Fields.line(
-                        Words.of("postures.depth"),
-                        said.say(depth.depth()),
-                        Words.of("postures.sink_1_fist"),
-                        text -> said.depth(text).map(Move.ChangeDepth::new)));
+            case Move.ChangeDepth depth -> depth(depth);
             case Move.PlaceHand hand -> HandFields.of(hand, said);
             case Move.HoldBall ball -> new RelatedFields(said).ball(ball);
-            case Move.Look look ->
-                List.of(Fields.line(
-                        Words.of("postures.at"),
-                        said.say(look.at()),
-                        Words.of("postures.ahead_left_hand"),
-                        text -> said.gaze(text).map(Move.Look::new)));
+            case Move.Look look -> look(look);
         };
+    }
+
+    private static List<MoveField> drawIn(Move.DrawIn draw) {
+        return List.of(
+                Fields.foot(draw.foot(), side -> new Move.DrawIn(side, draw.to())),
+                Fields.oneOf(
+                        Words.of("common.to"),
+                        List.of(Words.of("postures.ball_beside"), Words.of("postures.hovering")),
+                        draw.to().ordinal(),
+                        at -> new Move.DrawIn(draw.foot(), DrawnTo.values()[at])));
+    }
+
+    private static List<MoveField> halfStep(Move.HalfStep half) {
+        return List.of(
+                Fields.foot(half.foot(), side -> new Move.HalfStep(side, half.landing())),
+                lands(half.landing(), landing -> new Move.HalfStep(half.foot(), landing)));
+    }
+
+    private List<MoveField> raise(Move.Raise raise) {
+        return List.of(
+                Fields.foot(raise.foot(), side -> new Move.Raise(side, raise.part(), raise.height())),
+                Fields.oneOf(
+                        Words.of("postures.raise"),
+                        List.of(Words.of("postures.heel"), Words.of("postures.toes")),
+                        raise.part().ordinal(),
+                        at -> new Move.Raise(raise.foot(), FootPart.values()[at], raise.height())),
+                offTheFloor(raise.height(), off -> new Move.Raise(raise.foot(), raise.part(), off)));
+    }
+
+    private List<MoveField> lift(Move.Lift lift) {
+        return List.of(
+                Fields.foot(lift.foot(), lift::withFoot),
+                Fields.landmark(Words.of("postures.knee_at"), lift.knee(), lift::withKnee),
+                Fields.choice(
+                        Words.of("postures.toes_2"),
+                        HangingToes.values(),
+                        toes -> Words.of(toes)
+                                .substring(Words.of("postures.toes_3").length()),
+                        lift.toes(),
+                        lift::withToes),
+                offTheFloor(lift.height(), lift::withHeight));
+    }
+
+    private List<MoveField> shift(Move.Shift shift) {
+        return List.of(Fields.line(
+                Words.of("common.to"),
+                said.say(shift.split()),
+                Words.of("postures.70_left_even"),
+                text -> said.split(text).map(Move.Shift::new)));
+    }
+
+    private List<MoveField> depth(Move.ChangeDepth depth) {
+        return List.of(Fields.line(
+                Words.of("postures.depth"),
+                said.say(depth.depth()),
+                Words.of("postures.sink_1_fist"),
+                text -> said.depth(text).map(Move.ChangeDepth::new)));
+    }
+
+    private List<MoveField> look(Move.Look look) {
+        return List.of(Fields.line(
+                Words.of("postures.at"),
+                said.say(look.at()),
+                Words.of("postures.ahead_left_hand"),
+                text -> said.gaze(text).map(Move.Look::new)));
     }
 
     private List<MoveField> step(Move.Step step) {
         List<MoveField> fields = new ArrayList<>();
-        fields.add(Fields.foot(
-                step.foot(), side -> new Move.Step(side, step.place(), step.landing(), step.toes(), step.way())));
-        StepPlaceFields places = new StepPlaceFields(said);
-        fields.addAll(places.of(
-                step.place(), place -> new Move.Step(step.foot(), place, step.landing(), step.toes(), step.way())));
-        fields.add(lands(
-                step.landing(), landing -> new Move.Step(step.foot(), step.place(), landing, step.toes(), step.way())));
-        fields.add(
-                toes(step.toes(), toes -> new Move.Step(step.foot(), step.place(), step.landing(), toes, step.way())));
-        fields.add(Fields.choice(
-                Words.of("postures.way_2"),
-                FootWay.values(),
-                Words::of,
-                step.way(),
-                way -> new Move.Step(step.foot(), step.place(), step.landing(), step.toes(), way)));
+        fields.add(Fields.foot(step.foot(), step::withFoot));
+        fields.addAll(new StepPlaceFields(said).of(step.place(), step::withPlace));
+        fields.add(lands(step.landing(), step::withLanding));
+        fields.add(toes(step.toes(), step::withToes));
+        fields.add(Fields.choice(Words.of("postures.way_2"), FootWay.values(), Words::of, step.way(), step::withWay));
         return fields;
     }
 

@@ -86,13 +86,7 @@ public enum MoveKind {
      */
     public Move fresh(Side free) {
         return switch (this) {
-            case STEP ->
-                new Move.Step(
-                        free,
-                        new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty()),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty());
+            case STEP -> step(free);
             case SHIFT -> new Move.Shift(Split.toward(free));
             case TURN_BODY -> new Move.TurnBody(BodyPart.WHOLE, Optional.empty());
             case TURN_FOOT -> new Move.TurnFoot(free, Pivot.HEEL, Optional.empty());
@@ -103,21 +97,8 @@ public enum MoveKind {
             case DRAW_BACK -> new Move.DrawBack(free);
             case STAMP -> new Move.Stamp(free, Optional.empty());
             case INCLINE -> new Move.Incline(Optional.empty(), Optional.empty());
-            case RELATION ->
-                new Move.RelateHands(
-                        HandRelation.CROSSED_WRISTS,
-                        Optional.of(Side.RIGHT),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty());
-            case PROP ->
-                new Move.HandleProp(
-                        Side.RIGHT,
-                        PropAct.TAKE,
-                        Optional.of(Prop.STAFF),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty());
+            case RELATION -> crossedWrists();
+            case PROP -> takingAStaff();
             case LOWER -> new Move.Lower(free, Contact.FLAT, Optional.empty(), Optional.empty());
             case RAISE -> new Move.Raise(free, FootPart.TOES, Optional.empty());
             case LIFT -> new Move.Lift(free, Optional.empty(), Optional.empty(), Optional.empty());
@@ -127,6 +108,34 @@ public enum MoveKind {
             case CIRCLE -> CircleFields.fresh();
             case LOOK -> new Move.Look(Gaze.AHEAD);
         };
+    }
+
+    private static Move step(Side free) {
+        return new Move.Step(
+                free,
+                new StepPlace.Along(Direction.FORWARD, Optional.empty(), Optional.empty()),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static Move crossedWrists() {
+        return new Move.RelateHands(
+                HandRelation.CROSSED_WRISTS,
+                Optional.of(Side.RIGHT),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static Move takingAStaff() {
+        return new Move.HandleProp(
+                Side.RIGHT,
+                PropAct.TAKE,
+                Optional.of(Prop.STAFF),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     static MoveKind of(Move move) {

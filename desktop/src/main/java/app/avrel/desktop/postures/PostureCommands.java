@@ -63,35 +63,26 @@ final class PostureCommands {
     List<Command> ofCount() {
         return List.of(
                 Command.of(Words.of("postures.add_count"), KeyCode.ENTER, "Ctrl", acts::insert),
-                Command.of(
-                        Words.of("postures.duplicate_count_2"),
-                        KeyCode.D,
-                        "Ctrl",
-                        acts.onCount(aside.count()::duplicate)),
-                Command.of(
-                        Words.of("postures.delete_count_2"),
-                        KeyCode.DELETE,
-                        "Ctrl",
-                        acts.onCount(aside.count()::delete)),
-                Command.of(
-                        Words.of("postures.move_count_earlier"),
+                onCount("postures.duplicate_count_2", KeyCode.D, "Ctrl", aside.count()::duplicate),
+                onCount("postures.delete_count_2", KeyCode.DELETE, "Ctrl", aside.count()::delete),
+                onCount(
+                        "postures.move_count_earlier",
                         KeyCode.LEFT,
                         "Alt",
-                        acts.onCount(() -> aside.count().move(-1))),
-                Command.of(
-                        Words.of("postures.move_count_later"),
+                        () -> aside.count().move(-1)),
+                onCount(
+                        "postures.move_count_later",
                         KeyCode.RIGHT,
                         "Alt",
-                        acts.onCount(() -> aside.count().move(1))),
-                Command.of(Words.of("postures.split_count_2"), KeyCode.T, "Ctrl", acts.onCount(aside.count()::split)),
-                Command.of(
-                        Words.of("postures.merge_next_count"), KeyCode.J, "Ctrl", acts.onCount(aside.count()::merge)),
-                Command.of(Words.of("postures.add_move"), KeyCode.M, "Ctrl", acts.onCount(aside.count()::openAdd)),
-                Command.of(
-                        Words.of("postures.add_move_after_others"),
-                        KeyCode.M,
-                        "Ctrl+Shift",
-                        acts.onCount(aside.count()::openThen)));
+                        () -> aside.count().move(1)),
+                onCount("postures.split_count_2", KeyCode.T, "Ctrl", aside.count()::split),
+                onCount("postures.merge_next_count", KeyCode.J, "Ctrl", aside.count()::merge),
+                onCount("postures.add_move", KeyCode.M, "Ctrl", aside.count()::openAdd),
+                onCount("postures.add_move_after_others", KeyCode.M, "Ctrl+Shift", aside.count()::openThen));
+    }
+
+    private Command onCount(String name, KeyCode key, String modifiers, Runnable act) {
+        return Command.of(Words.of(name), key, modifiers, acts.onCount(act));
     }
 
     List<Command> ofFloor() {

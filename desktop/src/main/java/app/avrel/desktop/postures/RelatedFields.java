@@ -1,7 +1,5 @@
 package app.avrel.desktop.postures;
 
-import app.avrel.body.Landmark;
-import app.avrel.body.Length;
 import app.avrel.body.Side;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Direction;
@@ -33,62 +31,37 @@ final class RelatedFields {
                         Words.of("postures.above"),
                         hands(),
                         ball.above().ordinal(),
-                        at -> new Move.HoldBall(Side.values()[at], ball.height(), ball.size(), ball.beside())),
-                Fields.landmark(
-                        Words.of("postures.height"),
-                        ball.height(),
-                        height -> new Move.HoldBall(ball.above(), height, ball.size(), ball.beside())),
+                        at -> ball.withAbove(Side.values()[at])),
+                Fields.landmark(Words.of("postures.height"), ball.height(), ball::withHeight),
                 Fields.oneOf(
                         Words.of("postures.before"),
                         beside(),
                         ball.beside().map(side -> side.ordinal() + 1).orElse(0),
-                        at -> new Move.HoldBall(
-                                ball.above(),
-                                ball.height(),
-                                ball.size(),
-                                at == 0 ? Optional.empty() : Optional.of(Side.values()[at - 1]))),
+                        at -> ball.withBeside(at == 0 ? Optional.empty() : Optional.of(Side.values()[at - 1]))),
                 Fields.length(
                         said,
                         Words.of("postures.size"),
                         ball.size(),
                         Words.of("postures.2_hand_spans"),
-                        size -> new Move.HoldBall(ball.above(), ball.height(), size, ball.beside())));
+                        ball::withSize));
     }
 
     List<MoveField> relation(Move.RelateHands hands) {
-        HandRelation relation = hands.relation();
-        Optional<Side> leading = hands.leading();
-        Optional<Landmark> height = hands.height();
-        Optional<Length> gap = hands.gap();
-        Optional<Palm> palm = hands.palm();
         return List.of(
                 Fields.oneOf(
                         Words.of("postures.hands_2"),
                         Stream.of(HandRelation.values()).map(Words::of).toList(),
-                        relation.ordinal(),
-                        at -> new Move.RelateHands(HandRelation.values()[at], leading, height, gap, palm)),
+                        hands.relation().ordinal(),
+                        at -> hands.withRelation(HandRelation.values()[at])),
                 Fields.choice(
-                        capital(relation.leading()),
+                        capital(hands.relation().leading()),
                         Side.values(),
                         side -> hands().get(side.ordinal()),
-                        leading,
-                        changed -> new Move.RelateHands(relation, changed, height, gap, palm)),
-                Fields.landmark(
-                        Words.of("postures.height"),
-                        height,
-                        changed -> new Move.RelateHands(relation, leading, changed, gap, palm)),
-                Fields.length(
-                        said,
-                        Words.of("postures.gap"),
-                        gap,
-                        Words.of("postures.1_fist"),
-                        changed -> new Move.RelateHands(relation, leading, height, changed, palm)),
-                Fields.choice(
-                        Words.of("postures.palms"),
-                        Palm.values(),
-                        Words::of,
-                        palm,
-                        changed -> new Move.RelateHands(relation, leading, height, gap, changed)));
+                        hands.leading(),
+                        hands::withLeading),
+                Fields.landmark(Words.of("postures.height"), hands.height(), hands::withHeight),
+                Fields.length(said, Words.of("postures.gap"), hands.gap(), Words.of("postures.1_fist"), hands::withGap),
+                Fields.choice(Words.of("postures.palms"), Palm.values(), Words::of, hands.palm(), hands::withPalm));
     }
 
     private static String capital(String words) {
@@ -101,50 +74,17 @@ final class RelatedFields {
                         Words.of("postures.does"),
                         Stream.of(PropAct.values()).map(Words::of).toList(),
                         move.act().ordinal(),
-                        at -> new Move.HandleProp(
-                                move.hand(),
-                                PropAct.values()[at],
-                                move.prop(),
-                                move.points(),
-                                move.toward(),
-                                move.rests())),
-                Fields.choice(
-                        Words.of("postures.prop"),
-                        Prop.values(),
-                        Words::of,
-                        move.prop(),
-                        prop -> new Move.HandleProp(
-                                move.hand(), move.act(), prop, move.points(), move.toward(), move.rests())),
+                        at -> move.withAct(PropAct.values()[at])),
+                Fields.choice(Words.of("postures.prop"), Prop.values(), Words::of, move.prop(), move::withProp),
                 Fields.oneOf(
                         Words.of("postures.hand"),
                         hands(),
                         move.hand().ordinal(),
-                        at -> new Move.HandleProp(
-                                Side.values()[at],
-                                move.act(),
-                                move.prop(),
-                                move.points(),
-                                move.toward(),
-                                move.rests())),
+                        at -> move.withHand(Side.values()[at])),
                 Fields.choice(
-                        Words.of("postures.points"),
-                        Pointing.values(),
-                        Words::of,
-                        move.points(),
-                        points -> new Move.HandleProp(
-                                move.hand(), move.act(), move.prop(), points, move.toward(), move.rests())),
-                toward(
-                        Words.of("postures.leans"),
-                        move.toward(),
-                        toward -> new Move.HandleProp(
-                                move.hand(), move.act(), move.prop(), move.points(), toward, move.rests())),
-                Fields.choice(
-                        Words.of("postures.rests"),
-                        PropRest.values(),
-                        Words::of,
-                        move.rests(),
-                        rests -> new Move.HandleProp(
-                                move.hand(), move.act(), move.prop(), move.points(), move.toward(), rests)));
+                        Words.of("postures.points"), Pointing.values(), Words::of, move.points(), move::withPoints),
+                toward(Words.of("postures.leans"), move.toward(), move::withToward),
+                Fields.choice(Words.of("postures.rests"), PropRest.values(), Words::of, move.rests(), move::withRests));
     }
 
     List<MoveField> incline(Move.Incline incline) {

@@ -57,14 +57,8 @@ final class ScalesSheet {
      */
     static void open(Session session, StackPane over, IntConsumer take) {
         Desk desk = session.desk().get();
-        Occurrence done =
-                desk.posture().flatMap(posture -> desk.occurrence(posture.id())).orElseThrow();
-        Pose pose = done.moments().stream()
-                .filter(moment -> moment.place().count() == desk.choice().count())
-                .reduce((_, last) -> last)
-                .map(Moment::after)
-                .orElse(done.done().begins());
-        ScalesSheet sheet = new ScalesSheet(pose, session.project().setting().chosenBody());
+        ScalesSheet sheet =
+                new ScalesSheet(standing(desk), session.project().setting().chosenBody());
         VBox content = new VBox(
                 Texts.wrapped(Words.of("postures.stand_pose_one"), "sheet-text"),
                 sheet.grid,
@@ -85,6 +79,17 @@ final class ScalesSheet {
                                                 take.accept(scales.share().least(Side.LEFT)))),
                         new Sheet.Answer(Words.of("common.close"), () -> {})));
         laid.parentProperty().addListener((_, _, _) -> sheet.simulated.stop());
+    }
+
+    /** The pose in which the chosen count leaves the body. */
+    private static Pose standing(Desk desk) {
+        Occurrence done =
+                desk.posture().flatMap(posture -> desk.occurrence(posture.id())).orElseThrow();
+        return done.moments().stream()
+                .filter(moment -> moment.place().count() == desk.choice().count())
+                .reduce((_, last) -> last)
+                .map(Moment::after)
+                .orElse(done.done().begins());
     }
 
     private void show(Side side, String text) {

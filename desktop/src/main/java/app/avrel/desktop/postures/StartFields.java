@@ -76,6 +76,15 @@ final class StartFields {
                 start instanceof Start.Carried ? 1 : 0,
                 i -> change(posture, "kind", i == 0 ? new Start.Recorded(pose) : new Start.Carried(pose)));
         from.show(desk, posture);
+        spacing(posture, pose);
+        load(posture, pose);
+        for (Side side : Side.values()) {
+            foot(posture, pose, side);
+            hand(posture, pose, side);
+        }
+    }
+
+    private void spacing(Posture posture, StartPose pose) {
         ahead.show(
                 pose.leftAhead().map(said::say).orElse(""),
                 text -> length(
@@ -83,6 +92,9 @@ final class StartFields {
         width.show(
                 pose.width().map(said::say).orElse(""),
                 text -> length(posture, text, "width", length -> pose.withSpacing(pose.leftAhead(), length)));
+    }
+
+    private void load(Posture posture, StartPose pose) {
         weight.show(
                 said.say(pose.weight()),
                 text -> take(posture, "weight", said.share(text).map(pose::withWeight)));
@@ -96,10 +108,6 @@ final class StartFields {
                                 : said.length(text)
                                         .filter(length -> length.amount() >= 0)
                                         .map(length -> pose.withDrop(length))));
-        for (Side side : Side.values()) {
-            foot(posture, pose, side);
-            hand(posture, pose, side);
-        }
     }
 
     private boolean length(Posture posture, String text, String field, Function<Optional<Length>, StartPose> changed) {

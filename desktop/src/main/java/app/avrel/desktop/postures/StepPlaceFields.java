@@ -33,44 +33,56 @@ final class StepPlaceFields {
                 at -> change.apply(at == way(place) ? place : fresh(at))));
         switch (place) {
             case StepPlace.Along along -> fields.addAll(along(along, change));
-            case StepPlace.Beside beside -> {
-                fields.add(Fields.length(
-                        said,
-                        Words.of("postures.gap"),
-                        beside.gap(),
-                        Words.of("postures.1_fist"),
-                        gap -> change.apply(new StepPlace.Beside(gap, beside.ahead()))));
-                fields.add(Fields.length(
-                        said,
-                        Words.of("postures.ahead"),
-                        beside.ahead(),
-                        Words.of("postures.1_fist_1"),
-                        ahead -> change.apply(new StepPlace.Beside(beside.gap(), ahead))));
-            }
-            case StepPlace.LevelWithHeel level ->
-                fields.add(Fields.length(
-                        said,
-                        Words.of("postures.width"),
-                        level.width(),
-                        Words.of("postures.1_shoulder_width"),
-                        width -> change.apply(new StepPlace.LevelWithHeel(width))));
-            case StepPlace.Across across ->
-                fields.add(Fields.length(
-                        said,
-                        Words.of("postures.distance"),
-                        across.distance(),
-                        Words.of("postures.1_foot_length"),
-                        far -> change.apply(new StepPlace.Across(across.over(), far))));
+            case StepPlace.Beside beside -> fields.addAll(beside(beside, change));
+            case StepPlace.LevelWithHeel level -> fields.add(level(level, change));
+            case StepPlace.Across across -> fields.add(across(across, change));
             case StepPlace.WhereWas _, StepPlace.AtToes _ -> {}
-            case StepPlace.OnHeelLine line ->
-                fields.add(Fields.length(
-                        said,
-                        Words.of("postures.ahead"),
-                        line.ahead(),
-                        Words.of("postures.2_foot_lengths"),
-                        ahead -> change.apply(new StepPlace.OnHeelLine(ahead))));
+            case StepPlace.OnHeelLine line -> fields.add(onHeelLine(line, change));
         }
         return fields;
+    }
+
+    private List<MoveField> beside(StepPlace.Beside beside, Function<StepPlace, Move> change) {
+        return List.of(
+                length(
+                        "postures.gap",
+                        beside.gap(),
+                        "postures.1_fist",
+                        gap -> change.apply(new StepPlace.Beside(gap, beside.ahead()))),
+                length(
+                        "postures.ahead",
+                        beside.ahead(),
+                        "postures.1_fist_1",
+                        ahead -> change.apply(new StepPlace.Beside(beside.gap(), ahead))));
+    }
+
+    private MoveField level(StepPlace.LevelWithHeel level, Function<StepPlace, Move> change) {
+        return length(
+                "postures.width",
+                level.width(),
+                "postures.1_shoulder_width",
+                width -> change.apply(new StepPlace.LevelWithHeel(width)));
+    }
+
+    private MoveField across(StepPlace.Across across, Function<StepPlace, Move> change) {
+        return length(
+                "postures.distance",
+                across.distance(),
+                "postures.1_foot_length",
+                far -> change.apply(new StepPlace.Across(across.over(), far)));
+    }
+
+    private MoveField onHeelLine(StepPlace.OnHeelLine line, Function<StepPlace, Move> change) {
+        return length(
+                "postures.ahead",
+                line.ahead(),
+                "postures.2_foot_lengths",
+                ahead -> change.apply(new StepPlace.OnHeelLine(ahead)));
+    }
+
+    private MoveField length(
+            String name, Optional<Length> value, String example, Function<Optional<Length>, Move> change) {
+        return Fields.length(said, Words.of(name), value, Words.of(example), change);
     }
 
     private List<MoveField> along(StepPlace.Along along, Function<StepPlace, Move> change) {

@@ -82,19 +82,33 @@ final class TypedNotes extends VBox {
     /** Says what is to be said of a line. */
     void show(String text, LineReading reading, Optional<String> completion) {
         List<Node> noted = new ArrayList<>();
-        completion.ifPresent(word -> {
-            Texts.set(goingOn, Words.of("postures.tab", word));
-            noted.add(goingOn);
-        });
         reading.questions().forEach(question -> noted.addAll(asked.computeIfAbsent(question, this::asked)));
-        if (completion.isEmpty()) {
-            noted.addAll(refused(telling(reading.refusals())));
+        List<Node> said = new ArrayList<>();
+        if (completion.isPresent()) {
+            Texts.set(goingOn, Words.of("postures.tab", completion.get()));
+            noted.addFirst(goingOn);
+        } else {
+            noted.addAll(ofWhole(reading));
+            if (!reading.words(LineReading.Role.UNKNOWN).isEmpty()) {
+                words.getChildren().setAll(marked(text, reading));
+                said.add(words);
+            }
         }
-        if (completion.isEmpty() && reading.note().isPresent()) {
+        if (!noted.isEmpty()) {
+            said.add(notes);
+        }
+        put(notes, noted);
+        put(this, said);
+    }
+
+    /** What is said of a line once no word of it is being typed: what is refused, kept, and read as another word. */
+    private List<Node> ofWhole(LineReading reading) {
+        List<Node> noted = new ArrayList<>(refused(telling(reading.refusals())));
+        if (reading.note().isPresent()) {
             Texts.set(keeps, keeps() + reading.kept() + ".");
             noted.add(keeps);
         }
-        if (completion.isEmpty() && !reading.mended().isEmpty()) {
+        if (!reading.mended().isEmpty()) {
             Texts.set(
                     mended,
                     reading.mended().stream()
@@ -102,16 +116,7 @@ final class TypedNotes extends VBox {
                             .collect(Collectors.joining(" ")));
             noted.add(mended);
         }
-        List<Node> said = new ArrayList<>();
-        if (completion.isEmpty() && !reading.words(LineReading.Role.UNKNOWN).isEmpty()) {
-            words.getChildren().setAll(marked(text, reading));
-            said.add(words);
-        }
-        if (!noted.isEmpty()) {
-            said.add(notes);
-        }
-        put(notes, noted);
-        put(this, said);
+        return noted;
     }
 
     private static void put(VBox into, List<Node> wanted) {

@@ -96,11 +96,7 @@ public final class PairedRibbon extends Drawing {
 
     private void cell(GraphicsContext g, Optional<RibbonCell> cell, double x, double width, double top, double row) {
         if (cell.isEmpty()) {
-            g.setStroke(soft());
-            g.setLineWidth(1);
-            g.setLineDashes(3, 4);
-            g.strokeLine(x + 3, top + row * 0.55, x + width - 3, top + row * 0.55);
-            g.setLineDashes();
+            nothing(g, x, width, top + row * 0.55);
             return;
         }
         double middle = top + row * 0.55;
@@ -111,17 +107,30 @@ public final class PairedRibbon extends Drawing {
             load(g, stage, begins, span, middle, -half, Side.LEFT);
             load(g, stage, begins, span, middle, half, Side.RIGHT);
         }
-        String name = cell.get().group();
+        words(g, cell.get(), x, width, top, row);
+    }
+
+    /** Where one of the two has no count. */
+    private void nothing(GraphicsContext g, double x, double width, double y) {
+        g.setStroke(soft());
+        g.setLineWidth(1);
+        g.setLineDashes(3, 4);
+        g.strokeLine(x + 3, y, x + width - 3, y);
+        g.setLineDashes();
+    }
+
+    private void words(GraphicsContext g, RibbonCell cell, double x, double width, double top, double row) {
+        String name = cell.group();
         double size = textSize();
         if (!name.isEmpty()) {
             double room = width > size * NARROW ? width : size * 5;
             String[] fitting = Wrapping.lines(name, room / (size * BOLD_LETTER), 1);
             label(g, fitting[0], x + 3, top + size * 0.8, ink());
         } else if (width > size * 1.4) {
-            label(g, cell.get().label(), x + 3, top + size * 0.8, soft());
+            label(g, cell.label(), x + 3, top + size * 0.8, soft());
         }
         if (width > size * 6) {
-            String[] words = Wrapping.lines(cell.get().words(), width / (size * 0.48), 1);
+            String[] words = Wrapping.lines(cell.words(), width / (size * 0.48), 1);
             label(g, words[0], x + 3, top + row - size * 0.7, soft());
         }
     }

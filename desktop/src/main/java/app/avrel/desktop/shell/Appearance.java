@@ -9,7 +9,7 @@ import javafx.scene.layout.StackPane;
 import org.jspecify.annotations.Nullable;
 
 /** How the window looks: light or dark, how large its text is, and in which script. */
-final class Appearance {
+public final class Appearance {
 
     private final StackPane root;
     private final Preferences preferences;
@@ -27,6 +27,12 @@ final class Appearance {
         if (scene != null) {
             scene.getStylesheets().setAll(Sheets.all());
         }
+    }
+
+    /** Sets text size and theme together. */
+    public void look(int textPercent, boolean dark) {
+        dark(dark);
+        textSize(textPercent);
     }
 
     void turnDarkOrLight() {

@@ -34,15 +34,7 @@ public final class AvrelApplication extends Application {
         Shell shell = new Shell(session, new SystemFileChoosing(stage), AvrelApplication::quit);
         UnexpectedErrors.watch((StackPane) shell.root(), StateFolder.errors());
         Title.follow(stage, session);
-        stage.getIcons()
-                .add(new Image(AvrelApplication.class.getResource("avrel.png").toExternalForm()));
-        stage.setMinWidth(1100);
-        stage.setMinHeight(700);
-        stage.setScene(new Scene(shell.root(), WIDTH, HEIGHT));
-        stage.setOnCloseRequest(event -> {
-            event.consume();
-            shell.files().quit();
-        });
+        furnish(stage, shell);
         if (opened instanceof Opened.Refused(String message)) {
             Sheet.tell((StackPane) shell.root(), Words.of("shell.file_cannot_be"), message);
         }
@@ -56,6 +48,18 @@ public final class AvrelApplication extends Application {
             FirstFrame.seen();
             Thread.ofPlatform().daemon().name("words").start(() -> Lexicon.of(Words.language()));
             Rehearsal.perform(stage.getScene());
+        });
+    }
+
+    private static void furnish(Stage stage, Shell shell) {
+        stage.getIcons()
+                .add(new Image(AvrelApplication.class.getResource("avrel.png").toExternalForm()));
+        stage.setMinWidth(1100);
+        stage.setMinHeight(700);
+        stage.setScene(new Scene(shell.root(), WIDTH, HEIGHT));
+        stage.setOnCloseRequest(event -> {
+            event.consume();
+            shell.files().quit();
         });
     }
 

@@ -9,14 +9,14 @@ import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
 
 /** Files dropped on the window: a project is opened, notes are read, a table is imported. */
-final class Dropping {
+public final class Dropping {
 
     private static final List<String> NOTES = List.of(".txt", ".md");
     private static final List<String> TABLES = List.of(".csv", ".tsv");
 
     private final FileActions files;
 
-    Dropping(FileActions files) {
+    public Dropping(FileActions files) {
         this.files = files;
     }
 
@@ -39,7 +39,7 @@ final class Dropping {
     }
 
     /** Takes a file as its name's ending says. */
-    void take(Path path) {
+    public void take(Path path) {
         String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
         if (NOTES.stream().anyMatch(name::endsWith)) {
             files.readNotes(path);

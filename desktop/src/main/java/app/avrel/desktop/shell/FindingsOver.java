@@ -15,7 +15,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 
 /** All findings, laid over the card of the room when asked for. */
-final class FindingsOver {
+public final class FindingsOver {
 
     private final Session session;
     private final StackPane root;
@@ -39,7 +39,7 @@ final class FindingsOver {
     }
 
     /** Lays them over the card, or puts them away. */
-    void toggle() {
+    public void toggle() {
         if (root.getChildren().remove(panel)) {
             return;
         }

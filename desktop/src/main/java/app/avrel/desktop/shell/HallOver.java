@@ -9,27 +9,33 @@ import app.avrel.lesson.log.Quizzing;
 import app.avrel.project.Edit;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
 /** What the room has, over the whole window or screen, to be read from afar. */
-final class HallOver {
+public final class HallOver {
 
     private final Session session;
     private final StackPane root;
+    private final BooleanSupplier ofPosture;
     private final Runnable closed;
 
-    /** @param closed what is done once it is put away */
-    HallOver(Session session, StackPane root, Runnable closed) {
+    /**
+     * @param ofPosture whether it shows the posture on the desk, else the form
+     * @param closed what is done once it is put away
+     */
+    HallOver(Session session, StackPane root, BooleanSupplier ofPosture, Runnable closed) {
         this.session = session;
         this.root = root;
+        this.ofPosture = ofPosture;
         this.closed = closed;
     }
 
     /** Fills the screen. */
-    void open(boolean posture) {
-        show(posture);
+    void open() {
+        show();
         if (root.getScene().getWindow() instanceof Stage stage) {
             stage.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
             stage.setFullScreenExitHint("");
@@ -38,7 +44,8 @@ final class HallOver {
     }
 
     /** Fills the window: with the posture on the desk, or the form. */
-    void show(boolean posture) {
+    public void show() {
+        boolean posture = ofPosture.getAsBoolean();
         Desk desk = session.desk().get();
         List<Occurrence> run = posture
                 ? desk.posture().flatMap(some -> desk.occurrence(some.id())).stream()

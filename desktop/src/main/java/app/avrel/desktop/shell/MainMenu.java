@@ -88,8 +88,8 @@ final class MainMenu {
     private List<MenuItem> ofSheets() {
         return List.of(
                 item(Words.of("shell.find_anything"), "Ctrl+K", shell.sheets()::find),
-                item(Words.of("shell.findings"), "F8", shell::toggleFindings),
-                item(Words.of("shell.hall"), "F11", shell::openHall),
+                item(Words.of("shell.findings"), "F8", () -> shell.findings().toggle()),
+                item(Words.of("shell.hall"), "F11", shell.hall()::open),
                 item(Words.of("shell.learners"), "Ctrl+U", shell.sheets()::learners),
                 item(Words.of("shell.settings"), "Ctrl+Comma", shell.sheets()::settings));
     }

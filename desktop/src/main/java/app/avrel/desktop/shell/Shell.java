@@ -11,7 +11,6 @@ import app.avrel.desktop.session.Session;
 import app.avrel.label.Labels;
 import app.avrel.label.Language;
 import app.avrel.rules.Where;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.beans.value.ChangeListener;
@@ -30,7 +29,6 @@ public final class Shell {
     private final Rooms rooms;
     private final WindowMemory memory;
     private final FileActions files;
-    private final Dropping dropping;
     private final ShellCommands anywhere;
     private TopBar top;
     private FindingsOver findings;
@@ -52,22 +50,30 @@ public final class Shell {
         this.rooms = new Rooms(memory);
         this.beginning = new Beginning(
                 session, () -> rooms.built(room), () -> root.getChildren().getLast() == window);
-        this.hall = new HallOver(session, root, () -> rooms.built(room).node().requestFocus());
-        rooms.build(RoomName.POSTURES, () -> new PosturesRoom(session, this::go, files::readNotes, files::openDemo));
-        rooms.build(RoomName.FORM, () -> new FormRoom(session, this::go));
-        rooms.build(RoomName.LESSONS, () -> new LessonsRoom(session, root, this::teach, paper::print));
-        rooms.build(RoomName.LOG, () -> new LogRoom(session, root, () -> go(RoomName.LESSONS)));
-        rooms.build(RoomName.CUES, () -> new CuesRoom(session, paper.scripts(), root, this::openHall));
+        this.hall = new HallOver(
+                session,
+                root,
+                () -> room == RoomName.POSTURES,
+                () -> rooms.built(room).node().requestFocus());
+        build();
         Labels.speak(preferences.language());
         appearance = new Appearance(root, preferences);
         furnish();
         root.getChildren().add(window);
         ShellKeys.give(root, this::commands, over -> over == window || findings.is(over), hall::shown);
-        dropping = new Dropping(files);
+        new Dropping(files).on(root);
         anywhere = new ShellCommands(this, session, files);
-        dropping.on(root);
         session.desk().addListener(shower);
         go(RoomName.POSTURES);
+    }
+
+    /** How each room is built, once it is entered. */
+    private void build() {
+        rooms.build(RoomName.POSTURES, () -> new PosturesRoom(session, this::go, files::readNotes, files::openDemo));
+        rooms.build(RoomName.FORM, () -> new FormRoom(session, this::go));
+        rooms.build(RoomName.LESSONS, () -> new LessonsRoom(session, root, this::teach, paper::print));
+        rooms.build(RoomName.LOG, () -> new LogRoom(session, root, () -> go(RoomName.LESSONS)));
+        rooms.build(RoomName.CUES, () -> new CuesRoom(session, paper.scripts(), root, hall::open));
     }
 
     public Parent root() {
@@ -111,15 +117,12 @@ public final class Shell {
     /** Puts the window where it was left, with its room and its posture. */
     public void restore(Stage stage) {
         memory.place(stage);
-        Stream.of(RoomName.values())
-                .filter(name -> name.name().equals(preferences.words("window.room")))
-                .findFirst()
-                .ifPresent(this::go);
+        memory.room().ifPresent(this::go);
     }
 
     /** Keeps how the window is left. */
     public void remember(Stage stage) {
-        memory.keep(stage, room.name());
+        memory.keep(stage, room);
     }
 
     /** Starts teaching the lesson on the desk: the clock runs in the log room. */
@@ -142,33 +145,14 @@ public final class Shell {
         findings.show(desk);
     }
 
-    /** Takes a file that was dropped on the window, as its name says. */
-    public void dropped(Path file) {
-        dropping.take(file);
+    /** {@return all findings, laid over the card} */
+    public FindingsOver findings() {
+        return findings;
     }
 
-    /** Lays all findings over the card, or puts them away. */
-    public void toggleFindings() {
-        findings.toggle();
-    }
-
-    /** Opens the findings and goes to the next one. */
-    void nextFinding() {
-        findings.next();
-    }
-
-    /** Shows what the room has over the whole screen, to be read from afar. */
-    void openHall() {
-        hall.open(room == RoomName.POSTURES);
-    }
-
-    /** Shows what the room has over the whole window. */
-    public void showHall() {
-        hall.show(room == RoomName.POSTURES);
-    }
-
-    public void closeHall() {
-        hall.close();
+    /** {@return what the room has, over everything} */
+    public HallOver hall() {
+        return hall;
     }
 
     /** Lets the window speak another language: everything in it is made anew. */
@@ -193,24 +177,15 @@ public final class Shell {
         window.setTop(top);
     }
 
-    Appearance appearance() {
+    /** {@return how the window looks} */
+    public Appearance appearance() {
         return appearance;
     }
 
-    /** Sets theme and text size together. */
-    public void look(int textPercent, boolean dark) {
-        appearance.dark(dark);
-        appearance.textSize(textPercent);
-    }
-
-    /** {@return all that can be done by key where one is} */
-    public List<Command> everyCommand() {
-        return commands().toList();
-    }
-
-    /** {@return all that can be done now: in the room first, then anywhere} */
-    Stream<Command> commands() {
-        return Stream.concat(rooms.built(room).commands().stream(), anywhere.all().stream());
+    /** {@return all that can be done now by key: in the room first, then anywhere} */
+    public List<Command> commands() {
+        return Stream.concat(rooms.built(room).commands().stream(), anywhere.all().stream())
+                .toList();
     }
 
     /** Ends listening: the window is closed. */

@@ -1,10 +1,10 @@
 package app.avrel.desktop.shell;
 
 import app.avrel.desktop.session.Command;
+import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -14,12 +14,12 @@ import javafx.scene.layout.StackPane;
 final class ShellKeys {
 
     private final StackPane root;
-    private final Supplier<Stream<Command>> commands;
+    private final Supplier<List<Command>> commands;
     private final Predicate<Node> under;
     private final BooleanSupplier hall;
     private KeyCode held = KeyCode.UNDEFINED;
 
-    private ShellKeys(StackPane root, Supplier<Stream<Command>> commands, Predicate<Node> under, BooleanSupplier hall) {
+    private ShellKeys(StackPane root, Supplier<List<Command>> commands, Predicate<Node> under, BooleanSupplier hall) {
         this.root = root;
         this.commands = commands;
         this.under = under;
@@ -33,7 +33,7 @@ final class ShellKeys {
      * @param under what lies in the window and is no sheet over it
      * @param hall whether the hall is shown, where few keys do anything
      */
-    static void give(StackPane root, Supplier<Stream<Command>> commands, Predicate<Node> under, BooleanSupplier hall) {
+    static void give(StackPane root, Supplier<List<Command>> commands, Predicate<Node> under, BooleanSupplier hall) {
         ShellKeys keys = new ShellKeys(root, commands, under, hall);
         root.addEventFilter(KeyEvent.KEY_PRESSED, keys::key);
         root.addEventFilter(KeyEvent.KEY_RELEASED, _ -> keys.held = KeyCode.UNDEFINED);
@@ -43,7 +43,7 @@ final class ShellKeys {
         boolean covered = root.getChildren().stream().anyMatch(under.negate());
         boolean again = event.getCode() == held;
         held = event.getCode();
-        commands.get()
+        commands.get().stream()
                 .filter(command -> command.key().match(event))
                 .findFirst()
                 .filter(command -> !hall.getAsBoolean() || command.always())

@@ -24,7 +24,7 @@ public final class ShellSheets {
 
     /** The keys of the room, the guide, and about. */
     public void help() {
-        HelpSheet.open(shell.everyCommand(), root);
+        HelpSheet.open(shell.commands(), root);
     }
 
     /** The project's frame: directions, bodies, words, house rules. */

@@ -51,7 +51,7 @@ final class TopBar extends HBox {
         getStyleClass().add("top-bar");
         setAlignment(Pos.CENTER_LEFT);
         rules = Buttons.words("", Words.of("shell.house_rules_settings"), shell.sheets()::settings);
-        findings = new FindingsBadge(shell::toggleFindings);
+        findings = new FindingsBadge(() -> shell.findings().toggle());
         HBox tabRow = new HBox();
         tabRow.getStyleClass().add("tabs");
         tabRow.setAlignment(Pos.CENTER_LEFT);

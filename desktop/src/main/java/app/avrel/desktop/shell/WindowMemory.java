@@ -3,7 +3,9 @@ package app.avrel.desktop.shell;
 import app.avrel.desktop.parts.Divider;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -36,6 +38,14 @@ final class WindowMemory {
         stage.setMaximized(Boolean.parseBoolean(preferences.words("window.maximized")));
     }
 
+    /** {@return the room it was left in} */
+    Optional<RoomName> room() {
+        String left = preferences.words("window.room");
+        return Stream.of(RoomName.values())
+                .filter(name -> name.name().equals(left))
+                .findFirst();
+    }
+
     private static boolean onScreen(double x, double y) {
         Rectangle2D corner = new Rectangle2D(x, y, SEEN, SEEN);
         return Screen.getScreens().stream()
@@ -54,10 +64,10 @@ final class WindowMemory {
     }
 
     /** Keeps all of it. */
-    void keep(Stage stage, String room) {
+    void keep(Stage stage, RoomName room) {
         Map<String, Object> all = new HashMap<>(moved);
         all.put("window.maximized", stage.isMaximized());
-        all.put("window.room", room);
+        all.put("window.room", room.name());
         if (!stage.isMaximized() && !stage.isFullScreen() && !stage.isIconified()) {
             all.put("window.x", stage.getX());
             all.put("window.y", stage.getY());

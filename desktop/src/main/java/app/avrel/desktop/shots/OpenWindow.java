@@ -18,7 +18,7 @@ public record OpenWindow(Session session, Shell shell, Scene scene) {
         AvrelApplication.prepare();
         Session session = new Session(project, new Recovery(Path.of(System.getProperty("avrel.state"))));
         Shell shell = new Shell(session, new NoFiles(), () -> {});
-        shell.look(look.text(), look.dark());
+        shell.appearance().look(look.text(), look.dark());
         shell.speak(look.language());
         Stage stage = new Stage(StageStyle.UNDECORATED);
         stage.setScene(new Scene(shell.root(), look.width(), look.height()));

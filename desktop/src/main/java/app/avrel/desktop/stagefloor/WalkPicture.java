@@ -26,6 +26,11 @@ public record WalkPicture(
         numbers = List.copyOf(numbers);
     }
 
+    /** {@return the same of another track, in no hall} */
+    public WalkPicture alone(Track walked) {
+        return new WalkPicture(walked, body, Optional.empty(), entry, part, front, numbers);
+    }
+
     /** {@return a place of the walk, in the hall where there is one} */
     FloorPoint at(FloorPoint ofTrack) {
         return plan.map(in -> in.inHall(ofTrack, in.from())).orElse(ofTrack);
