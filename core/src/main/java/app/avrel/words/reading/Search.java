@@ -94,7 +94,7 @@ final class Search {
                 continue;
             }
             List<Item> run = items.subList(from, to);
-            double taken = open > 0 && stolen(run) ? 2 * Costs.SEVERED : 0;
+            double taken = open > 0 && stolen(run) || onlyWay(run) ? 2 * Costs.SEVERED : 0;
             double left = dearest(best.get(to)) - path.cost - open - taken;
             for (Fit fit : Frames.read(run, path.now, left)) {
                 double cost = path.cost + open + taken + fit.cost();
@@ -122,6 +122,18 @@ final class Search {
                         && run.get(1).soft();
     }
 
+    /** Up, hands to the shoulders: a way and then a comma is said for itself, not of what comes next. */
+    private static boolean onlyWay(List<Item> run) {
+        Item first = run.getFirst();
+        return first.term() instanceof Term.Way
+                && first.rel() == null
+                && run.size() > 1
+                && run.get(1).is(Term.Mark.COMMA);
+    }
+
+    private static final List<Term> GOES_UP_OR_DOWN =
+            List.of(Term.Act.LOWER, Term.Act.RAISE, Term.Act.SINK, Term.Act.RISE);
+
     /** Lower the leg: the leg is what is lowered. */
     private static boolean severed(List<Item> items, int at) {
         Item before = items.get(at - 1);
@@ -140,7 +152,7 @@ final class Search {
                 && items.get(at).bareSide()
                 && (items.get(at).rel() == null || items.get(at).rel() == Term.Rel.TO)
                 && items.get(at).who().side().isPresent();
-        boolean verb = (items.get(at).is(Term.Act.LOWER) || items.get(at).is(Term.Act.RAISE)) && hand(items, at);
+        boolean verb = GOES_UP_OR_DOWN.stream().anyMatch(items.get(at)::is) && hand(items, at);
         boolean turned = before.is(Term.Act.TURN)
                 && (items.get(at).bareSide() || items.get(at).term() instanceof Term.Num);
         boolean followed = before.is(Term.Act.FOLLOW)
@@ -150,7 +162,11 @@ final class Search {
                 && PhraseKinds.PROPS.contains(standing)
                 && before.rel() == null
                 && items.get(at).is(Term.Act.RISE);
-        return carried || limb || side || verb || turned || followed || stands;
+        Item here = items.get(at);
+        boolean upOrDown = before.part() && (here.is(Term.Way.UP) || here.is(Term.Way.DOWN));
+        boolean goes =
+                before.rel() == null && (upOrDown || before.is(Term.Part.PALM) && here.term() instanceof Term.Way);
+        return carried || limb || side || verb || turned || followed || stands || goes;
     }
 
     /** The staff stands upright beside the right foot: that is where it stands, and no foot steps there. */

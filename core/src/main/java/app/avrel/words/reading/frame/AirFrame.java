@@ -45,8 +45,9 @@ final class AirFrame implements Frame {
             KickReading kicks = new KickReading(clause, now);
             boolean kicking = clause.has(Term.Act.KICK)
                     || clause.has(Term.Act.SWEEP)
-                            && clause.has(
-                                    item -> WhichFoot.foot(item) && (item.rel() == null || item.rel() == Term.Rel.WITH))
+                            && clause.has(item -> WhichFoot.foot(item)
+                                    && !item.is(Term.Part.KNEE)
+                                    && (item.rel() == null || item.rel() == Term.Rel.WITH))
                             && (clause.has(Term.Manner.INNER)
                                     || clause.has(Term.Manner.OUTER)
                                     || !clause.has(Term.Way.ROUND)

@@ -39,6 +39,7 @@ final class DepthFrame implements Frame {
                 || item.is(Term.Manner.HIGHER)
                 || item.is(Term.Manner.STRETCHED_LEGS)
                 || item.is(Term.Way.DOWN)
+                || item.is(Term.Way.UP)
                 || item.is(Term.Act.SIT));
     }
 
@@ -145,7 +146,7 @@ final class DepthFrame implements Frame {
         if (handOf) {
             return Optional.empty();
         }
-        Optional<Side> onto = sinksOnto(clause);
+        Optional<Side> onto = sinksOnto(clause, now);
         boolean sinks = clause.takeAll(Term.Act.SINK) | clause.takeAll(Term.Part.KNEES_BEND, Term.Part.TAILBONE);
         boolean legs = clause.has(
                 item -> bothLegs(item) || item.is(Term.Part.KNEE) && item.rel() == null && item.who() == null);
@@ -211,10 +212,11 @@ final class DepthFrame implements Frame {
         return Optional.of(fit);
     }
 
-    /** Sink right, sink to the right: the weight goes there with the body. */
-    private static Optional<Side> sinksOnto(Clause clause) {
+    /** Sink right, sink to the right: the weight goes there with the body. Left sinks, after a hand: that is a hand. */
+    private static Optional<Side> sinksOnto(Clause clause, Situation now) {
         int sink = clause.indexOf(Term.Act.SINK);
-        int at = sink < 0 ? -1 : sideAt(clause, sink + 1) ? sink + 1 : sideAt(clause, 0) && sink == 1 ? 0 : -1;
+        boolean leads = sink == 1 && sideAt(clause, 0) && now.topic() != Situation.Topic.HAND;
+        int at = sink < 0 ? -1 : sideAt(clause, sink + 1) ? sink + 1 : leads ? 0 : -1;
         if (at < 0) {
             return Optional.empty();
         }
@@ -231,10 +233,12 @@ final class DepthFrame implements Frame {
         return onto && item.bareSide() && item.who().side().isPresent();
     }
 
-    /** Up half a fist, then down a fist: it is still the body. */
+    /** Up half a fist, then down a fist: where no hand, foot or prop was spoken of, it is the body. */
     private static boolean goesOn(Clause clause, Situation now) {
-        return now.topic() == Situation.Topic.BODY
-                && clause.has(Term.Measure.class)
+        boolean ofBody = now.topic() == Situation.Topic.BODY
+                || now.topic() == Situation.Topic.NOTHING
+                || now.topic() == Situation.Topic.WEIGHT;
+        return ofBody
                 && clause.items().stream()
                         .allMatch(item -> Leftover.small(item)
                                 || item.term() instanceof Term.Measure

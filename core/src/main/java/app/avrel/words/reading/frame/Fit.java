@@ -144,17 +144,23 @@ public final class Fit {
         return (used & 1L << index) != 0;
     }
 
+    /** The hand that goes somewhere, or round. */
+    private static Optional<Side> goes(Move move) {
+        return switch (move) {
+            case Move.PlaceHand hand -> Optional.of(hand.hand());
+            case Move.Circle circle -> Optional.of(circle.hand());
+            default -> Optional.empty();
+        };
+    }
+
     /** {@return what is known afterwards} */
     public Situation after(Situation before) {
         Situation now = before;
         for (Move move : moves) {
             now = now.after(move);
         }
-        List<Side> hands = moves.stream()
-                .filter(Move.PlaceHand.class::isInstance)
-                .map(move -> ((Move.PlaceHand) move).hand())
-                .distinct()
-                .toList();
+        List<Side> hands =
+                moves.stream().flatMap(move -> goes(move).stream()).distinct().toList();
         boolean touching = !passes
                 && moves.stream()
                         .anyMatch(move -> move instanceof Move.PlaceHand(var _, HandPlace to, var _)

@@ -121,7 +121,7 @@ final class HandAside {
                         && !afterComma(item)
                         && !clause.has(number -> Ways.amount(number.term()).isPresent()));
         boolean straight = clause.has(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK))
-                && clause.indexOf(Term.Part.PALM) < 0
+                && (clause.indexOf(Term.Part.PALM) < 0 || place.palm().isPresent())
                 && !clause.has(Term.Act.RETURN)
                 && !pushes
                 && !place.places();

@@ -248,11 +248,26 @@ final class HandDetails {
         return Optional.empty();
     }
 
+    /** Fingers left, the elbow points left; the palm left, where it is known whose palm that is. */
+    private boolean looksAside(int at, int side, Term.Part part) {
+        Item before = clause.item(side - 1);
+        boolean points = before.is(Term.Act.POINT) || before.is(Term.Act.FACE) || before.is(Term.Act.LOOK);
+        if (points || side == at + 1 && part != Term.Part.PALM) {
+            return true;
+        }
+        boolean ends = side + 1 == clause.size() || clause.item(side + 1).soft();
+        boolean begun = clause.items().subList(0, at).stream()
+                .anyMatch(item -> HandWords.hand(item)
+                        && item.rel() == null
+                        && item.whose().flatMap(Term.Who::side).isPresent());
+        return side == at + 1 && ends && begun;
+    }
+
     private Optional<Pointing> from(int at, Term.Part part) {
         boolean goes = false;
         for (int i = at + 1; i < clause.size(); i++) {
             Item item = clause.item(i);
-            boolean own = !item.bareSide() || item.rel() == Term.Rel.TO || at + 1 == i && part != Term.Part.PALM;
+            boolean own = !item.bareSide() || item.rel() == Term.Rel.TO || looksAside(at, i, part);
             if (clause.open(i) && own && pointing(item).isPresent()) {
                 boolean motion = goes && targeted && (item.is(Term.Way.UP) || item.is(Term.Way.DOWN));
                 if (motion) {

@@ -95,7 +95,11 @@ final class HandFrame implements Frame {
                                     item -> item.is(Term.Act.LOWER) || item.is(Term.Act.RAISE) || Leftover.small(item));
             boolean them =
                     (clause.has(Term.Ref.THEM) || goesOn) && now.topic() == Situation.Topic.HAND && now.bothHands();
-            boolean named = them || clause.has(item -> HandWords.hand(item) || HandWords.shaped(item));
+            boolean brushes = clause.has(Term.Act.SWEEP) && clause.has(Term.Part.KNEE);
+            if (brushes && brushesAnotherActs()) {
+                return Optional.empty();
+            }
+            boolean named = them || brushes || clause.has(item -> HandWords.hand(item) || HandWords.shaped(item));
             boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent());
             boolean bare = clause.has(Item::bareSide);
             if (pressed) {
@@ -114,7 +118,7 @@ final class HandFrame implements Frame {
             }
             if (hands.isEmpty()) {
                 boolean asks = named
-                        && clause.has(item -> HandWords.hand(item) && item.rel() == null)
+                        && (brushes || clause.has(item -> HandWords.hand(item) && item.rel() == null))
                         && !clause.has(Term.Act.SINK)
                         && !clause.has(Term.Act.RISE);
                 return asks ? Optional.of(ask()) : Optional.empty();
@@ -131,6 +135,14 @@ final class HandFrame implements Frame {
                 return relation.map(fit -> fit.costs(cost));
             }
             return Optional.ofNullable(placed(hands)).map(fit -> fit.costs(cost));
+        }
+
+        /** Brush left knee, push right: the hand that pushes is not the one that brushes. */
+        private boolean brushesAnotherActs() {
+            int hand = clause.find(item -> (HandWords.hand(item) || item.bareSide()) && item.rel() == null);
+            int sweep = clause.find(Term.Act.SWEEP);
+            int other = clause.find(item -> item.term() instanceof Term.Act && !item.is(Term.Act.SWEEP));
+            return other > sweep && (hand < 0 || hand > other);
         }
 
         /** Fingers up, of nobody's hand: they more likely go on telling of the hand before than begin anew. */
@@ -192,7 +204,7 @@ final class HandFrame implements Frame {
         }
 
         private Optional<Fit> related(Side hand) {
-            boolean goesOn = clause.has(Term.Act.PASS) && clause.has(Term.Way.FORWARD);
+            boolean goesOn = goesOn();
             Optional<Item> elbow = clause.takeItem(item -> !goesOn
                     && item.is(Term.Part.ELBOW)
                     && (item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.BELOW)
@@ -258,6 +270,25 @@ final class HandFrame implements Frame {
                     : Optional.empty();
         }
 
+        /** The left hand passes under the right elbow to the hip: it is not under the elbow that it ends. */
+        private boolean goesOn() {
+            int elbow = clause.find(
+                    item -> item.is(Term.Part.ELBOW) && (item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.BELOW));
+            boolean onward = clause.has(Term.Way.FORWARD);
+            boolean to = false;
+            for (int i = elbow + 1; elbow >= 0 && i < clause.size(); i++) {
+                Item item = clause.item(i);
+                boolean place = Landmarks.of(item.term()).isPresent() && item.rel() != Term.Rel.AT;
+                onward |= place;
+                to |= place && (item.rel() == Term.Rel.TO || clause.item(i - 1).is(Term.Mark.UNTIL));
+            }
+            boolean goes = clause.has(Term.Act.SLIDE) || clause.has(Term.Act.MOVE) && to;
+            if (onward && goes && elbow >= 0) {
+                clause.use(elbow);
+            }
+            return onward && (goes || clause.has(Term.Act.PASS));
+        }
+
         /** What else is said of a hand that stands so to the other: fingers, thumb, elbow, shape, the way there. */
         private Optional<Move> looking(Side hand, HandPlace details) {
             HandPlace looks = details.withShape(this.looks.shape());
@@ -282,7 +313,8 @@ final class HandFrame implements Frame {
             TwoWays ways = new TwoWays(clause, now);
             Optional<Direction> second = hands.size() > 1 ? ways.second() : Optional.empty();
             boolean soft = clause.indexOf(Term.Manner.GENTLY) >= 0 || clause.indexOf(Term.Manner.IMAGE) >= 0;
-            boolean motion = new HandRest(clause).take();
+            boolean rises = rises(place);
+            boolean motion = new HandRest(clause).take() || rises;
             if (soft && path.isEmpty() && onlyHow(place)) {
                 clause.takeAll(Term.Manner.GENTLY, Term.Manner.IMAGE);
                 return new Fit().holds("how the " + (hands.size() == 1 ? "hand is" : "hands are"));
@@ -311,7 +343,27 @@ final class HandFrame implements Frame {
             if (targets.offsetHeld()) {
                 fit.holds("how far the hand is from there");
             }
-            return fit;
+            return motion && onlyLooks(place) && path.isEmpty() ? askWhere(fit) : fit;
+        }
+
+        /** Whether a verb says that the hand goes up or down, and nothing took it as how the hand looks. */
+        private boolean rises(HandPlace place) {
+            return onlyLooks(place)
+                    && Stream.of(Term.Act.RAISE, Term.Act.RISE, Term.Act.LOWER, Term.Act.SINK)
+                            .anyMatch(act -> clause.indexOf(act) >= 0);
+        }
+
+        /** How the hand looks is said, and no place of it. */
+        private static boolean onlyLooks(HandPlace place) {
+            return place.height().isEmpty()
+                    && place.sideways().isEmpty()
+                    && place.reach().isEmpty()
+                    && place.at().isEmpty()
+                    && place.elbow().isEmpty();
+        }
+
+        private Fit askWhere(Fit fit) {
+            return fit.ask(clause.text(), "hand_where", "chest", "hip", "open");
         }
 
         private static Direction toward(HandPlace place) {
@@ -349,7 +401,7 @@ final class HandFrame implements Frame {
             if (!said) {
                 return null;
             }
-            return fit.ask(clause.text(), "hand_where", "chest", "hip", "open");
+            return askWhere(fit);
         }
 
         private Fit ask() {
@@ -431,8 +483,13 @@ final class HandFrame implements Frame {
             if (hangs || hanging) {
                 place = HandPlace.HANGING.with(place);
             }
+            boolean fingersSpread = clause.has(Term.Part.FINGERS) && clause.has(Term.Act.SPREAD);
             boolean armsSpread = clause.has(Term.Act.SPREAD) && clause.indexOf(Term.Part.ARM) >= 0;
-            if (clause.has(Term.Act.SPREAD) && !armsSpread && place.sideways().isEmpty() && !place.targets()) {
+            if (clause.has(Term.Act.SPREAD)
+                    && !fingersSpread
+                    && !armsSpread
+                    && place.sideways().isEmpty()
+                    && !place.targets()) {
                 place = place.withSideways(Sideways.OWN_SIDE);
             }
             if ((clause.has(Term.Act.OPEN) || armsSpread)

@@ -181,6 +181,7 @@ final class HandLooks {
             clause.takeAll(Term.Act.CIRCLE);
             return Optional.of(HandPath.INWARD_ARC);
         }
+        outward(Math.max(clause.indexOf(Term.Act.CIRCLE), clause.indexOf(Term.Manner.ARC)));
         if (clause.takeAll(Term.Manner.OUTWARD_ARC, Term.Manner.ARC, Term.Act.CIRCLE)) {
             return Optional.of(HandPath.OUTWARD_ARC);
         }
@@ -193,6 +194,14 @@ final class HandLooks {
         boolean still = clause.items().stream().anyMatch(item -> item.is(Term.Part.WRIST) && item.both())
                 && !clause.has(item -> item.term() instanceof Term.Act);
         return !still && clause.takeAll(Term.Manner.STRAIGHT) ? Optional.of(HandPath.DIRECT) : Optional.empty();
+    }
+
+    /** Out, beside the word for the arc: the arc goes out, and the hand ends where else it is said. */
+    private void outward(int arc) {
+        if (arc >= 0) {
+            clause.near(arc, 1).filter(next -> next.is(Term.Way.OUT)).ifPresent(_ -> clause.use(arc + 1));
+            clause.near(arc, -1).filter(last -> last.is(Term.Way.OUT)).ifPresent(_ -> clause.use(arc - 1));
+        }
     }
 
     /** Where a thumb points, as is said right after it. */

@@ -58,7 +58,10 @@ final class PropFrame implements Frame {
         if (clause.has(Term.Part.EYES) || clause.has(PropFrame::foot) && !tip || !thing && !tip) {
             return Optional.empty();
         }
-        if (GazeFrame.seen(clause).isPresent()) {
+        boolean tipOfFoot = now.topic() == Situation.Topic.FOOT
+                && now.lastFoot().isPresent()
+                && clause.items().stream().allMatch(item -> item.is(Term.Part.TIP) || Leftover.small(item));
+        if (tipOfFoot || GazeFrame.seen(clause).isPresent()) {
             return Optional.empty();
         }
         boolean verb = clause.has(item -> item.term() instanceof Term.Act);

@@ -71,7 +71,7 @@ final class StanceFrame implements Frame {
         Optional<Side> named = clause.takeItem(item -> (item.bareSide() || WhichFoot.foot(item))
                         && item.who() != null
                         && now.foot(item.who()).isPresent())
-                .flatMap(item -> now.foot(item.who()));
+                .flatMap(item -> now.foot(item.who()).map(side -> stands(item, stance) ? side.other() : side));
         clause.takeItem(item -> WhichFoot.foot(item) && item.both());
         List<Move> moves = new ArrayList<>();
         if (low) {
@@ -88,6 +88,11 @@ final class StanceFrame implements Frame {
         };
         length.ifPresent(_ -> tell(clause, measure, read));
         return Optional.of(read);
+    }
+
+    /** An empty stance on the right leg: the leg that is named bears, and the other is in front. */
+    private static boolean stands(Item item, Stance stance) {
+        return item.rel() == Term.Rel.ON && (stance == Stance.EMPTY || stance == Stance.REAR_LOADED);
     }
 
     /** How long a stance is that one stands in already, no move holds: that is kept as it was said. */

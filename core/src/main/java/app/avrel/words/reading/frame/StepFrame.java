@@ -55,6 +55,7 @@ final class StepFrame implements Frame {
                     || onlyCrosses()) {
                 return Optional.empty();
             }
+            outOfVerb();
             boolean part = clause.has(WhichFoot::foot);
             boolean steps = clause.take(Term.Act.STEP);
             clause.takeAll(Term.Act.STEP);
@@ -211,6 +212,18 @@ final class StepFrame implements Frame {
                 return Optional.of(WhichFoot.ask(new Fit(), clause).costs(fit.cost()));
             }
             return Optional.of(known ? fit : WhichFoot.ask(fit, clause));
+        }
+
+        /** El pie sale adelante: a verb that says "goes out" adds no way to the one that is said. */
+        private void outOfVerb() {
+            boolean way = clause.has(item -> item.is(Term.Way.FORWARD)
+                    || item.is(Term.Way.BACK)
+                    || item.is(Term.Act.HALF_STEP)
+                    || item.term() instanceof Term.Hall);
+            if (way) {
+                clause.takeItem(item -> item.is(Term.Way.OUT)
+                        && clause.has(verb -> verb.is(Term.Act.MOVE) && verb.from() == item.from()));
+            }
         }
 
         /** The right foot comes up to the left, is brought in to the left: beside it, neither off the floor nor across. */

@@ -138,7 +138,7 @@ final class Ways {
         double toSide = way.orElse(side).sign();
         if (angle.isPresent()) {
             double bend = toSide * angle.get();
-            return Optional.of(back && way.isPresent() && angle.get() < 90 ? 180 - bend : bend);
+            return Optional.of(back && angle.get() < 90 ? toSide * (180 - angle.get()) : bend);
         }
         if (ahead || back) {
             boolean aside = out || slanting || way.isPresent();

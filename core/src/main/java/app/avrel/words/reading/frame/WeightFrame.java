@@ -118,6 +118,8 @@ final class WeightFrame implements Frame {
                             item.term() instanceof Term.Num && item.rel() != Term.Rel.TO && item.rel() != Term.Rel.AT)
                     && clause.size() <= LONGEST_BARE
                     && !turnsOn()
+                    && !goesBack()
+                    && !clause.has(Term.Act.PUSH)
                     && clause.has(item -> item.bareSide() && item.who().side().isPresent() || leg(item));
             boolean goesOn = now.topic() == Situation.Topic.WEIGHT
                     && clause.has(item -> item.bareSide() && item.who().side().isPresent())
@@ -175,6 +177,12 @@ final class WeightFrame implements Frame {
                 fit.moves().add(new Move.ChangeDepth(new Depth.Rise(Optional.empty())));
             }
             return Optional.of(fit);
+        }
+
+        /** Right back 45: nobody says whether a foot goes there or how much that leg bears. */
+        private boolean goesBack() {
+            return clause.has(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK))
+                    && !clause.has(item -> leg(item) || item.bareSide() && item.rel() != null);
         }
 
         /** Rise on the left leg: one goes up, and onto it. */

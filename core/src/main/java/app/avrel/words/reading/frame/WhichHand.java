@@ -92,8 +92,14 @@ final class WhichHand {
     }
 
     /** What is said of a hand by its side alone, once hands are spoken of. */
-    private static final List<Term> AS_BEFORE =
-            List.of(Term.Act.FOLLOW, Term.Act.LOWER, Term.Act.RAISE, Term.Rel.ABOVE, Term.Rel.BELOW);
+    private static final List<Term> AS_BEFORE = List.of(
+            Term.Act.FOLLOW,
+            Term.Act.LOWER,
+            Term.Act.RAISE,
+            Term.Act.SINK,
+            Term.Act.RISE,
+            Term.Rel.ABOVE,
+            Term.Rel.BELOW);
 
     /** Acts and ways that only a hand has, where the hand is only named by its side. */
     boolean handish() {

@@ -41,6 +41,12 @@ final class WhichLoad {
                 .flatMap(item -> now.foot(item.who()));
     }
 
+    /** Weight right, down: the weight goes right, and then the body goes down. */
+    private boolean downForItself() {
+        int down = clause.indexOf(Term.Way.DOWN);
+        return down > 0 && down + 1 == clause.size() && clause.item(down - 1).soft();
+    }
+
     private Optional<Side> named() {
         Optional<Item> who = clause.takeItem(item -> (limb(item) || item.bareSide()) && item.who() != null);
         boolean whole = ways || who.filter(Item::bareSide).isPresent();
@@ -48,7 +54,10 @@ final class WhichLoad {
             return now.foot(who.get().who());
         }
         if (who.isPresent()) {
-            clause.takeAll(Term.Way.FORWARD, Term.Way.BACK, Term.Way.SIDE, Term.Way.DOWN, Term.Way.ROUND, Term.Way.OUT);
+            clause.takeAll(Term.Way.FORWARD, Term.Way.BACK, Term.Way.SIDE, Term.Way.ROUND, Term.Way.OUT);
+            if (!downForItself()) {
+                clause.takeAll(Term.Way.DOWN);
+            }
             clause.takeItem(item -> limb(item) && item.who() == null);
             return now.foot(who.get().who());
         }

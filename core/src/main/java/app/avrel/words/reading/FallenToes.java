@@ -1,0 +1,62 @@
+package app.avrel.words.reading;
+
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Item;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Lift the right knee, let the toes drop: of a foot in the air the toes that fall hang, and the foot stays up. */
+final class FallenToes {
+
+    private FallenToes() {}
+
+    static List<Item> of(List<Item> items) {
+        List<Item> out = new ArrayList<>();
+        boolean lifted = false;
+        for (int i = 0; i < items.size(); i++) {
+            Item item = items.get(i);
+            boolean before = i > 0 && toes(items.get(i - 1));
+            boolean after = i + 1 < items.size() && toes(items.get(i + 1));
+            if (lifted && item.is(Term.Act.LOWER) && (before || after) && !touches(items, i)) {
+                hang(out, items, i, before);
+                i += before ? 0 : 1;
+            } else {
+                lifted = lifted ? !comesDown(item) : item.is(Term.Part.KNEE) && lifts(items, i);
+                out.add(item);
+            }
+        }
+        return out;
+    }
+
+    private static void hang(List<Item> out, List<Item> items, int fall, boolean before) {
+        Item falls = items.get(fall);
+        boolean let = !before && !out.isEmpty() && out.getLast().is(Term.Act.MOVE);
+        int from = let ? out.removeLast().from() : falls.from();
+        if (!before) {
+            out.add(items.get(fall + 1));
+        }
+        out.add(new Item(Term.Manner.HANGING, null, null, false, from, falls.to(), falls.text()));
+    }
+
+    private static boolean toes(Item item) {
+        return item.is(Term.Part.TOES) && (item.rel() == null || item.rel() == Term.Rel.WITH);
+    }
+
+    /** The knee goes up: a verb before or after it, or only the way. */
+    private static boolean lifts(List<Item> items, int knee) {
+        return items.subList(Math.max(0, knee - 1), Math.min(items.size(), knee + 2)).stream()
+                .anyMatch(item -> item.is(Term.Act.RAISE) || item.is(Term.Act.RISE) || item.is(Term.Way.UP));
+    }
+
+    private static boolean touches(List<Item> items, int from) {
+        return items.subList(from, items.size()).stream().anyMatch(FallenToes::comesDown);
+    }
+
+    private static boolean comesDown(Item item) {
+        return item.is(Term.Part.FLOOR)
+                || item.is(Term.Act.LAND)
+                || item.is(Term.Act.STEP)
+                || item.is(Term.Mark.THEN)
+                || item.is(Term.Manner.FIRST);
+    }
+}
