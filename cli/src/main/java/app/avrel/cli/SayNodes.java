@@ -154,7 +154,7 @@ final class SayNodes {
                     .put("kind", "beats")
                     .putNull("side")
                     .put("beats", beats)
-                    .put("said", Numbers.plain(beats) + " beats");
+                    .put("said", Numbers.plain(beats) + (beats == 1 ? " beat" : " beats"));
         });
     }
 

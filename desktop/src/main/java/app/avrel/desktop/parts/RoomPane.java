@@ -46,6 +46,14 @@ public final class RoomPane extends Region {
 
     private static final double LOW_RIBBON = 0.27;
 
+    /** How much of the height above the ribbon the line may take with what it says; more where the text is large. */
+    private static final double MOST_LINE = 0.5;
+
+    private static final double HIGH_LINE = 0.62;
+
+    /** A ribbon that needs less than this share of its height has nothing to show. */
+    private static final double NO_RIBBON = 0.4;
+
     /** The middle must be so many times as wide as the card, and the room so many times as high as the ribbon. */
     private static final double MIDDLE = 0.87;
 
@@ -111,6 +119,10 @@ public final class RoomPane extends Region {
 
     private double low() {
         boolean low = getHeight() < ribbon.prefHeight(getWidth()) * HIGH_ENOUGH;
+        double least = ribbon.minHeight(getWidth());
+        if (low && least < NO_RIBBON * ribbon.prefHeight(getWidth())) {
+            return least;
+        }
         return Math.min(ribbon.prefHeight(getWidth()), getHeight() * (low ? LOW_RIBBON : RIBBON_SHARE));
     }
 
@@ -133,7 +145,8 @@ public final class RoomPane extends Region {
         double beside = Math.rint(list() * listEdge.place());
         double left = folds ? Math.rint(fold.prefWidth(-1) + 4) : beside;
         double right = Math.rint(card() * cardEdge.place());
-        double typed = line.map(node -> Math.min(node.prefHeight(width - left), height * 0.5))
+        double typed = line.map(
+                        node -> Math.min(node.prefHeight(width - left), height * (folds ? HIGH_LINE : MOST_LINE)))
                 .orElse(0.0);
         fold.setVisible(folds);
         list.setVisible(!folds || unfolded);

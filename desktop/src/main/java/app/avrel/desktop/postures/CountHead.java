@@ -40,6 +40,7 @@ final class CountHead extends VBox {
     private final Button split;
     private final Button merge;
     private final EntryField beats = new EntryField(Words.of("common.beats"), "1", _ -> false);
+    private final Label beatsAfter = Texts.of("", "field-label");
     private final ChoiceField pace = new ChoiceField(Words.of("postures.pace"));
     private final CheckBox cycle = new CheckBox(Words.of("postures.part_of_cycle"));
     private final ChoiceField breath = new ChoiceField(Words.of("postures.breath"));
@@ -80,8 +81,7 @@ final class CountHead extends VBox {
             boolean part = cycle.isSelected();
             change(Words.of("postures.change_cycle"), "cycle", whole -> whole.withCycle(part));
         });
-        FlowPane rhythm =
-                new FlowPane(beats, Texts.of(Words.of("common.beats_after"), "field-label"), pace, breath, cycle);
+        FlowPane rhythm = new FlowPane(beats, beatsAfter, pace, breath, cycle);
         rhythm.setRowValignment(VPos.CENTER);
         rhythm.getStyleClass().add("rhythm");
         return rhythm;
@@ -102,6 +102,7 @@ final class CountHead extends VBox {
         cycle.setSelected(count.cycle());
         cycle.setDisable(!(holder instanceof Holder.OfPosture));
         beats.show(Numbers.plain(count.beats()), this::takeBeats);
+        beatsAfter.setText(Words.of(count.beats() == 1 ? "common.beat_after" : "common.beats_after"));
         pace.show(
                 words(Pace.values()),
                 count.pace().ordinal(),

@@ -39,6 +39,12 @@ final class ReadBack extends HBox {
         clear();
     }
 
+    /** As high as its words: in a low window it gives no room away, and nothing lies over them. */
+    @Override
+    protected double computeMinHeight(double width) {
+        return computePrefHeight(width);
+    }
+
     void clear() {
         said.getChildren().clear();
         waiting.setVisible(false);
@@ -88,16 +94,22 @@ final class ReadBack extends HBox {
             double feet = spacing.length() / setting.chosenBody().footLength();
             double wide = spacing.width() / setting.chosenBody().shoulderWidth();
             if (Math.abs(feet) > SEEN && steps.getLast().distance().isEmpty()) {
-                words.add(Words.of("postures.foot_lengths_long", Numbers.plain(Numbers.tenths(Math.abs(feet)))));
+                words.add(counted("postures.foot_lengths_long", feet));
             }
             if (Math.abs(wide) > SEEN && steps.getLast().width().isEmpty()) {
-                words.add(Words.of("postures.shoulder_widths_wide", Numbers.plain(Numbers.tenths(Math.abs(wide)))));
+                words.add(counted("postures.shoulder_widths_wide", wide));
             }
         }
         if (pose.drop().assumed()) {
             double fists = pose.drop().value() / setting.chosenBody().fist();
-            words.add(Words.of("postures.hips_fists_lower", Numbers.plain(Numbers.tenths(fists))));
+            words.add(counted("postures.hips_fists_lower", fists));
         }
         return words;
+    }
+
+    /** So many of a measure, to a tenth: of one in its own words. */
+    private static String counted(String key, double many) {
+        String said = Numbers.plain(Numbers.tenths(Math.abs(many)));
+        return Words.of(said.equals("1") ? key + ".one" : key, said);
     }
 }

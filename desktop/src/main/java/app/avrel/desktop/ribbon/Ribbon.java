@@ -56,6 +56,9 @@ public final class Ribbon extends Drawing {
      * @param chooser is told what the user chooses
      */
     public void show(List<RibbonCell> newCells, int index, String whenEmpty, IntConsumer chooser) {
+        if (cells.isEmpty() != newCells.isEmpty()) {
+            requestLayout();
+        }
         cells = newCells;
         beats = RibbonScale.Beats.of(newCells);
         chosen = index;
@@ -183,10 +186,10 @@ public final class Ribbon extends Drawing {
         return textSize() * 11.6;
     }
 
-    /** Where there is little height, the band is lower. */
+    /** Where there is little height, the band is lower; where there is none, only its words stand. */
     @Override
     protected double computeMinHeight(double width) {
-        return textSize() * 7.4;
+        return textSize() * (cells.isEmpty() ? 3 : 7.4);
     }
 
     @Override

@@ -11,6 +11,8 @@ import org.jspecify.annotations.Nullable;
 /** How the window looks: light or dark, how large its text is, and in which script. */
 public final class Appearance {
 
+    private static final PseudoClass DARK = PseudoClass.getPseudoClass("dark");
+
     private final StackPane root;
     private final Preferences preferences;
 
@@ -19,7 +21,7 @@ public final class Appearance {
         this.preferences = preferences;
         root.getStyleClass().addAll("avrel", "text-" + preferences.textSize());
         root.sceneProperty().subscribe(this::lay);
-        dark(preferences.dark());
+        root.pseudoClassStateChanged(DARK, preferences.dark());
     }
 
     /** The sheets lie on the scene: laid on a node of it they would be looked for anew from each node upwards. */
@@ -40,7 +42,7 @@ public final class Appearance {
     }
 
     void dark(boolean dark) {
-        root.pseudoClassStateChanged(PseudoClass.getPseudoClass("dark"), dark);
+        root.pseudoClassStateChanged(DARK, dark);
         preferences.dark(dark);
     }
 

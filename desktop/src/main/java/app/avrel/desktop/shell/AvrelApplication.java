@@ -15,7 +15,6 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.image.Image;
-import javafx.scene.layout.StackPane;
 import javafx.stage.PopupWindow;
 import javafx.stage.Stage;
 import javafx.stage.Window;
@@ -26,21 +25,37 @@ public final class AvrelApplication extends Application {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
 
+    /** The window is there at once, in its place and colour; what is in it comes with the frame after. */
     @Override
     public void start(Stage stage) {
         prepare();
+        WindowFrame frame = WindowFrame.empty();
+        stage.setTitle(Words.of("shell.avrel"));
+        stage.getIcons()
+                .add(new Image(AvrelApplication.class.getResource("avrel.png").toExternalForm()));
+        stage.setMinWidth(1100);
+        stage.setMinHeight(700);
+        stage.setScene(new Scene(frame.root(), WIDTH, HEIGHT));
+        new WindowMemory(frame.preferences()).place(stage);
+        FirstFrame.after(stage.getScene(), () -> open(stage, frame));
+        stage.show();
+    }
+
+    private static void open(Stage stage, WindowFrame frame) {
         Opened opened = StartupLoader.current().opened();
         Session session = session(opened, new Recovery(StateFolder.recovery()));
-        Shell shell = new Shell(session, new SystemFileChoosing(stage), AvrelApplication::quit);
-        UnexpectedErrors.watch((StackPane) shell.root(), StateFolder.errors());
+        Shell shell = new Shell(session, frame, new SystemFileChoosing(stage), AvrelApplication::quit);
+        UnexpectedErrors.watch(frame.root(), StateFolder.errors());
         Title.follow(stage, session);
-        furnish(stage, shell);
-        if (opened instanceof Opened.Refused(String message)) {
-            Sheet.tell((StackPane) shell.root(), Words.of("shell.file_cannot_be"), message);
-        }
-        shell.restore(stage);
+        stage.setOnCloseRequest(event -> {
+            event.consume();
+            shell.files().quit();
+        });
         stage.setOnHiding(_ -> shell.remember(stage));
-        stage.show();
+        if (opened instanceof Opened.Refused(String message)) {
+            Sheet.tell(frame.root(), Words.of("shell.file_cannot_be"), message);
+        }
+        shell.restore();
         shell.begin();
         shell.files().watch();
         Platform.runLater(() -> {
@@ -48,18 +63,6 @@ public final class AvrelApplication extends Application {
             FirstFrame.seen();
             Thread.ofPlatform().daemon().name("words").start(() -> Lexicon.of(Words.language()));
             Rehearsal.perform(stage.getScene());
-        });
-    }
-
-    private static void furnish(Stage stage, Shell shell) {
-        stage.getIcons()
-                .add(new Image(AvrelApplication.class.getResource("avrel.png").toExternalForm()));
-        stage.setMinWidth(1100);
-        stage.setMinHeight(700);
-        stage.setScene(new Scene(shell.root(), WIDTH, HEIGHT));
-        stage.setOnCloseRequest(event -> {
-            event.consume();
-            shell.files().quit();
         });
     }
 

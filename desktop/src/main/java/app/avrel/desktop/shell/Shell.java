@@ -24,7 +24,7 @@ public final class Shell {
 
     private final Session session;
     private final Preferences preferences;
-    private final StackPane root = new StackPane();
+    private final StackPane root;
     private final BorderPane window = new BorderPane();
     private final Rooms rooms;
     private final WindowMemory memory;
@@ -40,9 +40,16 @@ public final class Shell {
     private final Beginning beginning;
     private RoomName room = RoomName.POSTURES;
 
+    /** @param quit what ends the program */
     public Shell(Session session, FileChoosing choosing, Runnable quit) {
+        this(session, WindowFrame.empty(), choosing, quit);
+    }
+
+    Shell(Session session, WindowFrame frame, FileChoosing choosing, Runnable quit) {
         this.session = session;
-        this.preferences = new Preferences(StateFolder.path());
+        this.root = frame.root();
+        this.preferences = frame.preferences();
+        this.appearance = frame.appearance();
         this.memory = new WindowMemory(preferences);
         this.files = new FileActions(session, preferences, choosing, root, quit);
         this.sheets = new ShellSheets(this, root);
@@ -57,7 +64,6 @@ public final class Shell {
                 () -> rooms.built(room).node().requestFocus());
         build();
         Labels.speak(preferences.language());
-        appearance = new Appearance(root, preferences);
         furnish();
         root.getChildren().add(window);
         ShellKeys.give(root, this::commands, over -> over == window || findings.is(over), hall::shown);
@@ -114,9 +120,8 @@ public final class Shell {
         beginning.begin();
     }
 
-    /** Puts the window where it was left, with its room and its posture. */
-    public void restore(Stage stage) {
-        memory.place(stage);
+    /** Goes to the room in which the window was left. */
+    void restore() {
         memory.room().ifPresent(this::go);
     }
 

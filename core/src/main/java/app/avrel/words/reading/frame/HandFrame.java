@@ -176,7 +176,8 @@ final class HandFrame implements Frame {
                         .flatMap(now::hand)
                         .filter(side -> side != hands.getFirst())
                         .isPresent();
-                if (other && (item.bareSide() || HandWords.hand(item))) {
+                boolean foot = WhichFoot.foot(item) && item.rel() != null;
+                if (foot || other && (item.bareSide() || HandWords.hand(item))) {
                     clause.use(i);
                 }
             }
@@ -333,6 +334,11 @@ final class HandFrame implements Frame {
                 boolean parted = second.isPresent() && place.sideways().orElse(null) instanceof Sideways.Toward;
                 moves.add(new Move.PlaceHand(
                         hand, parted ? ways.nearer(here, toward(place), second.get(), hand) : here, path));
+            }
+            boolean onFist =
+                    clause.items().stream().anyMatch(item -> item.is(Term.Part.FIST) && HandLimbs.followed(item));
+            if (onFist && hands.size() == 1 && place.at().equals(Optional.of(HandAt.OTHER_HAND))) {
+                moves.add(shaped(first.other(), HandShape.FIST));
             }
             Fit fit = Fit.of(moves)
                     .heading(aside.heading().or(() -> heading))

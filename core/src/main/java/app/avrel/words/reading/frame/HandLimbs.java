@@ -43,10 +43,10 @@ final class HandLimbs {
         return (hand || foot || other || side) && placed || knee;
     }
 
-    /** The left palm goes with the right fist: it is the other hand's. */
+    /** The left palm goes with the right fist, presses against it: it is the other hand's. */
     static boolean followed(Item item) {
-        return item.rel() == Term.Rel.BESIDE
-                && item.whose().flatMap(Term.Who::side).isPresent();
+        boolean leads = item.rel() != null && item.rel() != Term.Rel.WITH && item.rel() != Term.Rel.OF;
+        return leads && item.whose().flatMap(Term.Who::side).isPresent();
     }
 
     static Optional<HandOffset.Way> way(Term.Rel rel, Item limb) {

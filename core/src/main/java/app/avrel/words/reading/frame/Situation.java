@@ -177,7 +177,9 @@ public record Situation(
             case Move.Circle circle -> withLastHand(Optional.of(circle.hand()));
             case Move.HandleProp prop -> withLastHand(Optional.of(prop.hand()));
             case Move.TurnBody body
-            when body.turning().orElse(null) instanceof Turning.By -> withTurn(Optional.of(body));
+            when body.turning()
+                    .filter(turning -> !(turning instanceof Turning.To))
+                    .isPresent() -> withTurn(Optional.of(body));
             case Move.RelateHands _, Move.HoldBall _, Move.OfTrunk _, Move.Look _ -> this;
         };
     }

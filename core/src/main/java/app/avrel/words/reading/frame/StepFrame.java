@@ -52,6 +52,8 @@ final class StepFrame implements Frame {
                     || stepsThenSlides()
                     || onto && clause.has(Term.Act.STEP)
                     || onlyPivots()
+                    || !clause.has(WhichFoot::foot)
+                            && clause.has(item -> item.bareSide() && item.rel() == Term.Rel.PAST)
                     || onlyCrosses()) {
                 return Optional.empty();
             }

@@ -46,7 +46,7 @@ final class TurnBackFrame implements Frame {
             return Optional.empty();
         }
         Move.TurnBody before = now.turn().get();
-        Turning.By by = (Turning.By) before.turning().orElseThrow();
+        Turning turned = before.turning().orElseThrow();
         boolean same = clause.has(Term.Ref.SAME);
         boolean front = clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT)
                         .isPresent()
@@ -54,16 +54,32 @@ final class TurnBackFrame implements Frame {
         Optional<Side> to = new Ways(clause, now).leftOrRight();
         Optional<Double> said = new Ways(clause, now).degrees();
         WORDS.forEach(clause::takeAll);
-        double sign = to.map(side -> (double) side.sign())
-                .orElse(-Math.signum(by.turn().degrees()));
-        boolean goesOn = sign == Math.signum(by.turn().degrees());
-        if (goesOn && !same) {
+        double gone = sideOf(turned);
+        double sign = to.map(side -> (double) side.sign()).orElse(-gone);
+        if (sign == gone && !same) {
             return Optional.empty();
         }
-        Turning back = front
-                ? new Turning.To(now.ofPosture(Heading.FRONT), Way.SHORTER)
-                : new Turning.By(new Turn(sign * said.orElse(Math.abs(by.turn().degrees()))));
+        Turning back =
+                front ? new Turning.To(now.ofPosture(Heading.FRONT), Way.SHORTER) : back(turned, sign, said, now);
         return Optional.of(Fit.of(new Move.TurnBody(before.part(), Optional.of(back))));
+    }
+
+    /** As far as it went; where that was not said, to where one faced before. */
+    private static Turning back(Turning turned, double sign, Optional<Double> said, Situation now) {
+        Optional<Double> far = said.or(
+                () -> turned instanceof Turning.By by ? Optional.of(by.turn().degrees()) : Optional.empty());
+        return far.<Turning>map(degrees -> new Turning.By(new Turn(sign * Math.abs(degrees))))
+                .orElseGet(() -> new Turning.To(now.pose().facing(), Way.SHORTER));
+    }
+
+    private static double sideOf(Turning turned) {
+        return switch (turned) {
+            case Turning.By by -> Math.signum(by.turn().degrees());
+            case Turning.Between between ->
+                Math.signum(between.least().degrees() + between.most().degrees());
+            case Turning.Some some -> some.to().sign();
+            case Turning.To _ -> 0;
+        };
     }
 
     private static boolean fits(Item item) {
