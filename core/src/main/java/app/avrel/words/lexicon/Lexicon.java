@@ -42,6 +42,7 @@ public final class Lexicon {
 
     private final Map<String, Entry> phrases = new HashMap<>();
     private final SortedSet<String> forms = new TreeSet<>();
+    private final Map<String, String> spelled = new HashMap<>();
     private final Set<String> words = new HashSet<>();
     private final Map<Integer, Integer> longestFrom = new HashMap<>();
     private final Map<String, List<String>> alike = new HashMap<>();
@@ -135,14 +136,18 @@ public final class Lexicon {
     }
 
     private void put(String phrase, List<Term> terms, boolean many) {
-        String key = phrase.replace('-', ' ');
+        String typed = phrase.chars().anyMatch(Scanner::accented) ? Scanner.plain(phrase) : phrase;
+        String key = typed.replace('-', ' ');
         Entry known = phrases.putIfAbsent(key, new Entry(terms, many));
         if (known == null) {
-            forms.add(phrase);
+            forms.add(typed);
+            if (!typed.equals(phrase)) {
+                spelled.put(typed, phrase);
+            }
             String[] parts = key.split(" ");
             words.addAll(List.of(parts));
             longest = Math.max(longest, parts.length);
-            longestFrom.merge((int) phrase.charAt(0), phrase.length(), Math::max);
+            longestFrom.merge((int) typed.charAt(0), typed.length(), Math::max);
         }
     }
 
@@ -209,10 +214,16 @@ public final class Lexicon {
         return words;
     }
 
-    /** {@return forms that go on as {@code start} begins, shortest first} */
+    /** {@return a form as one writes it, with its accents} */
+    public String spelled(String form) {
+        return spelled.getOrDefault(form, form);
+    }
+
+    /** {@return forms that go on as {@code start} begins, shortest first, as one writes them} */
     public List<String> goingOn(String start) {
         List<String> found = new ArrayList<>(forms.subSet(start, start + Character.MAX_VALUE));
         found.sort(Comparator.comparingInt(String::length));
+        found.replaceAll(this::spelled);
         return found;
     }
 }

@@ -49,7 +49,7 @@ public final class Scanner {
         StringBuilder plain = new StringBuilder(text.length());
         for (char letter : text.toCharArray()) {
             char small = Character.toLowerCase(letter >= '０' && letter <= '９' ? (char) (letter - '０' + '0') : letter);
-            boolean latin = small >= 0xC0 && small < 0x250;
+            boolean latin = accented(small);
             plain.append(
                     latin
                             ? Normalizer.normalize(String.valueOf(small), Normalizer.Form.NFD)
@@ -57,6 +57,11 @@ public final class Scanner {
                             : small);
         }
         return plain.toString().replace('’', '\'').replace('％', '%');
+    }
+
+    /** {@return whether a letter may be a plain one with a mark} */
+    static boolean accented(int letter) {
+        return letter >= 0xC0 && letter < 0x250;
     }
 
     private void run() {

@@ -78,7 +78,8 @@ public final class Spelling {
                 .filter(word -> Math.abs(word.length() - plain.length()) <= most)
                 .filter(word -> NameSearch.distance(plain, word) <= most)
                 .min(Comparator.comparingInt((String word) -> NameSearch.distance(plain, word))
-                        .thenComparing(Comparator.naturalOrder()));
+                        .thenComparing(Comparator.naturalOrder()))
+                .map(Lexicon.of(language)::spelled);
     }
 
     /** Chinese: the shortest word of two letters or more that shares one. */

@@ -122,6 +122,8 @@ public final class Line {
                 .flatMap(token -> Stream.of(token.text().split(" ")))
                 .map(word -> new LineReading.Mended(word, Spelling.asRead(word, language)))
                 .filter(slip -> !slip.read().equals(Spelling.asTyped(slip.typed())))
+                .map(slip -> new LineReading.Mended(
+                        slip.typed(), Lexicon.of(language).spelled(slip.read())))
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package app.avrel.desktop.postures;
 
+import app.avrel.words.lexicon.Spelling;
 import java.util.List;
 import java.util.Optional;
 
@@ -20,7 +21,8 @@ final class HalfTyped {
 
     /** {@return the first of the words that go on so; none where the word is whole already} */
     static Optional<String> whole(String start, List<String> words) {
-        boolean done = words.stream().anyMatch(start::equalsIgnoreCase);
+        String plain = Spelling.asTyped(start);
+        boolean done = words.stream().map(Spelling::asTyped).anyMatch(plain::equals);
         return done ? Optional.empty() : words.stream().findFirst();
     }
 
