@@ -94,7 +94,7 @@ final class Search {
                 continue;
             }
             List<Item> run = items.subList(from, to);
-            double taken = open > 0 && stolen(run) || onlyWay(run) ? 2 * Costs.SEVERED : 0;
+            double taken = (open > 0 && stolen(run) ? 2 * Costs.SEVERED : 0) + ofNext(run);
             double left = dearest(best.get(to)) - path.cost - open - taken;
             for (Fit fit : Frames.read(run, path.now, left)) {
                 double cost = path.cost + open + taken + fit.cost();
@@ -122,13 +122,17 @@ final class Search {
                         && run.get(1).soft();
     }
 
-    /** Up, hands to the shoulders: a way and then a comma is said for itself, not of what comes next. */
-    private static boolean onlyWay(List<Item> run) {
+    /** Up, hands to the shoulders; forward to 70, palm out: a way and then a comma is not said of what comes next, but of a foot. */
+    private static double ofNext(List<Item> run) {
         Item first = run.getFirst();
-        return first.term() instanceof Term.Way
-                && first.rel() == null
-                && run.size() > 1
-                && run.get(1).is(Term.Mark.COMMA);
+        int at = first.term() instanceof Term.Way && first.rel() == null ? 1 : run.size();
+        while (at < run.size() && !run.get(at).part() && !(run.get(at).term() instanceof Term.Act)) {
+            if (run.get(at++).is(Term.Mark.COMMA)) {
+                boolean footGoes = at == 2 && at < run.size() && run.get(at).is(Term.Part.FOOT);
+                return footGoes ? 0 : at * Costs.LEFT_OVER;
+            }
+        }
+        return 0;
     }
 
     private static final List<Term> GOES_UP_OR_DOWN =

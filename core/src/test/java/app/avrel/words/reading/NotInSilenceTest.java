@@ -22,6 +22,7 @@ class NotInSilenceTest {
             ENGLISH | palm L push 12
             ENGLISH | hook R, palm L push 12
             ENGLISH | spread the fingers
+            ENGLISH | forward to 70, right palm out chest high
             ENGLISH | left foot beside the right, tip
             ENGLISH | left foot two steps forward
             SPANISH | sube la mano derecha, palma afuera
@@ -31,5 +32,49 @@ class NotInSilenceTest {
     void whatIsNotSaidIsAskedForOrMarked(Language language, String typed) {
         LineReading reading = Typed.read(typed, language, Typed.standing(""));
         assertThat(reading.questions().size() + reading.refusals().size()).isPositive();
+    }
+
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', textBlock = """
+            ENGLISH | shift a little forward
+            ENGLISH | front leg sixty
+            ENGLISH | the back leg takes all of it
+            ENGLISH | seventy percent in the front leg, thirty in the back
+            ENGLISH | slowly, over four beats, shift to the back leg
+            ENGLISH | step up with the back foot, half a step
+            SPANISH | pasa casi todo el peso a la pierna de atrás
+            SPANISH | setenta en la de delante, treinta en la de atrás
+            CHINESE | 重心慢慢移到后腿
+            """)
+    void whoStandsSideBySideHasNoFrontLegAndNoBackLeg(Language language, String typed) {
+        LineReading reading = Typed.read(typed, language, Typed.standing(""));
+        assertThat(reading.questions().size() + reading.refusals().size()).isPositive();
+    }
+
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', textBlock = """
+            ENGLISH | face the window
+            ENGLISH | turn the toes of both feet toward the door
+            ENGLISH | finish in a horse stance facing the mirror
+            SPANISH | postura del jinete mirando a la puerta
+            CHINESE | 马步，面向门
+            """)
+    void aPlaceThatTheHallDoesNotHaveIsPointedAt(Language language, String typed) {
+        LineReading reading = Typed.read(typed, language, Typed.standing(""));
+        assertThat(reading.refusals()).isNotEmpty();
+    }
+
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', textBlock = """
+            ENGLISH | the same with the left
+            ENGLISH | repeat the last count on the other side
+            ENGLISH | hands as before
+            SPANISH | lo mismo al otro lado
+            CHINESE | 换另一边
+            """)
+    void whatPointsBackHasNothingToPointToInAFirstCount(Language language, String typed) {
+        LineReading reading = Typed.read(typed, language, Typed.standing(""));
+        assertThat(reading.moves()).isEmpty();
+        assertThat(reading.refusals()).isNotEmpty();
     }
 }

@@ -11,7 +11,10 @@ record WindowFrame(StackPane root, Preferences preferences, Appearance appearanc
 
     /** {@return an empty one, as it was left} */
     static WindowFrame empty() {
-        Preferences preferences = new Preferences(StateFolder.path());
+        return empty(new Preferences(StateFolder.path()));
+    }
+
+    static WindowFrame empty(Preferences preferences) {
         StackPane root = new StackPane();
         return new WindowFrame(root, preferences, new Appearance(root, preferences));
     }

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Map;
+import javafx.css.PseudoClass;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -52,6 +53,38 @@ class WindowMemoryTest {
     void whatIsNoNumberIsNotThere(String kept) throws Exception {
         Files.writeString(folder.resolve("preferences.properties"), "window.width=" + kept + "\n");
         assertThat(again().number("window.width")).isEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(RoomName.class)
+    void theRoomThatWasLeftIsGoneToAgain(RoomName room) {
+        again().keep(Map.of("window.room", room.name()));
+        assertThat(new WindowMemory(again()).room()).contains(room);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "CELLAR", "postures"})
+    void whereNoSuchRoomIsTheFirstIsShown(String room) {
+        again().keep(Map.of("window.room", room));
+        assertThat(new WindowMemory(again()).room()).isEmpty();
+    }
+
+    @Test
+    void anEmptyWindowIsInTheColoursAndTheSizeOfTextThatWereLeft() {
+        again().dark(true);
+        again().textSize(140);
+        WindowFrame frame = WindowFrame.empty(again());
+        assertThat(frame.root().getChildren()).isEmpty();
+        assertThat(frame.root().getStyleClass()).contains("avrel", "text-140");
+        assertThat(frame.root().getPseudoClassStates())
+                .extracting(PseudoClass::getPseudoClassName)
+                .contains("dark");
+    }
+
+    @Test
+    void aWindowThatIsOnlyShownKeepsNothing() {
+        WindowFrame.empty(again());
+        assertThat(folder).isEmptyDirectory();
     }
 
     @ParameterizedTest

@@ -54,7 +54,9 @@ final class FootPlaces {
         Optional<Length> far = clause.take(Term.Measure.class).map(Term.Measure::length);
         Optional<Length> second = clause.take(Term.Measure.class).map(Term.Measure::length);
         Optional<Length> width = wide.or(() -> second);
-        boolean crosses = clause.takeAll(Term.Way.ACROSS, Term.Manner.CROSSED) | clause.takeAll(Term.Act.CROSS);
+        boolean crosses = clause.takeAll(Term.Way.ACROSS, Term.Manner.CROSSED)
+                | clause.takeAll(Term.Act.CROSS)
+                | clause.has(item -> overOther(item, foot));
         if (crosses) {
             return Optional.of(across(far));
         }
@@ -101,6 +103,20 @@ final class FootPlaces {
             clause.takeAll(Term.Rel.WHERE, Term.Rel.WAS);
         }
         return own;
+    }
+
+    /** The right foot steps over the left: across, in front of it. */
+    private boolean overOther(Item item, Side foot) {
+        boolean limb = item.bareSide() || item.is(Term.Part.FOOT) || item.is(Term.Part.LEG);
+        boolean goes = clause.said(Term.Act.STEP)
+                || clause.items().stream().anyMatch(some -> WhichFoot.foot(some) && some.rel() == null);
+        return item.rel() == Term.Rel.OVER
+                && limb
+                && goes
+                && item.whose()
+                        .flatMap(now::foot)
+                        .filter(side -> side == foot.other())
+                        .isPresent();
     }
 
     private static boolean anchors(Item item) {

@@ -349,6 +349,7 @@ final class StepFrame implements Frame {
                 boolean way = clause.has(Term.Way.FORWARD)
                         || clause.has(Term.Way.BACK)
                         || clause.has(Term.Way.ACROSS)
+                        || clause.has(item -> item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.BEHIND)
                         || clause.has(Term.Hall.class);
                 boolean own = clause.item(bare).rel() == null;
                 if (way

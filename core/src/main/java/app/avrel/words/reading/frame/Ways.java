@@ -52,7 +52,8 @@ final class Ways {
         for (int i = 0; i < clause.size() && at < 0; i++) {
             boolean faced = i > 0
                     && (clause.item(i - 1).is(Term.Act.FACE)
-                            || clause.item(i - 1).is(Term.Act.LOOK));
+                            || clause.item(i - 1).is(Term.Act.LOOK)
+                            || hourOfStep(i));
             at = clause.open(i) && amount(clause.item(i).term()).isPresent() && (led(clause.item(i)) || faced) ? i : at;
         }
         if (at < 0) {
@@ -75,6 +76,14 @@ final class Ways {
         }
         clause.use(at);
         return Optional.of(Heading.wrapping(hour ? value * 30 : value));
+    }
+
+    /** Left step 11, and no way said: an hour, for nobody steps so few degrees aside. */
+    private boolean hourOfStep(int at) {
+        return clause.item(at - 1).is(Term.Act.STEP)
+                && named(clause.item(at)).isPresent()
+                && clause.near(at, 1).filter(Item::bareSide).isEmpty()
+                && !clause.has(item -> item.term() instanceof Term.Way);
     }
 
     private static boolean led(Item item) {
