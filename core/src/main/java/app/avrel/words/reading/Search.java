@@ -76,6 +76,7 @@ final class Search {
         }
         double open = boundary(items, from) ? 0 : Costs.NO_BOUNDARY + (severed(items, from) ? Costs.SEVERED : 0);
         open += liftsTrunk(items, from) ? 2 * Costs.LEFT_OVER : 0;
+        open += from > 0 && turnsThere(items, from) ? Costs.SEVERED : 0;
         open += open > 0 && onlyWhere(items.get(from)) ? Costs.SEVERED : 0;
         int most = Math.min(items.size(), from + LONGEST);
         int subjects = 0;
@@ -133,6 +134,11 @@ final class Search {
             }
         }
         return 0;
+    }
+
+    /** Turn to the right: nothing steps there. */
+    private static boolean turnsThere(List<Item> items, int at) {
+        return items.get(at - 1).is(Term.Act.TURN) && items.get(at).bareSide();
     }
 
     private static final List<Term> GOES_UP_OR_DOWN =

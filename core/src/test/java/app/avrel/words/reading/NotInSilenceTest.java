@@ -28,6 +28,8 @@ class NotInSilenceTest {
             SPANISH | sube la mano derecha, palma afuera
             CHINESE | 左手上举，掌心向外
             CHINESE | 两手下落，掌心向下
+            CHINESE | 左手上托
+            CHINESE | 两脚跟碾转向右
             """)
     void whatIsNotSaidIsAskedForOrMarked(Language language, String typed) {
         LineReading reading = Typed.read(typed, language, Typed.standing(""));

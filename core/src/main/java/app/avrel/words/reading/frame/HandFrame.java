@@ -79,7 +79,7 @@ final class HandFrame implements Frame {
                     && !item.is(Term.Part.KNEE));
             if (foot
                     || clause.has(Term.Part.WEIGHT)
-                    || clause.has(Term.Act.STEP)
+                    || clause.has(Term.Act.STEP) && !HandWords.goesBack(clause, now)
                     || clause.has(Term.Act.KICK)
                     || clause.has(Term.Act.SHIFT) && clause.has(Term.Act.STAY)
                     || clause.has(Term.Part.EYES) && clause.has(Term.Act.LOOK)
@@ -355,8 +355,9 @@ final class HandFrame implements Frame {
         /** Whether a verb says that the hand goes up or down, and nothing took it as how the hand looks. */
         private boolean rises(HandPlace place) {
             return onlyLooks(place)
-                    && Stream.of(Term.Act.RAISE, Term.Act.RISE, Term.Act.LOWER, Term.Act.SINK)
-                            .anyMatch(act -> clause.indexOf(act) >= 0);
+                    && (clause.items().stream().anyMatch(item -> item.is(Term.Act.RAISE_PALM))
+                            || Stream.of(Term.Act.RAISE, Term.Act.RISE, Term.Act.LOWER, Term.Act.SINK)
+                                    .anyMatch(act -> clause.indexOf(act) >= 0));
         }
 
         /** How the hand looks is said, and no place of it. */

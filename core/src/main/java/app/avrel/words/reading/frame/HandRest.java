@@ -48,6 +48,7 @@ final class HandRest {
             Term.Act.DO,
             Term.Act.CROSS,
             Term.Act.SIT,
+            Term.Act.STEP,
             Term.Act.FOLD);
 
     private final Clause clause;

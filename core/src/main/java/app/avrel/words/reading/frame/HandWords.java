@@ -29,6 +29,15 @@ public final class HandWords {
                 || item.term() instanceof Term.Shaped && item.who() != null;
     }
 
+    /** The left hand pushes, the right retreats to the hip: the other hand goes back, and no foot. */
+    static boolean goesBack(Clause clause, Situation now) {
+        return now.topic() == Situation.Topic.HAND
+                && clause.has(item -> item.bareSide() && item.rel() == null)
+                && !clause.has(WhichFoot::foot)
+                && clause.has(item ->
+                        item.rel() == Term.Rel.TO && Landmarks.of(item.term()).isPresent());
+    }
+
     static boolean shaped(Item item) {
         return item.term() instanceof Term.Shaped;
     }

@@ -48,6 +48,7 @@ final class StepFrame implements Frame {
             boolean onto = clause.has(item -> item.bareSide() && item.rel() == Term.Rel.ON);
             if (turnsThenSteps()
                     || followsHand()
+                    || HandWords.goesBack(clause, now)
                     || TurnFootFrame.heelSwings(clause)
                     || stepsThenSlides()
                     || onto && clause.has(Term.Act.STEP)
