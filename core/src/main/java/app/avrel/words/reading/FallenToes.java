@@ -49,7 +49,11 @@ final class FallenToes {
     }
 
     private static boolean touches(List<Item> items, int from) {
-        return items.subList(from, items.size()).stream().anyMatch(FallenToes::comesDown);
+        int to = from;
+        while (to < items.size() && !items.get(to).soft() && !items.get(to).mark()) {
+            to++;
+        }
+        return items.subList(from, to).stream().anyMatch(FallenToes::comesDown);
     }
 
     private static boolean comesDown(Item item) {

@@ -39,7 +39,8 @@ final class Images {
                 || next.is(Term.Part.WEIGHT)
                 || next.is(Term.Part.WAIST)
                 || next.is(Term.Part.BODY);
-        return next.sidedLimb() || trunk && next.rel() == null || next.is(Term.Act.LOOK);
+        boolean share = next.term() instanceof Term.Ratio || next.term() instanceof Term.Share;
+        return next.sidedLimb() || share || trunk && next.rel() == null || next.is(Term.Act.LOOK);
     }
 
     private static boolean ends(Item item) {

@@ -74,6 +74,10 @@ final class Phrases {
             related(Term.Rel.AT);
             return;
         }
+        if (token.term() == Term.Way.BACK && afterDone()) {
+            put(at, at + 1, Term.Mark.THEN, null, null, false);
+            return;
+        }
         if (token.term() == Term.Mark.BEFORE && beforeTrunk()) {
             related(Term.Rel.BEFORE);
             return;
@@ -135,6 +139,18 @@ final class Phrases {
         int next = skip(at + 1);
         boolean trunk = term(next) instanceof Term.Part part && PhraseKinds.TRUNK.contains(part);
         return trunk && !(term(next + 1) instanceof Term.Act) && at > 0;
+    }
+
+    /** 踏平后左脚尖内扣: after what is done another limb does something; nothing goes back. */
+    private boolean afterDone() {
+        Term done = grammar.placeAfterThing() && !out.isEmpty() ? out.getLast().term() : null;
+        boolean ends = done == Term.Manner.FLAT
+                || done == Term.Act.LAND
+                || done == Term.Act.LOWER
+                || done == Term.Act.TURN
+                || done == Term.Act.RISE
+                || done == Term.Act.SINK;
+        return ends && term(at + 1) instanceof Term.Who && term(at + 2) instanceof Term.Part;
     }
 
     private boolean heel(int index) {

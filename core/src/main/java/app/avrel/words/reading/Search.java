@@ -165,6 +165,9 @@ final class Search {
         boolean verb = GOES_UP_OR_DOWN.stream().anyMatch(items.get(at)::is) && hand(items, at);
         boolean turned = before.is(Term.Act.TURN)
                 && (items.get(at).bareSide() || items.get(at).term() instanceof Term.Num);
+        boolean shifted = items.get(at).bareSide()
+                && items.get(at).rel() == Term.Rel.TO
+                && (before.is(Term.Act.SHIFT) || at > 1 && items.get(at - 2).is(Term.Act.SHIFT));
         boolean followed = before.is(Term.Act.FOLLOW)
                 && items.get(at).bareSide()
                 && items.get(at).who().side().isPresent();
@@ -176,7 +179,7 @@ final class Search {
         boolean upOrDown = before.part() && (here.is(Term.Way.UP) || here.is(Term.Way.DOWN));
         boolean goes =
                 before.rel() == null && (upOrDown || before.is(Term.Part.PALM) && here.term() instanceof Term.Way);
-        return carried || limb || side || verb || turned || followed || stands || goes;
+        return carried || limb || side || verb || turned || shifted || followed || stands || goes;
     }
 
     /** The staff stands upright beside the right foot: that is where it stands, and no foot steps there. */

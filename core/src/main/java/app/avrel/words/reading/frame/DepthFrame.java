@@ -215,7 +215,9 @@ final class DepthFrame implements Frame {
     /** Sink right, sink to the right: the weight goes there with the body. Left sinks, after a hand: that is a hand. */
     private static Optional<Side> sinksOnto(Clause clause, Situation now) {
         int sink = clause.indexOf(Term.Act.SINK);
-        boolean leads = sink == 1 && sideAt(clause, 0) && now.topic() != Situation.Topic.HAND;
+        boolean leads = sink == 1
+                && sideAt(clause, 0)
+                && (now.topic() != Situation.Topic.HAND || clause.item(0).rel() != null);
         int at = sink < 0 ? -1 : sideAt(clause, sink + 1) ? sink + 1 : leads ? 0 : -1;
         if (at < 0) {
             return Optional.empty();

@@ -14,7 +14,63 @@ final class HandBorders {
 
     /** {@return whether the clause is more than one thing, and so no clause} */
     boolean within() {
-        return bodyFirst() || thenBoth() || bodyTurnsToo() || elbowThenHand() || upAndDown() || otherHandToo();
+        return bodyFirst()
+                || thenBoth()
+                || bodyTurnsToo()
+                || elbowThenHand()
+                || upAndDown()
+                || otherHandToo()
+                || bothAfterOne()
+                || goesOnWithoutHand();
+    }
+
+    /** The right hand at the hip, and palms press out at the shoulders: of both, and not of the one before. */
+    private boolean bothAfterOne() {
+        int border = clause.find(Item::soft);
+        boolean one = border > 0
+                && clause.items().subList(0, border).stream()
+                        .anyMatch(item -> HandWords.hand(item)
+                                && item.rel() == null
+                                && item.whose().flatMap(Term.Who::side).isPresent());
+        if (!one || !placed(0, border)) {
+            return false;
+        }
+        for (int i = border + 1; i + 1 < clause.size(); i++) {
+            Item item = clause.item(i);
+            boolean both = clause.item(i - 1).soft() && HandWords.hand(item) && item.rel() == null && item.both();
+            if (both && placed(i, clause.size())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Hands at the chest, and turn back to the front, sinking: no hand is spoken of any more. */
+    private boolean goesOnWithoutHand() {
+        for (int i = 1; i + 1 < clause.size(); i++) {
+            Item act = clause.item(i + 1);
+            boolean sideSinks = act.bareSide()
+                    && i + 3 == clause.size()
+                    && (clause.item(i + 2).is(Term.Act.SINK)
+                            || clause.item(i + 2).is(Term.Act.RISE));
+            boolean goes = act.is(Term.Act.RETURN)
+                    || act.is(Term.Act.LOWER)
+                    || act.is(Term.Act.SINK)
+                    || act.is(Term.Act.RISE)
+                    || sideSinks;
+            boolean ofHand = clause.items().subList(i + 1, clause.size()).stream()
+                    .anyMatch(item -> HandWords.hand(item) || item.is(Term.Ref.THEM));
+            if (clause.item(i).soft() && goes && !ofHand && placed(0, i) && !placed(i, clause.size())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean placed(int from, int to) {
+        return clause.items().subList(from, to).stream()
+                .anyMatch(item -> Landmarks.of(item.term()).isPresent()
+                        || HandWords.hand(item) && item.rel() != null && item.rel() != Term.Rel.WITH);
     }
 
     /** Sink, palms down; sit back, and the hands come in; turn to the front, arms down: the body does what comes first. */

@@ -66,7 +66,7 @@ final class HandFrame implements Frame {
 
         Optional<Fit> read() {
             HandBorders borders = new HandBorders(clause);
-            if (borders.within() || PropFrame.given(clause)) {
+            if (borders.within() || PropFrame.given(clause) || PropFrame.handedOn(clause)) {
                 return Optional.empty();
             }
             if (clause.has(Term.Act.CIRCLE)

@@ -100,7 +100,9 @@ final class HandTargets {
         if (passes || ownElbow) {
             return place;
         }
-        boolean pointedAt = limb.rel() == Term.Rel.TO && clause.said(Term.Act.POINT) && clause.said(Term.Part.FINGERS);
+        boolean pointedAt = (limb.rel() == Term.Rel.TO || limb.rel() == Term.Rel.AT)
+                && clause.said(Term.Act.POINT)
+                && clause.said(Term.Part.FINGERS);
         if (pointedAt || limb.rel() == Term.Rel.LEVEL_WITH || limb.rel() == Term.Rel.LINE_OF) {
             clause.keep(clause.items().indexOf(limb));
             return place;

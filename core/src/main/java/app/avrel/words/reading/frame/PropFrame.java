@@ -61,7 +61,10 @@ final class PropFrame implements Frame {
         boolean tipOfFoot = now.topic() == Situation.Topic.FOOT
                 && now.lastFoot().isPresent()
                 && clause.items().stream().allMatch(item -> item.is(Term.Part.TIP) || Leftover.small(item));
-        if (tipOfFoot || GazeFrame.seen(clause).isPresent()) {
+        boolean handStays = clause.has(Term.Act.STAY)
+                && clause.has(item -> item.sidedLimb() && HandWords.hand(item))
+                && clause.has(item -> item.term() instanceof Term.Act act && act != Term.Act.STAY);
+        if (tipOfFoot || handStays || GazeFrame.seen(clause).isPresent()) {
             return Optional.empty();
         }
         boolean verb = clause.has(item -> item.term() instanceof Term.Act);
@@ -151,6 +154,18 @@ final class PropFrame implements Frame {
                         && hand.who() != null
                         && hand.who().side().isPresent()
                         && clause.has(item -> takes(clause, item) && item.bareSide() && item.who() != hand.who()));
+    }
+
+    /** Move the sword to the left hand, pass it there: it is the sword that goes, whichever hand was spoken of. */
+    static boolean handedOn(Clause clause) {
+        boolean moves = clause.has(Term.Act.MOVE) || clause.has(Term.Act.PASS);
+        boolean named = clause.has(item -> (HandWords.hand(item) || item.bareSide()) && item.rel() == null);
+        return moves
+                && !named
+                && clause.has(item -> thing(item) && item.rel() == null)
+                && clause.has(item -> item.is(Term.Part.HAND)
+                        && item.rel() == Term.Rel.TO
+                        && item.whose().flatMap(Term.Who::side).isPresent());
     }
 
     /** The right hand passes it to the left: the hand that gives it is named before that, and is the other one. */

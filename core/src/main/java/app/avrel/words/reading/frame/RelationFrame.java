@@ -40,6 +40,41 @@ final class RelationFrame implements Frame {
                         || item.is(Term.Part.PALM));
     }
 
+    /** Hold the ball, right hand to the chest: a hand that goes to a place, or under an elbow, holds no ball there. */
+    private static boolean goesElsewhere(Clause clause) {
+        boolean elbow = clause.has(item -> item.is(Term.Part.ELBOW) && item.rel() != null);
+        boolean goes = false;
+        for (int i = 1; i + 1 < clause.size(); i++) {
+            boolean hand = clause.item(i).sidedLimb() && HandWords.hand(clause.item(i));
+            Item next = clause.item(i + 1);
+            goes |= clause.item(i - 1).soft()
+                    && hand
+                    && next.rel() == Term.Rel.TO
+                    && Landmarks.of(next.term()).isPresent();
+        }
+        return elbow || goes;
+    }
+
+    /** Cross the wrists and squat a little lower; palms together, and the right hand slides: that is another thing. */
+    private static boolean bodyGoesOn(Clause clause, boolean ball) {
+        for (int i = 1; i + 1 < clause.size(); i++) {
+            Item next = clause.item(i + 1);
+            boolean sinks = next.is(Term.Act.SINK) || next.is(Term.Act.RISE);
+            boolean slides = !ball
+                    && next.sidedLimb()
+                    && HandWords.hand(next)
+                    && clause.near(i + 1, 1)
+                            .filter(act -> act.is(Term.Act.SLIDE) || act.is(Term.Act.PUSH) || act.is(Term.Act.PASS))
+                            .isPresent();
+            boolean hands =
+                    clause.items().subList(i + 1, clause.size()).stream().anyMatch(HandWords::hand);
+            if (clause.item(i).soft() && (sinks && !hands || slides)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
         boolean stays = clause.has(Term.Act.STAY)
@@ -59,6 +94,9 @@ final class RelationFrame implements Frame {
         boolean ball = clause.takeAll(Term.Manner.BALL_HELD) || forms && clause.takeAll(Term.Part.BALL);
         Optional<HandRelation> relation = clause.take(Term.Related.class).map(Term.Related::relation);
         clause.take(Term.Related.class);
+        if (ball && goesElsewhere(clause) || bodyGoesOn(clause, ball)) {
+            return Optional.empty();
+        }
         if (!ball && relation.isEmpty()) {
             boolean crossed = (clause.has(Term.Act.CROSS) || clause.has(Term.Manner.CROSSED))
                     && clause.has(item -> HandWords.hand(item) && item.both());

@@ -76,7 +76,10 @@ final class TurnFootFrame implements Frame {
             boolean cutOff = clause.size() > 1
                     && clause.item(clause.size() - 1).is(Term.Part.TOES)
                     && clause.item(clause.size() - 2).is(Term.Mark.COMMA);
-            if (cutOff) {
+            boolean inAndOut = clause.has(Term.Way.IN) && clause.has(Term.Way.OUT);
+            boolean bothThenOne = clause.has(item -> item.is(Term.Part.FOOT) && item.rel() == null && item.both())
+                    && clause.has(item -> item.is(Term.Part.FOOT) && item.sidedLimb());
+            if (cutOff || inAndOut || bothThenOne) {
                 return Optional.empty();
             }
             if (clause.has(item -> item.is(Term.Part.KNEE) && item.rel() == null)) {

@@ -98,6 +98,9 @@ final class WeightFrame implements Frame {
             if (stepsFirst() || stepsWithoutWeight()) {
                 return Optional.empty();
             }
+            if (sinksFirst()) {
+                return Optional.empty();
+            }
             boolean rises = risesOnto() || clause.has(Term.Act.SHIFT) && clause.has(Term.Act.RISE);
             weight = clause.takeAll(Term.Part.WEIGHT);
             own = takeActs(OWN);
@@ -177,6 +180,13 @@ final class WeightFrame implements Frame {
                 fit.moves().add(new Move.ChangeDepth(new Depth.Rise(Optional.empty())));
             }
             return Optional.of(fit);
+        }
+
+        /** Squat a little lower, weight even: the body sinks, and then it is told how the weight is. */
+        private boolean sinksFirst() {
+            int sink = clause.find(Term.Act.SINK);
+            int weight = clause.find(Term.Part.WEIGHT);
+            return sink >= 0 && weight > sink && clause.parted(sink, weight);
         }
 
         /** Right back 45: nobody says whether a foot goes there or how much that leg bears. */

@@ -3,6 +3,7 @@ package app.avrel.words.reading.frame;
 import app.avrel.body.Side;
 import app.avrel.words.lexicon.Term;
 import java.util.List;
+import java.util.Optional;
 
 /** Finds which hands a clause is about: those named, or the one spoken of last. */
 final class WhichHand {
@@ -17,6 +18,11 @@ final class WhichHand {
 
     /** {@return one hand or both; none where it is not known} */
     List<Side> hands() {
+        int shaped = clause.find(HandWords::shaped);
+        if (shaped >= 0 && sideOfShape(shaped + 1)) {
+            clause.use(shaped + 1);
+            return now.hand(clause.item(shaped + 1).who()).stream().toList();
+        }
         int at = clause.find(item -> HandWords.hand(item) && item.who() != null && item.rel() == null);
         int led = clause.find(item -> HandWords.hand(item) && item.who() != null && item.rel() == Term.Rel.WITH);
         boolean touches = clause.has(Term.Act.LAND) || clause.has(Term.Act.MEET) || clause.has(Term.Act.HOLD);
@@ -54,9 +60,33 @@ final class WhichHand {
                     ? List.of(Side.LEFT, Side.RIGHT)
                     : now.hand(clause.item(with).who()).stream().toList();
         }
+        Optional<Side> against = against();
+        if (now.bothHands() && against.isPresent()) {
+            return List.of(against.get().other());
+        }
         return now.bothHands()
                 ? List.of(Side.LEFT, Side.RIGHT)
                 : now.lastHand().stream().toList();
+    }
+
+    /** Against your left forearm: no left hand is laid there. */
+    private Optional<Side> against() {
+        int limb = clause.find(item -> HandWords.hand(item)
+                && item.rel() != null
+                && item.rel() != Term.Rel.WITH
+                && item.whose().flatMap(Term.Who::side).isPresent());
+        return limb < 0 ? Optional.empty() : clause.item(limb).whose().flatMap(Term.Who::side);
+    }
+
+    /** Hook hand left, fingers down: whose hook it is. */
+    private boolean sideOfShape(int at) {
+        return at < clause.size()
+                && !clause.has(item -> item.sidedLimb() && HandWords.hand(item))
+                && clause.item(at).bareSide()
+                && clause.item(at).rel() == null
+                && clause.item(at).who().side().isPresent()
+                && clause.item(at - 1).who() == null
+                && (at + 1 == clause.size() || clause.item(at + 1).soft());
     }
 
     private int firstContent() {
