@@ -198,9 +198,10 @@ final class HandLooks {
 
     /** Out, beside the word for the arc: the arc goes out, and the hand ends where else it is said. */
     private void outward(int arc) {
-        if (arc >= 0) {
-            clause.near(arc, 1).filter(next -> next.is(Term.Way.OUT)).ifPresent(_ -> clause.use(arc + 1));
-            clause.near(arc, -1).filter(last -> last.is(Term.Way.OUT)).ifPresent(_ -> clause.use(arc - 1));
+        for (int at : new int[] {arc - 1, arc + 1}) {
+            if (arc >= 0 && at >= 0 && at < clause.size() && clause.item(at).is(Term.Way.OUT)) {
+                clause.use(at);
+            }
         }
     }
 

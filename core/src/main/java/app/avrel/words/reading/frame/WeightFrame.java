@@ -95,10 +95,7 @@ final class WeightFrame implements Frame {
             if (clause.has(Term.Part.TOES) || clause.has(Term.Part.EYES) || clause.has(Term.Part.WAIST)) {
                 return Optional.empty();
             }
-            if (stepsFirst() || stepsWithoutWeight()) {
-                return Optional.empty();
-            }
-            if (sinksFirst()) {
+            if (stepsFirst() || stepsWithoutWeight() || sinksFirst()) {
                 return Optional.empty();
             }
             boolean rises = risesOnto() || clause.has(Term.Act.SHIFT) && clause.has(Term.Act.RISE);
