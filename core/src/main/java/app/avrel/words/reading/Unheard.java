@@ -27,6 +27,22 @@ final class Unheard {
     private static final List<Term> CORNERS = List.of(
             Term.Way.DIAGONAL, Term.Way.LEFT_FORWARD, Term.Way.RIGHT_FORWARD, Term.Way.LEFT_BACK, Term.Way.RIGHT_BACK);
 
+    /** What a body does, and not only how it comes there. */
+    private static final List<Term> DEEDS = List.of(
+            Term.Act.PUSH,
+            Term.Act.PRESS,
+            Term.Act.WARD,
+            Term.Act.PULL,
+            Term.Act.SIT,
+            Term.Act.SPREAD,
+            Term.Act.OPEN,
+            Term.Act.CLOSE,
+            Term.Act.CROSS,
+            Term.Act.FOLD,
+            Term.Act.KICK,
+            Term.Act.SWEEP,
+            Term.Act.LEAN);
+
     private final List<Item> items;
     private final Fit fit;
     private final Situation before;
@@ -45,7 +61,25 @@ final class Unheard {
     boolean at(int index) {
         boolean settled = fit.questions().isEmpty() && fit.refusals().isEmpty() && !fit.stays();
         boolean records = !fit.moves().isEmpty();
-        return settled && records && fit.uses(index) && weighs(index) && idle(index);
+        return settled && records && fit.uses(index) && (weighs(index) && idle(index) || idlePart(index));
+    }
+
+    /** Sit back, between two commas, of which nothing came. */
+    private boolean idlePart(int index) {
+        int from = index;
+        while (from > 0 && !items.get(from - 1).is(Term.Mark.COMMA)) {
+            from--;
+        }
+        int to = index + 1;
+        while (to < items.size() && !items.get(to).is(Term.Mark.COMMA)) {
+            to++;
+        }
+        List<Item> part = items.subList(from, to);
+        return !items.get(index).soft()
+                && to - from < items.size()
+                && part.stream().anyMatch(item -> DEEDS.stream().anyMatch(item::is))
+                && part.stream().noneMatch(item -> item.is(Term.Part.WRIST))
+                && idle(Math.max(0, from - 1), to);
     }
 
     private boolean weighs(int index) {
@@ -54,6 +88,7 @@ final class Unheard {
             case Term.Num(double number) -> !saidByOthers(number);
             case Term.Angle(double degrees) -> !saidByOthers(degrees);
             case Term.Hall _ -> !has(Term.Ref.TOO);
+            case Term.Part part -> sole(part) && item.rel() == null && item.who() == null && steps();
             case Term.Measure _ -> true;
             case Term.Way way -> contradicted(way, index) || ahead(way, index) || secondWay(index) || lifts(way);
             case Term.Act act ->
@@ -64,6 +99,15 @@ final class Unheard {
                 };
             default -> otherHand(item);
         };
+    }
+
+    private static boolean sole(Term.Part part) {
+        return part == Term.Part.HEEL || part == Term.Part.BALL || part == Term.Part.TOES;
+    }
+
+    /** How a foot comes down is a part of its step. */
+    private boolean steps() {
+        return fit.moves().stream().anyMatch(move -> move instanceof Move.Step || move instanceof Move.HalfStep);
     }
 
     /** Forty left, sixty right; ninety to the left; forty-five on the diagonal; to 11 as well: others say it already. */
@@ -150,8 +194,12 @@ final class Unheard {
 
     /** Whether the clause says the same without it. */
     private boolean idle(int index) {
+        return idle(index, index + 1);
+    }
+
+    private boolean idle(int from, int to) {
         List<Item> without = new ArrayList<>(items);
-        without.remove(index);
+        without.subList(from, to).clear();
         return !without.isEmpty()
                 && Frames.read(without, before, Double.POSITIVE_INFINITY).stream()
                         .anyMatch(this::same);

@@ -25,7 +25,12 @@ class NotInSilenceTest {
             ENGLISH | forward to 70, right palm out chest high
             ENGLISH | left foot beside the right, tip
             ENGLISH | left foot two steps forward
+            ENGLISH | press forward, right palm against the left wrist
+            ENGLISH | separate the hands to shoulder width, sit back, palms settle by the waist
+            ENGLISH | hands form a triangle in front of the forehead
             SPANISH | sube la mano derecha, palma afuera
+            CHINESE | 两手分开与肩同宽，后坐，掌收腰间
+            CHINESE | 两手在额前成三角
             CHINESE | 左手上举，掌心向外
             CHINESE | 两手下落，掌心向下
             CHINESE | 左手上托

@@ -310,7 +310,7 @@ final class DepthFrame implements Frame {
         boolean absolute = clause.has(item -> item.term() instanceof Term.Measure && item.rel() == Term.Rel.TO);
         Optional<Length> by = clause.take(Term.Measure.class)
                 .map(Term.Measure::length)
-                .or(() -> clause.takePart(Term.Part.FIST).map(_ -> Length.fists(1)));
+                .or(() -> clause.takeItem(DepthFrame::aFist).map(_ -> Length.fists(1)));
         if (by.filter(length -> length.amount() < 0).isPresent()) {
             return new Fit().refuse(by.get().toString(), "depth_negative", Map.of());
         }
@@ -318,5 +318,10 @@ final class DepthFrame implements Frame {
             return Fit.of(new Move.ChangeDepth(new Depth.To(by.get())));
         }
         return Fit.of(new Move.ChangeDepth(up ? new Depth.Rise(by) : new Depth.Sink(by)));
+    }
+
+    /** Sink a fist: as much as one measures. */
+    private static boolean aFist(Item item) {
+        return item.is(Term.Part.FIST) && item.rel() == null && item.who() == null && !item.many();
     }
 }

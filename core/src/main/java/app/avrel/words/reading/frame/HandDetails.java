@@ -200,7 +200,7 @@ final class HandDetails {
     }
 
     private Optional<Pointing> elbow() {
-        int at = clause.find(item -> item.is(Term.Part.ELBOW) && item.rel() == null);
+        int at = clause.find(item -> item.is(Term.Part.ELBOW) && (item.rel() == null || item.rel() == Term.Rel.WITH));
         if (at < 0) {
             return Optional.empty();
         }
@@ -231,7 +231,19 @@ final class HandDetails {
             }
             return Optional.of(Pointing.DOWN);
         }
-        return after(Term.Part.ELBOW);
+        return after(Term.Part.ELBOW).or(() -> struck(at));
+    }
+
+    /** Strike forward with the elbow. */
+    private Optional<Pointing> struck(int elbow) {
+        int strike = clause.find(Term.Act.PUSH);
+        boolean alone = strike >= 0 && clause.size() == 3 && elbow == 2 && strike == 0 && clause.open(1);
+        Optional<Pointing> way = alone ? pointing(clause.item(1)) : Optional.empty();
+        way.ifPresent(_ -> {
+            clause.use(1);
+            clause.use(elbow);
+        });
+        return way;
     }
 
     /** The way right after the part, past acts of turning; or else right before it. */

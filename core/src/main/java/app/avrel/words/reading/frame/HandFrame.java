@@ -456,8 +456,14 @@ final class HandFrame implements Frame {
             return upright && clause.takeAll(Term.Part.FOREARM) ? place.withFingers(Pointing.UP) : place;
         }
 
+        /** Strike with the elbow: the hand stays where it is. */
+        private boolean withElbow() {
+            return clause.has(item -> item.is(Term.Part.ELBOW) && (item.rel() == null || item.rel() == Term.Rel.WITH))
+                    && !clause.has(item -> HandWords.hand(item) && !item.is(Term.Part.ELBOW));
+        }
+
         private HandPlace place(Side hand, boolean targeted) {
-            boolean pushes = clause.has(Term.Act.PUSH);
+            boolean pushes = clause.has(Term.Act.PUSH) && !withElbow();
             boolean palmNamed = clause.has(Term.Part.PALM) || clause.has(Term.Part.HEEL_OF_PALM);
             boolean atSides = clause.takeAll(Term.Manner.AT_SIDES);
             boolean sinks = clause.has(Term.Act.LOWER) || clause.has(Term.Act.SINK) || clause.has(Term.Way.DOWN);

@@ -8,11 +8,22 @@ import app.avrel.posture.hand.Palm;
 import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.hand.Reach;
 import app.avrel.words.lexicon.Term;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** How a hand is shaped, which point of it is measured, how far it reaches, and the way it takes. */
 final class HandLooks {
+
+    /** What stands on the line of one's own middle: a thumb that points at it points in. */
+    private static final List<Term> TRUNK = List.of(
+            Term.Part.BODY,
+            Term.Part.CHEST,
+            Term.Part.SOLAR_PLEXUS,
+            Term.Part.NAVEL,
+            Term.Part.WAIST,
+            Term.Part.CHIN,
+            Term.Part.NOSE);
 
     private final Clause clause;
 
@@ -230,8 +241,9 @@ final class HandLooks {
                 next < clause.size() && clause.open(next) ? HandDetails.pointing(clause.item(next)) : Optional.empty();
         boolean toTheBody = next < clause.size()
                 && clause.open(next)
-                && clause.item(next).is(Term.Part.BODY)
-                && clause.item(next).rel() == Term.Rel.TO;
+                && (clause.item(next).rel() == Term.Rel.TO || clause.item(next).rel() == Term.Rel.AT)
+                && TRUNK.stream().anyMatch(clause.item(next)::is)
+                && (next > at + 1 || clause.item(next).is(Term.Part.BODY));
         if (toTheBody) {
             way = Optional.of(Pointing.IN);
         }

@@ -262,14 +262,16 @@ final class HandTargets {
     /** To the chest, to the forehead: it ends at the last, and only passes the first. */
     private int last(int led) {
         int end = led;
-        for (int i = led + 1; i < clause.size() && clause.item(led).rel() == Term.Rel.TO; i++) {
+        boolean to = clause.item(led).rel() == Term.Rel.TO;
+        for (int i = led + 1; i < clause.size(); i++) {
             Item item = clause.item(i);
             boolean before = item.rel() == Term.Rel.BEFORE
                     && clause.item(i - 1).rel() == Term.Rel.TO
                     && height(clause.item(i - 1));
-            boolean further =
-                    clause.open(i) && height(item) && (item.rel() == Term.Rel.TO || before) && item.who() == null;
-            if (further
+            boolean further = to && (item.rel() == Term.Rel.TO || before) && item.who() == null;
+            if (clause.open(i)
+                    && height(item)
+                    && (further || settles(i))
                     && !Landmarks.of(item.term())
                             .equals(Landmarks.of(clause.item(end).term()))) {
                 clause.keep(end);
@@ -277,6 +279,14 @@ final class HandTargets {
             }
         }
         return end;
+    }
+
+    /** In front of the face, and comes to rest at the shoulder: a second verb, and where it ends. */
+    private boolean settles(int at) {
+        return clause.item(at).rel() != null
+                && at > 1
+                && clause.item(at - 1).term() instanceof Term.Act
+                && clause.item(at - 2).is(Term.Mark.AND);
     }
 
     /** Past the ear and to the front: the hand ends further on, where its way leads. */

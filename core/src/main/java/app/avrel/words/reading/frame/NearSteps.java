@@ -108,7 +108,11 @@ final class NearSteps {
         boolean heel = clause.has(item -> item.is(Term.Part.HEEL) && (item.rel() == Term.Rel.ON || item.rel() == null))
                 && (clause.has(Term.Manner.FIRST)
                         || clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == Term.Rel.ON));
-        boolean ball = clause.has(Term.Part.BALL) || clause.has(Term.Part.TOES) || heelUp();
+        boolean heelFirst = clause.takeAll(Term.Manner.HEEL_FIRST);
+        boolean ball = clause.takeAll(Term.Manner.TOES_FIRST)
+                || clause.has(Term.Part.BALL)
+                || clause.has(Term.Part.TOES)
+                || heelUp();
         boolean flat = clause.takeAll(Term.Manner.FLAT);
         clause.takeAll(
                 Term.Part.FOOT,
@@ -124,7 +128,7 @@ final class NearSteps {
                 Term.Way.IN);
         clause.takeItem(Item::bareSide);
         clause.takeItem(item -> item.term() instanceof Term.Num(double n) && n == 0.5);
-        Contact landing = flat ? Contact.FLAT : heel ? Contact.HEEL : ball ? Contact.BALL : null;
+        Contact landing = flat ? Contact.FLAT : heel || heelFirst ? Contact.HEEL : ball ? Contact.BALL : null;
         return Fit.of(new Move.HalfStep(foot, Optional.ofNullable(landing)));
     }
 }

@@ -217,12 +217,17 @@ final class TurnFootFrame implements Frame {
                     && (item.rel() == Term.Rel.ON || item.rel() == Term.Rel.WITH)
                     && item.both());
             int way = clause.find(item -> item.bareSide() && item.who().side().isPresent());
+            if (on < 0 && way >= 0 && clause.said(Term.Act.TURN) && !clause.has(Term.Part.TOES)) {
+                on = clause.find(item -> item.is(Term.Part.FOOT) && item.both() && item.rel() == null);
+            }
             boolean there = clause.has(item ->
                     item.term() instanceof Term.Hall || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO);
             if (on < 0 || way < 0 || there) {
                 return on < 0 ? Optional.empty() : bothToward(on);
             }
-            Pivot pivot = pivotOf(clause.item(on).term());
+            Pivot pivot = Optional.ofNullable(pivotOf(clause.item(on).term()))
+                    .or(() -> pivot(false, true))
+                    .orElse(Pivot.HEEL);
             Side to = clause.item(way).who().side().orElseThrow();
             clause.use(on);
             clause.use(way);

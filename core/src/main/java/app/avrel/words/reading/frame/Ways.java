@@ -56,7 +56,7 @@ final class Ways {
                             || hourOfStep(i));
             at = clause.open(i) && amount(clause.item(i).term()).isPresent() && (led(clause.item(i)) || faced) ? i : at;
         }
-        if (at < 0) {
+        if (at < 0 || slants(clause.item(at))) {
             return Optional.empty();
         }
         double value = amount(clause.item(at).term()).orElseThrow();
@@ -76,6 +76,16 @@ final class Ways {
         }
         clause.use(at);
         return Optional.of(Heading.wrapping(hour ? value * 30 : value));
+    }
+
+    /** Back at 45 degrees, out at 30 degrees: off the way that is said, or off straight ahead, and no place of the hall. */
+    private boolean slants(Item item) {
+        return item.term() instanceof Term.Angle(double degrees)
+                && degrees < 90
+                && (item.rel() == Term.Rel.AT && !clause.said(Term.Part.TOES)
+                        || clause.has(Term.Way.FORWARD)
+                        || clause.has(Term.Way.BACK)
+                        || clause.has(Term.Way.OUT));
     }
 
     /** Left step 11, and no way said: an hour, for nobody steps so few degrees aside. */
@@ -114,6 +124,7 @@ final class Ways {
     }
 
     private Optional<Double> ofBody(Side side) {
+        Optional<Item> slant = clause.items().stream().filter(this::slants).findFirst();
         Optional<Double> corner = corner();
         boolean ahead = clause.takeAll(Term.Way.FORWARD)
                 || clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT)
@@ -132,9 +143,10 @@ final class Ways {
             double sign = corner.get() < 0 ? -1 : 1;
             return bend.map(degrees -> Math.abs(corner.get()) > 90 ? sign * (180 - degrees) : sign * degrees);
         }
-        boolean bends = way.isPresent() || out || slanting || ahead || back;
+        boolean bends = way.isPresent() || out || slanting || ahead || back || slant.isPresent();
         Optional<Double> angle = bends
                 ? clause.takeItem(item -> item.rel() != Term.Rel.ON && item.rel() != Term.Rel.TO
+                                        || slant.filter(item::equals).isPresent()
                                         || way.isPresent()
                                         || out
                                         || slanting
