@@ -15,13 +15,20 @@ final class FallenToes {
         boolean lifted = false;
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
-            boolean before = i > 0 && toes(items.get(i - 1));
+            boolean points = i > 1
+                    && toes(items.get(i - 2))
+                    && (items.get(i - 1).is(Term.Act.POINT) || items.get(i - 1).is(Term.Act.FACE));
+            boolean before = i > 0 && toes(items.get(i - 1)) || points;
             boolean after = i + 1 < items.size() && toes(items.get(i + 1));
-            if (lifted && item.is(Term.Act.LOWER) && (before || after) && !touches(items, i)) {
+            boolean falls = item.is(Term.Act.LOWER) || item.is(Term.Way.DOWN) && before;
+            if (lifted && falls && (before || after) && !touches(items, i)) {
+                if (points) {
+                    out.removeLast();
+                }
                 hang(out, items, i, before);
                 i += before ? 0 : 1;
             } else {
-                lifted = lifted ? !comesDown(item) : item.is(Term.Part.KNEE) && lifts(items, i);
+                lifted = lifted ? !comesDown(item) : inTheAir(item) && lifts(items, i);
                 out.add(item);
             }
         }
@@ -38,11 +45,15 @@ final class FallenToes {
         out.add(new Item(Term.Manner.HANGING, null, null, false, from, falls.to(), falls.text()));
     }
 
+    private static boolean inTheAir(Item item) {
+        return item.rel() == null && (item.is(Term.Part.KNEE) || item.is(Term.Part.FOOT));
+    }
+
     private static boolean toes(Item item) {
         return item.is(Term.Part.TOES) && (item.rel() == null || item.rel() == Term.Rel.WITH);
     }
 
-    /** The knee goes up: a verb before or after it, or only the way. */
+    /** The knee, or the foot, goes up: a verb before or after it, or only the way. */
     private static boolean lifts(List<Item> items, int knee) {
         return items.subList(Math.max(0, knee - 1), Math.min(items.size(), knee + 2)).stream()
                 .anyMatch(item -> item.is(Term.Act.RAISE) || item.is(Term.Act.RISE) || item.is(Term.Way.UP));

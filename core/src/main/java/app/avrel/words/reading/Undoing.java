@@ -45,6 +45,7 @@ final class Undoing {
                         && to.height().isPresent()
                         && was.height().isPresent()
                         && !to.height().equals(was.height());
+            case Move.Step step when first instanceof Move.Step was && was.foot() != step.foot() -> true;
             case Move.OfFoot goes ->
                 goesOn(goes) && first instanceof Move.OfFoot went && went.foot() == goes.foot() && goesOff(went);
             default -> false;

@@ -28,6 +28,8 @@ class NotInSilenceTest {
             ENGLISH | press forward, right palm against the left wrist
             ENGLISH | separate the hands to shoulder width, sit back, palms settle by the waist
             ENGLISH | hands form a triangle in front of the forehead
+            ENGLISH | separate hands, right up left down
+            SPANISH | separa las manos, derecha arriba izquierda abajo
             SPANISH | sube la mano derecha, palma afuera
             CHINESE | 两手分开与肩同宽，后坐，掌收腰间
             CHINESE | 两手在额前成三角

@@ -241,7 +241,9 @@ final class HandLooks {
                 next < clause.size() && clause.open(next) ? HandDetails.pointing(clause.item(next)) : Optional.empty();
         boolean toTheBody = next < clause.size()
                 && clause.open(next)
-                && (clause.item(next).rel() == Term.Rel.TO || clause.item(next).rel() == Term.Rel.AT)
+                && (clause.item(next).rel() == null && next > at + 1
+                        || clause.item(next).rel() == Term.Rel.TO
+                        || clause.item(next).rel() == Term.Rel.AT)
                 && TRUNK.stream().anyMatch(clause.item(next)::is)
                 && (next > at + 1 || clause.item(next).is(Term.Part.BODY));
         if (toTheBody) {

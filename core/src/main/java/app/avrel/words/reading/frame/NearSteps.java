@@ -127,6 +127,8 @@ final class NearSteps {
                 Term.Way.BACK,
                 Term.Way.IN);
         clause.takeItem(Item::bareSide);
+        clause.takeItem(item -> item.is(Term.Part.FOOT)
+                && (item.rel() == Term.Rel.BEHIND || item.rel() == Term.Rel.BESIDE || item.rel() == Term.Rel.TO));
         clause.takeItem(item -> item.term() instanceof Term.Num(double n) && n == 0.5);
         Contact landing = flat ? Contact.FLAT : heel || heelFirst ? Contact.HEEL : ball ? Contact.BALL : null;
         return Fit.of(new Move.HalfStep(foot, Optional.ofNullable(landing)));

@@ -85,7 +85,7 @@ final class PropFrame implements Frame {
         Optional<Item> hand = clause.takeItem(item -> (HandWords.hand(item) || item.bareSide())
                 && item.who() != null
                 && now.hand(item.who()).isPresent()
-                && (item.rel() == null
+                && (item.rel() == null && !pointedAt(clause, item)
                         || item.rel() == Term.Rel.WITH
                         || item.rel() == Term.Rel.AT
                         || item.rel() == Term.Rel.TO
@@ -97,7 +97,12 @@ final class PropFrame implements Frame {
             clause.takeItem(item -> item.is(Term.Part.FLOOR));
         }
         Optional<Direction> leaning = leaning(clause, now);
-        Optional<Pointing> points = clause.indexOf(Term.Act.POINT) >= 0 || clause.indexOf(Term.Act.FACE) >= 0
+        boolean swung = act == PropAct.TURN
+                && !clause.said(Term.Act.STAY)
+                && !clause.said(Term.Act.HOLD)
+                && !clause.said(Term.Act.HANG)
+                && lies.isEmpty();
+        Optional<Pointing> points = swung || clause.said(Term.Act.POINT) || clause.said(Term.Act.FACE)
                 ? sided(clause).or(() -> points(clause))
                 : points(clause);
         Optional<Direction> toward = leaning.or(
@@ -260,9 +265,17 @@ final class PropFrame implements Frame {
 
     private static Optional<Pointing> sided(Clause clause) {
         return clause.takeItem(item -> item.bareSide()
-                        && item.rel() == Term.Rel.TO
+                        && (item.rel() == Term.Rel.TO || pointedAt(clause, item))
                         && item.who().side().isPresent())
                 .map(item -> item.who() == Term.Who.LEFT ? Pointing.TO_THE_LEFT : Pointing.TO_THE_RIGHT);
+    }
+
+    /** The sword points left. */
+    private static boolean pointedAt(Clause clause, Item item) {
+        return item.bareSide()
+                && clause.near(clause.items().indexOf(item), -1)
+                        .filter(before -> before.is(Term.Act.POINT))
+                        .isPresent();
     }
 
     private static Optional<Pointing> points(Clause clause) {
@@ -345,6 +358,7 @@ final class PropFrame implements Frame {
                 found = found == null || found == PropAct.TURN ? done : found;
             }
         }
-        return found == null ? PropAct.TURN : found;
+        boolean given = clause.has(item -> item.is(Term.Part.HAND) && takes(clause, item));
+        return found != null ? found : given ? PropAct.PASS : PropAct.TURN;
     }
 }

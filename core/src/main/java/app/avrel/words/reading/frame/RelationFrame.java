@@ -75,13 +75,18 @@ final class RelationFrame implements Frame {
         return false;
     }
 
+    private static boolean stacked(Item item) {
+        return item.term() instanceof Term.Related(var relation) && relation == HandRelation.STACKED;
+    }
+
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
         boolean stays = clause.has(Term.Act.STAY)
                 && clause.has(item -> HandWords.hand(item)
                         && item.rel() == null
                         && item.whose().flatMap(Term.Who::side).isPresent());
-        if (stays) {
+        boolean parts = clause.has(Term.Act.SPREAD) && clause.has(RelationFrame::stacked);
+        if (stays || parts) {
             return Optional.empty();
         }
         if (clause.has(item -> item.is(Term.Part.ELBOW)
@@ -219,6 +224,12 @@ final class RelationFrame implements Frame {
     private static Optional<Side> beside(Clause clause) {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
+            boolean place = item.rel() != null
+                    && Landmarks.of(item.term()).isPresent()
+                    && item.whose().flatMap(Term.Who::side).isPresent();
+            if (place) {
+                return item.whose().flatMap(Term.Who::side);
+            }
             if (!item.bareSide() || item.who().side().isEmpty() || !clause.open(i)) {
                 continue;
             }

@@ -233,7 +233,7 @@ final class WeightShares {
                                     Integer.toString(first + second)));
         }
         Optional<Side> side = foot.side();
-        boolean heavier = clause.takeAll(Term.Manner.MORE, Term.Manner.FULL);
+        boolean heavier = clause.takeAll(Term.Manner.MORE, Term.Manner.FULL) || clause.said(Term.Act.SIT);
         clause.takeAll(Term.Way.SIDE);
         if (side.isEmpty()) {
             if (first == 50) {
