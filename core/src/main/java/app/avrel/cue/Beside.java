@@ -3,7 +3,6 @@ package app.avrel.cue;
 import app.avrel.form.Occurrence;
 import app.avrel.house.HouseRule;
 import app.avrel.house.HouseRules;
-import app.avrel.posture.PostureName;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.CueLevel;
 import app.avrel.words.say.Calling;
@@ -85,10 +84,6 @@ record Beside(CueOrder order, HouseRules house, Occurrence done, int before, boo
     }
 
     private String name() {
-        return done.posture().names().stream()
-                .filter(name -> name.language() == order.language())
-                .map(PostureName::written)
-                .findFirst()
-                .orElse(done.posture().name());
+        return done.posture().called(order.language());
     }
 }

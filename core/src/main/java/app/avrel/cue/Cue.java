@@ -27,6 +27,9 @@ public record Cue(
         Reason why,
         List<Call> calls) {
 
+    /** Half of a tenth: what is shown in tenths is shown as nothing. */
+    private static final double HEARD = 0.05;
+
     public Cue {
         calls = List.copyOf(calls);
     }
@@ -39,6 +42,12 @@ public record Cue(
     /** {@return seconds it takes to say} */
     public double speaking() {
         return calls.stream().mapToDouble(Call::seconds).sum();
+    }
+
+    /** {@return seconds by which it is longer than its movement; 0 where that is less than anybody hears} */
+    public double tooLongBy() {
+        double more = speaking() - length;
+        return more < HEARD ? 0 : more;
     }
 
     /** {@return the same count at another time and of another length; no call comes before the script begins} */

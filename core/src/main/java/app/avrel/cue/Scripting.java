@@ -3,6 +3,7 @@ package app.avrel.cue;
 import app.avrel.floor.Heading;
 import app.avrel.form.Moment;
 import app.avrel.form.Occurrence;
+import app.avrel.label.Labels;
 import app.avrel.label.Language;
 import app.avrel.posture.count.Breath;
 import app.avrel.posture.count.CueLevel;
@@ -90,7 +91,7 @@ public final class Scripting {
         return new CountCalls(order, here, SpeechTime.of(order.language()))
                 .of(count, rung, 1, false, seconds).stream()
                         .map(CountCalls.Wanted::words)
-                        .collect(Collectors.joining(", "));
+                        .collect(Collectors.joining(Labels.bundles().say(order.language(), "lessons.comma")));
     }
 
     /** {@return the words of one count of an occurrence at a level, its own ones where there are any} */

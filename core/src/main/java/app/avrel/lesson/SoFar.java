@@ -4,7 +4,6 @@ import app.avrel.body.Side;
 import app.avrel.form.Occurrence;
 import app.avrel.label.Language;
 import app.avrel.posture.Posture;
-import app.avrel.posture.PostureName;
 import app.avrel.words.say.LessonWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -58,7 +57,7 @@ public final class SoFar {
 
     /** {@return the posture's name in the language, where it has one} */
     public String name(Posture posture) {
-        return posture.name(language).map(PostureName::written).orElse(posture.name());
+        return posture.called(language);
     }
 
     /** {@return the posture's name and side} */

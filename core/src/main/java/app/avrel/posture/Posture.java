@@ -84,6 +84,11 @@ public record Posture(
         return names.stream().filter(name -> name.language() == language).findFirst();
     }
 
+    /** {@return what it is called in a language; its first name where it has none there} */
+    public String called(Language language) {
+        return name(language).map(PostureName::written).orElse(name());
+    }
+
     /** {@return what a teacher knows of it} */
     public PostureSheet sheet() {
         return teaching.orElse(PostureSheet.EMPTY);

@@ -87,7 +87,7 @@ public final class Explaining {
         if (effort.oneLeg() >= 30) {
             more.add(Labels.say("lessons.stands_on_one"));
         }
-        return more.isEmpty() ? "" : ", " + String.join(Labels.say("lessons.and"), more);
+        return more.isEmpty() ? "" : Labels.say("lessons.comma") + String.join(Labels.say("lessons.and"), more);
     }
 
     private static String percent(Effort effort) {

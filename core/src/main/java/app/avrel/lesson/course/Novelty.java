@@ -5,6 +5,7 @@ import app.avrel.form.Comparison;
 import app.avrel.form.Difference;
 import app.avrel.form.Link;
 import app.avrel.form.Occurrence;
+import app.avrel.label.Labels;
 import app.avrel.posture.Posture;
 import app.avrel.posture.PostureId;
 import java.util.HashSet;
@@ -48,13 +49,16 @@ final class Novelty {
     private Share share(Occurrence occurrence, Posture posture, Done done) {
         if (known.contains(done)) {
             if (ways.contains(new Way(done, occurrence.link()))) {
-                return new Share(factors.least(), Effort.Why.KNOWN, posture.name());
+                return new Share(factors.least(), Effort.Why.KNOWN, posture.called(Labels.language()));
             }
             double way = (double) occurrence.link().counts().size() / Math.max(1, occurrence.counts());
-            return new Share(Math.max(factors.least(), way), Effort.Why.NEW_WAY, posture.name());
+            return new Share(Math.max(factors.least(), way), Effort.Why.NEW_WAY, posture.called(Labels.language()));
         }
         if (postures.containsKey(posture.id())) {
-            return new Share(Math.max(factors.least(), factors.otherSide()), Effort.Why.OTHER_SIDE, posture.name());
+            return new Share(
+                    Math.max(factors.least(), factors.otherSide()),
+                    Effort.Why.OTHER_SIDE,
+                    posture.called(Labels.language()));
         }
         return nearest(posture);
     }

@@ -3,6 +3,7 @@ package app.avrel.lesson.course;
 import app.avrel.form.EntryId;
 import app.avrel.form.Occurrence;
 import app.avrel.label.Labels;
+import app.avrel.posture.Posture;
 import java.util.List;
 
 /**
@@ -19,9 +20,12 @@ public record Unit(int number, EntryId entry, List<Occurrence> stretch, boolean 
         stretch = List.copyOf(stretch);
     }
 
+    /** {@return what it is called in the language that is spoken, with the side it is done on} */
     public String name() {
-        var posture = stretch.getFirst().posture();
-        return posture.name()
-                + posture.side().map(side -> ", " + Labels.of(side)).orElse("");
+        Posture posture = stretch.getFirst().posture();
+        String name = posture.called(Labels.language());
+        return posture.side()
+                .map(side -> name + Labels.say("lessons.comma") + Labels.of(side))
+                .orElse(name);
     }
 }

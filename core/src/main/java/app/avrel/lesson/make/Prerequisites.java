@@ -1,6 +1,7 @@
 package app.avrel.lesson.make;
 
 import app.avrel.form.Form;
+import app.avrel.label.Labels;
 import app.avrel.lesson.Lesson;
 import app.avrel.lesson.Segment;
 import app.avrel.lesson.Version;
@@ -50,7 +51,7 @@ public final class Prerequisites {
             Posture posture = unit.stretch().getFirst().posture();
             for (String need : posture.sheet().before()) {
                 if (!known.contains(key(need))) {
-                    missing.add(new Missing(need, posture.name(), entry(need, syllabus)));
+                    missing.add(new Missing(need, posture.called(Labels.language()), entry(need, syllabus)));
                 }
             }
             known.addAll(names(posture));

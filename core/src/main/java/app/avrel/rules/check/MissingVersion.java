@@ -38,6 +38,6 @@ final class MissingVersion {
                         "rules.entry_asks_but",
                         done.entry() + 1,
                         name,
-                        done.posture().name()));
+                        done.posture().called(Labels.language())));
     }
 }

@@ -32,6 +32,6 @@ final class OpenJoin {
                         Severity.LOOK,
                         new Where.InForm(form, done.entry(), Optional.empty()),
                         sentence)
-                .headed(Labels.say("rules.way_into_does", done.posture().name())));
+                .headed(Labels.say("rules.way_into_does", done.posture().called(Labels.language()))));
     }
 }

@@ -98,7 +98,7 @@ final class CueCard extends VBox {
                 (wayIn ? Words.of("cues.way_count") : Words.of("cues.count"))
                         + (cue.place().count() + 1),
                 CueClock.minutes(cue.start()),
-                CueClock.room(cue.speaking(), cue.length())));
+                CueClock.room(cue)));
         over(shown, cue);
         boolean own = !wayIn && cue.level() != CueLevel.COUNT;
         own(shown, cue, own);
@@ -142,7 +142,7 @@ final class CueCard extends VBox {
     }
 
     private void over(CueSheet shown, Cue cue) {
-        boolean late = cue.speaking() > cue.length();
+        boolean late = cue.tooLongBy() > 0;
         visible(over, late);
         if (!late) {
             return;
@@ -159,7 +159,7 @@ final class CueCard extends VBox {
     /** Takes the longest words that find room as the instructor's own. */
     void takeShorter() {
         chosen((shown, cue) -> {
-            boolean late = cue.speaking() > cue.length() && cue.place().section() == Moment.Section.POSTURE;
+            boolean late = cue.tooLongBy() > 0 && cue.place().section() == Moment.Section.POSTURE;
             shown.fitting(cue).filter(_ -> late).ifPresent(words -> edits.say(shown, cue, words, once.isSelected()));
         });
     }

@@ -1,5 +1,6 @@
 package app.avrel.desktop.cues;
 
+import app.avrel.cue.Cue;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
 import java.util.Locale;
@@ -16,10 +17,13 @@ final class CueClock {
     }
 
     /** {@return such as {@code 2.1 of 4 s}, or by how much it is over} */
-    static String room(double speaking, double length) {
-        if (speaking > length) {
-            return String.format(Locale.ROOT, Words.of("cues.over_1f_s"), speaking - length);
+    static String room(Cue cue) {
+        if (cue.tooLongBy() > 0) {
+            return String.format(Locale.ROOT, Words.of("cues.over_1f_s"), cue.tooLongBy());
         }
-        return Words.of("cues.of", String.format(Locale.ROOT, "%.1f", speaking), Numbers.plain(length));
+        return Words.of(
+                "cues.of",
+                String.format(Locale.ROOT, "%.1f", Math.min(cue.speaking(), cue.length())),
+                Numbers.plain(cue.length()));
     }
 }

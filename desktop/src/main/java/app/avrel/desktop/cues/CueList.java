@@ -90,8 +90,8 @@ final class CueList extends ListView<CueRow> {
             boolean wayIn = row.cue().place().section() == Moment.Section.LINK;
             count.setText((wayIn ? "→" : "") + (row.cue().place().count() + 1));
             Texts.set(words, row.cue().words().isEmpty() ? "—" : said(row));
-            room.setText(CueClock.room(row.cue().speaking(), row.cue().length()));
-            room.pseudoClassStateChanged(OVER, row.cue().speaking() > row.cue().length());
+            room.setText(CueClock.room(row.cue()));
+            room.pseudoClassStateChanged(OVER, row.cue().tooLongBy() > 0);
         }
 
         private static String said(CueRow row) {

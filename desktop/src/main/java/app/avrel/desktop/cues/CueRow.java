@@ -59,7 +59,6 @@ record CueRow(String heading, Cue cue, int at) {
     }
 
     static String name(Occurrence done) {
-        return Words.name(done.posture())
-                + done.posture().side().map(side -> ", " + Words.of(side)).orElse("");
+        return Words.sided(Words.name(done.posture()), done.posture().side());
     }
 }

@@ -56,7 +56,7 @@ final class TableSheet {
     }
 
     private static String said(TableChange change) {
-        String side = change.posture().side().map(of -> ", " + Words.of(of)).orElse("");
-        return Words.name(change.posture()) + side + (change.said().isEmpty() ? "" : ": " + change.said());
+        return Words.sided(Words.name(change.posture()), change.posture().side())
+                + (change.said().isEmpty() ? "" : ": " + change.said());
     }
 }

@@ -35,7 +35,12 @@ record Beside(Analysis survey, Finding finding, Mend mend) {
         Pose right = at(mended, stage + more);
         PosePair pair = new PosePair(
                 new PosePair.Side(Words.of("findings.as_recorded"), finding.whole(), wrong, wrong, finding.spot()),
-                new PosePair.Side(Words.of("findings.mended"), mend.words() + ".", right, right, Optional.empty()),
+                new PosePair.Side(
+                        Words.of("findings.mended"),
+                        mend.words() + Words.of("common.full_stop"),
+                        right,
+                        right,
+                        Optional.empty()),
                 setting());
         VBox content = pair.shown(false);
         mistakes()

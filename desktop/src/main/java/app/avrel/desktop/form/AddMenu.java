@@ -1,5 +1,6 @@
 package app.avrel.desktop.form;
 
+import app.avrel.body.Side;
 import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Choice;
@@ -8,6 +9,7 @@ import app.avrel.desktop.words.Words;
 import app.avrel.form.Played;
 import app.avrel.posture.Posture;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -47,11 +49,10 @@ final class AddMenu extends MenuButton {
     }
 
     private MenuItem item(Posture posture, Played played) {
-        String side = played.of(posture)
-                .side()
-                .map(s -> ", " + Words.of(s))
-                .orElse(played == Played.OTHER_SIDE ? Words.of("form.mirrored") : "");
-        MenuItem item = Texts.item(Words.name(posture) + side);
+        Optional<Side> side = played.of(posture).side();
+        boolean mirrored = side.isEmpty() && played == Played.OTHER_SIDE;
+        String name = Words.sided(Words.name(posture), side);
+        MenuItem item = Texts.item(mirrored ? name + Words.of("form.mirrored") : name);
         item.setOnAction(_ -> add(posture, played));
         return item;
     }

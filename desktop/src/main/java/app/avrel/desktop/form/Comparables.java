@@ -44,8 +44,8 @@ final class Comparables {
         List<One> all = new ArrayList<>();
         List<Occurrence> doings = desk.formTrack().occurrences();
         for (Occurrence done : doings) {
-            String side = done.posture().side().map(of -> ", " + Words.of(of)).orElse("");
-            all.add(new One(EntryLine.title(desk, done) + side, List.of(done)));
+            all.add(new One(
+                    Words.sided(EntryLine.title(desk, done), done.posture().side()), List.of(done)));
         }
         int half = doings.size() / 2;
         all.add(new One(Words.of("form.first_half", desk.form().name()), doings.subList(0, half)));

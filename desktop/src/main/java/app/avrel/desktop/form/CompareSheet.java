@@ -165,7 +165,8 @@ final class CompareSheet {
         } else {
             String only = pair.first().isPresent() ? Words.of("form.only_first") : Words.of("form.only_second");
             Occurrence done = pair.first().or(pair::second).orElseThrow();
-            lines.getChildren().add(Texts.wrapped(only + Words.name(done.posture()) + ".", "join-words"));
+            lines.getChildren()
+                    .add(Texts.wrapped(only + Words.name(done.posture()) + Words.of("common.full_stop"), "join-words"));
         }
     }
 }

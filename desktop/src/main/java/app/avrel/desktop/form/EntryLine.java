@@ -32,7 +32,7 @@ sealed interface EntryLine {
     static String title(Desk desk, Occurrence done) {
         Numbering.Numbers numbers =
                 desk.project().numbering(desk.form()).of(desk.form()).get(done.entry());
-        String number = numbers.first() == 0 ? "" : numbers.of(done.repeat()) + ", ";
-        return number + Words.name(done.posture());
+        String name = Words.name(done.posture());
+        return numbers.first() == 0 ? name : Words.listed(List.of(Integer.toString(numbers.of(done.repeat())), name));
     }
 }

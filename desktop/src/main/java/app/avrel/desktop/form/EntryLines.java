@@ -105,7 +105,7 @@ final class EntryLines {
     }
 
     private static String joined(String said, String more) {
-        return said.isEmpty() || more.isEmpty() ? said + more : said + ", " + more;
+        return said.isEmpty() || more.isEmpty() ? said + more : Words.listed(List.of(said, more));
     }
 
     private static String times(int times) {

@@ -121,8 +121,8 @@ final class HallWords {
         int more = said.size() - MOST_NUMBERS;
         return Words.of(
                 "form.class_has_its",
-                String.join(", ", said.subList(0, Math.min(MOST_NUMBERS, said.size()))),
-                more > 0 ? Words.of("form.more", more) : ".");
+                Words.listed(said.subList(0, Math.min(MOST_NUMBERS, said.size()))),
+                more > 0 ? Words.of("form.more", more) : Words.of("common.full_stop"));
     }
 
     private static String percent(Sightlines.Seen seen) {

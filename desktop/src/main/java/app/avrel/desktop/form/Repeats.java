@@ -39,7 +39,7 @@ final class Repeats extends VBox {
         if (same.size() < 2) {
             return;
         }
-        getChildren().add(Texts.wrapped(Words.of("common.x_of_x", ordinal(time), cardinal(same.size())), "section"));
+        getChildren().add(Texts.wrapped(Words.of("form.nth_of", ordinal(time), cardinal(same.size())), "section"));
         if (time > 0) {
             Occurrence before = same.get(time - 1);
             getChildren()

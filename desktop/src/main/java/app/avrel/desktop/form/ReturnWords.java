@@ -31,11 +31,11 @@ final class ReturnWords {
         return facing
                 + ends
                 + (returning.home()
-                        ? "."
+                        ? Words.of("common.full_stop")
                         : returning
                                 .astray()
                                 .map(done -> astray(desk, returning, done))
-                                .orElse("."));
+                                .orElseGet(() -> Words.of("common.full_stop")));
     }
 
     private static String astray(Desk desk, Returning returning, Occurrence since) {

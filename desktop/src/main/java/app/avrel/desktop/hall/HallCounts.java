@@ -38,7 +38,6 @@ final class HallCounts {
 
     private static HallCount count(Occurrence done, List<Moment> moments, Wording saying) {
         Moment.Place place = moments.getFirst().place();
-        String side = done.posture().side().map(some -> ", " + Words.of(some)).orElse("");
         String number = place.section() == Moment.Section.LINK
                 ? Words.of("hall.way")
                 : Words.of(
@@ -47,7 +46,7 @@ final class HallCounts {
                         done.done().countsDone().size());
         return new HallCount(
                 done,
-                Words.name(done.posture()) + side,
+                Words.sided(Words.name(done.posture()), done.posture().side()),
                 number,
                 Scripting.words(done, place, CueLevel.PROMPT, Words.language(), saying),
                 Scripting.words(done, place, CueLevel.GUIDE, Words.language(), saying),

@@ -3,7 +3,6 @@ package app.avrel.desktop.keeping;
 import app.avrel.desktop.words.Words;
 import app.avrel.project.merging.Merged.Changed;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /** The parts of a project, in words. */
 final class PartWords {
@@ -14,7 +13,7 @@ final class PartWords {
 
     /** {@return parts in a row, the first few by name} */
     static String of(List<Changed> parts) {
-        String named = parts.stream().limit(MOST).map(PartWords::of).collect(Collectors.joining(", "));
+        String named = Words.row(parts.stream().limit(MOST).map(PartWords::of).toList());
         return parts.size() <= MOST ? named : Words.of("keeping.and_more", named, parts.size() - MOST);
     }
 

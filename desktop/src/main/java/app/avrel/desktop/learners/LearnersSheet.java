@@ -106,11 +106,13 @@ public final class LearnersSheet {
     }
 
     private static String said(Precautions.Raised one) {
-        String care = one.care().map(of -> ", " + of.words()).orElse("");
+        String learner = one.learner().label();
+        String who =
+                one.care().map(of -> Words.listed(List.of(learner, of.words()))).orElse(learner);
         String answer = one.gentler()
                 .map(name -> " → " + name)
                 .orElse(one.care().isPresent() ? Words.of("learners.no_gentler_version") : "");
-        return one.learner().label() + care + ": " + one.because() + answer;
+        return who + ": " + one.because() + answer;
     }
 
     private void add() {

@@ -3,6 +3,7 @@ package app.avrel.desktop.lessons;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.FieldGrid;
 import app.avrel.desktop.parts.Figures;
+import app.avrel.desktop.parts.Texts;
 import app.avrel.desktop.words.Days;
 import app.avrel.desktop.words.Words;
 import app.avrel.floor.Numbers;
@@ -19,7 +20,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.TitledPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
@@ -54,12 +54,15 @@ final class CourseFields extends VBox {
                 Numbers.whole(course.pace() * 100),
                 typed -> Figures.of(typed, 50, 200).map(pace -> of -> of.withPace(pace / 100)));
         recipes();
-        TitledPane more = new TitledPane(
-                Words.of("lessons.teaching_takes"),
-                new FactorFields(course.factors(), edit -> change(of -> of.withFactors(edit.apply(of.factors()))))
-                        .grid());
-        more.setExpanded(false);
-        getChildren().addAll(grid, more);
+        getChildren()
+                .addAll(
+                        grid,
+                        Texts.folded(
+                                Words.of("lessons.teaching_takes"),
+                                new FactorFields(
+                                                course.factors(),
+                                                edit -> change(of -> of.withFactors(edit.apply(of.factors()))))
+                                        .grid()));
     }
 
     /** From which day on, on which days, at what hour, and how long. */

@@ -16,6 +16,7 @@ import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 
 /**
@@ -170,9 +171,10 @@ final class MinutesBar extends Drawing {
         g.setFill(ink());
         String minutes = Numbers.whole(segment.seconds() / 60);
         String word = word(segment.segment());
-        boolean room = width > textSize() * 0.56 * word.length();
+        Font bold = bold(0.87, word);
+        boolean room = width > width(word, bold) + textSize() * 0.3;
         if (room) {
-            g.setFont(bold(0.87, word));
+            g.setFont(bold);
             g.fillText(word, x + width / 2, top + height * 0.34);
         }
         if (width > textSize() * 0.75 * minutes.length()) {

@@ -88,9 +88,9 @@ final class PlanView extends VBox {
                 ? lesson.settled() && lesson.load() == 0
                         ? Words.of("lessons.missed")
                         : Words.of("lessons.nothing_new_all")
-                : lesson.units().stream()
+                : Words.row(lesson.units().stream()
                         .map(unit -> syllabus.units().get(unit).name())
-                        .collect(Collectors.joining(", "));
+                        .toList());
         return (lesson.number() + 1) + "  " + lesson.date() + " · " + (lesson.settled() ? "✓ " : "") + what;
     }
 

@@ -13,7 +13,6 @@ import app.avrel.project.Lessons;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.StackPane;
@@ -119,6 +118,8 @@ final class ReplanSheet {
     private static String named(Syllabus syllabus, List<Integer> units) {
         return units.isEmpty()
                 ? Words.of("lessons.nothing_new")
-                : units.stream().map(unit -> syllabus.units().get(unit).name()).collect(Collectors.joining(", "));
+                : Words.row(units.stream()
+                        .map(unit -> syllabus.units().get(unit).name())
+                        .toList());
     }
 }

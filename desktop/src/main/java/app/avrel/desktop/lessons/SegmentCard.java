@@ -86,7 +86,7 @@ final class SegmentCard extends VBox {
             due.getChildren()
                     .addAll(
                             Texts.of(Words.of("lessons.due_there_time"), "section"),
-                            Texts.wrapped(String.join(", ", names), "watch-line"),
+                            Texts.wrapped(Words.listed(names), "watch-line"),
                             Buttons.words(
                                     Words.of("lessons.review_these"),
                                     Words.of("lessons.add_short_review"),

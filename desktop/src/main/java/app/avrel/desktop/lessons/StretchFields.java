@@ -118,8 +118,7 @@ final class StretchFields {
     private static String name(Project project, Entry entry) {
         return project.posture(entry.posture())
                 .map(entry::done)
-                .map(posture -> Words.name(posture)
-                        + posture.side().map(side -> ", " + Words.of(side)).orElse(""))
+                .map(posture -> Words.sided(Words.name(posture), posture.side()))
                 .orElse(Words.of("lessons.not_on_shelf"));
     }
 

@@ -45,10 +45,9 @@ public final class WatchNotes {
                 .posture(seen.posture())
                 .map(Words::name)
                 .orElse(seen.posture().key());
-        String side = seen.side().map(one -> ", " + Words.of(one)).orElse("");
         String count =
                 seen.count().map(at -> Words.of("common.count_3", at + 1)).orElse("");
-        return seen.times() + "× " + where + side + count + ": " + seen.what();
+        return seen.times() + "× " + Words.sided(where, seen.side()) + count + ": " + seen.what();
     }
 
     /** {@return which learners have to take care in what a segment moves, and of which gentler way; those alike together} */
@@ -65,7 +64,7 @@ public final class WatchNotes {
                                 _ -> new ArrayList<>())
                         .add(raised.learner().label()));
         return byWay.entrySet().stream()
-                .map(entry -> String.join(", ", entry.getValue()) + " · " + entry.getKey())
+                .map(entry -> Words.listed(entry.getValue()) + " · " + entry.getKey())
                 .toList();
     }
 
@@ -121,7 +120,7 @@ public final class WatchNotes {
                     "lessons.was_taught_knowingly",
                     name,
                     open.lesson() + 1,
-                    open.what().isBlank() ? "." : ": " + open.what()));
+                    open.what().isBlank() ? Words.of("common.full_stop") : ": " + open.what()));
         }
         return lines;
     }

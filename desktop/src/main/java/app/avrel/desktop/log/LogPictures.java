@@ -14,7 +14,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.scene.chart.CategoryAxis;
 import javafx.scene.chart.NumberAxis;
 import javafx.scene.chart.StackedBarChart;
@@ -160,7 +159,10 @@ final class LogPictures {
                     Texts.of(score.date().toString(), "make-line"),
                     Texts.of(Words.of("common.x_of_x", score.known(), score.asked()), "make-line"),
                     Texts.wrapped(
-                            score.missed().stream().map(this::name).distinct().collect(Collectors.joining(", ")),
+                            Words.row(score.missed().stream()
+                                    .map(this::name)
+                                    .distinct()
+                                    .toList()),
                             "make-line"));
         }
         return Optional.of(table);

@@ -2,9 +2,11 @@ package app.avrel.desktop.parts;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.TitledPane;
 
 /** Labels of the kinds that the window knows. */
 public final class Texts {
@@ -58,6 +60,14 @@ public final class Texts {
 
     private static void markScript(Label label) {
         markScript(label.getText(), label.getStyleClass());
+    }
+
+    /** {@return something that folds away under a title in the font of its script} */
+    public static TitledPane folded(String title, Node content) {
+        TitledPane pane = new TitledPane(title, content);
+        markScript(title, pane.getStyleClass());
+        pane.setExpanded(false);
+        return pane;
     }
 
     /** Lets what says a text have the font of its script. */

@@ -20,7 +20,6 @@ import app.avrel.words.reading.LineReading;
 import app.avrel.words.say.Saying;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -55,10 +54,10 @@ final class OtherSideBox extends VBox {
     }
 
     private static String differences(Posture posture) {
-        String counts = posture.otherSide().stream()
+        String counts = Words.listed(posture.otherSide().stream()
                 .map(difference -> Integer.toString(difference.count() + 1))
                 .sorted()
-                .collect(Collectors.joining(", "));
+                .toList());
         return counts.isEmpty()
                 ? Words.of("postures.mirror_every_count")
                 : Words.of("postures.not_mirror_count", counts);

@@ -142,7 +142,7 @@ final class PostureList extends VBox {
             Sheet.show(
                     (StackPane) getScene().getRoot(),
                     Words.of("postures.use", Words.name(gone)),
-                    Texts.wrapped(Words.of("postures.done_those", String.join(", ", uses)), "sheet-text"),
+                    Texts.wrapped(Words.of("postures.done_those", Words.listed(uses)), "sheet-text"),
                     List.of(
                             new Sheet.Answer(Words.of("common.keep"), () -> {}),
                             new Sheet.Answer(

@@ -59,7 +59,7 @@ final class ReadBack extends HBox {
         List<Text> texts = new ArrayList<>();
         if (!reading.stages().isEmpty()) {
             texts.add(text(exact.line(reading.count()), "read-back-said"));
-            String usual = String.join(", ", assumed(reading, setting));
+            String usual = Words.listed(assumed(reading, setting));
             if (!usual.isEmpty()) {
                 texts.add(text(Words.of("postures.houses_usual", usual), "read-back-assumed"));
             }

@@ -105,7 +105,7 @@ final class TypedNotes extends VBox {
     private List<Node> ofWhole(LineReading reading) {
         List<Node> noted = new ArrayList<>(refused(telling(reading.refusals())));
         if (reading.note().isPresent()) {
-            Texts.set(keeps, keeps() + reading.kept() + ".");
+            Texts.set(keeps, keeps() + reading.kept() + Words.of("common.full_stop"));
             noted.add(keeps);
         }
         if (!reading.mended().isEmpty()) {

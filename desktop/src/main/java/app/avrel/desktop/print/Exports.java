@@ -76,11 +76,9 @@ public final class Exports {
                         path,
                         FormRibbonSvg.of(
                                 desk.formTrack().occurrences(),
-                                done -> Words.name(done.posture())
-                                        + done.posture()
-                                                .side()
-                                                .map(side -> ", " + Words.of(side))
-                                                .orElse("")));
+                                done -> Words.sided(
+                                        Words.name(done.posture()),
+                                        done.posture().side())));
     }
 
     private static Optional<String> written(Path path, String text) {

@@ -1,11 +1,12 @@
 package app.avrel.desktop.words;
 
+import app.avrel.body.Side;
 import app.avrel.label.Bundles;
 import app.avrel.label.Labels;
 import app.avrel.label.Language;
 import app.avrel.posture.Posture;
-import app.avrel.posture.PostureName;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The words shown in the window. They are asked for by key when a view is made; after another language is chosen the
@@ -59,8 +60,23 @@ public final class Words {
         return Labels.of(value);
     }
 
+    /** {@return what stands one after the other, with the comma of the language} */
+    public static String listed(List<String> all) {
+        return String.join(of("common.comma"), all);
+    }
+
+    /** {@return what stands one after the other, where each may have a comma of its own, such as a posture and its side} */
+    public static String row(List<String> all) {
+        return String.join(of("common.semicolon"), all);
+    }
+
+    /** {@return words with a side after them, where there is one} */
+    public static String sided(String words, Optional<Side> side) {
+        return side.map(some -> listed(List.of(words, of(some)))).orElse(words);
+    }
+
     /** {@return the name of a posture in the language of the window; its first name where it has none} */
     public static String name(Posture posture) {
-        return posture.name(language()).map(PostureName::written).orElse(posture.name());
+        return posture.called(language());
     }
 }

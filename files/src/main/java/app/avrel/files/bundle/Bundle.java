@@ -22,7 +22,6 @@ import app.avrel.form.Occurrence;
 import app.avrel.form.Unroll;
 import app.avrel.label.Language;
 import app.avrel.posture.Posture;
-import app.avrel.posture.PostureName;
 import app.avrel.project.Project;
 import app.avrel.project.notes.NotesOut;
 import app.avrel.words.Wording;
@@ -159,7 +158,7 @@ public record Bundle(Project project, Language language, Optional<Voice> voice) 
     }
 
     private String called(Posture posture) {
-        return posture.name(language).map(PostureName::written).orElse(posture.name());
+        return posture.called(language);
     }
 
     private byte[] sound(List<Occurrence> track, CueOrder order, Wording wording, Voice speaker) throws IOException {

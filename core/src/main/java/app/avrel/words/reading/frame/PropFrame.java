@@ -102,7 +102,7 @@ final class PropFrame implements Frame {
                 && !clause.said(Term.Act.HOLD)
                 && !clause.said(Term.Act.HANG)
                 && lies.isEmpty();
-        Optional<Pointing> points = swung || clause.said(Term.Act.POINT) || clause.said(Term.Act.FACE)
+        Optional<Pointing> points = swung || tipNamed || clause.said(Term.Act.POINT) || clause.said(Term.Act.FACE)
                 ? sided(clause).or(() -> points(clause))
                 : points(clause);
         Optional<Direction> toward = leaning.or(

@@ -84,8 +84,7 @@ final class Ways {
                 && degrees < 90
                 && (item.rel() == Term.Rel.AT && !clause.said(Term.Part.TOES)
                         || clause.has(Term.Way.FORWARD)
-                        || clause.has(Term.Way.BACK)
-                        || clause.has(Term.Way.OUT));
+                        || clause.has(Term.Way.BACK));
     }
 
     /** Left step 11, and no way said: an hour, for nobody steps so few degrees aside. */
