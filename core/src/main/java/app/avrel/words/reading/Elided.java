@@ -20,10 +20,13 @@ final class Elided {
     static List<Item> of(List<Item> items) {
         List<Item> whole = new ArrayList<>();
         Item fist = null;
+        Item palm = null;
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
             boolean same = fist != null && stands(items, i) && item.who() != fist.who();
-            Item said = same ? fist(item) : meant(items, i);
+            boolean turns = palm != null && turnsOver(items, i) && item.who() != palm.who();
+            Item said = same ? fist(item) : turns ? as(item, Term.Part.PALM, item.who()) : meant(items, i);
+            palm = said.is(Term.Part.PALM) && said.sidedLimb() ? said : ends(said) ? null : palm;
             fist = said.is(Term.Part.FIST) && said.sidedLimb() ? said : ends(said) ? null : fist;
             whole.add(said);
         }
@@ -63,6 +66,20 @@ final class Elided {
         boolean side =
                 item.bareSide() && item.rel() == null && item.who().side().isPresent();
         return side && begins && at + 1 < items.size() && ofHand(items.get(at + 1));
+    }
+
+    /** The left palm turns up while the right turns down. */
+    private static boolean turnsOver(List<Item> items, int at) {
+        Item side = items.get(at);
+        boolean begins =
+                at > 0 && (items.get(at - 1).soft() || items.get(at - 1).mark());
+        return begins
+                && side.bareSide()
+                && side.rel() == null
+                && side.who().side().isPresent()
+                && at + 2 < items.size()
+                && (items.get(at + 1).is(Term.Act.TURN) || items.get(at + 1).is(Term.Act.TURN_OVER))
+                && (items.get(at + 2).is(Term.Way.UP) || items.get(at + 2).is(Term.Way.DOWN));
     }
 
     private static boolean ofHand(Item next) {

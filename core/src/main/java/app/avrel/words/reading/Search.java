@@ -95,7 +95,8 @@ final class Search {
                 continue;
             }
             List<Item> run = items.subList(from, to);
-            double taken = (open > 0 && stolen(run) ? 2 * Costs.SEVERED : 0) + ofNext(run);
+            boolean apart = open > 0 && (stolen(run) || hangsOn(run));
+            double taken = (apart ? 2 * Costs.SEVERED : 0) + ofNext(run);
             double left = dearest(best.get(to)) - path.cost - open - taken;
             for (Fit fit : Frames.read(run, path.now, left)) {
                 double cost = path.cost + open + taken + fit.cost();
@@ -121,6 +122,15 @@ final class Search {
                         && first.rel() == null
                         && run.size() > 1
                         && run.get(1).soft();
+    }
+
+    /** Pivot both feet to the right: a place that is only led to belongs to what stands before it, and nothing goes there anew. */
+    private static boolean hangsOn(List<Item> run) {
+        Item first = run.getFirst();
+        boolean place = first.bareSide() || first.is(Term.Part.FOOT);
+        return place
+                && first.rel() == Term.Rel.TO
+                && run.stream().noneMatch(item -> item.term() instanceof Term.Act || item.part() && item.rel() == null);
     }
 
     /** Up, hands to the shoulders; forward to 70, palm out: a way and then a comma is not said of what comes next, but of a foot. */

@@ -10,6 +10,7 @@ import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.FootPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
+import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Turning;
 import java.util.List;
 import java.util.Optional;
@@ -96,7 +97,14 @@ final class Tidying {
                 && to == Contact.BALL
                 && place.isEmpty()
                 && stage.contains(new Move.Raise(foot, FootPart.HEEL, Optional.empty()));
+        boolean touches = move instanceof Move.DrawIn(Side drawn, var _)
+                && stage.stream()
+                        .anyMatch(other ->
+                                other instanceof Move.Step(Side foot, StepPlace.Beside _, var landing, var _, var _)
+                                        && foot == drawn
+                                        && landing.isPresent());
         return onBall
+                || touches
                 || houseShare
                 || move instanceof Move.PlaceHand(var hand, var to, var _)
                         && to.equals(HandPlace.UNSAID.withSideways(Sideways.OWN_SIDE))

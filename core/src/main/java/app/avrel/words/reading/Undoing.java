@@ -5,6 +5,7 @@ import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Split;
+import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Turning;
 import java.util.List;
 import java.util.Optional;
@@ -42,10 +43,15 @@ final class Undoing {
             case Move.PlaceHand(var hand, HandPlace to, var _) ->
                 first instanceof Move.PlaceHand(var same, HandPlace was, var _)
                         && same == hand
-                        && to.height().isPresent()
-                        && was.height().isPresent()
-                        && !to.height().equals(was.height());
+                        && (to.height().isPresent()
+                                        && was.height().isPresent()
+                                        && !to.height().equals(was.height())
+                                || to.at().isPresent()
+                                        && was.at().isPresent()
+                                        && !to.at().equals(was.at()));
             case Move.Step step when first instanceof Move.Step was && was.foot() != step.foot() -> true;
+            case Move.Step(var foot, StepPlace.Beside _, var landing, var _, var _)
+            when landing.isPresent() && first instanceof Move.DrawIn(var drawn, var _) && drawn == foot -> false;
             case Move.OfFoot goes ->
                 goesOn(goes) && first instanceof Move.OfFoot went && went.foot() == goes.foot() && goesOff(went);
             default -> false;

@@ -20,6 +20,9 @@ final class RibbonPainter {
 
     private static final double[] DASHES = {6, 5};
 
+    private static final double LARGE = 1.34;
+    private static final double LEADING = 1.2;
+
     private final GraphicsContext g;
     private final RibbonScale scale;
     private final Pens pens;
@@ -165,21 +168,30 @@ final class RibbonPainter {
         return beat > scale.text() * 4;
     }
 
+    /** The chosen count is said larger, where that leaves no word out. */
     private void words(RibbonCell cell, double x, double width, boolean chosen) {
         double text = scale.text();
         double room = width - text;
-        double size = chosen ? 1.34 : 1;
-        String[] lines = Wrapping.lines(cell.words(), room / (text * size * 0.5), 2);
+        String[] large = Wrapping.lines(cell.words(), room / (text * LARGE * 0.5), 2);
+        double size = chosen && large.length <= linesOf(LARGE) ? LARGE : 1;
+        String[] lines = Wrapping.lines(cell.words(), room / (text * size * 0.5), linesOf(size));
         for (int i = 0; i < lines.length; i++) {
-            double y = middle + half + text * 2.3 + i * text * size * 1.2;
-            if (y < height - text * 0.4) {
-                letters.label(
-                        lines[i],
-                        x + text * 0.5,
-                        y,
-                        chosen ? pens.bold(size, lines[i]) : pens.font(size, lines[i]),
-                        chosen ? pens.ink() : pens.soft());
-            }
+            letters.label(
+                    lines[i],
+                    x + text * 0.5,
+                    wordsAt() + i * text * size * LEADING,
+                    chosen ? pens.bold(size, lines[i]) : pens.font(size, lines[i]),
+                    chosen ? pens.ink() : pens.soft());
         }
+    }
+
+    private double wordsAt() {
+        return middle + half + scale.text() * 2.3;
+    }
+
+    /** {@return how many lines of words there is room for below the band} */
+    private int linesOf(double size) {
+        double room = height - scale.text() * 0.4 - wordsAt();
+        return Math.clamp((long) Math.ceil(room / (scale.text() * size * LEADING)), 1, 2);
     }
 }

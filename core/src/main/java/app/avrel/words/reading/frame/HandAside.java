@@ -97,7 +97,12 @@ final class HandAside {
     /** {@return whether a length says how far the hands are apart: by its words, or because the palms face at it} */
     static boolean apart(Clause clause, Item item) {
         return item.term() instanceof Term.Measure measure
-                && (measure.wide() || item.rel() == Term.Rel.TO && clause.said(Term.Manner.EACH_OTHER));
+                && (measure.wide() || item.rel() == Term.Rel.TO && parting(clause));
+    }
+
+    /** From each other, or opened so far. */
+    private static boolean parting(Clause clause) {
+        return clause.said(Term.Manner.EACH_OTHER) || clause.said(Term.Act.SPREAD) || clause.said(Term.Act.OPEN);
     }
 
     /** A way of the hand itself: pushing forward says how the palm looks, not where the hand is. */

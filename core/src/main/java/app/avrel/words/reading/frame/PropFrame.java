@@ -349,7 +349,7 @@ final class PropFrame implements Frame {
                     passes && act == Term.Act.MOVE
                             ? PropAct.PASS
                             : now.pose().prop().isEmpty() && act == Term.Act.HOLD ? PropAct.TAKE : PropAct.TURN;
-                case TURN, POINT, FACE, LOOK, LAY, LOWER, PULL, DRAW, SWEEP, STAY, FORM, RETURN, PUSH, PRESS ->
+                case TURN, POINT, FACE, LOOK, LAY, LOWER, SINK, PULL, DRAW, SWEEP, STAY, FORM, RETURN, PUSH, PRESS ->
                     PropAct.TURN;
                 default -> null;
             };
