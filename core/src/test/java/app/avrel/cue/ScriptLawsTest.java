@@ -70,6 +70,18 @@ class ScriptLawsTest {
         }
     }
 
+    /** Half of a tenth of a second nobody hears, and nobody need shorten a cue for it. */
+    @RepeatedTest(15)
+    void aCueIsTooLongByWhatCanBeHeardOrNotAtAll(RepetitionInfo repetition) {
+        for (CueOrder order : orders()) {
+            assertThat(script(stretch(repetition), order.withSecondsPerBeat(2)).cues())
+                    .allSatisfy(cue -> {
+                        double more = cue.speaking() - cue.length();
+                        assertThat(cue.tooLongBy()).isEqualTo(more < 0.05 ? 0 : more);
+                    });
+        }
+    }
+
     @RepeatedTest(15)
     void thereIsACueForEveryCountAndOneBeginsWhereTheOneBeforeEnds(RepetitionInfo repetition) {
         List<Occurrence> stretch = stretch(repetition);

@@ -15,7 +15,10 @@ import app.avrel.form.Form;
 import app.avrel.form.Link;
 import app.avrel.form.Played;
 import app.avrel.form.WayIn;
+import app.avrel.label.Labels;
+import app.avrel.label.Language;
 import app.avrel.posture.Posture;
+import app.avrel.posture.PostureName;
 import app.avrel.posture.count.Count;
 import app.avrel.posture.count.Pace;
 import app.avrel.posture.count.Stage;
@@ -30,6 +33,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What teaching takes, and what each of its figures does. */
@@ -160,6 +164,23 @@ class SyllabusTest {
     void theTitleNamesEachPostureOnce() {
         assertThat(of(COURSE).titled(List.of(0, 1, 2))).isEqualTo("Open, Sweep");
         assertThat(of(COURSE).titled(List.of())).isEmpty();
+    }
+
+    /** Two commas of one kind would not tell a side from the next posture. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            ENGLISH | Pull the Net, right
+            SPANISH | Tirar de la red, derecho
+            CHINESE | 收网，右
+            """)
+    void aUnitIsCalledAsTheLanguageSpokenCallsThePosture(Language language, String called) {
+        Posture net = SWEEP.withNames(List.of(
+                PostureName.of(Language.ENGLISH, "Pull the Net"),
+                PostureName.of(Language.SPANISH, "Tirar de la red"),
+                PostureName.of(Language.CHINESE, "收网")));
+        Syllabus syllabus = Syllabus.of(FORM, track(FORM, net), COURSE);
+        String name = Labels.in(language, () -> syllabus.units().get(1).name());
+        assertThat(name).isEqualTo(called);
     }
 
     @Test

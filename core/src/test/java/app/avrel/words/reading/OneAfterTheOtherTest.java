@@ -38,6 +38,32 @@ class OneAfterTheOtherTest {
                 .containsOnly(Side.RIGHT);
     }
 
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', textBlock = """
+            ENGLISH | step back right, step back left
+            ENGLISH | left foot steps to 10 and the right foot steps to 2
+            SPANISH | paso atrás con la derecha, paso atrás con la izquierda
+            CHINESE | 右脚退步，左脚退步
+            """)
+    void nobodyStepsWithBothFeetAtOnce(Language language, String typed) {
+        LineReading reading = read(language, typed);
+        assertThat(reading.understood()).isTrue();
+        assertThat(reading.stages())
+                .hasSize(2)
+                .allSatisfy(stage -> assertThat(stage.moves()).singleElement().isInstanceOf(Move.Step.class));
+    }
+
+    /** The palm up the forearm, and on to the elbow: where it ends is where it is. */
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', textBlock = """
+            ENGLISH | left palm slides up the right forearm to the elbow
+            SPANISH | la palma izquierda sube por el antebrazo derecho hasta el codo
+            CHINESE | 左掌沿右前臂上滑到肘
+            """)
+    void aHandThatPassesOneThingEndsAtTheOther(Language language, String typed) {
+        assertThat(Typed.said(read(language, typed))).isEqualTo("left hand, at the other elbow");
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {

@@ -2,12 +2,14 @@ package app.avrel.desktop.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.body.Side;
 import app.avrel.label.Labels;
 import app.avrel.label.Language;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.MatchResult;
@@ -16,6 +18,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class WordsTest {
@@ -54,6 +57,27 @@ class WordsTest {
                 assertThat(keys).as(file.getFileName().toString()).doesNotHaveDuplicates();
             }
         }
+    }
+
+    /** A posture and its side, and then the next posture: each language parts the two in its own way. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '"', textBlock = """
+            ENGLISH | Mow the Bank, right; Lift the Oar, left
+            SPANISH | Mow the Bank, derecho; Lift the Oar, izquierdo
+            CHINESE | Mow the Bank，右、Lift the Oar，左
+            """)
+    void aRowOfPosturesTellsASideFromTheNextPosture(Language language, String shown) {
+        String row = Labels.in(
+                language,
+                () -> Words.row(List.of(
+                        Words.sided("Mow the Bank", Optional.of(Side.RIGHT)),
+                        Words.sided("Lift the Oar", Optional.of(Side.LEFT)))));
+        assertThat(row).isEqualTo(shown);
+    }
+
+    @Test
+    void aPostureWithoutASideIsCalledByItsNameAlone() {
+        assertThat(Words.sided("Mow the Bank", Optional.empty())).isEqualTo("Mow the Bank");
     }
 
     @Test
