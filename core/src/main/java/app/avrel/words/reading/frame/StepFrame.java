@@ -106,6 +106,9 @@ final class StepFrame implements Frame {
             if (closes) {
                 clause.takeAll(Term.Act.CLOSE, Term.Act.RISE, Term.Act.RAISE);
                 clause.takeAll(Term.Way.IN);
+                if (comesUp && slides) {
+                    clause.takeAll(Term.Way.BACK);
+                }
                 clause.takeItem(item -> item.bareSide() && item.rel() == Term.Rel.TO);
                 beside = true;
             }
@@ -232,8 +235,11 @@ final class StepFrame implements Frame {
         /** The right foot comes up to the left, is brought in to the left: beside it, neither off the floor nor across. */
         private boolean comesUp() {
             int foot = clause.find(item -> item.sidedLimb() && (item.is(Term.Part.FOOT) || item.is(Term.Part.LEG)));
-            boolean comes =
-                    clause.has(Term.Act.RISE) || clause.said(Term.Act.MOVE) || foot < clause.find(Term.Act.RAISE);
+            boolean slidesBack = clause.said(Term.Act.SLIDE) && clause.has(Term.Way.BACK);
+            boolean comes = slidesBack
+                    || clause.has(Term.Act.RISE)
+                    || clause.said(Term.Act.MOVE)
+                    || foot < clause.find(Term.Act.RAISE);
             if (foot < 0 || !comes || clause.has(Term.Act.STEP) || clause.has(Term.Way.ACROSS)) {
                 return false;
             }
