@@ -1,5 +1,6 @@
 package app.avrel.words.reading;
 
+import app.avrel.posture.hand.HandRelation;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Item;
 import java.util.ArrayList;
@@ -21,11 +22,15 @@ final class Elided {
         List<Item> whole = new ArrayList<>();
         Item fist = null;
         Item palm = null;
+        boolean parted = false;
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
             boolean same = fist != null && stands(items, i) && item.who() != fist.who();
             boolean turns = palm != null && turnsOver(items, i) && item.who() != palm.who();
-            Item said = same ? fist(item) : turns ? as(item, Term.Part.PALM, item.who()) : meant(items, i);
+            parted |= item.is(Term.Act.SPREAD);
+            Item said = parted && stacked(item)
+                    ? as(item, Term.Mark.UNKNOWN, null)
+                    : same ? fist(item) : turns ? as(item, Term.Part.PALM, item.who()) : meant(items, i);
             palm = said.is(Term.Part.PALM) && said.sidedLimb() ? said : ends(said) ? null : palm;
             fist = said.is(Term.Part.FIST) && said.sidedLimb() ? said : ends(said) ? null : fist;
             whole.add(said);
@@ -66,6 +71,11 @@ final class Elided {
         boolean side =
                 item.bareSide() && item.rel() == null && item.who().side().isPresent();
         return side && begins && at + 1 < items.size() && ofHand(items.get(at + 1));
+    }
+
+    /** The hands part, right up and left down: neither lies on the other. */
+    private static boolean stacked(Item item) {
+        return item.term() instanceof Term.Related(var relation) && relation == HandRelation.STACKED;
     }
 
     /** The left palm turns up while the right turns down. */

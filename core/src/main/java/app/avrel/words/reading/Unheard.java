@@ -90,7 +90,8 @@ final class Unheard {
             case Term.Hall _ -> !has(Term.Ref.TOO);
             case Term.Part part -> sole(part) && item.rel() == null && item.who() == null && steps();
             case Term.Measure _ -> true;
-            case Term.Way way -> contradicted(way, index) || ahead(way, index) || secondWay(index) || lifts(way);
+            case Term.Way way ->
+                contradicted(way, index) || ahead(way, index) || secondWay(index) || lifts(way) || lost(way);
             case Term.Act act ->
                 switch (act) {
                     case LOOK -> eyes(index) && fit.moves().stream().noneMatch(Move.Look.class::isInstance);
@@ -157,6 +158,17 @@ final class Unheard {
     private boolean lifts(Term.Way way) {
         return (way == Term.Way.FORWARD || way == Term.Way.BACK || way == Term.Way.SIDE || way == Term.Way.ACROSS)
                 && fit.moves().stream().allMatch(Move.Lift.class::isInstance);
+    }
+
+    /** Scoop low to the left: nothing of the hand's height is recorded. */
+    private boolean lost(Term.Way way) {
+        return way == Term.Way.DOWN
+                && !has(Term.Way.UP)
+                && fit.moves().stream()
+                        .allMatch(move -> move instanceof Move.PlaceHand(var _, var to, var _)
+                                && to.sideways().isPresent()
+                                && to.height().isEmpty()
+                                && to.at().isEmpty());
     }
 
     /** It comes in to touch, and goes out again: a second verb, with a way of its own. */

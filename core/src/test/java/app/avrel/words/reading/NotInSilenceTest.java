@@ -33,6 +33,8 @@ class NotInSilenceTest {
             SPANISH | sube la mano derecha, palma afuera
             CHINESE | 两手分开与肩同宽，后坐，掌收腰间
             CHINESE | 两手在额前成三角
+            CHINESE | 两手分开，右上左下
+            SPANISH | recoge abajo con las dos manos a la izquierda
             CHINESE | 左手上举，掌心向外
             CHINESE | 两手下落，掌心向下
             CHINESE | 左手上托
