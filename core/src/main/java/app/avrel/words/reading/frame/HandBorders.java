@@ -19,9 +19,30 @@ final class HandBorders {
                 || bodyTurnsToo()
                 || elbowThenHand()
                 || upAndDown()
+                || oneUpOneDown()
                 || otherHandToo()
                 || bothAfterOne()
                 || goesOnWithoutHand();
+    }
+
+    /** Right up, left down: how far is not said, and neither hand goes to the other's side. */
+    private boolean oneUpOneDown() {
+        int first = -1;
+        for (int i = 0; i + 1 < clause.size(); i++) {
+            boolean side = clause.item(i).bareSide()
+                    && clause.item(i).rel() == null
+                    && clause.item(i).who().side().isPresent();
+            boolean way =
+                    clause.item(i + 1).is(Term.Way.UP) || clause.item(i + 1).is(Term.Way.DOWN);
+            if (side
+                    && way
+                    && first >= 0
+                    && clause.item(i).who() != clause.item(first).who()) {
+                return true;
+            }
+            first = side && way ? i : first;
+        }
+        return false;
     }
 
     /** The right hand at the hip, and palms press out at the shoulders: of both, and not of the one before. */

@@ -66,7 +66,7 @@ final class HandFrame implements Frame {
 
         Optional<Fit> read() {
             HandBorders borders = new HandBorders(clause);
-            if (borders.within() || upAndDown() || PropFrame.given(clause) || PropFrame.handedOn(clause)) {
+            if (borders.within() || PropFrame.given(clause) || PropFrame.handedOn(clause)) {
                 return Optional.empty();
             }
             if (clause.has(Term.Act.CIRCLE)
@@ -454,26 +454,6 @@ final class HandFrame implements Frame {
                     && clause.has(item -> item.is(Term.Part.FOREARM) && item.rel() == null)
                     && clause.takeAll(Term.Manner.UPRIGHT);
             return upright && clause.takeAll(Term.Part.FOREARM) ? place.withFingers(Pointing.UP) : place;
-        }
-
-        /** Right up, left down: how far is not said, and neither hand goes to the other's side. */
-        private boolean upAndDown() {
-            int first = -1;
-            for (int i = 0; i + 1 < clause.size(); i++) {
-                boolean side = clause.item(i).bareSide()
-                        && clause.item(i).rel() == null
-                        && clause.item(i).who().side().isPresent();
-                boolean way =
-                        clause.item(i + 1).is(Term.Way.UP) || clause.item(i + 1).is(Term.Way.DOWN);
-                if (side
-                        && way
-                        && first >= 0
-                        && clause.item(i).who() != clause.item(first).who()) {
-                    return true;
-                }
-                first = side && way ? i : first;
-            }
-            return false;
         }
 
         /** Strike with the elbow: the hand stays where it is. */

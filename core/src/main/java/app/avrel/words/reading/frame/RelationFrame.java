@@ -75,18 +75,13 @@ final class RelationFrame implements Frame {
         return false;
     }
 
-    private static boolean stacked(Item item) {
-        return item.term() instanceof Term.Related(var relation) && relation == HandRelation.STACKED;
-    }
-
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
         boolean stays = clause.has(Term.Act.STAY)
                 && clause.has(item -> HandWords.hand(item)
                         && item.rel() == null
                         && item.whose().flatMap(Term.Who::side).isPresent());
-        boolean parts = clause.has(Term.Act.SPREAD) && clause.has(RelationFrame::stacked);
-        if (stays || parts) {
+        if (stays) {
             return Optional.empty();
         }
         if (clause.has(item -> item.is(Term.Part.ELBOW)
