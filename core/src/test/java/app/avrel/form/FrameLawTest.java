@@ -42,7 +42,7 @@ class FrameLawTest {
         return new Turn(new Samples(seed).number(-71, 71) * 5.0);
     }
 
-    @RepeatedTest(2000)
+    @RepeatedTest(1000)
     void aFormBegunInAnyDirectionIsPerformedTheSame(RepetitionInfo repetition) {
         int seed = repetition.getCurrentRepetition();
         Track track = SampleForms.of(seed).track();
@@ -56,7 +56,7 @@ class FrameLawTest {
         return track.occurrences().stream().map(Occurrence::done).toList();
     }
 
-    @RepeatedTest(2000)
+    @RepeatedTest(1000)
     void andIsDrawnTurnedAboutWhereItStarts(RepetitionInfo repetition) {
         int seed = repetition.getCurrentRepetition();
         Turn turn = anyTurn(seed);
@@ -77,7 +77,7 @@ class FrameLawTest {
         }
     }
 
-    @RepeatedTest(1000)
+    @RepeatedTest(500)
     void nothingIsFoundBecauseAFormFacesAnotherWay(RepetitionInfo repetition) {
         int seed = repetition.getCurrentRepetition();
         SampleForms sample = SampleForms.of(seed);
@@ -100,7 +100,7 @@ class FrameLawTest {
     }
 
     /** An entry that only turns the body stands before all others; what comes after is judged as before. */
-    @RepeatedTest(1000)
+    @RepeatedTest(500)
     void aPostureIsPerformedTheSameWhereverItStandsInAForm(RepetitionInfo repetition) {
         int seed = repetition.getCurrentRepetition();
         Samples samples = new Samples(seed);
@@ -131,7 +131,7 @@ class FrameLawTest {
     }
 
     /** Typed where the form faces three, "to three" is ahead: the same line, said for that place, records the same. */
-    @RepeatedTest(2000)
+    @RepeatedTest(1000)
     void whatIsSaidInTheHallsWordsIsReadBackAsItIsRecordedWhereverOneFaces(RepetitionInfo repetition) {
         Samples samples = new Samples(repetition.getCurrentRepetition());
         Wording wording = new Wording(
@@ -146,7 +146,7 @@ class FrameLawTest {
     }
 
     /** Turn the hall and the front with it: every word for a learner who stands in it stays. */
-    @RepeatedTest(2000)
+    @RepeatedTest(1000)
     void wordsOfTheBodyStayWhereverOneFaces(RepetitionInfo repetition) {
         Samples samples = new Samples(repetition.getCurrentRepetition());
         Count count = samples.count();

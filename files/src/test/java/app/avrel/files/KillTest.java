@@ -23,7 +23,10 @@ class KillTest {
     private static final int FORTY_EDITS = 40;
 
     /** How many projects are open in the program that is killed, each at another moment of its own editing. */
-    private static final int PROJECTS = 4;
+    private static final int PROJECTS = 10;
+
+    /** When each edit of each project was told, and when the program was killed; in nanoseconds. */
+    private record Killed(List<List<Long>> toldAt, long at) {}
 
     @TempDir
     private Path folder;
@@ -38,11 +41,10 @@ class KillTest {
     void beingKilledLosesAtMostTheLastSecondAndNeverAFile(int seed) throws IOException, InterruptedException {
         int killedAfter = new Random(seed).nextInt(1, PROJECTS * 60);
         List<Path> folders = folders();
-        List<List<Long>> toldAt = editUntil(killedAfter, folders);
-        long killed = System.nanoTime();
+        Killed killed = editUntil(killedAfter, folders);
         for (int project = 0; project < PROJECTS; project++) {
             Path of = folders.get(project);
-            assertThat(lost(toldAt.get(project), of, killed))
+            assertThat(lost(killed.toldAt().get(project), of, killed.at()))
                     .as("project %d, killed after %d edits in all", project, killedAfter)
                     .isZero();
             assertReadable(of.resolve("hall.avrel"));
@@ -84,7 +86,7 @@ class KillTest {
     }
 
     /** Runs the script, kills it after so many edits, and gives when each edit of each project was told. */
-    private static List<List<Long>> editUntil(int edits, List<Path> folders) throws IOException, InterruptedException {
+    private static Killed editUntil(int edits, List<Path> folders) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xshare:auto",
@@ -99,14 +101,16 @@ class KillTest {
         List<List<Long>> toldAt = Stream.<List<Long>>generate(ArrayList::new)
                 .limit(folders.size())
                 .toList();
+        long killed;
         try (BufferedReader told = process.inputReader()) {
             String line;
             for (int edit = 0; edit < edits && (line = told.readLine()) != null; edit++) {
                 toldAt.get(ScriptedEditing.folder(line)).add(System.nanoTime());
             }
+            killed = System.nanoTime();
             process.destroyForcibly();
         }
         process.waitFor();
-        return toldAt;
+        return new Killed(toldAt, killed);
     }
 }
