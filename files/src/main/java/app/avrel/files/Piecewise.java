@@ -4,9 +4,7 @@ import app.avrel.form.Form;
 import app.avrel.form.Part;
 import app.avrel.project.Project;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -18,14 +16,14 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
+import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationFeature;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectReader;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Reads a project of the newest version piece by piece: what stands in a row is made beside this thread while the next
- * is read, and its tree is let go. The tree of a school of two thousand postures is never held whole in memory.
+ * is passed over to where it ends. No tree of a school of two thousand postures is ever held in memory.
  *
  * <p>Whatever is not as it should be is left to a reading of the whole, which can say what and where.
  */
@@ -42,18 +40,23 @@ final class Piecewise {
 
     private static final Shape.Fields PROJECT = (Shape.Fields) Shapes.of(Project.class);
 
-    private final ObjectReader pieces;
+    private final byte[] text;
+    private final ObjectReader reader;
     private final JsonParser parser;
 
-    private Piecewise(JsonMapper mapper, JsonParser parser) {
-        this.pieces = mapper.reader().without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
+    private Piecewise(byte[] text, ObjectReader reader, JsonParser parser) {
+        this.text = text;
+        this.reader = reader;
         this.parser = parser;
     }
 
     /** {@return the project in a text in UTF-8, if it is whole and of the newest version} */
     static Optional<Project> read(byte[] text, JsonMapper mapper) {
-        try (JsonParser parser = mapper.createParser(text)) {
-            return new Piecewise(mapper, parser).project();
+        ObjectReader reader = mapper.reader()
+                .without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                .without(StreamReadFeature.STRICT_DUPLICATE_DETECTION);
+        try (JsonParser parser = reader.createParser(text)) {
+            return new Piecewise(text, reader, parser).project();
         } catch (JacksonException | Reading.Misfit misfit) {
             return Optional.empty();
         }
@@ -75,35 +78,33 @@ final class Piecewise {
                 && parser.nextIntValue(0) == ProjectText.VERSION;
     }
 
-    /** {@return what the fields up to the end of this object make; empty where one of them is not known} */
+    /** {@return what the fields up to the end of this object make; empty where one of them is not known, or is there twice} */
     private Optional<Object> fields(Shape.Fields shape) throws Reading.Misfit {
-        Map<String, Object> values = new HashMap<>();
+        Object[] values = new Object[shape.fields().size()];
         for (String name = parser.nextName(); name != null; name = parser.nextName()) {
-            Optional<Shape.Field> field = field(shape, name);
+            Integer at = shape.places().get(name);
             parser.nextToken();
-            Optional<Object> value =
-                    field.isEmpty() ? Optional.empty() : value(field.get().shape());
+            if (at == null || values[at] != null) {
+                return Optional.empty();
+            }
+            Optional<Object> value = value(shape.fields().get(at).shape());
             if (value.isEmpty()) {
                 return Optional.empty();
             }
-            values.put(name, value.get());
+            values[at] = value.get();
         }
-        return parser.currentToken() == JsonToken.END_OBJECT ? Optional.of(built(shape, values)) : Optional.empty();
-    }
-
-    private static Optional<Shape.Field> field(Shape.Fields shape, String name) {
-        return shape.fields().stream()
-                .filter(field -> field.name().equals(name))
-                .findFirst();
+        return parser.currentToken() == JsonToken.END_OBJECT
+                ? Optional.of(Reading.filled(shape, values))
+                : Optional.empty();
     }
 
     private Optional<Object> value(Shape shape) throws Reading.Misfit {
         if (!(shape instanceof Shape.Row(Shape each)) || parser.currentToken() != JsonToken.START_ARRAY) {
-            return Optional.of(Reading.value(node(), shape));
+            return Optional.of(new Straight(parser).value(shape));
         }
         return each instanceof Shape.Fields fields && LONG.contains(fields.type())
                 ? longOnes(fields)
-                : Optional.of(row(each));
+                : Optional.of(row(shape));
     }
 
     private Optional<Object> longOnes(Shape.Fields each) throws Reading.Misfit {
@@ -118,21 +119,23 @@ final class Piecewise {
         return parser.currentToken() == JsonToken.END_ARRAY ? Optional.of(all) : Optional.empty();
     }
 
-    private JsonNode node() {
-        return pieces.readTree(parser);
-    }
-
-    private List<Object> row(Shape each) throws Reading.Misfit {
+    /** Passes over a row and makes it lot by lot. */
+    private List<Object> row(Shape row) throws Reading.Misfit {
         List<Future<List<Object>>> lots = new ArrayList<>();
-        List<JsonNode> lot = new ArrayList<>(LOT);
+        long begins = -1;
+        long ends = -1;
+        int size = 0;
         while (parser.nextToken() != JsonToken.END_ARRAY) {
-            lot.add(node());
-            if (lot.size() == LOT) {
-                lots.add(made(lot, each, lots));
-                lot = new ArrayList<>(LOT);
+            begins = size == 0 ? parser.currentTokenLocation().getByteOffset() : begins;
+            parser.skipChildren();
+            parser.finishToken();
+            ends = parser.currentLocation().getByteOffset();
+            if (++size == LOT) {
+                lots.add(made(lot(begins, ends), row, lots));
+                size = 0;
             }
         }
-        List<Object> last = all(lot, each);
+        List<Object> last = size == 0 ? List.of() : all(lot(begins, ends), row);
         List<Object> all = new ArrayList<>();
         for (Future<List<Object>> made : lots) {
             all.addAll(answer(made));
@@ -141,26 +144,37 @@ final class Piecewise {
         return all;
     }
 
+    /** A part of a row as a row of its own. */
+    private byte[] lot(long begins, long ends) throws Reading.Misfit {
+        if (begins < 0 || ends < begins) {
+            throw new Reading.Misfit(Reading.Place.TOP, "");
+        }
+        byte[] lot = new byte[Math.toIntExact(ends - begins) + 2];
+        lot[0] = '[';
+        System.arraycopy(text, Math.toIntExact(begins), lot, 1, lot.length - 2);
+        lot[lot.length - 1] = ']';
+        return lot;
+    }
+
     /** Makes a lot beside this thread, or here where enough is waiting there: text that waits is text that is held. */
-    private static Future<List<Object>> made(List<JsonNode> lot, Shape each, List<Future<List<Object>>> before)
-            throws Reading.Misfit {
+    private Future<List<Object>> made(byte[] lot, Shape row, List<Future<List<Object>>> before) throws Reading.Misfit {
         int waiting = 0;
         for (int at = before.size() - 1; at >= 0 && !before.get(at).isDone(); at--) {
             waiting++;
         }
         if (waiting >= WAITING) {
-            return CompletableFuture.completedFuture(all(lot, each));
+            return CompletableFuture.completedFuture(all(lot, row));
         }
-        Callable<List<Object>> making = () -> all(lot, each);
+        Callable<List<Object>> making = () -> all(lot, row);
         return ForkJoinPool.commonPool().submit(making);
     }
 
-    private static List<Object> all(List<JsonNode> nodes, Shape each) throws Reading.Misfit {
-        List<Object> values = new ArrayList<>(nodes.size());
-        for (JsonNode node : nodes) {
-            values.add(Reading.value(node, each));
+    @SuppressWarnings("unchecked")
+    private List<Object> all(byte[] lot, Shape row) throws Reading.Misfit {
+        try (JsonParser parts = reader.createParser(lot)) {
+            parts.nextToken();
+            return (List<Object>) new Straight(parts).value(row);
         }
-        return values;
     }
 
     private static List<Object> answer(Future<List<Object>> made) throws Reading.Misfit {
@@ -181,14 +195,5 @@ final class Piecewise {
             }
         }
         throw new IllegalStateException("cannot read", cause);
-    }
-
-    private static Object built(Shape.Fields shape, Map<String, Object> values) throws Reading.Misfit {
-        List<Object> all = new ArrayList<>(shape.fields().size());
-        for (Shape.Field field : shape.fields()) {
-            Object value = values.get(field.name());
-            all.add(value == null ? Reading.missing(field, Reading.Place.TOP) : value);
-        }
-        return Reading.built(shape, all, Reading.Place.TOP);
     }
 }

@@ -128,12 +128,13 @@ final class Reading {
 
     private static Object fields(JsonNode node, Shape.Fields fields, Place place, List<String> besides) throws Misfit {
         object(node, place);
-        List<Object> values = new ArrayList<>(fields.fields().size());
+        @Nullable Object[] values = new Object[fields.fields().size()];
         int known = besides.size();
-        for (Shape.Field field : fields.fields()) {
+        for (int at = 0; at < values.length; at++) {
+            Shape.Field field = fields.fields().get(at);
             JsonNode value = node.get(field.name());
             known += value == null ? 0 : 1;
-            values.add(field(value, field, place));
+            values[at] = field(value, field, place);
         }
         if (known < node.size()) {
             throw new Misfit(place, Labels.say("keep.unknown_field", unread(node, fields, besides)));
@@ -156,8 +157,18 @@ final class Reading {
         return missing(field, place);
     }
 
+    /** {@return the value of its fields; those that are left out hold what that means} */
+    static Object filled(Shape.Fields fields, @Nullable Object[] values) throws Misfit {
+        for (int at = 0; at < values.length; at++) {
+            if (values[at] == null) {
+                values[at] = missing(fields.fields().get(at), Place.TOP);
+            }
+        }
+        return built(fields, values, Place.TOP);
+    }
+
     /** {@return what a field holds that is left out} */
-    static Object missing(Shape.Field field, Place place) throws Misfit {
+    private static Object missing(Shape.Field field, Place place) throws Misfit {
         if (!field.optional()) {
             throw new Misfit(place, Labels.say("keep.missing_field", field.name()));
         }
@@ -170,9 +181,9 @@ final class Reading {
     }
 
     /** {@return the value of all its fields} */
-    static Object built(Shape.Fields fields, List<Object> values, Place place) throws Misfit {
+    private static Object built(Shape.Fields fields, @Nullable Object[] values, Place place) throws Misfit {
         try {
-            return fields.constructor().newInstance(values.toArray());
+            return fields.constructor().newInstance(values);
         } catch (InvocationTargetException e) {
             if (e.getCause() instanceof IllegalArgumentException refused) {
                 throw new Misfit(place, String.valueOf(refused.getMessage()));

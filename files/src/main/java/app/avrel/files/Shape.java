@@ -2,6 +2,7 @@ package app.avrel.files;
 
 import java.lang.reflect.Constructor;
 import java.lang.reflect.RecordComponent;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -14,8 +15,20 @@ sealed interface Shape {
     /** One of a few words. */
     record Word(Class<? extends Enum<?>> type) implements Shape {}
 
-    /** Named fields. */
-    record Fields(Class<?> type, Constructor<?> constructor, List<Field> fields) implements Shape {}
+    /**
+     * Named fields.
+     *
+     * @param places at which place of the fields each name stands
+     */
+    record Fields(Class<?> type, Constructor<?> constructor, List<Field> fields, Map<String, Integer> places)
+            implements Shape {
+
+        static Fields of(Class<?> type, Constructor<?> constructor, List<Field> fields) {
+            Map<String, Integer> places = new HashMap<>();
+            fields.forEach(field -> places.put(field.name(), places.size()));
+            return new Fields(type, constructor, fields, Map.copyOf(places));
+        }
+    }
 
     /** Named fields of one of several kinds, told apart by a field of that name. */
     record Kinds(Class<?> type, Map<String, Fields> kinds) implements Shape {}

@@ -81,7 +81,7 @@ final class Shapes {
         try {
             List<Shape.Field> fields =
                     Arrays.stream(components).map(Shapes::field).toList();
-            return new Shape.Fields(type, type.getConstructor(types), fields);
+            return Shape.Fields.of(type, type.getConstructor(types), fields);
         } catch (NoSuchMethodException e) {
             throw new IllegalStateException("a record must be public to be written: " + type, e);
         }

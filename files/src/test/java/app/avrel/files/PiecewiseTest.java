@@ -54,6 +54,31 @@ class PiecewiseTest {
                 .contains("hall.avrel", "forms[1].parts[10].entries[9]", "played");
     }
 
+    /** Another program may write the fields of a move in an order of its own. */
+    @Test
+    void fieldsInAnotherOrderAreTheSameProject() throws CharacterCodingException {
+        String shifts =
+                DEMO.replaceAll("\\{\"kind\": \"said\", \"share\": (\\d+)}", "{\"share\": $1, \"kind\": \"said\"}");
+        assertThat(shifts).isNotEqualTo(DEMO);
+        assertThat(ProjectText.read(bytes(shifts), "hall.avrel"))
+                .isInstanceOfSatisfying(
+                        Opened.Read.class, read -> assertThat(read.project()).isEqualTo(Demo.project()));
+    }
+
+    @Test
+    void aFieldThatIsThereTwiceIsRefusedWithItsLine() throws CharacterCodingException {
+        String twice = DEMO.replaceFirst("\"beats\": (\\d+),", "\"beats\": $1, \"beats\": 3,");
+        assertThat(twice).isNotEqualTo(DEMO);
+        assertThat(refused(twice)).contains("hall.avrel", "beats");
+    }
+
+    @Test
+    void aMarkOfTheOrderOfBytesIsPassedOver() throws CharacterCodingException {
+        assertThat(ProjectText.read(bytes("\uFEFF" + DEMO), "hall.avrel"))
+                .isInstanceOfSatisfying(
+                        Opened.Read.class, read -> assertThat(read.project()).isEqualTo(Demo.project()));
+    }
+
     @Test
     void whatFollowsTheProjectIsRefused() throws CharacterCodingException {
         assertThat(refused(DEMO + "{}")).contains("hall.avrel");
