@@ -158,7 +158,16 @@ final class BeatMarks {
     /** Wait a beat and drop the heel: nothing was done before, so what is joined to the waiting comes after it. */
     private boolean beginsWithWaiting(int to) {
         boolean first = out.stream().noneMatch(BeatMarks::content);
-        return first && to + 1 < in.size() && in.get(to).soft() && content(in.get(to + 1));
+        return first && to + 1 < in.size() && in.get(to).soft() && content(in.get(to + 1)) && !stays(to + 1);
+    }
+
+    /** The weight on the left: where it is while one waits, not where it goes afterwards. */
+    private boolean stays(int from) {
+        List<Item> clause = in.subList(from, in.size()).stream()
+                .takeWhile(item -> !item.soft() && !parts(item))
+                .toList();
+        boolean at = clause.stream().anyMatch(item -> item.rel() == Term.Rel.ON || item.is(Term.Act.STAY));
+        return at && clause.getFirst().is(Term.Part.WEIGHT);
     }
 
     /** After two beats, bring the hands down. */

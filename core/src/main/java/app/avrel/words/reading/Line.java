@@ -96,8 +96,8 @@ public final class Line {
         List<Token> tokens = Amounts.of(SidesAhead.of(taught.scan(typed, language)));
         Phrases.Found phrases =
                 Phrases.of(typed, tokens, language, saying.directions().startFaces());
-        CountWords count = CountWords.of(BeatMarks.of(Correcting.of(
-                BareShares.of(Elided.of(Opposed.of(FallenToes.of(Images.of(phrases.items(), typed))))))));
+        CountWords count = CountWords.of(BeatMarks.of(Correcting.of(BareShares.of(Elided.of(
+                Opposed.of(FallenToes.of(Afterwards.of(Images.of(phrases.items(), typed), language))))))));
         Situation before = Situation.before(saying, body, pose).withHears(hears).withEarlier(earlier);
         LineRun run = new LineRun(language, saying, body, typed, before, count.manner());
         Stages.of(count.others()).forEach(run::stage);

@@ -53,7 +53,8 @@ final class DepthFrame implements Frame {
         boolean body = clause.has(Term.Part.BODY);
         boolean ofTheArm = clause.has(Term.Manner.UPRIGHT)
                 && clause.has(item -> item.is(Term.Part.FOREARM) || item.is(Term.Part.ARM) || item.is(Term.Part.SHIN));
-        if (ofTheArm) {
+        boolean besideTheBody = clause.has(item -> item.is(Term.Part.BODY) && item.rel() == Term.Rel.AT);
+        if (ofTheArm || besideTheBody) {
             return Optional.empty();
         }
         boolean leans = clause.has(Term.Act.LEAN)

@@ -448,12 +448,17 @@ final class HandFrame implements Frame {
             };
         }
 
-        /** A forearm that stands upright points its fingers up. */
-        private HandPlace forearmUpright(HandPlace place) {
-            boolean upright = place.fingers().isEmpty()
-                    && clause.has(item -> item.is(Term.Part.FOREARM) && item.rel() == null)
-                    && clause.takeAll(Term.Manner.UPRIGHT);
-            return upright && clause.takeAll(Term.Part.FOREARM) ? place.withFingers(Pointing.UP) : place;
+        /** A palm, a hand or a forearm that stands upright points its fingers up; a fist has none. */
+        private HandPlace upright(HandPlace place) {
+            boolean forearm = clause.has(item -> item.is(Term.Part.FOREARM) && item.rel() == null);
+            int named = Math.max(clause.indexOf(Term.Part.PALM), clause.indexOf(Term.Part.HAND));
+            int upright = clause.indexOf(Term.Manner.UPRIGHT);
+            boolean open = named >= 0 && (named < upright || named == upright + 1);
+            boolean stands = place.fingers().isEmpty() && (forearm || open) && clause.takeAll(Term.Manner.UPRIGHT);
+            if (forearm && stands) {
+                clause.takeAll(Term.Part.FOREARM);
+            }
+            return stands ? place.withFingers(Pointing.UP) : place;
         }
 
         /** Strike with the elbow: the hand stays where it is. */
@@ -477,7 +482,7 @@ final class HandFrame implements Frame {
             HandDetails details = new HandDetails(clause, now, targeted);
             place = details.read(place);
             heading = details.hall();
-            place = forearmUpright(place);
+            place = upright(place);
             place = targets.read(place, hand);
             place = place.targets() ? looks.point(place, measured) : place;
             place = aside.read(place, hand, pushes);

@@ -17,7 +17,7 @@ final class HandLimbs {
                 && !(item.is(Term.Part.FIST) && !followed(item))
                 && !item.is(Term.Part.THUMB)
                 && !item.is(Term.Part.KNUCKLES);
-        boolean along = item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.FROM;
+        boolean along = item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.FROM || item.rel() == Term.Rel.OF;
         boolean knee = !along
                         && (item.is(Term.Part.KNEE) && item.rel() != null
                                 || item.is(Term.Part.THIGH) && item.rel() == Term.Rel.BEHIND)

@@ -78,7 +78,7 @@ final class HandTargets {
         Predicate<Item> limbs = some -> !HandLimbs.flank(clause, some)
                 && (HandLimbs.target(some)
                         || touched(some, hand)
-                        || sweeps && some.is(Term.Part.KNEE) && some.who() != null);
+                        || sweeps && some.is(Term.Part.KNEE) && some.who() != null && some.rel() != Term.Rel.FROM);
         Optional<Item> item = ends(limbs).or(() -> clause.takeItem(limbs));
         if (item.isEmpty()) {
             return place;

@@ -18,9 +18,14 @@ final class NearSteps {
         this.now = now;
     }
 
-    /** Half a step to a corner: how far is understood, and no step holds half of its own length. */
+    /** Half a step to a corner, or away from the other foot: how far is understood, and no step holds half of its own length. */
     boolean slanted() {
         int at = clause.find(item -> item.is(Term.Manner.HALF_STEP_LONG) || item.is(Term.Act.HALF_STEP) && aside());
+        int half = at >= 0 ? at : clause.find(Term.Act.HALF_STEP);
+        if (half >= 0 && away()) {
+            clause.keep(half);
+            return true;
+        }
         boolean corner = clause.has(Term.Way.LEFT_FORWARD)
                 || at >= 0 && aside()
                 || clause.has(Term.Way.RIGHT_FORWARD)
@@ -31,6 +36,20 @@ final class NearSteps {
             clause.keep(at);
         }
         return corner;
+    }
+
+    /** Back, of a foot that is not ahead: it does not come up to the other. */
+    private boolean away() {
+        boolean ahead =
+                foot().filter(foot -> now.front().equals(Optional.of(foot))).isPresent();
+        return clause.has(Term.Way.BACK) && foot().isPresent() && !ahead;
+    }
+
+    private Optional<Side> foot() {
+        return clause.items().stream()
+                .filter(item -> item.who() != null && (WhichFoot.foot(item) || item.bareSide()))
+                .findFirst()
+                .flatMap(item -> now.foot(item.who()));
     }
 
     /** To the side, to the left, to a wall. */

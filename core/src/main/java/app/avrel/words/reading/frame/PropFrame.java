@@ -55,7 +55,9 @@ final class PropFrame implements Frame {
                 && clause.takeItem(PropFrame::it).isPresent();
         boolean thing =
                 it || clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
-        if (clause.has(Term.Part.EYES) || clause.has(PropFrame::foot) && !tip || !thing && !tip) {
+        boolean aims = clause.has(Term.Part.TIP) || thing && clause.has(Term.Act.POINT);
+        boolean foot = clause.has(item -> foot(item) && !(aims && item.rel() != null));
+        if (clause.has(Term.Part.EYES) || foot && !tip || !thing && !tip) {
             return Optional.empty();
         }
         boolean tipOfFoot = now.topic() == Situation.Topic.FOOT
@@ -92,6 +94,9 @@ final class PropFrame implements Frame {
                                 && (act == PropAct.PASS || act == PropAct.TAKE && HandWords.hand(item))
                         || item.rel() == Term.Rel.ON));
         keepBothHands(clause);
+        if (aims) {
+            keepAims(clause);
+        }
         Optional<PropRest> lies = lies(clause);
         if (touches) {
             clause.takeItem(item -> item.is(Term.Part.FLOOR));
@@ -195,7 +200,17 @@ final class PropFrame implements Frame {
     private static void keepBothHands(Clause clause) {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
-            if (clause.open(i) && HandWords.hand(item) && item.both() && item.rel() != null) {
+            if (clause.open(i) && HandWords.hand(item) && item.both()) {
+                clause.keep(i);
+            }
+        }
+    }
+
+    /** The tip points at a foot, a knee: the record holds which way a prop points, not at what. */
+    private static void keepAims(Clause clause) {
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            if (clause.open(i) && item.rel() != null && (foot(item) || item.is(Term.Part.KNEE))) {
                 clause.keep(i);
             }
         }
@@ -229,7 +244,11 @@ final class PropFrame implements Frame {
         boolean found = false;
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
+            boolean next =
+                    clause.near(i, 1).filter(after -> after.is(Term.Way.SIDE)).isPresent();
             boolean side = item.is(Term.Way.SIDE)
+                    || item.is(Term.Part.BODY) && item.rel() != null
+                    || item.bareSide() && next
                     || (item.bareSide() || foot(item)) && item.rel() != null && item.rel() != Term.Rel.WITH;
             if (clause.open(i) && side) {
                 clause.use(i);

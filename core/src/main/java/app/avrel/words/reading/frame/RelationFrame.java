@@ -94,6 +94,9 @@ final class RelationFrame implements Frame {
         boolean ball = clause.takeAll(Term.Manner.BALL_HELD) || forms && clause.takeAll(Term.Part.BALL);
         Optional<HandRelation> relation = clause.take(Term.Related.class).map(Term.Related::relation);
         clause.take(Term.Related.class);
+        if (relation.equals(Optional.of(HandRelation.PALMS_TOGETHER)) && onTop(clause)) {
+            relation = Optional.of(HandRelation.STACKED);
+        }
         if (ball && goesElsewhere(clause) || bodyGoesOn(clause, ball)) {
             return Optional.empty();
         }
@@ -265,6 +268,12 @@ final class RelationFrame implements Frame {
 
     private static String key(HandRelation relation) {
         return relation.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Hands together, left on top: they lie on each other. */
+    private static boolean onTop(Clause clause) {
+        return clause.has(
+                item -> item.is(Term.Rel.ABOVE) || item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.ABOVE);
     }
 
     /** Asks which hand leads: which is above, inside, on top. */

@@ -50,6 +50,7 @@ final class StanceFrame implements Frame {
                 Term.Act.LOWER,
                 Term.Act.BEAR,
                 Term.Act.SIT,
+                Term.Act.ROOT,
                 Term.Act.CLOSE,
                 Term.Act.LAND,
                 Term.Act.STEP,
@@ -84,7 +85,8 @@ final class StanceFrame implements Frame {
             case HORSE, SHOULDER_WIDE -> wide(fit, now, named, length, clause);
             case ONE_LEGGED -> oneLegged(fit, now, named, clause);
             case REAR_LOADED -> rearLoaded(fit, now, named, clause);
-            case DRAWN_IN, CROSSED_REST, DROP, FEET_TOGETHER -> other(clause);
+            case CROSSED_REST -> stepped(now) ? rest(fit, low) : other(clause);
+            case DRAWN_IN, DROP, FEET_TOGETHER -> other(clause);
         };
         length.ifPresent(_ -> tell(clause, measure, read));
         return Optional.of(read);
@@ -150,6 +152,14 @@ final class StanceFrame implements Frame {
         boolean heel = clause.said(Term.Part.HEEL);
         boolean ball = clause.said(Term.Part.TOES) || clause.said(Term.Part.BALL);
         return heel ? Optional.of(Contact.HEEL) : ball ? Optional.of(Contact.BALL) : Optional.empty();
+    }
+
+    /** One who has crossed the feet sits down on them; how far is not said. */
+    private static Fit rest(Fit fit, boolean low) {
+        if (!low) {
+            fit.moves().add(new Move.ChangeDepth(new Depth.Sink(Optional.empty())));
+        }
+        return fit;
     }
 
     private static Fit wide(Fit fit, Situation now, Optional<Side> named, Optional<Length> length, Clause clause) {

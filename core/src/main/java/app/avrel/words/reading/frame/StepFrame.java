@@ -132,6 +132,7 @@ final class StepFrame implements Frame {
                     && !toesLand
                     && !steps
                     && !slides
+                    && !(draws && clause.has(item -> item.is(Term.Part.ANKLE) && item.rel() != null))
                     && !clause.has(Term.Part.FOOT)
                     && !clause.has(Term.Part.HEEL)) {
                 return Optional.empty();

@@ -136,7 +136,14 @@ final class WhichHand {
         boolean onlyWhere = now.topic() == Situation.Topic.HAND
                 && clause.items().stream()
                         .allMatch(item -> item.bareSide() && item.rel() == Term.Rel.TO || Leftover.small(item));
-        return now.lastHand().isPresent() && (onlyWhere || acts());
+        return now.lastHand().isPresent() && (onlyWhere || acts()) || pushes();
+    }
+
+    /** Push with the right: no foot does. */
+    private boolean pushes() {
+        return clause.has(Term.Act.PUSH)
+                && !clause.has(Term.Part.WEIGHT)
+                && clause.has(item -> item.bareSide() && item.rel() == Term.Rel.WITH);
     }
 
     private boolean acts() {

@@ -1,0 +1,127 @@
+package app.avrel.words.reading;
+
+import app.avrel.label.Language;
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Item;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * 重心移到左脚后，右脚上步: weight goes to no place behind a foot. It goes to the foot, and what follows is done after that. So it
+ * is where the word for "behind" stands after an act, and not before one: 左脚上步后重心前移.
+ */
+final class Afterwards {
+
+    /** Acts that go to no place behind. */
+    private static final List<Term.Act> DONE = List.of(
+            Term.Act.RAISE,
+            Term.Act.LOWER,
+            Term.Act.LAND,
+            Term.Act.DRAW,
+            Term.Act.CLOSE,
+            Term.Act.RETURN,
+            Term.Act.PUSH,
+            Term.Act.PRESS);
+
+    private final List<Item> items;
+    private final List<Item> out = new ArrayList<>();
+
+    private Afterwards(List<Item> items) {
+        this.items = items;
+    }
+
+    /** {@return the phrases of a line in a language that says "after" and "behind" with one word; others are left alone} */
+    static List<Item> of(List<Item> items, Language language) {
+        return language == Language.CHINESE ? new Afterwards(items).parted() : items;
+    }
+
+    private List<Item> parted() {
+        int weight = -1;
+        for (int i = 0; i < items.size(); i++) {
+            Item item = items.get(i);
+            weight = item.soft() || item.mark() ? -1 : weight < 0 && weighs(item) ? out.size() : weight;
+            boolean more = i + 1 < items.size();
+            boolean goal = weight >= 0 && more && (behind(item) || corner(item) && goesOn(i + 1));
+            boolean hip = more
+                    && item.is(Term.Part.HIPS)
+                    && item.rel() == Term.Rel.BEHIND
+                    && items.get(i + 1).sidedLimb();
+            if (hip) {
+                out.add(reached(item));
+                i = then(i);
+            } else if (goal) {
+                waited(weight);
+                out.add(reached(item));
+                i = then(i);
+            } else if (item.is(Term.Way.BACK) && item.rel() == null && i > 0 && more && after(i)) {
+                i = then(i);
+            } else {
+                out.add(item);
+            }
+        }
+        return out;
+    }
+
+    /** Ends a stage after a phrase; {@return the last phrase that is taken with that} */
+    private int then(int at) {
+        Item item = items.get(at);
+        out.add(new Item(Term.Mark.THEN, null, null, false, item.to(), item.to(), ""));
+        int last = at;
+        while (last + 1 < items.size() && items.get(last + 1).soft()) {
+            last++;
+        }
+        return last;
+    }
+
+    /** Whether what stands here comes after something that is done, and before what another limb does. */
+    private boolean after(int at) {
+        Item before = items.get(at - 1);
+        Item next = items.get(at + 1);
+        if (before.from() == items.get(at).from()) {
+            return false;
+        }
+        boolean another = next.sidedLimb() || next.is(Term.Part.WEIGHT) || next.both();
+        boolean ends =
+                next.soft() && (before.is(Term.Way.FORWARD) || DONE.stream().anyMatch(before::is));
+        return another && acts(at) || ends;
+    }
+
+    /** Whether something is done before this in its clause. */
+    private boolean acts(int at) {
+        int from = at;
+        while (from > 0 && !items.get(from - 1).soft() && !items.get(from - 1).mark()) {
+            from--;
+        }
+        return items.subList(from, at).stream().anyMatch(item -> item.term() instanceof Term.Act);
+    }
+
+    private static boolean weighs(Item item) {
+        return item.is(Term.Part.WEIGHT) || item.is(Term.Act.SIT) || item.is(Term.Act.SHIFT);
+    }
+
+    private static boolean behind(Item item) {
+        return item.rel() == Term.Rel.BEHIND && (item.is(Term.Part.FOOT) || item.is(Term.Part.LEG));
+    }
+
+    private static boolean corner(Item item) {
+        return item.rel() == null && (item.is(Term.Way.LEFT_BACK) || item.is(Term.Way.RIGHT_BACK));
+    }
+
+    private boolean goesOn(int at) {
+        return !items.get(at).soft() && !items.get(at).mark();
+    }
+
+    /** 等重心移到左脚后: until then nobody holds still. */
+    private void waited(int weight) {
+        if (weight > 0 && out.get(weight - 1).is(Term.Manner.HELD)) {
+            out.remove(weight - 1);
+        }
+    }
+
+    private static Item reached(Item item) {
+        Term.Who side = item.is(Term.Way.LEFT_BACK) ? Term.Who.LEFT : Term.Who.RIGHT;
+        return item.part()
+                ? new Item(item.term(), Term.Rel.TO, item.who(), false, item.from(), item.to(), item.text())
+                : new Item(side, null, side, false, item.from(), item.to(), item.text());
+    }
+}
