@@ -21,7 +21,9 @@ final class Afterwards {
             Term.Act.CLOSE,
             Term.Act.RETURN,
             Term.Act.PUSH,
-            Term.Act.PRESS);
+            Term.Act.PRESS,
+            Term.Act.SINK,
+            Term.Act.RISE);
 
     private final List<Item> items;
     private final List<Item> out = new ArrayList<>();
@@ -40,26 +42,33 @@ final class Afterwards {
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
             weight = item.soft() || item.mark() ? -1 : weight < 0 && weighs(item) ? out.size() : weight;
-            boolean more = i + 1 < items.size();
-            boolean goal = weight >= 0 && more && (behind(item) || corner(item) && goesOn(i + 1));
-            boolean hip = more
-                    && item.is(Term.Part.HIPS)
-                    && item.rel() == Term.Rel.BEHIND
-                    && items.get(i + 1).sidedLimb();
-            if (hip) {
-                out.add(reached(item));
-                i = then(i);
-            } else if (goal) {
+            if (i == 0 || i + 1 == items.size()) {
+                out.add(item);
+            } else if (weight >= 0 && goal(item)) {
                 waited(weight);
                 out.add(reached(item));
                 i = then(i);
-            } else if (item.is(Term.Way.BACK) && item.rel() == null && i > 0 && more && after(i)) {
+            } else if (hip(item) && items.get(i + 1).sidedLimb()) {
+                out.add(reached(item));
+                i = then(i);
+            } else if (item.is(Term.Way.BACK) && item.rel() == null && after(i)) {
                 i = then(i);
             } else {
                 out.add(item);
             }
         }
         return out;
+    }
+
+    /** What weight goes to: a foot, a side. */
+    private static boolean goal(Item item) {
+        boolean foot = item.rel() == Term.Rel.BEHIND && (item.is(Term.Part.FOOT) || item.is(Term.Part.LEG));
+        return foot || item.rel() == null && (item.is(Term.Way.LEFT_BACK) || item.is(Term.Way.RIGHT_BACK));
+    }
+
+    /** 右手按到胯后左手前推: at the hip, when another hand is named right after. */
+    private static boolean hip(Item item) {
+        return item.is(Term.Part.HIPS) && item.rel() == Term.Rel.BEHIND;
     }
 
     /** Ends a stage after a phrase; {@return the last phrase that is taken with that} */
@@ -76,14 +85,19 @@ final class Afterwards {
     /** Whether what stands here comes after something that is done, and before what another limb does. */
     private boolean after(int at) {
         Item before = items.get(at - 1);
-        Item next = items.get(at + 1);
-        if (before.from() == items.get(at).from()) {
+        if (before.from() == items.get(at).from() || before.is(Term.Way.BACK) || !acts(at)) {
             return false;
         }
-        boolean another = next.sidedLimb() || next.is(Term.Part.WEIGHT) || next.both();
-        boolean ends =
-                next.soft() && (before.is(Term.Way.FORWARD) || DONE.stream().anyMatch(before::is));
-        return another && acts(at) || ends;
+        Item next = items.get(at + 1);
+        boolean ends = DONE.stream().anyMatch(before::is);
+        boolean done = ends || !(before.term() instanceof Term.Act);
+        boolean acts = next.term() instanceof Term.Act && (ends || at + 2 < items.size() && another(items.get(at + 2)));
+        return next.soft() && done || another(next) || acts;
+    }
+
+    private static boolean another(Item next) {
+        boolean eyes = next.is(Term.Part.EYES) || next.is(Term.Act.LOOK);
+        return next.sidedLimb() || next.is(Term.Part.WEIGHT) || eyes || next.both();
     }
 
     /** Whether something is done before this in its clause. */
@@ -97,18 +111,6 @@ final class Afterwards {
 
     private static boolean weighs(Item item) {
         return item.is(Term.Part.WEIGHT) || item.is(Term.Act.SIT) || item.is(Term.Act.SHIFT);
-    }
-
-    private static boolean behind(Item item) {
-        return item.rel() == Term.Rel.BEHIND && (item.is(Term.Part.FOOT) || item.is(Term.Part.LEG));
-    }
-
-    private static boolean corner(Item item) {
-        return item.rel() == null && (item.is(Term.Way.LEFT_BACK) || item.is(Term.Way.RIGHT_BACK));
-    }
-
-    private boolean goesOn(int at) {
-        return !items.get(at).soft() && !items.get(at).mark();
     }
 
     /** 等重心移到左脚后: until then nobody holds still. */
