@@ -95,7 +95,7 @@ final class Search {
                 continue;
             }
             List<Item> run = items.subList(from, to);
-            boolean apart = open > 0 && (stolen(run) || hangsOn(run));
+            boolean apart = open > 0 && (stolen(run) || hangsOn(run) || saidBefore(run));
             double taken = (apart ? 2 * Costs.SEVERED : 0) + ofNext(run);
             double left = dearest(best.get(to)) - path.cost - open - taken;
             for (Fit fit : Frames.read(run, path.now, left)) {
@@ -131,6 +131,18 @@ final class Search {
         return place
                 && first.rel() == Term.Rel.TO
                 && run.stream().noneMatch(item -> item.term() instanceof Term.Act || item.part() && item.rel() == null);
+    }
+
+    /** Toes out 30 the right foot steps back; push forward the weight goes left: how far, and which way, is said of what was before. */
+    private static boolean saidBefore(List<Item> run) {
+        Item first = run.getFirst();
+        boolean amount = first.term() instanceof Term.Num || first.term() instanceof Term.Angle;
+        if (first.rel() != null || run.size() < 2 || !(amount || first.term() instanceof Term.Way)) {
+            return false;
+        }
+        Item next = run.get(1);
+        boolean eyes = next.is(Term.Part.EYES) || next.is(Term.Act.LOOK);
+        return next.sidedLimb() || amount && eyes || !amount && next.is(Term.Part.WEIGHT);
     }
 
     /** Up, hands to the shoulders; forward to 70, palm out: a way and then a comma is not said of what comes next, but of a foot. */

@@ -3,10 +3,15 @@ package app.avrel.words.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.label.Language;
+import app.avrel.posture.move.Move;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** However it is said that one thing is done after another, it is two stages, and the same two. */
@@ -102,5 +107,35 @@ class WordsOfOrderTest {
                         .isEqualTo(Typed.said(Typed.read(plain, language, Typed.standing(""))));
             }
         }
+    }
+
+    /** How many of sixty may lose something without a question. Only ever lowered. */
+    private static final int MOST = 6;
+
+    @ParameterizedTest
+    @EnumSource(Language.class)
+    void whatIsSaidInOneBreathWithNoMarkBetweenLosesNothing(Language language) {
+        String space = language == Language.CHINESE ? "" : " ";
+        List<String> lost = new ArrayList<>();
+        for (String first : first(language)) {
+            for (String second : second(language)) {
+                Set<Move> each = moves(language, first);
+                each.addAll(moves(language, second));
+                Stream.of(first + space + second, second + space + first)
+                        .filter(typed -> asksNothing(language, typed)
+                                && !moves(language, typed).equals(each))
+                        .forEach(lost::add);
+            }
+        }
+        assertThat(lost).hasSizeLessThanOrEqualTo(MOST);
+    }
+
+    private static boolean asksNothing(Language language, String typed) {
+        LineReading reading = Typed.read(typed, language, Typed.standing(""));
+        return reading.questions().isEmpty() && reading.refusals().isEmpty();
+    }
+
+    private static Set<Move> moves(Language language, String typed) {
+        return new HashSet<>(Typed.read(typed, language, Typed.standing("")).moves());
     }
 }

@@ -95,7 +95,7 @@ final class WeightFrame implements Frame {
             if (clause.has(Term.Part.TOES) || clause.has(Term.Part.EYES) || clause.has(Term.Part.WAIST)) {
                 return Optional.empty();
             }
-            if (stepsFirst() || stepsWithoutWeight() || sinksFirst()) {
+            if (stepsFirst() || stepsBefore() || stepsWithoutWeight() || sinksFirst()) {
                 return Optional.empty();
             }
             boolean rises = risesOnto() || clause.has(Term.Act.SHIFT) && clause.has(Term.Act.RISE);
@@ -209,6 +209,22 @@ final class WeightFrame implements Frame {
                             .anyMatch(item -> item.term() instanceof Term.Act act && OF_FEET.contains(act))
                     && clause.items().subList(comma, clause.size()).stream()
                             .anyMatch(item -> WhichFoot.foot(item) && item.rel() == null);
+        }
+
+        /** Left foot steps forward weight onto it, with no comma: the step is a clause of its own. */
+        private boolean stepsBefore() {
+            int load =
+                    clause.find(item -> item.is(Term.Part.WEIGHT) || item.is(Term.Act.SHIFT) || item.is(Term.Act.SIT));
+            if (load <= 0) {
+                return false;
+            }
+            List<Item> before = clause.items().subList(0, load);
+            boolean part = before.stream().anyMatch(item -> WhichFoot.foot(item) && item.rel() == null);
+            boolean side = before.stream().anyMatch(item -> item.bareSide() && item.rel() == Term.Rel.WITH);
+            boolean steps = before.stream().anyMatch(item -> item.is(Term.Act.STEP) || item.is(Term.Act.SLIDE));
+            boolean goes = before.stream()
+                    .anyMatch(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK) || item.is(Term.Way.ACROSS));
+            return part && (steps || goes) || side && steps;
         }
 
         /** Advance the left foot without moving the weight: the step is a clause of its own. */
