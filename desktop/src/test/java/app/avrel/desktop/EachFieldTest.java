@@ -269,6 +269,7 @@ class EachFieldTest {
 
     @Test
     void everyHouseRuleIsChangedByItsFieldAloneAndRefusesWhatIsBeyondIt(FxRobot robot) {
+        robot.interact(() -> workplace.session.start(Project.empty("Hall", DEMO.setting()), Optional.empty()));
         settings(robot, "House rules");
         for (HouseRule rule : numbers()) {
             changes(rule, robot);

@@ -35,7 +35,7 @@ class DamagedFilesTest {
     private static final int ONE_IN = 8;
 
     private static final Duration LONG = Duration.ofSeconds(2);
-    private static final Project SCHOOL = SampleProjects.of(3, 2);
+    private static final Project SCHOOL = SampleProjects.of(316, 2);
     private static final Form FORM = SCHOOL.forms().getFirst();
 
     /** What is put in: marks that mean something in one format or another, and letters of several scripts. */
@@ -128,7 +128,7 @@ class DamagedFilesTest {
     void notesAreReadLineByLine() {
         Posture posture = SCHOOL.postures().getFirst();
         Posture begun = Posture.blank(posture.id(), "Wade Back / 涉水")
-                .withCounts(posture.counts().subList(0, 2));
+                .withCounts(posture.counts().subList(0, 1));
         String notes = NotesOut.of(SCHOOL.withPostures(List.of(begun)).withForms(List.of()));
         Project empty = Project.empty("Notes", Setting.USUAL);
         attack(

@@ -67,7 +67,8 @@ public final class Scanner {
     private void run() {
         Matcher matcher = PIECE.matcher(plain);
         while (matcher.find()) {
-            if (matcher.group(9) != null || matcher.group(10) != null && plain.charAt(matcher.start()) == '-') {
+            boolean joins = matcher.group(10) != null && plain.charAt(matcher.start()) == '-' && !stands(matcher);
+            if (matcher.group(9) != null || joins) {
                 words.add(new int[] {matcher.start(), matcher.end()});
                 continue;
             }
@@ -75,6 +76,15 @@ public final class Scanner {
             number(matcher).ifPresentOrElse(tokens::add, () -> other(matcher));
         }
         flush();
+    }
+
+    /** A dash with a space before it and after it parts what is said; one without joins words. */
+    private boolean stands(Matcher matcher) {
+        return space(matcher.start() - 1) && space(matcher.end());
+    }
+
+    private boolean space(int at) {
+        return at < 0 || at >= plain.length() || Character.isWhitespace(plain.charAt(at));
     }
 
     private Optional<Token> number(Matcher matcher) {
@@ -110,6 +120,9 @@ public final class Scanner {
 
     private void other(Matcher matcher) {
         if (matcher.group(8) != null) {
+            if (partedBySpace(matcher.start())) {
+                tokens.add(new Token(matcher.start() - 1, matcher.start(), " ", Term.Mark.COMMA));
+            }
             chinese(matcher.start(), matcher.end());
             return;
         }
@@ -121,8 +134,19 @@ public final class Scanner {
                     case ".", "。" -> Term.Mark.STOP;
                     case ",", "，", "、" -> Term.Mark.COMMA;
                     case "(", ")", "\"", "-", "–", "—", ":", "!", "…" -> Term.Mark.COMMA;
+                    case "%" -> Term.Rel.PERCENT;
+                    case "°" -> Term.Rel.DEGREE;
                     default -> Term.Mark.UNKNOWN;
                 }));
+    }
+
+    /** Between two Chinese words a space is as good as a comma. */
+    private boolean partedBySpace(int at) {
+        String before = plain.substring(0, at);
+        String words = before.stripTrailing();
+        return words.length() < before.length()
+                && !words.isEmpty()
+                && Character.isIdeographic(words.codePointBefore(words.length()));
     }
 
     private Token token(Matcher matcher, Term term) {

@@ -284,6 +284,10 @@ public sealed interface Term {
         ON_THE_SPOT,
         HALF_STEP_LONG,
         ABOUT,
+        /** A leg that sends the body on its way. */
+        PUSHES_OFF,
+        /** No higher, no further, no wider than what is said. */
+        AT_MOST,
         LITTLE,
         GENTLY,
         IMAGE,

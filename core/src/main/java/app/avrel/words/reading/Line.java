@@ -9,15 +9,18 @@ import app.avrel.words.lexicon.Scanner;
 import app.avrel.words.lexicon.Spelling;
 import app.avrel.words.lexicon.TaughtWord;
 import app.avrel.words.lexicon.TaughtWords;
+import app.avrel.words.lexicon.Term;
 import app.avrel.words.lexicon.Token;
 import app.avrel.words.reading.frame.CountManner;
 import app.avrel.words.reading.frame.Earlier;
+import app.avrel.words.reading.frame.Item;
 import app.avrel.words.reading.frame.Refusal;
 import app.avrel.words.reading.frame.Situation;
 import app.avrel.words.say.Asking;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -93,18 +96,57 @@ public final class Line {
         if (typed.length() > LONGEST) {
             return tooLong(typed, pose);
         }
-        List<Token> tokens = Amounts.of(SidesAhead.of(taught.scan(typed, language)));
+        List<Token> scanned = taught.scan(typed, language);
+        LineReading said = read(typed, scanned, pose);
+        boolean stops = scanned.stream().anyMatch(Line::stops);
+        if (said.understood() || !stops) {
+            return said;
+        }
+        LineReading joined = read(typed, scanned.stream().map(Line::joining).toList(), pose);
+        return joined.understood() ? joined : said;
+    }
+
+    /** Right foot east. Heel first: who types so says in the second sentence how the first is done. */
+    private static boolean stops(Token token) {
+        return token.is(Term.Mark.STOP) || token.text().equals("；");
+    }
+
+    private static Token joining(Token token) {
+        return stops(token) ? new Token(token.from(), token.to(), token.text(), Term.Mark.COMMA) : token;
+    }
+
+    private LineReading read(String typed, List<Token> scanned, Pose pose) {
+        List<Token> tokens = Amounts.of(SidesAhead.of(scanned));
         Phrases.Found phrases =
                 Phrases.of(typed, tokens, language, saying.directions().startFaces());
-        CountWords count = CountWords.of(BeatMarks.of(Correcting.of(BareShares.of(Elided.of(
-                Opposed.of(FallenToes.of(Afterwards.of(Images.of(phrases.items(), typed), language))))))));
+        CountWords count = CountWords.of(BeatMarks.of(Correcting.of(BareShares.of(Elided.of(Opposed.of(
+                FallenToes.of(SideAfter.of(Afterwards.of(Images.of(phrases.items(), typed), language)))))))));
         Situation before = Situation.before(saying, body, pose).withHears(hears).withEarlier(earlier);
+        Function<List<Item>, LineReading> reading = items -> read(typed, tokens, phrases, count, items, before);
+        List<Item> items = VerbOfMany.of(count.others());
+        LineReading said = reading.apply(items);
+        for (List<Item> parted : Borders.of(items)) {
+            LineReading apart = reading.apply(parted);
+            if (apart.understood() && apart.moves().size() > said.moves().size()) {
+                said = apart;
+            }
+        }
+        return said;
+    }
+
+    private LineReading read(
+            String typed,
+            List<Token> tokens,
+            Phrases.Found phrases,
+            CountWords count,
+            List<Item> items,
+            Situation before) {
         LineRun run = new LineRun(language, saying, body, typed, before, count.manner());
-        Stages.of(count.others()).forEach(run::stage);
+        Stages.of(items).forEach(run::stage);
         run.timed();
         LineWords words = run.words();
         count.words().forEach(item -> words.add(item, LineReading.Role.COUNT, -1));
-        count.others().stream()
+        items.stream()
                 .filter(item -> item.mark()
                         && item.from() < item.to()
                         && Character.isLetter(item.text().charAt(0)))

@@ -16,9 +16,27 @@ final class Stages {
     /** {@return for each stage its pieces, in the order they were said} */
     static List<List<List<Item>>> of(List<Item> items) {
         Stages order = new Stages();
-        order.read(items);
+        order.read(meant(items));
         order.stages.removeIf(List::isEmpty);
         return order.stages;
+    }
+
+    /** A semicolon beside a word of order adds nothing to it: "; at the same time" is at the same time. */
+    private static List<Item> meant(List<Item> items) {
+        List<Item> meant = new ArrayList<>();
+        for (int i = 0; i < items.size(); i++) {
+            Item item = items.get(i);
+            boolean sign = item.is(Term.Mark.THEN) && !spoken(item) && item.from() < item.to();
+            boolean after = i > 0
+                    && (items.get(i - 1).is(Term.Mark.BEFORE_POST)
+                            || items.get(i - 1).is(Term.Mark.AFTER_POST)
+                            || items.get(i - 1).is(Term.Mark.WHILE));
+            boolean ahead = i + 1 < items.size() && items.get(i + 1).is(Term.Mark.WHILE);
+            if (!(sign && (after || ahead))) {
+                meant.add(item);
+            }
+        }
+        return meant;
     }
 
     /** Where the next piece goes: after all so far, with the last, or before it. */

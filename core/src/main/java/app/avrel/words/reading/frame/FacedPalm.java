@@ -62,7 +62,7 @@ final class FacedPalm {
         boolean looks = clause.has(Term.Act.LOOK) || clause.has(Term.Act.FACE);
         int palm = clause.find(item -> item.is(Term.Part.PALM) || item.is(Term.Part.HAND) || item.is(Term.Part.ARM));
         if (clause.takeAll(Term.Manner.EACH_OTHER)) {
-            return Optional.of(Palm.TO_THE_OTHER_HAND);
+            return Optional.of(clause.takeAll(Term.Part.BACK_OF_HAND) ? Palm.OUT : Palm.TO_THE_OTHER_HAND);
         }
         if (palm < 0) {
             return Optional.empty();

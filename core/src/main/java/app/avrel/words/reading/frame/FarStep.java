@@ -40,6 +40,9 @@ final class FarStep {
                         found -> found instanceof StepPlace.LevelWithHeel || found instanceof StepPlace.OnHeelLine)
                 .isPresent();
         Optional<Contact> landing = landing(subjectPart, aligned, toesLand);
+        if (aligned) {
+            keepToes();
+        }
         clause.takeAll(
                 Term.Part.FOOT,
                 Term.Part.LEG,
@@ -92,6 +95,18 @@ final class FarStep {
                 : Optional.empty();
     }
 
+    /** Until its toes are level with the heel: a foot is measured at its heel, and no place holds where the toes end. */
+    private void keepToes() {
+        int toes = clause.indexOf(Term.Part.TOES);
+        boolean level = toes >= 0
+                && clause.near(toes, 1)
+                        .filter(heel -> heel.is(Term.Part.HEEL) && heel.rel() == Term.Rel.LEVEL_WITH)
+                        .isPresent();
+        if (level && clause.item(toes).rel() == null) {
+            clause.keep(toes);
+        }
+    }
+
     private boolean aligns() {
         return clause.items().stream()
                 .anyMatch(item -> item.rel() == Term.Rel.LEVEL_WITH || item.is(Term.Way.OUT) || item.is(Term.Way.SIDE));
@@ -123,7 +138,8 @@ final class FarStep {
 
     private int subjectHeel() {
         for (int i = 0; i < clause.size(); i++) {
-            if (clause.item(i).is(Term.Part.HEEL) && clause.item(i).rel() == null) {
+            Item item = clause.item(i);
+            if (item.is(Term.Part.HEEL) && (item.rel() == null || item.rel() == Term.Rel.WITH)) {
                 return i;
             }
         }

@@ -26,6 +26,7 @@ public final class Frames {
             new StanceFrame(),
             new SameFrame(),
             new NotFrame(),
+            new LegFrame(),
             new CountFrame());
 
     private Frames() {}

@@ -61,7 +61,7 @@ final class GazeFrame implements Frame {
         boolean past = clause.take(Term.Rel.PAST) || clause.has(item -> item.rel() == Term.Rel.PAST);
         Optional<Side> shoulder = clause.takeItem(item ->
                         item.is(Term.Part.SHOULDER) && (item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.PAST))
-                .flatMap(item -> item.whose().flatMap(now::hand));
+                .flatMap(item -> item.whose().or(() -> bareSide(clause)).flatMap(now::hand));
         if (shoulder.isPresent()) {
             clause.takeAll(Term.Way.BACK);
             return toward(Direction.wrapping(shoulder.get().sign() * OVER_SHOULDER), cost);
@@ -97,6 +97,12 @@ final class GazeFrame implements Frame {
             return Optional.of(Fit.of(new Move.Look(followed)).costs(cost));
         }
         return direction(clause, now, cost);
+    }
+
+    /** Look left over the shoulder. */
+    private static Optional<Term.Who> bareSide(Clause clause) {
+        return clause.takeItem(item -> item.bareSide() && item.who().side().isPresent())
+                .map(Item::who);
     }
 
     /** Look at the tip of the sword: the prop, or its end, at which the eyes look. */

@@ -133,7 +133,33 @@ final class HandAside {
         boolean arm = clause.indexOf(Term.Part.ARM) >= 0 || clause.has(Term.Way.SIDE);
         return hall
                 || straight
+                || !pushes && ahead(place)
                 || aside && (!pushes || arm) && (place.sideways().isEmpty() || clause.has(Term.Way.OUT));
+    }
+
+    /** Behind, at hip height; 左手在前与肩平: the hand is there, and does not go that way to the height. */
+    private boolean ahead(HandPlace place) {
+        int way = clause.find(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK));
+        if (way < 1
+                || place.height().isEmpty()
+                || place.at().isPresent()
+                || place.offset().isPresent()) {
+            return false;
+        }
+        Item before = clause.item(way - 1);
+        boolean goes = clause.items().stream()
+                .anyMatch(item ->
+                        item.rel() == Term.Rel.TO && Landmarks.of(item.term()).isPresent());
+        boolean is = before.is(Term.Act.MOVE) && !goes;
+        boolean acts = clause.items().stream()
+                .anyMatch(item -> item.term() instanceof Term.Act && !(is && item.from() == before.from()));
+        boolean hand = before.rel() == null && !before.is(Term.Part.PALM) && HandWords.hand(before);
+        boolean there = !acts && (is || hand || before.bareSide() || before.is(Term.Manner.HEIGHT));
+        if (there && place.sideways().isPresent()) {
+            clause.keep(way);
+            return false;
+        }
+        return there;
     }
 
     private boolean afterComma(Item item) {

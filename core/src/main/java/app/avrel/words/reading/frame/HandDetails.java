@@ -106,11 +106,25 @@ final class HandDetails {
         }
         Optional<Palm> palm = faced.read()
                 .or(() -> after(Term.Part.BACK_OF_HAND).map(HandDetails::palm).map(FacedPalm::opposite))
+                .or(this::backToBack)
                 .or(() -> after(Term.Part.KNUCKLES).map(HandDetails::palm).map(FacedPalm::opposite))
                 .or(() -> after(Term.Part.HEEL_OF_PALM).map(HandDetails::palm))
                 .or(() -> after(Term.Part.PALM).map(this::pushedAway).map(HandDetails::palm))
                 .or(this::turnedOver);
         return palm.isPresent() ? said.withPalm(palm.get()) : said;
+    }
+
+    /** The backs of the hands come together: each palm looks away from the other. */
+    private Optional<Palm> backToBack() {
+        boolean meet = clause.said(Term.Manner.TOGETHER)
+                || clause.said(Term.Act.CLOSE)
+                || clause.said(Term.Act.MEET)
+                || clause.said(Term.Act.DRAW);
+        return meet
+                        && clause.takeItem(item -> item.is(Term.Part.BACK_OF_HAND) && item.both())
+                                .isPresent()
+                ? Optional.of(Palm.OUT)
+                : Optional.empty();
     }
 
     /** Push the palm away from you: forward, not to the side. */
@@ -307,6 +321,7 @@ final class HandDetails {
                             && (manner == Term.Manner.LITTLE
                                     || manner == Term.Manner.ALL
                                     || manner == Term.Manner.ABOUT
+                                    || manner == Term.Manner.AT_MOST
                                     || manner == Term.Manner.GENTLY)
                     || item.term() instanceof Term.Rel
                     || item.is(Term.Part.HAND) && item.rel() == Term.Rel.OF;

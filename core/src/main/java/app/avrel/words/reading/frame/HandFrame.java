@@ -64,6 +64,12 @@ final class HandFrame implements Frame {
             this.aside = new HandAside(clause, now);
         }
 
+        /** Lift the right two inches off the floor: it is a foot that stands there. */
+        private boolean offTheFloor() {
+            return clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.FROM)
+                    && !clause.has(HandWords::hand);
+        }
+
         Optional<Fit> read() {
             HandBorders borders = new HandBorders(clause);
             if (borders.within() || PropFrame.given(clause) || PropFrame.handedOn(clause)) {
@@ -78,6 +84,7 @@ final class HandFrame implements Frame {
                     && !item.is(Term.Part.THIGH)
                     && !item.is(Term.Part.KNEE));
             if (foot
+                    || offTheFloor()
                     || clause.has(Term.Part.WEIGHT)
                     || clause.has(Term.Act.STEP) && !HandWords.goesBack(clause, now)
                     || clause.has(Term.Act.KICK)
@@ -257,6 +264,7 @@ final class HandFrame implements Frame {
             boolean above = over.map(item -> item.rel() != Term.Rel.UNDER && item.rel() != Term.Rel.BELOW)
                     .orElseGet(() -> alone.get().is(Term.Rel.ABOVE));
             Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
+            boolean bothPalms = clause.has(item -> item.is(Term.Part.PALM) && item.both());
             Optional<Palm> palm =
                     new HandDetails(clause, now, true).read(HandPlace.UNSAID).palm();
             Optional<Landmark> height = Landmarks.taken(clause);
@@ -264,6 +272,9 @@ final class HandFrame implements Frame {
             moves.add(new Move.RelateHands(
                     HandRelation.STACKED, Optional.of(above ? hand : hand.other()), height, gap, Optional.empty()));
             looking(hand, HandPlace.UNSAID.withPalm(palm)).ifPresent(moves::add);
+            if (bothPalms && palm.isPresent()) {
+                looking(hand.other(), HandPlace.UNSAID.withPalm(palm)).ifPresent(moves::add);
+            }
             if (over.filter(item -> item.is(Term.Part.FIST)).isPresent()) {
                 moves.add(shaped(hand.other(), HandShape.FIST));
             }

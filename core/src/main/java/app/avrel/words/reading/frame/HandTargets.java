@@ -90,8 +90,7 @@ final class HandTargets {
         boolean goesOn =
                 brushes ? clause.has(other -> Landmarks.of(other.term()).isPresent()) : target;
         int on = clause.items().indexOf(limb);
-        boolean by =
-                limb.rel() == Term.Rel.PAST || on > 0 && clause.item(on - 1).is(Term.Act.PASS);
+        boolean by = limb.rel() == Term.Rel.PAST || on > 0 && alongsideOf(clause.item(on - 1), limb);
         boolean passes = by && (goesOn || goesOnAfter(on));
         boolean ownElbow = limb.is(Term.Part.WRIST)
                 && limb.who() == null
@@ -234,7 +233,8 @@ final class HandTargets {
                     .filter(next -> next.is(Term.Act.LOWER) || next.is(Term.Act.SINK) || next.is(Term.Act.RISE))
                     .isPresent();
             boolean bare = clause.open(i) && height(item) && item.rel() == null && !moves;
-            if (bare && (high || i > subject && !item.is(Term.Part.EYES) && !item.is(Term.Part.WAIST))) {
+            boolean place = !item.is(Term.Part.EYES) && (!item.is(Term.Part.WAIST) || comesTo(i));
+            if (bare && (high || i > subject && place)) {
                 return i;
             }
         }
@@ -259,6 +259,14 @@ final class HandTargets {
                 item -> height(item) && item.rel() != null && (far || item.rel() != Term.Rel.FROM) && !withKnee(item));
     }
 
+    /** 收到右腰: the waist of one side, or one that a verb leads to, is where the hand goes; otherwise it turns. */
+    private boolean comesTo(int waist) {
+        boolean led = clause.near(waist, -1)
+                .filter(verb -> verb.is(Term.Act.DRAW) || verb.is(Term.Act.MOVE) || verb.is(Term.Act.LAND))
+                .isPresent();
+        return led || clause.item(waist).whose().flatMap(Term.Who::side).isPresent();
+    }
+
     /** To the chest, to the forehead: it ends at the last, and only passes the first. */
     private int last(int led) {
         int end = led;
@@ -279,6 +287,11 @@ final class HandTargets {
             }
         }
         return end;
+    }
+
+    /** Passing the wrist, sliding along the forearm: the limb is on the way. */
+    private static boolean alongsideOf(Item verb, Item limb) {
+        return verb.is(Term.Act.PASS) || verb.is(Term.Act.SLIDE) && limb.is(Term.Part.FOREARM);
     }
 
     /** In front of the face, and comes to rest at the shoulder: a second verb, and where it ends. */

@@ -22,7 +22,7 @@ public final class Leftover {
                         && rel != Term.Rel.BELOW;
             case Term.Manner manner ->
                 switch (manner) {
-                    case ABOUT, LITTLE, GENTLY, IMAGE, FIRST, STANCE_WORD, MORE -> true;
+                    case ABOUT, AT_MOST, LITTLE, GENTLY, IMAGE, FIRST, STANCE_WORD, MORE -> true;
                     default -> false;
                 };
             case Term.Ref ref -> ref == Term.Ref.TOO;

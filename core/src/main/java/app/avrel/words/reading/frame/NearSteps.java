@@ -72,6 +72,24 @@ final class NearSteps {
                         || clause.items().size() <= 2);
     }
 
+    /** The foot steps forward and lands behind the other: it follows, and does not pass. */
+    boolean upBehind() {
+        return clause.has(Term.Way.FORWARD)
+                && !clause.has(Term.Way.ACROSS)
+                && !clause.has(Term.Act.CROSS)
+                && !clause.has(Term.Measure.class)
+                && foot().flatMap(foot -> behind().filter(other -> other == foot.other()))
+                        .isPresent();
+    }
+
+    private Optional<Side> behind() {
+        return clause.items().stream()
+                .filter(item -> item.rel() == Term.Rel.BEHIND && (WhichFoot.foot(item) || item.bareSide()))
+                .findFirst()
+                .flatMap(Item::whose)
+                .flatMap(now::foot);
+    }
+
     boolean ankle(boolean steps) {
         boolean at = clause.has(item -> item.is(Term.Part.ANKLE) && item.rel() != null && item.rel() != Term.Rel.PAST);
         boolean hovers = clause.has(Term.Act.HOVER);
@@ -146,7 +164,7 @@ final class NearSteps {
                 Term.Way.BACK,
                 Term.Way.IN);
         clause.takeItem(Item::bareSide);
-        clause.takeItem(item -> item.is(Term.Part.FOOT)
+        clause.takeItem(item -> WhichFoot.foot(item)
                 && (item.rel() == Term.Rel.BEHIND || item.rel() == Term.Rel.BESIDE || item.rel() == Term.Rel.TO));
         clause.takeItem(item -> item.term() instanceof Term.Num(double n) && n == 0.5);
         Contact landing = flat ? Contact.FLAT : heel || heelFirst ? Contact.HEEL : ball ? Contact.BALL : null;

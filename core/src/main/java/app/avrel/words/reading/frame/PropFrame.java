@@ -51,7 +51,7 @@ final class PropFrame implements Frame {
         boolean tip = now.topic() == Situation.Topic.PROP
                 && clause.has(item -> item.is(Term.Part.TOES) && item.who() == null && !item.many());
         boolean it = now.topic() == Situation.Topic.PROP
-                && clause.has(Term.Act.POINT)
+                && (clause.has(Term.Act.POINT) || clause.has(Term.Act.OPEN) || clause.has(Term.Act.CLOSE))
                 && clause.takeItem(PropFrame::it).isPresent();
         boolean thing =
                 it || clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));

@@ -51,7 +51,7 @@ final class StepFrame implements Frame {
                     || HandWords.goesBack(clause, now)
                     || TurnFootFrame.heelSwings(clause)
                     || stepsThenSlides()
-                    || onto && clause.has(Term.Act.STEP)
+                    || onto && (clause.has(Term.Act.STEP) || weighs())
                     || onlyPivots()
                     || !clause.has(WhichFoot::foot)
                             && clause.has(item -> item.bareSide() && item.rel() == Term.Rel.PAST)
@@ -75,7 +75,8 @@ final class StepFrame implements Frame {
             steps |= slanted && clause.said(Term.Act.HALF_STEP);
             boolean half = clause.takeAll(Term.Act.HALF_STEP)
                     | (!slanted && clause.take(Term.Manner.HALF_STEP_LONG))
-                    | near.halfFollows();
+                    | near.halfFollows()
+                    | (steps && near.upBehind());
             if (drawsNothing()) {
                 return Optional.empty();
             }
@@ -155,7 +156,7 @@ final class StepFrame implements Frame {
             }
             boolean knee = subjectPart == Term.Part.KNEE || subjectPart == Term.Part.THIGH;
             boolean sole = subjectPart == Term.Part.SOLE && !verb;
-            if (sole || knee && !steps) {
+            if (sole || knee) {
                 return Optional.empty();
             }
             if (which.side().isPresent() && otherToes(which.side().get())) {
@@ -248,6 +249,11 @@ final class StepFrame implements Frame {
             return clause.has(to -> (to.bareSide() || to.is(Term.Part.FOOT))
                     && (to.rel() == Term.Rel.TO || to.rel() == Term.Rel.BESIDE && !clause.has(Term.Act.RAISE))
                     && to.whose().flatMap(now::foot).filter(side -> side != own).isPresent());
+        }
+
+        /** Seventy on the left, rest on the right: the weight is spoken of, and no foot. */
+        private boolean weighs() {
+            return now.topic() == Situation.Topic.WEIGHT && !clause.has(WhichFoot::foot);
         }
 
         /** Bring the left foot in, and nothing more of where to: it is drawn in. */

@@ -69,7 +69,12 @@ final class TurnBodyFrame implements Frame {
         }
         boolean far = far(clause);
         Optional<Side> over = overShoulder(clause);
+        boolean turns = clause.has(Term.Act.TURN) || clause.has(Term.Act.TWIST);
         boolean hipsStay = verb && hipsStay(clause);
+        if (hipsStay && !turns) {
+            clause.useAll();
+            return Optional.of(new Fit().noted().holds("the hips stay"));
+        }
         boolean hips = clause.takeAll(Term.Part.HIPS) && !hipsStay;
         boolean chest = clause.takeAll(Term.Part.CHEST, Term.Part.SHOULDER);
         boolean whole = clause.takeAll(Term.Part.WAIST, Term.Part.BODY);
@@ -118,11 +123,14 @@ final class TurnBodyFrame implements Frame {
         return look < trunk && clause.parted(look, trunk);
     }
 
-    /** {@return whether so much is turned to the left or the right that no foot alone can have done it} */
+    /** {@return whether so much is turned to the left or the right, or to where one faces then, that no foot alone does it} */
     static boolean far(Clause clause) {
         return clause.has(item -> item.bareSide() && item.who().side().isPresent())
                 && clause.has(item -> item.term() instanceof Term.Angle(double degrees) && degrees >= FAR
-                        || item.term() instanceof Term.Num(double number) && item.rel() == null && number >= FAR)
+                        || item.term() instanceof Term.Num(double number) && item.rel() == null && number >= FAR
+                        || pivot(clause) >= 0
+                                && item.rel() == Term.Rel.TO
+                                && (item.term() instanceof Term.Num || item.term() instanceof Term.Hall))
                 && clause.items().stream().noneMatch(item -> WhichFoot.foot(item) && item.rel() != Term.Rel.ON);
     }
 
@@ -134,7 +142,7 @@ final class TurnBodyFrame implements Frame {
                 && item.who().side().isPresent());
     }
 
-    /** Turn the body so far on the left heel: that foot turns along. How far it goes to a heading nobody says: that stays marked. */
+    /** Turn the body so far on the left heel: that foot turns along. How far it goes to a heading nobody says: that is left open. */
     private static Fit goesAlong(Fit fit, Clause clause, int pivot, Situation now) {
         Item on = clause.item(pivot);
         Pivot part = on.is(Term.Part.HEEL) ? Pivot.HEEL : Pivot.BALL;
@@ -146,6 +154,11 @@ final class TurnBodyFrame implements Frame {
                 clause.use(pivot);
                 fit.moves()
                         .add(new Move.TurnFoot(foot, part, Optional.of(new Toes.Turned(turn.degrees() * foot.sign()))));
+            } else if (move instanceof Move.TurnBody(var _, var turning)
+                    && turning.orElse(null) instanceof Turning.To) {
+                clause.use(pivot);
+                fit.moves().add(new Move.TurnFoot(foot, part, Optional.empty()));
+                fit.holds("how far the foot turns is left open");
             }
         }
         return fit;

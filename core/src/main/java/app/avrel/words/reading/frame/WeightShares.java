@@ -16,6 +16,7 @@ final class WeightShares {
 
     private static final double TENTHS = 10;
     private static final int ABOUT = 5;
+    private static final int EVEN = 50;
     private static final int ALMOST_ALL = 85;
 
     private final Clause clause;
@@ -131,6 +132,9 @@ final class WeightShares {
     }
 
     private Split exact(Side side, int percent) {
+        if (clause.has(Term.Manner.AT_MOST) && percent < 100) {
+            return ranged(side, percent > EVEN ? EVEN + 1 : 0, percent);
+        }
         return about && percent < 100
                 ? ranged(side, Math.max(0, percent - ABOUT), Math.min(100, percent + ABOUT))
                 : Split.on(side, percent);

@@ -115,10 +115,18 @@ final class WhichHand {
         if (!detail) {
             clause.use(at);
         }
+        if (item.who() == null && manyOfOneHand(item) && now.topic() == Situation.Topic.HAND && !now.bothHands()) {
+            return now.lastHand().stream().toList();
+        }
         if (item.both()) {
             return List.of(Side.LEFT, Side.RIGHT);
         }
         return now.hand(item.who()).stream().toList();
+    }
+
+    /** Knuckles down: a hand has several of its own, and who says so speaks of the hand spoken of last. */
+    private static boolean manyOfOneHand(Item item) {
+        return item.is(Term.Part.KNUCKLES) || item.is(Term.Part.FINGERS) || item.is(Term.Part.FINGERTIPS);
     }
 
     /** What is said of a hand by its side alone, once hands are spoken of. */

@@ -1,0 +1,62 @@
+package app.avrel.words.reading;
+
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Item;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Where a line that is typed in one breath may have meant a comma: before a limb with its side, before the weight, the waist
+ * or the eyes, before the body sinks. Left palm down to the knee sink; weight left right palm up.
+ */
+final class Borders {
+
+    private Borders() {}
+
+    /** {@return the phrases with one comma more, in each way that may have been meant} */
+    static List<List<Item>> of(List<Item> items) {
+        List<List<Item>> ways = new ArrayList<>();
+        for (int i = 1; i < items.size(); i++) {
+            if (ends(items.get(i - 1)) && (begins(items.get(i)) || acts(items, i))) {
+                List<Item> way = new ArrayList<>(items);
+                int at = items.get(i).from();
+                way.add(i, new Item(Term.Mark.COMMA, null, null, false, at, at, ""));
+                ways.add(way);
+            }
+        }
+        return ways;
+    }
+
+    /** A verb goes with what follows it, and after a mark there is a border already. */
+    private static boolean ends(Item item) {
+        boolean goesOn = item.term() instanceof Term.Act || item.term() instanceof Term.Rel || item.is(Term.Mark.NOT);
+        return !goesOn && !item.mark();
+    }
+
+    private static boolean begins(Item item) {
+        boolean trunk = item.rel() == null
+                && (item.is(Term.Part.WEIGHT)
+                        || item.is(Term.Part.WAIST)
+                        || item.is(Term.Part.BODY)
+                        || item.is(Term.Part.EYES));
+        boolean hands = item.rel() == null
+                && item.both()
+                && (item.is(Term.Part.HAND) || item.is(Term.Part.ARM) || item.is(Term.Part.PALM));
+        return item.sidedLimb() || trunk || hands;
+    }
+
+    /** The body sinks, or one looks: after where something else has gone, and not as what that does. */
+    private static boolean acts(List<Item> items, int at) {
+        Item item = items.get(at);
+        Item before = items.get(at - 1);
+        boolean act =
+                item.is(Term.Act.SINK) || item.is(Term.Act.RISE) || item.is(Term.Act.LOWER) || item.is(Term.Act.LOOK);
+        boolean loaded = (before.is(Term.Part.LEG) || before.is(Term.Part.FOOT))
+                && items.subList(0, at).stream()
+                        .anyMatch(weight -> weight.is(Term.Part.WEIGHT) || weight.is(Term.Act.SHIFT));
+        boolean gone = before.rel() != null && before.rel() != Term.Rel.OF
+                || before.bareSide()
+                || before.term() instanceof Term.Share;
+        return act && (gone || loaded);
+    }
+}

@@ -1,0 +1,104 @@
+package app.avrel.words.reading;
+
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Item;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Look left, then right, then ahead; the weight goes left, right, left: one verb, and the places it goes to one after the
+ * other. Nobody looks two ways at once, so that each place is a stage, with the verb said again.
+ */
+final class VerbOfMany {
+
+    private final List<Item> items;
+    private final List<Item> said = new ArrayList<>();
+    private @Nullable Item verb;
+
+    private VerbOfMany(List<Item> items) {
+        this.items = items;
+    }
+
+    static List<Item> of(List<Item> items) {
+        return new VerbOfMany(items).said();
+    }
+
+    private List<Item> said() {
+        boolean reached = false;
+        for (int i = 0; i < items.size(); i++) {
+            Item item = items.get(i);
+            if (verb(item)) {
+                verb = item;
+                reached = false;
+            } else if (verb != null && reached && border(i - 1) && alone(i, verb)) {
+                again(item, verb);
+            } else if (verb != null && goal(item, verb)) {
+                reached = true;
+            } else if (!(border(i) || amount(item) || item.is(Term.Act.MOVE))) {
+                verb = null;
+            }
+            said.add(item);
+        }
+        return said;
+    }
+
+    private static boolean verb(Item item) {
+        return item.rel() == null
+                && (item.is(Term.Act.LOOK)
+                        || item.is(Term.Part.EYES)
+                        || item.is(Term.Part.WEIGHT)
+                        || item.is(Term.Act.SHIFT)
+                        || item.is(Term.Act.TURN));
+    }
+
+    /** Which way the eyes, the weight, a turn goes. */
+    private static boolean goal(Item item, Item verb) {
+        boolean side = item.bareSide() && item.who().side().isPresent();
+        boolean middle = item.is(Term.Manner.EVEN) || item.is(Term.Manner.MIDDLE);
+        boolean ahead = item.is(Term.Way.FORWARD) || item.bareSide() && item.who() == Term.Who.FRONT;
+        boolean looked = (verb.is(Term.Act.LOOK) || verb.is(Term.Part.EYES))
+                && (item.term() instanceof Term.Way
+                        || item.term() instanceof Term.Hall
+                        || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO);
+        boolean weight = verb.is(Term.Part.WEIGHT) || verb.is(Term.Act.SHIFT);
+        return side || looked || (weight ? middle : ahead);
+    }
+
+    private static boolean amount(Item item) {
+        return item.term() instanceof Term.Num || item.term() instanceof Term.Angle;
+    }
+
+    private boolean border(int at) {
+        return items.get(at).soft() || ends(items.get(at));
+    }
+
+    private static boolean ends(Item item) {
+        return item.is(Term.Mark.THEN) || item.is(Term.Mark.THEN_OR_MORE);
+    }
+
+    /** A goal between two borders; how far one turns is no list, and needs a "then". */
+    private boolean alone(int at, Item verb) {
+        boolean then = ends(items.get(at - 1));
+        return goal(items.get(at), verb)
+                && (at + 1 == items.size() || border(at + 1) || overBeats(at + 1))
+                && (then || !verb.is(Term.Act.TURN));
+    }
+
+    /** Over three beats: the beats are told already, and "over" stands alone at the end. */
+    private boolean overBeats(int at) {
+        Item item = items.get(at);
+        return at + 1 == items.size() && (item.term() instanceof Term.Rel || item.is(Term.Way.IN));
+    }
+
+    private void again(Item goal, Item verb) {
+        if (!ends(said.getLast())) {
+            said.add(unspoken(Term.Mark.THEN, goal));
+        }
+        said.add(unspoken(verb.term(), goal));
+    }
+
+    private static Item unspoken(Term term, Item before) {
+        return new Item(term, null, null, false, before.from(), before.from(), "");
+    }
+}
