@@ -10,6 +10,8 @@ import app.avrel.floor.FloorVector;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Turn;
 import app.avrel.house.HouseRules;
+import app.avrel.label.Labels;
+import app.avrel.label.Language;
 import app.avrel.motion.Placement;
 import app.avrel.motion.Standing;
 import app.avrel.motion.Starting;
@@ -36,6 +38,8 @@ import java.util.Optional;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** What is different this time. */
 class ComparisonTest {
@@ -125,9 +129,9 @@ class ComparisonTest {
         Occurrence one = done(List.of(), List.of(count(LEFT_60), count(TURN)), 0);
         Occurrence other = done(List.of(), List.of(count(TOES_IN, LEFT_80), count(TURN)), 0);
         assertThat(new ComparisonWords(SAYING, one, other).sentence("number 3"))
-                .startsWith("As number 3, but at count 1 also \"turn the left foot on its heel")
-                .contains("; at count 1 \"shift 80 percent onto the left foot")
-                .contains("instead of \"shift 60 percent onto the left foot");
+                .startsWith("As number 3, but at count 1 also “turn the left foot on its heel")
+                .contains("; at count 1 “shift 80 percent onto the left foot")
+                .contains("instead of “shift 60 percent onto the left foot");
         assertThat(new ComparisonWords(SAYING, one, one).sentence("number 3")).isEqualTo("As number 3.");
     }
 
@@ -142,10 +146,29 @@ class ComparisonTest {
                 .containsExactly(
                         new ComparisonWords.Line(
                                 "On the way in",
-                                "\"shift 80 percent onto the left foot\" instead of \"shift 60 percent onto the left"
-                                        + " foot\"."),
-                        new ComparisonWords.Line(
-                                "At count 1", "\"look to 9 o'clock\" instead of \"look to 3 o'clock\"."));
+                                "“shift 80 percent onto the left foot” instead of “shift 60 percent onto the left"
+                                        + " foot”."),
+                        new ComparisonWords.Line("At count 1", "“look to 9 o'clock” instead of “look to 3 o'clock”."));
+    }
+
+    /** Quotation marks and full stops are those of the language it is said in. */
+    @ParameterizedTest
+    @CsvSource({"ENGLISH, “, ”, .", "SPANISH, «, », .", "CHINESE, “, ”, 。"})
+    void whatIsQuotedStandsInTheMarksOfItsLanguage(Language language, String opens, String closes, String stop) {
+        Occurrence one = done(List.of(), List.of(count(LEFT_60)), 0);
+        Occurrence other = done(List.of(), List.of(count(LEFT_80)), 0);
+        List<ComparisonWords.Line> lines = Labels.in(language, () -> new ComparisonWords(SAYING, one, other).lines());
+        assertThat(lines)
+                .singleElement()
+                .extracting(ComparisonWords.Line::words)
+                .satisfies(words -> {
+                    assertThat(words)
+                            .startsWith(opens)
+                            .contains(closes)
+                            .endsWith(stop)
+                            .doesNotContain("\"");
+                    assertThat(words).doesNotContain(stop + closes);
+                });
     }
 
     @Test
@@ -156,7 +179,7 @@ class ComparisonTest {
                 .singleElement()
                 .satisfies(line -> {
                     assertThat(line.at()).isEqualTo("At count 2");
-                    assertThat(line.words()).startsWith("Without \"turn the left foot");
+                    assertThat(line.words()).startsWith("Without “turn the left foot");
                 });
     }
 

@@ -11,6 +11,7 @@ import app.avrel.words.CountWords;
 import app.avrel.words.Wording;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -22,6 +23,9 @@ import java.util.stream.Collectors;
 public record ComparisonWords(Wording words, Occurrence first, Occurrence second) {
 
     private static final int MOST = 4;
+
+    /** The full stop of any language. */
+    private static final Pattern END = Pattern.compile("\\p{Po}$");
 
     /** {@return a sentence} */
     public String sentence(String name) {
@@ -48,7 +52,8 @@ public record ComparisonWords(Wording words, Occurrence first, Occurrence second
     /** {@return every difference, a line each, with the count it belongs to} */
     public List<Line> lines() {
         return Comparison.of(first, second).differences().stream()
-                .map(found -> new Line(Measures.capital(place(found)), Measures.capital(what(found)) + "."))
+                .map(found -> new Line(
+                        Measures.capital(place(found)), Labels.say("rules.sentence", Measures.capital(what(found)))))
                 .toList();
     }
 
@@ -93,7 +98,7 @@ public record ComparisonWords(Wording words, Occurrence first, Occurrence second
     private String said(Move move, Occurrence done, int count) {
         String sentence =
                 new CountWords(Labels.language(), words.withFront(done.front(section(done, count)))).sentence(move);
-        String bare = sentence.endsWith(".") ? sentence.substring(0, sentence.length() - 1) : sentence;
-        return "\"" + bare.substring(0, 1).toLowerCase(Locale.ROOT) + bare.substring(1) + "\"";
+        String bare = END.matcher(sentence).replaceFirst("");
+        return Labels.say("rules.quoted", bare.substring(0, 1).toLowerCase(Locale.ROOT) + bare.substring(1));
     }
 }

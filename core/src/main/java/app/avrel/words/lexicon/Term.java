@@ -230,6 +230,7 @@ public sealed interface Term {
         SLOW,
         QUICK,
         EVENLY,
+        EVEN_PACE,
         HELD,
         IN_BREATH,
         OUT_BREATH,

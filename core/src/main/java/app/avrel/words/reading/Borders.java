@@ -13,11 +13,17 @@ final class Borders {
 
     private Borders() {}
 
-    /** {@return the phrases with one comma more, in each way that may have been meant} */
-    static List<List<Item>> of(List<Item> items) {
+    /**
+     * {@return the phrases with one comma more, in each way that may have been meant}
+     *
+     * @param said what is read without it: what it takes for two moves is parted already
+     */
+    static List<List<Item>> of(List<Item> items, LineReading said) {
         List<List<Item>> ways = new ArrayList<>();
         for (int i = 1; i < items.size(); i++) {
-            if (ends(items.get(i - 1)) && (begins(items.get(i)) || acts(items, i))) {
+            if (ends(items, i - 1)
+                    && (begins(items.get(i)) || acts(items, i))
+                    && !parted(said, items.get(i - 1), items.get(i))) {
                 List<Item> way = new ArrayList<>(items);
                 int at = items.get(i).from();
                 way.add(i, new Item(Term.Mark.COMMA, null, null, false, at, at, ""));
@@ -27,9 +33,24 @@ final class Borders {
         return ways;
     }
 
-    /** A verb goes with what follows it, and after a mark there is a border already. */
-    private static boolean ends(Item item) {
-        boolean goesOn = item.term() instanceof Term.Act || item.term() instanceof Term.Rel || item.is(Term.Mark.NOT);
+    private static boolean parted(LineReading said, Item before, Item item) {
+        int first = said.moveOf(before.from());
+        int second = said.moveOf(item.from());
+        return first >= 0 && second >= 0 && first != second;
+    }
+
+    /** A verb goes with what follows it, unless it is the body that does it; after a mark there is a border already. */
+    private static boolean ends(List<Item> items, int at) {
+        Item item = items.get(at);
+        boolean subject = at > 0 && items.get(at - 1).is(Term.Part.BODY);
+        boolean oneWord = at > 0
+                && items.get(at - 1).from() == item.from()
+                && items.get(at - 1).term() instanceof Term.Act
+                && !(at > 1 && items.get(at - 2).part());
+        boolean goesOn = item.term() instanceof Term.Act && !subject
+                || oneWord
+                || item.term() instanceof Term.Rel
+                || item.is(Term.Mark.NOT);
         return !goesOn && !item.mark();
     }
 

@@ -79,7 +79,7 @@ record CountWords(CountManner manner, List<Item> words, List<Item> others) {
                 switch (manner) {
                     case SLOW -> Pace.SLOW;
                     case QUICK -> Pace.QUICK;
-                    case EVENLY -> Pace.EVEN;
+                    case EVENLY, EVEN_PACE -> Pace.EVEN;
                     case HELD -> Pace.HELD;
                     case OPEN_ENDED -> Pace.OPEN;
                     default -> null;

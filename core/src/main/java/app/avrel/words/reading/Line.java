@@ -125,7 +125,7 @@ public final class Line {
         Function<List<Item>, LineReading> reading = items -> read(typed, tokens, phrases, count, items, before);
         List<Item> items = VerbOfMany.of(count.others());
         LineReading said = reading.apply(items);
-        for (List<Item> parted : Borders.of(items)) {
+        for (List<Item> parted : Borders.of(items, said)) {
             LineReading apart = reading.apply(parted);
             if (apart.understood() && apart.moves().size() > said.moves().size()) {
                 said = apart;

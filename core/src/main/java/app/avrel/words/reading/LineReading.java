@@ -73,6 +73,15 @@ public record LineReading(
      */
     public record Word(String text, int from, int to, Role role, int move, boolean weighty) {}
 
+    /** {@return which move the word that begins there belongs to, from 0; below 0 where to none} */
+    int moveOf(int from) {
+        return words.stream()
+                .filter(word -> word.from() <= from && from < word.to())
+                .mapToInt(Word::move)
+                .findFirst()
+                .orElse(-1);
+    }
+
     /** {@return whether every word is understood and nothing must be asked} */
     public boolean understood() {
         return questions.isEmpty()

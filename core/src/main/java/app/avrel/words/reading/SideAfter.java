@@ -46,7 +46,7 @@ final class SideAfter {
     }
 
     private static boolean limb(Item item) {
-        return LIMBS.contains(item.term()) && item.who() == null && !item.many();
+        return LIMBS.contains(item.term()) && item.who() == null && (!item.many() || item.is(Term.Part.TOES));
     }
 
     /** On the right, and not on the right side or on the right foot. */

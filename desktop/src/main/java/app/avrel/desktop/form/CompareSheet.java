@@ -22,6 +22,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -143,7 +144,9 @@ final class CompareSheet {
         String last = "";
         for (ComparisonWords.Line line : new ComparisonWords(desk.saying(), before, done).lines()) {
             int row = grid.getRowCount();
-            grid.add(Texts.of(line.at().equals(last) ? "" : line.at(), "compare-at"), 0, row);
+            Label at = Texts.of(line.at().equals(last) ? "" : line.at(), "compare-at");
+            at.setMinWidth(Region.USE_PREF_SIZE);
+            grid.add(at, 0, row);
             grid.add(Texts.wrapped(line.words(), "join-words"), 1, row);
             last = line.at();
         }

@@ -39,7 +39,7 @@ final class AirFrame implements Frame {
             if (clause.has(item -> HandWords.hand(item) && item.rel() == null) || clause.has(Term.Part.WEIGHT)) {
                 return Optional.empty();
             }
-            if (risesOn() || heelThenKnee()) {
+            if (risesOn() || heelThenKnee() || handToKnee()) {
                 return Optional.empty();
             }
             KickReading kicks = new KickReading(clause, now);
@@ -117,6 +117,16 @@ final class AirFrame implements Frame {
                 return new LiftReading(clause, now).up();
             }
             return new LowerReading(clause, now).down(part);
+        }
+
+        /** The right hand to the chest, the left to the knee: the hand goes there, and no knee is lifted. */
+        private boolean handToKnee() {
+            return now.topic() == Situation.Topic.HAND
+                    && clause.has(item -> item.bareSide()
+                            && item.rel() == null
+                            && item.who().side().isPresent())
+                    && clause.has(item -> item.is(Term.Part.KNEE) && item.rel() == Term.Rel.TO)
+                    && !clause.has(item -> WhichFoot.foot(item) && item.rel() == null);
         }
 
         /** Stand tall on the left leg: that leg bears, and none is lifted. */

@@ -102,9 +102,6 @@ final class HandFrame implements Frame {
                                     item -> item.is(Term.Act.LOWER) || item.is(Term.Act.RAISE) || Leftover.small(item));
             boolean them =
                     (clause.has(Term.Ref.THEM) || goesOn) && now.topic() == Situation.Topic.HAND && now.bothHands();
-            if (bodySinks()) {
-                return Optional.empty();
-            }
             boolean brushes = clause.has(Term.Act.SWEEP) && clause.has(Term.Part.KNEE);
             if (brushes && brushesAnotherActs()) {
                 return Optional.empty();
@@ -145,13 +142,6 @@ final class HandFrame implements Frame {
                 return relation.map(fit -> fit.costs(cost));
             }
             return Optional.ofNullable(placed(hands)).map(fit -> fit.costs(cost));
-        }
-
-        /** The body sinks the right hand pushes, with no comma: the one is no act of the other. */
-        private boolean bodySinks() {
-            int body = clause.find(item -> item.is(Term.Part.BODY) && item.rel() == null);
-            int sinks = clause.find(item -> item.is(Term.Act.SINK) || item.is(Term.Act.RISE));
-            return body >= 0 && sinks > body && clause.find(Item::sidedLimb) > sinks;
         }
 
         /** Brush left knee, push right: the hand that pushes is not the one that brushes. */

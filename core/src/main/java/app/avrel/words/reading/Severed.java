@@ -1,0 +1,54 @@
+package app.avrel.words.reading;
+
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Item;
+import java.util.List;
+
+/** What begins no clause: it hangs on what stands before it, and a clause that begins with it has been cut off from there. */
+final class Severed {
+
+    private Severed() {}
+
+    /** {@return whether a run of phrases begins with what belongs to the clause before} */
+    static boolean from(List<Item> run) {
+        return stolen(run) || hangsOn(run) || saidBefore(run);
+    }
+
+    /**
+     * The sword points to 12, the left hand at the wrist: "to 12" does not go with what comes after the comma. Sink right,
+     * slide the left back: neither does "right".
+     */
+    private static boolean stolen(List<Item> run) {
+        Item first = run.getFirst();
+        boolean led = first.rel() == Term.Rel.TO
+                || first.rel() == Term.Rel.AT
+                || first.rel() == Term.Rel.BESIDE
+                || first.rel() == Term.Rel.ON;
+        return led && run.stream().anyMatch(Item::soft)
+                || first.bareSide()
+                        && first.rel() == null
+                        && run.size() > 1
+                        && run.get(1).soft();
+    }
+
+    /** Pivot both feet to the right: a place that is only led to belongs to what stands before it, and nothing goes there anew. */
+    private static boolean hangsOn(List<Item> run) {
+        Item first = run.getFirst();
+        boolean place = first.bareSide() || first.is(Term.Part.FOOT);
+        return place
+                && first.rel() == Term.Rel.TO
+                && run.stream().noneMatch(item -> item.term() instanceof Term.Act || item.part() && item.rel() == null);
+    }
+
+    /** Toes out 30 the right foot steps back; push forward the weight goes left: how far, and which way, is said of what was before. */
+    private static boolean saidBefore(List<Item> run) {
+        Item first = run.getFirst();
+        boolean amount = first.term() instanceof Term.Num || first.term() instanceof Term.Angle;
+        if (first.rel() != null || run.size() < 2 || !(amount || first.term() instanceof Term.Way)) {
+            return false;
+        }
+        Item next = run.get(1);
+        boolean eyes = next.is(Term.Part.EYES) || next.is(Term.Act.LOOK);
+        return next.sidedLimb() || amount && eyes || !amount && next.is(Term.Part.WEIGHT);
+    }
+}
