@@ -42,7 +42,7 @@ class PlantedSlipsTest {
     private static final List<Occurrence> TRACK =
             Unroll.form(DEMO.forms().getFirst(), DEMO.shelf(), PERFORMER).occurrences();
     private static final int STRETCH = 4;
-    private static final int MANY = Attacks.of(1000);
+    private static final int MANY = Attacks.of(600);
 
     private enum Plant {
         SIDE(SlipKind.SIDE, SlipKind.ORDER, SlipKind.DIRECTION, SlipKind.SHIFT_LEFT_OUT),

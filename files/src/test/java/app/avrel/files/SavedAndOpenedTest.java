@@ -78,7 +78,7 @@ class SavedAndOpenedTest {
         assertKept(project);
     }
 
-    @RepeatedTest(12)
+    @RepeatedTest(8)
     void whateverAFixMakesOfIt(RepetitionInfo repetition) {
         Project project = SampleProjects.of(repetition.getCurrentRepetition(), 4);
         Checkup checkup = new Checkup(project.setting().posing(), Directions.CLOCK);

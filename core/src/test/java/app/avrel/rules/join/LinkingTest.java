@@ -133,7 +133,7 @@ class LinkingTest {
         return HandPlace.HANGING.withHeight(samples.one(Landmark.HIP, Landmark.NAVEL, Landmark.CHEST));
     }
 
-    @RepeatedTest(60)
+    @RepeatedTest(40)
     void aLinkEndsInTheStartAndIsSoundOrThereIsAReason(RepetitionInfo repetition) {
         Samples samples = new Samples(repetition.getCurrentRepetition());
         Meeting meeting = Meeting.of(sound(samples), sound(samples), samples.one(Played.values()));
