@@ -52,6 +52,14 @@ public final class Recovery implements AutoCloseable {
         trouble = newTrouble;
     }
 
+    /**
+     * Goes the way of writing once without writing, so that the first change is on disk as quickly as the later ones; takes
+     * a moment, on whichever thread calls it.
+     */
+    public static void ready(Project project) {
+        var _ = ProjectText.of(project);
+    }
+
     /** Takes down the state of unsaved work; returns at once. */
     public void keep(Project project, Optional<Path> file) {
         keep(project, file, Optional.empty());

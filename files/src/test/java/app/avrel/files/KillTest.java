@@ -23,7 +23,7 @@ class KillTest {
     private static final int FORTY_EDITS = 40;
 
     /** How many projects are open in the program that is killed, each at another moment of its own editing. */
-    private static final int PROJECTS = 10;
+    private static final int PROJECTS = 5;
 
     /** When each edit of each project was told, and when the program was killed; in nanoseconds. */
     private record Killed(List<List<Long>> toldAt, long at) {}

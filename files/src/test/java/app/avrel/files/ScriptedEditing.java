@@ -28,6 +28,7 @@ final class ScriptedEditing {
 
     public static void main(String[] folders) {
         Project demo = Demo.project();
+        Recovery.ready(demo);
         for (int folder = 0; folder < folders.length; folder++) {
             int number = folder;
             Path path = Path.of(folders[folder]);

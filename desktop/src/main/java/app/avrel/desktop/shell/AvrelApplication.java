@@ -61,8 +61,16 @@ public final class AvrelApplication extends Application {
         Platform.runLater(() -> {
             shell.files().offerRecovery();
             FirstFrame.seen();
-            Thread.ofPlatform().daemon().name("words").start(() -> Lexicon.of(Words.language()));
+            ready(session.project());
             Rehearsal.perform(stage.getScene());
+        });
+    }
+
+    /** Has ready, beside the window, what the first line typed and the first change kept would wait for. */
+    private static void ready(Project project) {
+        Thread.ofPlatform().daemon().name("ready").start(() -> {
+            Lexicon.of(Words.language());
+            Recovery.ready(project);
         });
     }
 
