@@ -13,7 +13,8 @@ final class ChineseNumbers {
     private static final String N = "([零一二两三四五六七八九十百]+|\\d+(?:\\.\\d+)?)";
     private static final Pattern PERCENT = Pattern.compile("百分之" + N);
     private static final Pattern PART = Pattern.compile(N + "分之" + N);
-    private static final Pattern TENTHS = Pattern.compile("([一二两三四五六七八九])成(半)?(?![左右]?(?:马|弓|虚|仆|独|歇|丁))");
+    private static final Pattern TENTHS = Pattern.compile(
+            "([一二两三四五六七八九])成(半|[一二三四五六七八九](?![成分拍步点點厘度拳寸个]))?(?![左右]?(?:马|弓|虚|仆|独|歇|丁))");
     private static final Pattern FROM_TENTHS =
             Pattern.compile("([一二两三四五六七八九])(?=[到至、~]?[一二两三四五六七八九]成(?![左右]?(?:马|弓|虚|仆|独|歇|丁)))");
     private static final Pattern HOUR = Pattern.compile(N + "[点點](半)?(?:钟)?(?:方向)?(?!地)");
@@ -47,7 +48,7 @@ final class ChineseNumbers {
         }
         Matcher tenths = find(TENTHS, text, from);
         if (tenths != null) {
-            return found(new Term.Share(value(tenths.group(1)) * 10 + (tenths.group(2) == null ? 0 : 5)), tenths);
+            return found(new Term.Share(value(tenths.group(1)) * 10 + hundredths(tenths.group(2))), tenths);
         }
         Matcher fromTenths = find(FROM_TENTHS, text, from);
         if (fromTenths != null) {
@@ -92,6 +93,11 @@ final class ChineseNumbers {
         }
         Matcher plain = find(PLAIN, text, from);
         return plain == null ? Optional.empty() : found(new Term.Num(value(plain.group(1))), plain);
+    }
+
+    /** Six tenths and a half, six tenths and five: 六成半, 六成五. */
+    private static double hundredths(@Nullable String more) {
+        return more == null ? 0 : more.equals("半") ? 5 : digit(more);
     }
 
     private static @Nullable Matcher find(Pattern pattern, CharSequence text, int from) {

@@ -19,7 +19,11 @@ final class Images {
                 continue;
             }
             int end = i + 1;
-            while (end < items.size() && !ends(items.get(end)) && !another(items, end)) {
+            while (end < items.size()
+                    && !ends(items.get(end))
+                    && !another(items, end)
+                    && !place(items, end)
+                    && !items.get(end - 1).is(Term.Ref.SAME)) {
                 end++;
             }
             int to = items.get(end - 1).to();
@@ -41,6 +45,15 @@ final class Images {
                 || next.is(Term.Part.BODY);
         boolean share = next.term() instanceof Term.Ratio || next.term() instanceof Term.Share;
         return next.sidedLimb() || share || trunk && next.rel() == null || next.is(Term.Act.LOOK);
+    }
+
+    /** Round like a hoop at chest height: where the hands are is no image. */
+    private static boolean place(List<Item> items, int at) {
+        Item item = items.get(at);
+        boolean high =
+                at + 1 < items.size() && items.get(at + 1).is(Term.Manner.HEIGHT);
+        boolean led = item.rel() == Term.Rel.AT || item.rel() == Term.Rel.BEFORE;
+        return item.part() && (led || high);
     }
 
     private static boolean ends(Item item) {

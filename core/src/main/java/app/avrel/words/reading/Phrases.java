@@ -93,6 +93,7 @@ final class Phrases {
     private boolean turnsOver() {
         List<Item> here = here();
         boolean leads = at + 1 < in.size()
+                && !(in.get(at + 1).term() instanceof Term.Rel)
                 && !(in.get(at + 1).term() instanceof Term.Mark
                         && !in.get(at + 1).text().matches("the|a|an|your|his|her|its"));
         return term(at) == Term.Rel.OVER

@@ -95,7 +95,7 @@ final class Search {
                 continue;
             }
             List<Item> run = items.subList(from, to);
-            boolean apart = open > 0 && Severed.from(run);
+            boolean apart = open > 0 && Severed.from(items, from, to);
             double taken = (apart ? 2 * Costs.SEVERED : 0) + ofNext(run);
             double left = dearest(best.get(to)) - path.cost - open - taken;
             for (Fit fit : Frames.read(run, path.now, left)) {

@@ -9,9 +9,37 @@ final class Severed {
 
     private Severed() {}
 
-    /** {@return whether a run of phrases begins with what belongs to the clause before} */
-    static boolean from(List<Item> run) {
-        return stolen(run) || hangsOn(run) || saidBefore(run);
+    /** {@return whether the phrases of a line from one to another begin with what belongs to the clause before} */
+    static boolean from(List<Item> line, int from, int to) {
+        List<Item> run = line.subList(from, to);
+        return stolen(run)
+                || hangsOn(run)
+                || saidBefore(run)
+                || from > 0 && (actOf(line.get(from - 1), run) || actOn(line.get(from - 1), run));
+    }
+
+    /** The right fist comes up from the hip: it is the fist that does. */
+    private static boolean actOf(Item before, List<Item> run) {
+        Item act = run.getFirst();
+        boolean moves = act.is(Term.Act.RISE)
+                || act.is(Term.Act.SINK)
+                || act.is(Term.Act.RAISE)
+                || act.is(Term.Act.LOWER);
+        return moves && hand(before);
+    }
+
+    /** Tilt the left palm: it is not the body that is tilted. */
+    private static boolean actOn(Item before, List<Item> run) {
+        return before.is(Term.Act.LEAN) && hand(run.getFirst());
+    }
+
+    private static boolean hand(Item item) {
+        boolean part = item.is(Term.Part.HAND)
+                || item.is(Term.Part.PALM)
+                || item.is(Term.Part.FIST)
+                || item.is(Term.Part.ARM)
+                || item.is(Term.Part.FOREARM);
+        return part && item.rel() == null && item.who() != null;
     }
 
     /**

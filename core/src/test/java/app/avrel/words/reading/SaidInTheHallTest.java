@@ -153,7 +153,6 @@ class SaidInTheHallTest {
                 "right heel light",
                 "waist left as far as it goes",
                 "hands apart, shoulder width",
-                "shoulders loose",
                 "breathe in while the hands rise"
             })
     void inEnglishItIsAskedOrMarked(String line) {

@@ -54,7 +54,10 @@ final class DepthFrame implements Frame {
         boolean ofTheArm = clause.has(Term.Manner.UPRIGHT)
                 && clause.has(item -> item.is(Term.Part.FOREARM) || item.is(Term.Part.ARM) || item.is(Term.Part.SHIN));
         boolean besideTheBody = clause.has(item -> item.is(Term.Part.BODY) && item.rel() == Term.Rel.AT);
-        if (ofTheArm || besideTheBody) {
+        boolean chestAlone = clause.has(item -> item.is(Term.Part.CHEST) && item.rel() == null)
+                && !body
+                && (clause.has(Term.Act.SINK) || clause.has(Term.Act.LOWER));
+        if (ofTheArm || besideTheBody || chestAlone) {
             return Optional.empty();
         }
         boolean leans = clause.has(Term.Act.LEAN)
@@ -257,7 +260,9 @@ final class DepthFrame implements Frame {
                     || item.is(Term.Part.HIPS)
                     || item.is(Term.Part.WAIST)
                     || item.is(Term.Part.CHEST);
-            if (clause.open(i) && trunk && item.rel() != Term.Rel.TO) {
+            boolean oneHip = item.is(Term.Part.HIPS)
+                    && item.whose().flatMap(Term.Who::side).isPresent();
+            if (clause.open(i) && trunk && !oneHip && item.rel() != Term.Rel.TO) {
                 clause.use(i);
             }
         }

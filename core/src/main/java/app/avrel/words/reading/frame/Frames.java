@@ -27,6 +27,7 @@ public final class Frames {
             new SameFrame(),
             new NotFrame(),
             new LegFrame(),
+            new BearingFrame(),
             new CountFrame());
 
     private Frames() {}
@@ -59,6 +60,16 @@ public final class Frames {
     private static boolean oneStaysAnotherMoves(List<Item> items) {
         for (int i = 0; i + 3 < items.size(); i++) {
             Item stays = items.get(i);
+            boolean bare = stays.bareSide() && (i > 0 && items.get(i - 1).is(Term.Act.STAY) || items.get(i + 1).is(Term.Act.STAY));
+            boolean other = bare
+                    && items.subList(i + 3, items.size()).stream()
+                            .anyMatch(item -> item.bareSide()
+                                    && item.rel() == null
+                                    && item.who() != stays.who()
+                                    && item.who().side().isPresent());
+            if (other && items.get(i + 2).soft()) {
+                return true;
+            }
             if (stays.sidedLimb()
                     && items.get(i + 1).is(Term.Act.STAY)
                     && items.get(i + 2).soft()

@@ -42,6 +42,7 @@ final class GazeFrame implements Frame {
         if (head) {
             return Optional.empty();
         }
+        movesIt(clause, eyes >= 0 ? eyes : looks);
         clause.takeAll(
                 Term.Act.LOOK,
                 Term.Part.EYES,
@@ -97,6 +98,20 @@ final class GazeFrame implements Frame {
             return Optional.of(Fit.of(new Move.Look(followed)).costs(cost));
         }
         return direction(clause, now, cost);
+    }
+
+    /** Lower the eyes, let the gaze drop: the verb beside it is of the eyes, and not of the body. */
+    private static void movesIt(Clause clause, int gaze) {
+        for (int beside : new int[] {gaze - 1, gaze + 1}) {
+            boolean moves = gaze >= 0
+                    && beside >= 0
+                    && beside < clause.size()
+                    && (clause.item(beside).is(Term.Act.LOWER)
+                            || clause.item(beside).is(Term.Act.RAISE));
+            if (moves) {
+                clause.use(beside);
+            }
+        }
     }
 
     /** Look left over the shoulder. */

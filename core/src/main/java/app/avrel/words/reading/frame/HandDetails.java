@@ -213,9 +213,28 @@ final class HandDetails {
         return pointing(clause.item(verb + 1));
     }
 
+    /** The elbow bends until the hand is at the shoulder: it is the hand that goes there, and no elbow sinks. */
+    private boolean bends(int elbow) {
+        int bent = clause.find(Term.Manner.BENT);
+        boolean beside = bent >= 0 && Math.abs(bent - elbow) <= 2;
+        if (beside) {
+            clause.use(elbow);
+            clause.use(bent);
+            if (bent > 0
+                    && clause.item(bent - 1).is(Term.Act.SINK)
+                    && clause.item(bent - 1).from() == clause.item(bent).from()) {
+                clause.use(bent - 1);
+            }
+        }
+        return beside;
+    }
+
     private Optional<Pointing> elbow() {
         int at = clause.find(item -> item.is(Term.Part.ELBOW) && (item.rel() == null || item.rel() == Term.Rel.WITH));
         if (at < 0) {
+            return Optional.empty();
+        }
+        if (bends(at)) {
             return Optional.empty();
         }
         boolean sinks = at > 0

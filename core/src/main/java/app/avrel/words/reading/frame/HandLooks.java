@@ -123,7 +123,7 @@ final class HandLooks {
             return first && place.palm().isEmpty() ? pointed.withPalm(Palm.DOWN) : pointed;
         }
         int elbow = clause.find(item -> item.is(Term.Part.ELBOW) && item.rel() == null);
-        if (elbow >= 0 && high && place.elbow().isEmpty()) {
+        if (elbow >= 0 && high && place.elbow().isEmpty() && !clause.said(Term.Manner.BENT)) {
             clause.use(elbow);
             return place.withPoint(HandPoint.ELBOW);
         }

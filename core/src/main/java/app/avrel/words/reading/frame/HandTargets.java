@@ -232,7 +232,12 @@ final class HandTargets {
             boolean moves = clause.near(i, 1)
                     .filter(next -> next.is(Term.Act.LOWER) || next.is(Term.Act.SINK) || next.is(Term.Act.RISE))
                     .isPresent();
-            boolean bare = clause.open(i) && height(item) && item.rel() == null && !moves;
+            boolean besideElbows = item.is(Term.Part.SHOULDER)
+                    && i > 0
+                    && clause.item(i - 1).soft()
+                    && subject < i
+                    && clause.item(subject).is(Term.Part.ELBOW);
+            boolean bare = clause.open(i) && height(item) && item.rel() == null && !moves && !besideElbows;
             boolean place = !item.is(Term.Part.EYES) && (!item.is(Term.Part.WAIST) || comesTo(i));
             if (bare && (high || i > subject && place)) {
                 return i;

@@ -40,7 +40,7 @@ final class LowerReading {
         if (sinks >= 0 && sinks + 1 < clause.size() && clause.item(sinks + 1).soft()) {
             return Optional.empty();
         }
-        int subject = clause.find(item -> WhichFoot.foot(item) && item.rel() == null);
+        int subject = endsOnToes() ? -1 : clause.find(item -> WhichFoot.foot(item) && item.rel() == null);
         Term named = subject < 0 ? null : clause.item(subject).term();
         if (named == Term.Part.KNEE) {
             return Optional.empty();
@@ -78,7 +78,21 @@ final class LowerReading {
         return flat && down && clause.takeAll(Term.Act.STAY) && clause.takeAll(Term.Way.DOWN, Term.Manner.FLAT);
     }
 
-    private Optional<Fit> lower(Side side, WhichFoot.Found which, @Nullable Term named, boolean lowers, boolean lands) {
+    /** Set it down beside the right foot, toes only: the last word tells how it comes down. */
+    private boolean endsOnToes() {
+        int last = clause.size() - 1;
+        return last > 0
+                && clause.item(last).is(Term.Part.TOES)
+                && (clause.item(last).rel() == Term.Rel.ON
+                        || clause.item(last).rel() == null && clause.item(last - 1).soft());
+    }
+
+    private Optional<Fit> lower(
+            Side side,
+            WhichFoot.Found which,
+            @Nullable Term named,
+            boolean lowers,
+            boolean lands) {
         Contact standing = now.pose().foot(side).contact();
         boolean lifted = now.lifted().equals(Optional.of(side));
         clause.takeAll(
@@ -144,7 +158,7 @@ final class LowerReading {
         }
         boolean toes = named == Term.Part.TOES || floor && clause.said(Term.Part.TOES);
         boolean touched = toes && clause.indexOf(Term.Act.LAND) >= 0 && clause.indexOf(Term.Act.LOWER) < 0;
-        boolean toesFirst = touched || clause.has(Term.Part.TOES) && clause.has(Term.Manner.FIRST);
+        boolean toesFirst = touched || endsOnToes() || clause.has(Term.Part.TOES) && clause.has(Term.Manner.FIRST);
         return toesFirst ? Optional.of(Contact.BALL) : Optional.empty();
     }
 }

@@ -50,6 +50,7 @@ final class StepFrame implements Frame {
                     || followsHand()
                     || HandWords.goesBack(clause, now)
                     || TurnFootFrame.heelSwings(clause)
+                    || TurnFootFrame.parallel(clause)
                     || stepsThenSlides()
                     || onto && (clause.has(Term.Act.STEP) || weighs())
                     || onlyPivots()

@@ -125,12 +125,15 @@ final class TurnBodyFrame implements Frame {
 
     /** {@return whether so much is turned to the left or the right, or to where one faces then, that no foot alone does it} */
     static boolean far(Clause clause) {
-        return clause.has(item -> item.bareSide() && item.who().side().isPresent())
-                && clause.has(item -> item.term() instanceof Term.Angle(double degrees) && degrees >= FAR
+        boolean faces = pivot(clause) >= 0
+                && clause.has(Term.Act.FACE)
+                && clause.has(item -> item.term() instanceof Term.Num || item.term() instanceof Term.Hall);
+        return (faces || clause.has(item -> item.bareSide() && item.who().side().isPresent()))
+                && (faces || clause.has(item -> item.term() instanceof Term.Angle(double degrees) && degrees >= FAR
                         || item.term() instanceof Term.Num(double number) && item.rel() == null && number >= FAR
                         || pivot(clause) >= 0
                                 && item.rel() == Term.Rel.TO
-                                && (item.term() instanceof Term.Num || item.term() instanceof Term.Hall))
+                                && (item.term() instanceof Term.Num || item.term() instanceof Term.Hall)))
                 && clause.items().stream().noneMatch(item -> WhichFoot.foot(item) && item.rel() != Term.Rel.ON);
     }
 

@@ -47,6 +47,20 @@ final class TurnFootFrame implements Frame {
                 && !clause.has(Term.Measure.class);
     }
 
+    /** The left foot is parallel to the right: it turns there, and steps nowhere. */
+    static boolean parallel(Clause clause) {
+        return clause.has(Term.Manner.PARALLEL)
+                && clause.has(item -> item.is(Term.Part.FOOT) && item.rel() == null && item.sidedLimb())
+                && clause.items().stream()
+                        .allMatch(item -> item.is(Term.Manner.PARALLEL)
+                                || (item.is(Term.Part.FOOT) || item.bareSide())
+                                        && (item.rel() == null || item.rel() == Term.Rel.TO)
+                                || item.is(Term.Act.MOVE)
+                                || item.is(Term.Act.STAY)
+                                || item.is(Term.Act.TURN)
+                                || Leftover.small(item));
+    }
+
     /** One clause, while it is read. Toes of which nobody says that they turn, or where to, do not turn. */
     private static final class Reading {
 
@@ -60,7 +74,9 @@ final class TurnFootFrame implements Frame {
         }
 
         Optional<Fit> read() {
+            boolean parallel = parallel(clause);
             boolean turns = clause.has(Term.Act.TURN)
+                    || parallel
                     || heelSwings(clause)
                     || clause.has(Term.Act.TWIST)
                     || clause.has(Term.Act.FOLLOW) && now.turned()
@@ -155,6 +171,9 @@ final class TurnFootFrame implements Frame {
                             clause,
                             now,
                             toes && clause.has(item -> Ways.amount(item.term()).isPresent()));
+            if (parallel) {
+                clause.takeAll(Term.Act.MOVE, Term.Act.STAY);
+            }
             clause.takeAll(
                     Term.Act.TURN,
                     Term.Act.TWIST,

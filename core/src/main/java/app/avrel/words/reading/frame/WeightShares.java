@@ -202,6 +202,10 @@ final class WeightShares {
             return Fit.of(new Move.Shift(exact(side.get(), (int) Math.round(tenths ? first * TENTHS : first))));
         }
         double second = value(numbers.get(1));
+        Optional<Side> end = foot.sideOfGoal(numbers.getFirst(), numbers.get(1));
+        if (end.isPresent()) {
+            return Fit.of(new Move.Shift(exact(end.get(), (int) Math.round(second))));
+        }
         Optional<Side> side = foot.sideOf(numbers.getFirst(), numbers.get(1));
         boolean tenths = first + second == TENTHS;
         double share = tenths ? first * TENTHS : first;

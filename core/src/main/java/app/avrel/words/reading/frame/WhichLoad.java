@@ -48,7 +48,8 @@ final class WhichLoad {
     }
 
     private Optional<Side> named() {
-        Optional<Item> who = clause.takeItem(item -> (limb(item) || item.bareSide()) && item.who() != null);
+        Optional<Item> who = clause.takeItem(
+                item -> (limb(item) && item.rel() != Term.Rel.WITH || item.bareSide()) && item.who() != null);
         boolean whole = ways || who.filter(Item::bareSide).isPresent();
         if (who.isPresent() && !whole) {
             return now.foot(who.get().who());
@@ -93,12 +94,43 @@ final class WhichLoad {
         for (int i = at + 1; at >= 0 && i < clause.size() && !clause.item(i).soft(); i++) {
             Item item = clause.item(i);
             boolean whole = item.rel() != Term.Rel.ON && item.rel() != Term.Rel.FROM;
-            if (clause.open(i) && limb(item) && item.who() != null && whole) {
+            boolean side = item.bareSide() && item.rel() == null && item.who().side().isPresent();
+            if (clause.open(i) && (limb(item) && item.who() != null && whole || side)) {
                 clause.use(i);
                 return now.foot(item.who());
             }
         }
         return Optional.empty();
+    }
+
+    /** From sixty right to eighty left: each number has its side beside it, and the second is where the weight ends. */
+    Optional<Side> sideOfGoal(int first, int second) {
+        Optional<Side> after = differing(first + 1, second + 1);
+        Optional<Side> goal = after.isPresent() ? after : differing(first - 1, second - 1);
+        boolean fromTo = clause.items().subList(0, second + 1).stream()
+                .anyMatch(item -> item.rel() == Term.Rel.FROM
+                        || item.rel() == Term.Rel.OF
+                        || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO);
+        if (goal.isPresent() && fromTo) {
+            moreSides();
+            moreSides();
+            clause.take(Term.Rel.TO);
+            return goal;
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Side> differing(int first, int second) {
+        if (first < 0 || second >= clause.size()) {
+            return Optional.empty();
+        }
+        Optional<Side> begin = sideAt(first);
+        return sideAt(second).filter(side -> begin.isPresent() && begin.get() != side);
+    }
+
+    private Optional<Side> sideAt(int at) {
+        Item item = clause.item(at);
+        return item.bareSide() || limb(item) ? item.whose().flatMap(Term.Who::side) : Optional.empty();
     }
 
     /** Of two numbers with their sides, the side of the first: before it, or else after it. */
