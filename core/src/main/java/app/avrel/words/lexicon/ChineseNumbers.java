@@ -13,8 +13,8 @@ final class ChineseNumbers {
     private static final String N = "([零一二两三四五六七八九十百]+|\\d+(?:\\.\\d+)?)";
     private static final Pattern PERCENT = Pattern.compile("百分之" + N);
     private static final Pattern PART = Pattern.compile(N + "分之" + N);
-    private static final Pattern TENTHS = Pattern.compile(
-            "([一二两三四五六七八九])成(半|[一二三四五六七八九](?![成分拍步点點厘度拳寸个]))?(?![左右]?(?:马|弓|虚|仆|独|歇|丁))");
+    private static final Pattern TENTHS =
+            Pattern.compile("([一二两三四五六七八九])成(半|[一二三四五六七八九](?![成分拍步点點厘度拳寸个]))?(?![左右]?(?:马|弓|虚|仆|独|歇|丁))");
     private static final Pattern FROM_TENTHS =
             Pattern.compile("([一二两三四五六七八九])(?=[到至、~]?[一二两三四五六七八九]成(?![左右]?(?:马|弓|虚|仆|独|歇|丁)))");
     private static final Pattern HOUR = Pattern.compile(N + "[点點](半)?(?:钟)?(?:方向)?(?!地)");
@@ -22,6 +22,9 @@ final class ChineseNumbers {
     private static final String MORE_OR_LESS = "转轉拧沉升起移开倾扣撇摆屈蹲落降";
 
     private static final Pattern RATIO = Pattern.compile("([一二三四五六七八九])([一二三四五六七八九])(?:分|开)?");
+    /** Fifty-five to forty-five: 五五四五. */
+    private static final Pattern HUNDREDTHS = Pattern.compile("([一二三四五六七八九])([一二三四五六七八九])([一二三四五六七八九])([一二三四五六七八九])");
+
     private static final Pattern BEATS = Pattern.compile(N + "(?:个)?拍(?:子)?(半)?");
     private static final Pattern NTH_BEAT = Pattern.compile("第" + N + "拍");
     private static final Pattern DEGREES = Pattern.compile(N + "度");
@@ -61,6 +64,14 @@ final class ChineseNumbers {
         if (hour != null && value(hour.group(1)) >= 1 && value(hour.group(1)) <= 12) {
             double half = hour.group(2) == null ? 0 : 15;
             return found(new Term.Hall(Heading.wrapping(value(hour.group(1)) * 30 + half)), hour);
+        }
+        Matcher parts = find(HUNDREDTHS, text, from);
+        if (parts != null) {
+            int first = digit(parts.group(1)) * 10 + digit(parts.group(2));
+            int second = digit(parts.group(3)) * 10 + digit(parts.group(4));
+            if (first + second == 100) {
+                return found(new Term.Ratio(first, second), parts);
+            }
         }
         Matcher ratio = find(RATIO, text, from);
         if (ratio != null && digit(ratio.group(1)) + digit(ratio.group(2)) == 10) {

@@ -50,8 +50,7 @@ final class Images {
     /** Round like a hoop at chest height: where the hands are is no image. */
     private static boolean place(List<Item> items, int at) {
         Item item = items.get(at);
-        boolean high =
-                at + 1 < items.size() && items.get(at + 1).is(Term.Manner.HEIGHT);
+        boolean high = at + 1 < items.size() && items.get(at + 1).is(Term.Manner.HEIGHT);
         boolean led = item.rel() == Term.Rel.AT || item.rel() == Term.Rel.BEFORE;
         return item.part() && (led || high);
     }

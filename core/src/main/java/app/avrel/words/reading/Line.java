@@ -119,8 +119,8 @@ public final class Line {
         List<Token> tokens = Amounts.of(SidesAhead.of(scanned));
         Phrases.Found phrases =
                 Phrases.of(typed, tokens, language, saying.directions().startFaces());
-        CountWords count = CountWords.of(BeatMarks.of(Correcting.of(BareShares.of(Elided.of(Opposed.of(
-                FallenToes.of(SideAfter.of(Afterwards.of(Turned.of(Images.of(phrases.items(), typed)), language)))))))));
+        CountWords count = CountWords.of(BeatMarks.of(Correcting.of(BareShares.of(Elided.of(Opposed.of(FallenToes.of(
+                SideAfter.of(Afterwards.of(Turned.of(Images.of(phrases.items(), typed)), language)))))))));
         Situation before = Situation.before(saying, body, pose).withHears(hears).withEarlier(earlier);
         Function<List<Item>, LineReading> reading = items -> read(typed, tokens, phrases, count, items, before);
         List<Item> items = VerbOfMany.of(OnFromThere.of(count.others()));

@@ -26,25 +26,26 @@ final class OnFromThere {
                 onward(said, hand, item.from());
                 hand = null;
             }
-            placed |= item.part() && item.rel() == Term.Rel.BEFORE;
+            placed |= item.is(Term.Part.ABOVE_HEAD) || item.part() && item.rel() == Term.Rel.BEFORE;
             said.add(item);
         }
         return said;
     }
 
     private static boolean hand(Item item) {
-        boolean part = item.is(Term.Part.HAND) || item.is(Term.Part.PALM) || item.is(Term.Part.FIST);
-        return part && item.rel() == null && item.who() != null;
+        boolean part =
+                item.is(Term.Part.HAND) || item.is(Term.Part.PALM) || item.is(Term.Part.FIST) || item.is(Term.Part.ARM);
+        return part && item.rel() == null && (item.who() != null || item.many());
     }
 
     private static boolean goesOn(List<Item> items, int at) {
         Item item = items.get(at);
         boolean way = item.is(Term.Way.UP) || item.is(Term.Way.DOWN);
-        return way
-                && items.get(at - 1).is(Term.Mark.AND)
-                && at + 1 < items.size()
-                && items.get(at + 1).part()
-                && items.get(at + 1).rel() == Term.Rel.TO;
+        if (!way || !items.get(at - 1).is(Term.Mark.AND) || at + 1 == items.size()) {
+            return false;
+        }
+        Item goal = items.get(at + 1);
+        return goal.is(Term.Manner.AT_SIDES) || goal.part() && goal.rel() == Term.Rel.TO;
     }
 
     /** In place of the "and": then the same hand again. */

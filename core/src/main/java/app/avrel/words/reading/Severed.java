@@ -21,10 +21,8 @@ final class Severed {
     /** The right fist comes up from the hip: it is the fist that does. */
     private static boolean actOf(Item before, List<Item> run) {
         Item act = run.getFirst();
-        boolean moves = act.is(Term.Act.RISE)
-                || act.is(Term.Act.SINK)
-                || act.is(Term.Act.RAISE)
-                || act.is(Term.Act.LOWER);
+        boolean moves =
+                act.is(Term.Act.RISE) || act.is(Term.Act.SINK) || act.is(Term.Act.RAISE) || act.is(Term.Act.LOWER);
         return moves && hand(before);
     }
 

@@ -57,6 +57,10 @@ final class FacedPalm {
         return both && faces && ends;
     }
 
+    private boolean turned(int palm) {
+        return palm > 0 && clause.item(palm - 1).is(Term.Act.TURN);
+    }
+
     /** A palm that looks at something: the other hand, the body, a wall. */
     Optional<Palm> read() {
         boolean looks = clause.has(Term.Act.LOOK) || clause.has(Term.Act.FACE);
@@ -89,7 +93,9 @@ final class FacedPalm {
             boolean turns = clause.item(palm).is(Term.Part.PALM)
                     && item.rel() == Term.Rel.TO
                     && clause.near(i, -1)
-                            .filter(before -> before.is(Term.Act.TURN) || before.is(Term.Way.IN))
+                            .filter(before -> before.is(Term.Act.TURN)
+                                    || before.is(Term.Way.IN)
+                                    || before == clause.item(palm) && turned(palm))
                             .isPresent();
             boolean toward = turns
                     || item.rel() == Term.Rel.TO && item.text().startsWith("toward")

@@ -60,7 +60,9 @@ public final class Frames {
     private static boolean oneStaysAnotherMoves(List<Item> items) {
         for (int i = 0; i + 3 < items.size(); i++) {
             Item stays = items.get(i);
-            boolean bare = stays.bareSide() && (i > 0 && items.get(i - 1).is(Term.Act.STAY) || items.get(i + 1).is(Term.Act.STAY));
+            boolean bare = stays.bareSide()
+                    && (i > 0 && items.get(i - 1).is(Term.Act.STAY)
+                            || items.get(i + 1).is(Term.Act.STAY));
             boolean other = bare
                     && items.subList(i + 3, items.size()).stream()
                             .anyMatch(item -> item.bareSide()

@@ -102,6 +102,9 @@ final class HandFrame implements Frame {
                                     item -> item.is(Term.Act.LOWER) || item.is(Term.Act.RAISE) || Leftover.small(item));
             boolean them =
                     (clause.has(Term.Ref.THEM) || goesOn) && now.topic() == Situation.Topic.HAND && now.bothHands();
+            if (clause.has(Term.Part.FAN) && (clause.has(Term.Act.OPEN) || clause.has(Term.Act.CLOSE))) {
+                return Optional.empty();
+            }
             boolean brushes = clause.has(Term.Act.SWEEP) && clause.has(Term.Part.KNEE);
             if (brushes && brushesAnotherActs()) {
                 return Optional.empty();
@@ -346,8 +349,9 @@ final class HandFrame implements Frame {
                 moves.add(new Move.PlaceHand(
                         hand, parted ? ways.nearer(here, toward(place), second.get(), hand) : here, path));
             }
-            boolean onFist =
-                    clause.items().stream().anyMatch(item -> item.is(Term.Part.FIST) && HandLimbs.followed(item));
+            boolean onFist = clause.items().stream()
+                    .anyMatch(item ->
+                            item.is(Term.Part.FIST) && (HandLimbs.followed(item) || HandLooks.ofOther(clause, item)));
             if (onFist && hands.size() == 1 && place.at().equals(Optional.of(HandAt.OTHER_HAND))) {
                 moves.add(shaped(first.other(), HandShape.FIST));
             }

@@ -39,13 +39,16 @@ final class HandLooks {
             return named;
         }
         boolean deep = clause.has(Term.Act.SINK) || clause.has(Term.Act.RISE);
-        if (clause.takeItem(
-                        item -> item.is(Term.Part.FIST) && !(deep && item.who() == null) && !HandLimbs.followed(item))
+        if (clause.takeItem(item -> item.is(Term.Part.FIST)
+                        && !(deep && item.who() == null)
+                        && !HandLimbs.followed(item)
+                        && !ofOther(clause, item))
                 .isPresent()) {
             clause.takeAll(Term.Part.FIST);
             return Optional.of(HandShape.FIST);
         }
         boolean opens = clause.has(Term.Act.OPEN)
+                && !clause.has(PropFrame::thing)
                 && clause.items().stream().anyMatch(item -> item.is(Term.Part.HAND))
                 && !clause.has(Term.Way.OUT);
         boolean flat = clause.has(Term.Part.PALM) && clause.takeAll(Term.Manner.FLAT);
@@ -54,6 +57,17 @@ final class HandLooks {
         return flat || alone || opens && !clause.items().stream().anyMatch(Item::both)
                 ? Optional.of(HandShape.OPEN)
                 : Optional.empty();
+    }
+
+    /** The left hand holds the right fist: the hand that holds it is none. */
+    static boolean ofOther(Clause clause, Item fist) {
+        int at = clause.items().indexOf(fist);
+        return fist.whose().flatMap(Term.Who::side).isPresent()
+                && clause.items().subList(0, at).stream()
+                        .anyMatch(item -> (item.is(Term.Part.HAND) || item.is(Term.Part.PALM))
+                                && item.rel() == null
+                                && item.whose().flatMap(Term.Who::side).isPresent()
+                                && item.who() != fist.who());
     }
 
     Optional<HandPoint> measured() {

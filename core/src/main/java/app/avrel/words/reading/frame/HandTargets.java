@@ -137,7 +137,10 @@ final class HandTargets {
 
     /** The fingers of the right hand touch the left wrist, or hold it: that is where they go. */
     private boolean touched(Item limb, Side hand) {
-        boolean part = limb.is(Term.Part.WRIST) || limb.is(Term.Part.ELBOW) || limb.is(Term.Part.FOREARM);
+        boolean part = limb.is(Term.Part.WRIST)
+                || limb.is(Term.Part.ELBOW)
+                || limb.is(Term.Part.FOREARM)
+                || limb.is(Term.Part.FIST);
         return part
                 && limb.rel() == null
                 && TOUCHING.stream().anyMatch(clause::has)
@@ -207,6 +210,11 @@ final class HandTargets {
 
     /** The height that is gone to: not where the hand comes from, nor what it only passes. */
     private int target() {
+        if (clause.said(Term.Manner.AT_SIDES)
+                && clause.takeItem(item -> height(item) && item.rel() == Term.Rel.PAST)
+                        .isPresent()) {
+            return -1;
+        }
         int pass = clause.indexOf(Term.Act.PASS);
         int by = pass < 0 || pass + 1 >= clause.size() ? -1 : pass + 1;
         if (by > 0

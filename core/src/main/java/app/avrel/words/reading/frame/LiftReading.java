@@ -88,8 +88,11 @@ final class LiftReading {
 
     /** How far off the floor: a length, near enough to it. */
     private Optional<Length> height() {
-        Optional<Length> height = clause.take(Term.Measure.class, measure -> !measure.wide())
-                .map(Term.Measure::length)
+        Optional<Length> height = clause.takeItem(item -> item.term() instanceof Term.Measure(var _, boolean wide)
+                        && !wide
+                        && item.rel() != Term.Rel.BEFORE
+                        && item.rel() != Term.Rel.BEHIND)
+                .map(item -> ((Term.Measure) item.term()).length())
                 .filter(length -> length.amount() > 0);
         if (height.isPresent()) {
             clause.takeAll(Term.Rel.FROM, Term.Rel.OVER, Term.Rel.ABOVE, Term.Manner.HIGHER, Term.Manner.HEIGHT);

@@ -84,15 +84,11 @@ final class LowerReading {
         return last > 0
                 && clause.item(last).is(Term.Part.TOES)
                 && (clause.item(last).rel() == Term.Rel.ON
-                        || clause.item(last).rel() == null && clause.item(last - 1).soft());
+                        || clause.item(last).rel() == null
+                                && clause.item(last - 1).soft());
     }
 
-    private Optional<Fit> lower(
-            Side side,
-            WhichFoot.Found which,
-            @Nullable Term named,
-            boolean lowers,
-            boolean lands) {
+    private Optional<Fit> lower(Side side, WhichFoot.Found which, @Nullable Term named, boolean lowers, boolean lands) {
         Contact standing = now.pose().foot(side).contact();
         boolean lifted = now.lifted().equals(Optional.of(side));
         clause.takeAll(

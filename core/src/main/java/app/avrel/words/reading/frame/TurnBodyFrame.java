@@ -69,8 +69,10 @@ final class TurnBodyFrame implements Frame {
         }
         boolean far = far(clause);
         Optional<Side> over = overShoulder(clause);
-        boolean turns = clause.has(Term.Act.TURN) || clause.has(Term.Act.TWIST);
-        boolean hipsStay = verb && hipsStay(clause);
+        boolean soFar = clause.has(item -> item.is(Term.Part.WAIST) || item.is(Term.Part.BODY))
+                && clause.has(item -> Ways.amount(item.term()).isPresent());
+        boolean turns = soFar || clause.has(Term.Act.TURN) || clause.has(Term.Act.TWIST);
+        boolean hipsStay = (verb || soFar) && hipsStay(clause);
         if (hipsStay && !turns) {
             clause.useAll();
             return Optional.of(new Fit().noted().holds("the hips stay"));
@@ -129,11 +131,12 @@ final class TurnBodyFrame implements Frame {
                 && clause.has(Term.Act.FACE)
                 && clause.has(item -> item.term() instanceof Term.Num || item.term() instanceof Term.Hall);
         return (faces || clause.has(item -> item.bareSide() && item.who().side().isPresent()))
-                && (faces || clause.has(item -> item.term() instanceof Term.Angle(double degrees) && degrees >= FAR
-                        || item.term() instanceof Term.Num(double number) && item.rel() == null && number >= FAR
-                        || pivot(clause) >= 0
-                                && item.rel() == Term.Rel.TO
-                                && (item.term() instanceof Term.Num || item.term() instanceof Term.Hall)))
+                && (faces
+                        || clause.has(item -> item.term() instanceof Term.Angle(double degrees) && degrees >= FAR
+                                || item.term() instanceof Term.Num(double number) && item.rel() == null && number >= FAR
+                                || pivot(clause) >= 0
+                                        && item.rel() == Term.Rel.TO
+                                        && (item.term() instanceof Term.Num || item.term() instanceof Term.Hall)))
                 && clause.items().stream().noneMatch(item -> WhichFoot.foot(item) && item.rel() != Term.Rel.ON);
     }
 

@@ -94,7 +94,8 @@ final class WhichLoad {
         for (int i = at + 1; at >= 0 && i < clause.size() && !clause.item(i).soft(); i++) {
             Item item = clause.item(i);
             boolean whole = item.rel() != Term.Rel.ON && item.rel() != Term.Rel.FROM;
-            boolean side = item.bareSide() && item.rel() == null && item.who().side().isPresent();
+            boolean side =
+                    item.bareSide() && item.rel() == null && item.who().side().isPresent();
             if (clause.open(i) && (limb(item) && item.who() != null && whole || side)) {
                 clause.use(i);
                 return now.foot(item.who());
