@@ -123,7 +123,7 @@ public final class Line {
                 SideAfter.of(Afterwards.of(Turned.of(Images.of(phrases.items(), typed)), language)))))))));
         Situation before = Situation.before(saying, body, pose).withHears(hears).withEarlier(earlier);
         Function<List<Item>, LineReading> reading = items -> read(typed, tokens, phrases, count, items, before);
-        List<Item> items = VerbOfMany.of(OnFromThere.of(count.others()));
+        List<Item> items = VerbOfMany.of(OnFromThere.of(Unmoved.of(count.others())));
         LineReading said = reading.apply(items);
         for (List<Item> parted : Borders.of(items, said)) {
             LineReading apart = reading.apply(parted);

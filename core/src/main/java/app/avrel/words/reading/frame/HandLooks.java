@@ -129,6 +129,13 @@ final class HandLooks {
         }
         int wrist =
                 clause.find(item -> item.is(Term.Part.WRIST) && (item.rel() == null || item.rel() == Term.Rel.WITH));
+        if (wrist >= 0
+                && clause.near(wrist, 1)
+                        .filter(how -> how.is(Term.Manner.GENTLY) || how.is(Term.Manner.HANGING))
+                        .isPresent()) {
+            clause.use(wrist);
+            return place;
+        }
         if (wrist >= 0) {
             clause.use(wrist);
             boolean first = clause.take(Term.Manner.FIRST)

@@ -55,7 +55,11 @@ final class HandTargets {
     }
 
     private HandPlace against(HandPlace place, Side hand) {
-        boolean stays = clause.has(Term.Act.STAY);
+        boolean bent = clause.said(Term.Part.ELBOW) && clause.said(Term.Manner.BENT);
+        boolean stays = clause.has(Term.Act.STAY) && !bent;
+        if (bent) {
+            clause.takeAll(Term.Act.STAY);
+        }
         boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent());
         int back = clause.find(Term.Rel.OWN_PLACE);
         if (!stays && back >= 0) {

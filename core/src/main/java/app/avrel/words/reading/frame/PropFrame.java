@@ -26,6 +26,23 @@ final class PropFrame implements Frame {
                 || it(item));
     }
 
+    /** The tip of the fan touches the left palm: that is no floor, and no record says so. */
+    private static boolean touchesHand(Clause clause) {
+        return clause.indexOf(Term.Part.TIP) >= 0
+                && clause.indexOf(Term.Act.LAND) >= 0
+                && clause.has(item -> hand(item))
+                && clause.items().stream()
+                        .allMatch(item -> item.is(Term.Part.TIP)
+                                || item.is(Term.Act.LAND)
+                                || thing(item)
+                                || hand(item)
+                                || Leftover.small(item) && !item.soft());
+    }
+
+    private static boolean hand(Item item) {
+        return HandWords.hand(item) && item.who() != null && item.rel() == null;
+    }
+
     /** {@return whether a phrase names a prop} */
     static boolean thing(Item item) {
         return prop(item).isPresent() || item.is(Term.Part.PROP);
@@ -55,6 +72,10 @@ final class PropFrame implements Frame {
                 && clause.takeItem(PropFrame::it).isPresent();
         boolean thing =
                 it || clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
+        if (touchesHand(clause)) {
+            clause.useAll();
+            return Optional.of(new Fit().noted().holds("what the tip touches"));
+        }
         boolean aims = clause.has(Term.Part.TIP) || thing && clause.has(Term.Act.POINT);
         boolean foot = clause.has(item -> foot(item) && !(aims && item.rel() != null));
         if (clause.has(Term.Part.EYES) || foot && !tip || !thing && !tip) {

@@ -139,7 +139,8 @@ final class RelationFrame implements Frame {
         boolean placed = placed(clause);
         boolean within = clause.has(Term.Rel.INSIDE) || clause.has(Term.Way.IN);
         boolean folded = relation.filter(HandRelation.FOLDED_FOREARMS::equals).isPresent();
-        Optional<Side> leading = leading(clause, ball).map(side -> folded && within ? side.other() : side);
+        boolean stacked = relation.filter(HandRelation.STACKED::equals).isPresent();
+        Optional<Side> leading = leading(clause, ball).map(side -> (folded || stacked) && within ? side.other() : side);
         Optional<Landmark> height = height(clause);
         Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
         if (gap.filter(length -> length.amount() < 0).isPresent()) {

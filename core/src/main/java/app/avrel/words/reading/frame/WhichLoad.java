@@ -34,6 +34,11 @@ final class WhichLoad {
         return named().or(() -> left.map(Side::other));
     }
 
+    /** With the right foot, on the outside of the left: that is no foot which the weight is on. */
+    private static boolean besides(Item limb) {
+        return limb.rel() == Term.Rel.WITH || limb.rel() == Term.Rel.OUTSIDE || limb.rel() == Term.Rel.INSIDE;
+    }
+
     /** The foot that the weight is said to come off. */
     private Optional<Side> leaving() {
         return clause.takeItem(
@@ -48,8 +53,8 @@ final class WhichLoad {
     }
 
     private Optional<Side> named() {
-        Optional<Item> who = clause.takeItem(
-                item -> (limb(item) && item.rel() != Term.Rel.WITH || item.bareSide()) && item.who() != null);
+        Optional<Item> who =
+                clause.takeItem(item -> (limb(item) && !besides(item) || item.bareSide()) && item.who() != null);
         boolean whole = ways || who.filter(Item::bareSide).isPresent();
         if (who.isPresent() && !whole) {
             return now.foot(who.get().who());
