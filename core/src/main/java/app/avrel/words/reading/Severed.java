@@ -50,7 +50,8 @@ final class Severed {
                 || first.rel() == Term.Rel.AT
                 || first.rel() == Term.Rel.BESIDE
                 || first.rel() == Term.Rel.ON;
-        return led && run.stream().anyMatch(Item::soft)
+        return (led || first.is(Term.Rel.TO) || first.is(Term.Manner.CENTRE_LINE))
+                        && run.stream().anyMatch(Item::soft)
                 || first.bareSide()
                         && first.rel() == null
                         && run.size() > 1

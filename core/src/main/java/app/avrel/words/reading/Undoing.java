@@ -1,5 +1,6 @@
 package app.avrel.words.reading;
 
+import app.avrel.body.Side;
 import app.avrel.floor.Turn;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.Depth;
@@ -35,8 +36,10 @@ final class Undoing {
             case Move.Incline(var degrees, var _) ->
                 first instanceof Move.Incline(var was, var _)
                         && degrees.equals(Optional.of(0)) != was.equals(Optional.of(0));
-            case Move.Shift(Split.Said(var share)) ->
-                first instanceof Move.Shift(Split.Said(var was)) && share.heavier() != was.heavier();
+            case Move.Shift(Split split) ->
+                first instanceof Move.Shift(Split was)
+                        && split.getClass() == was.getClass()
+                        && heavier(split) != heavier(was);
             case Move.TurnBody(var part, var turning) ->
                 first instanceof Move.TurnBody(var same, var was) && same == part && anotherTurn(turning, was);
             case Move.Look(var gaze) -> first instanceof Move.Look(var was) && !gaze.equals(was);
@@ -55,6 +58,13 @@ final class Undoing {
             case Move.OfFoot goes ->
                 goesOn(goes) && first instanceof Move.OfFoot went && went.foot() == goes.foot() && goesOff(went);
             default -> false;
+        };
+    }
+
+    private static Side heavier(Split split) {
+        return switch (split) {
+            case Split.Said(var share) -> share.heavier();
+            case Split.AsHouse(var _, Side side) -> side;
         };
     }
 

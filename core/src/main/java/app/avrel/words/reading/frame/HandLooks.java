@@ -144,7 +144,10 @@ final class HandLooks {
             return first && place.palm().isEmpty() ? pointed.withPalm(Palm.DOWN) : pointed;
         }
         int elbow = clause.find(item -> item.is(Term.Part.ELBOW) && item.rel() == null);
-        if (elbow >= 0 && high && place.elbow().isEmpty() && !clause.said(Term.Manner.BENT)) {
+        if (elbow >= 0
+                && (high || place.at().isPresent())
+                && place.elbow().isEmpty()
+                && !clause.said(Term.Manner.BENT)) {
             clause.use(elbow);
             return place.withPoint(HandPoint.ELBOW);
         }

@@ -141,7 +141,7 @@ final class RelationFrame implements Frame {
         boolean folded = relation.filter(HandRelation.FOLDED_FOREARMS::equals).isPresent();
         boolean stacked = relation.filter(HandRelation.STACKED::equals).isPresent();
         Optional<Side> leading = leading(clause, ball).map(side -> (folded || stacked) && within ? side.other() : side);
-        Optional<Landmark> height = height(clause);
+        Optional<Landmark> height = height(clause, ball);
         Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
         if (gap.filter(length -> length.amount() < 0).isPresent()) {
             return Optional.empty();
@@ -210,12 +210,17 @@ final class RelationFrame implements Frame {
         });
     }
 
-    private static Optional<Landmark> height(Clause clause) {
+    /** Where: a ball has a side of its own, which is told elsewhere; for hands alone no relation holds one. */
+    private static Optional<Landmark> height(Clause clause, boolean ball) {
         int at = clause.find(item -> Landmarks.of(item.term()).isPresent() && !HandWords.hand(item));
         if (at < 0) {
             return Optional.empty();
         }
-        clause.use(at);
+        if (!ball && clause.item(at).whose().flatMap(Term.Who::side).isPresent()) {
+            clause.keep(at);
+        } else {
+            clause.use(at);
+        }
         return Landmarks.of(clause.item(at).term());
     }
 

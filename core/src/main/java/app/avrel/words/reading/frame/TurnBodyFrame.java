@@ -91,8 +91,7 @@ final class TurnBodyFrame implements Frame {
                 Term.Act.OPEN,
                 Term.Act.RETURN,
                 Term.Act.STAY,
-                Term.Act.POINT,
-                Term.Act.PUSH);
+                Term.Act.POINT);
         if (looks) {
             clause.takeAll(Term.Act.LOOK);
         }
