@@ -12,6 +12,7 @@ final class ChineseNumbers {
     private static final String DIGITS = "零一二三四五六七八九";
     private static final String N = "([零一二两三四五六七八九十百]+|\\d+(?:\\.\\d+)?)";
     private static final Pattern PERCENT = Pattern.compile("百分之" + N);
+    private static final Pattern PART_OF_TURN = Pattern.compile(N + "分之" + N + "[圈周]");
     private static final Pattern PART = Pattern.compile(N + "分之" + N);
     private static final Pattern TENTHS =
             Pattern.compile("([一二两三四五六七八九])成(半|[一二三四五六七八九](?![成分拍步点點厘度拳寸个]))?(?![左右]?(?:马|弓|虚|仆|独|歇|丁))");
@@ -41,6 +42,10 @@ final class ChineseNumbers {
         Matcher percent = find(PERCENT, text, from);
         if (percent != null) {
             return found(new Term.Share(value(percent.group(1))), percent);
+        }
+        Matcher round = find(PART_OF_TURN, text, from);
+        if (round != null && value(round.group(1)) > 0) {
+            return found(new Term.Angle(value(round.group(2)) * 360 / value(round.group(1))), round);
         }
         Matcher part = find(PART, text, from);
         if (part != null) {

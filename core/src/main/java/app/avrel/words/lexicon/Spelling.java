@@ -76,7 +76,7 @@ public final class Spelling {
         int most = plain.length() <= 3 ? 1 : 2;
         return Lexicon.of(language).forms().stream()
                 .filter(word -> Math.abs(word.length() - plain.length()) <= most)
-                .filter(word -> NameSearch.distance(plain, word) <= most)
+                .filter(word -> !word.equals(plain) && NameSearch.distance(plain, word) <= most)
                 .min(Comparator.comparingInt((String word) -> NameSearch.distance(plain, word))
                         .thenComparing(Comparator.naturalOrder()))
                 .map(Lexicon.of(language)::spelled);

@@ -288,6 +288,7 @@ public sealed interface Term {
         /** A leg that sends the body on its way. */
         PUSHES_OFF,
         /** No higher, no further, no wider than what is said. */
+        AT_LEAST,
         AT_MOST,
         LITTLE,
         GENTLY,

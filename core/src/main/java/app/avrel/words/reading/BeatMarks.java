@@ -215,6 +215,11 @@ final class BeatMarks {
             return false;
         }
         boolean moved = out.stream().anyMatch(BeatMarks::content);
+        if (!moved && beats > 0 && goesOn(to)) {
+            out.add(as(clause.getFirst(), Term.Act.HOLD));
+            out.add(as(clause.get(2), new Term.Waits(beats)));
+            return true;
+        }
         then(clause.getFirst());
         out.add(as(clause.getFirst(), moved ? Term.Act.HOLD : Term.Manner.HELD));
         out.add(as(clause.get(1), moved ? new Term.Waits(0) : Term.Mark.FILLER));

@@ -275,6 +275,16 @@ final class HandFrame implements Frame {
             return Optional.of(Fit.of(moves));
         }
 
+        /** The wrists rise to the shoulders, hands hanging: they hang from there, and no arm hangs down. */
+        private boolean fromWrist(HandPlace place) {
+            boolean raised = now.topic() == Situation.Topic.HAND
+                    && !place.targets()
+                    && now.lastPlace()
+                            .filter(last -> last.point().equals(Optional.of(HandPoint.WRIST)))
+                            .isPresent();
+            return raised || place.targets() && clause.said(Term.Part.WRIST);
+        }
+
         /** The left hand at the belly, the right on top: of the hand that was just spoken of. */
         private Optional<Item> abovePlain(Side hand) {
             boolean other = now.topic() == Situation.Topic.HAND
@@ -513,7 +523,9 @@ final class HandFrame implements Frame {
                 place = place.withSideways(Sideways.OWN_SIDE);
             }
             boolean hanging = clause.takeAll(Term.Manner.HANGING) | clause.takeAll(Term.Act.HANG);
-            if (hangs || hanging) {
+            if ((hangs || hanging) && fromWrist(place)) {
+                place = place.withFingers(Pointing.DOWN);
+            } else if (hangs || hanging) {
                 place = HandPlace.HANGING.with(place);
             }
             boolean fingersSpread = clause.has(Term.Part.FINGERS) && clause.has(Term.Act.SPREAD);

@@ -135,6 +135,9 @@ final class WeightShares {
         if (clause.has(Term.Manner.AT_MOST) && percent < 100) {
             return ranged(side, percent > EVEN ? EVEN + 1 : 0, percent);
         }
+        if (clause.take(Term.Manner.AT_LEAST) && percent < 100) {
+            return ranged(side, percent, 100);
+        }
         return about && percent < 100
                 ? ranged(side, Math.max(0, percent - ABOUT), Math.min(100, percent + ABOUT))
                 : Split.on(side, percent);
