@@ -16,6 +16,7 @@ import app.avrel.words.reading.frame.Earlier;
 import app.avrel.words.reading.frame.Item;
 import app.avrel.words.reading.frame.Refusal;
 import app.avrel.words.reading.frame.Situation;
+import app.avrel.words.reading.full.InFull;
 import app.avrel.words.say.Asking;
 import java.util.List;
 import java.util.Map;
@@ -119,11 +120,10 @@ public final class Line {
         List<Token> tokens = Amounts.of(SidesAhead.of(scanned));
         Phrases.Found phrases =
                 Phrases.of(typed, tokens, language, saying.directions().startFaces());
-        CountWords count = CountWords.of(BeatMarks.of(Correcting.of(BareShares.of(Elided.of(Opposed.of(FallenToes.of(
-                SideAfter.of(Afterwards.of(Turned.of(Images.of(phrases.items(), typed)), language)))))))));
+        CountWords count = CountWords.of(InFull.of(phrases.items(), typed, language));
         Situation before = Situation.before(saying, body, pose).withHears(hears).withEarlier(earlier);
         Function<List<Item>, LineReading> reading = items -> read(typed, tokens, phrases, count, items, before);
-        List<Item> items = VerbOfMany.of(OnFromThere.of(Unmoved.of(count.others())));
+        List<Item> items = InFull.again(count.others());
         LineReading said = reading.apply(items);
         for (List<Item> parted : Borders.of(items, said)) {
             LineReading apart = reading.apply(parted);

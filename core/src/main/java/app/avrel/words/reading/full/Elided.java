@@ -1,4 +1,4 @@
-package app.avrel.words.reading;
+package app.avrel.words.reading.full;
 
 import app.avrel.posture.hand.HandRelation;
 import app.avrel.words.lexicon.Term;

@@ -1,4 +1,4 @@
-package app.avrel.words.reading;
+package app.avrel.words.reading.full;
 
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Item;

@@ -1,0 +1,32 @@
+package app.avrel.words.reading.full;
+
+import app.avrel.label.Language;
+import app.avrel.words.reading.frame.Item;
+import java.util.List;
+
+/** Says in full what a line says in short. */
+public final class InFull {
+
+    private InFull() {}
+
+    /**
+     * {@return the phrases of a line, each with the side, the limb or the beat that it leaves to be understood}
+     *
+     * @param typed the line, of which an image keeps its words
+     */
+    public static List<Item> of(List<Item> phrases, String typed, Language language) {
+        List<Item> said = Turned.of(Images.of(phrases, typed));
+        said = SideAfter.of(Afterwards.of(said, language));
+        said = Elided.of(Opposed.of(FallenToes.of(said)));
+        return BeatMarks.of(Correcting.of(BareShares.of(said)));
+    }
+
+    /**
+     * {@return the phrases with what goes on in another clause said again there}
+     *
+     * @param phrases without what is said of the whole count
+     */
+    public static List<Item> again(List<Item> phrases) {
+        return VerbOfMany.of(OnFromThere.of(Unmoved.of(phrases)));
+    }
+}
