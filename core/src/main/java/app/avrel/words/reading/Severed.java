@@ -50,7 +50,11 @@ final class Severed {
                 || first.rel() == Term.Rel.AT
                 || first.rel() == Term.Rel.BESIDE
                 || first.rel() == Term.Rel.ON;
-        return (led || first.is(Term.Rel.TO) || first.is(Term.Manner.CENTRE_LINE))
+        boolean width = first.term() instanceof Term.Measure
+                && run.size() > 1
+                && run.get(1).soft();
+        return width
+                || (led || first.is(Term.Rel.TO) || first.is(Term.Manner.CENTRE_LINE))
                         && run.stream().anyMatch(Item::soft)
                 || first.bareSide()
                         && first.rel() == null

@@ -18,6 +18,8 @@ import java.util.Optional;
 /** Takes out of a stage what another move of it says already, or says better. */
 final class Tidying {
 
+    private static final HandPlace APART = HandPlace.UNSAID.withSideways(Sideways.OWN_SIDE);
+
     private Tidying() {}
 
     /** Of what is said in one breath, a turn so far gives way to where it turns to. */
@@ -32,9 +34,31 @@ final class Tidying {
 
     /** Takes out what is outdone, once a stage is whole. */
     static void whole(List<Move> stage, List<Move> ofStance) {
+        apartThere(stage);
         stage.removeIf(move -> superseded(move, stage, ofStance));
         sinksOnce(stage);
         stackedThere(stage);
+    }
+
+    /** Hands to the chest, hands a shoulder width apart: they are there, each on its side. */
+    private static void apartThere(List<Move> stage) {
+        for (int i = stage.size() - 1; i > 0; i--) {
+            if (!(stage.get(i) instanceof Move.PlaceHand(Side hand, HandPlace to, var _)) || !to.equals(APART)) {
+                continue;
+            }
+            for (int j = i - 1; j >= 0; j--) {
+                if (stage.get(j) instanceof Move.PlaceHand(Side same, HandPlace place, var path)
+                        && same == hand
+                        && place.targets()
+                        && place.sideways()
+                                .filter(across -> !across.equals(Sideways.CENTRE))
+                                .isEmpty()) {
+                    stage.set(j, new Move.PlaceHand(hand, place.withSideways(Sideways.OWN_SIDE), path));
+                    stage.remove(i);
+                    break;
+                }
+            }
+        }
     }
 
     /** One hand at the belly, the other above it: both are there, one above the other. */
@@ -107,7 +131,7 @@ final class Tidying {
                 || touches
                 || houseShare
                 || move instanceof Move.PlaceHand(var hand, var to, var _)
-                        && to.equals(HandPlace.UNSAID.withSideways(Sideways.OWN_SIDE))
+                        && to.equals(APART)
                         && stage.stream()
                                 .anyMatch(other -> other instanceof Move.PlaceHand(var same, var place, var _)
                                         && same == hand

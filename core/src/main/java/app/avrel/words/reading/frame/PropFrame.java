@@ -39,6 +39,16 @@ final class PropFrame implements Frame {
                                 || Leftover.small(item) && !item.soft());
     }
 
+    /** Open the fan at the chest, left palm behind it: what the hand after a comma does is told of it, and not of the prop. */
+    private static boolean handThen(Clause clause) {
+        int border = clause.find(Item::soft);
+        return border > 0
+                && clause.items().subList(0, border).stream().anyMatch(PropFrame::thing)
+                && clause.items().subList(border, clause.size()).stream()
+                        .anyMatch(item -> hand(item)
+                                && item.whose().flatMap(Term.Who::side).isPresent());
+    }
+
     private static boolean hand(Item item) {
         return HandWords.hand(item) && item.who() != null && item.rel() == null;
     }
@@ -72,6 +82,9 @@ final class PropFrame implements Frame {
                 && clause.takeItem(PropFrame::it).isPresent();
         boolean thing =
                 it || clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
+        if (handThen(clause)) {
+            return Optional.empty();
+        }
         if (touchesHand(clause)) {
             clause.useAll();
             return Optional.of(new Fit().noted().holds("what the tip touches"));
