@@ -95,7 +95,7 @@ final class WeightFrame implements Frame {
             if (clause.has(Term.Part.TOES) || clause.has(Term.Part.EYES) || clause.has(Term.Part.WAIST)) {
                 return Optional.empty();
             }
-            if (stepsFirst() || stepsBefore() || stepsWithoutWeight() || sinksFirst()) {
+            if (stepsFirst() || stepsBefore() || stepsWithoutWeight() || sinksFirst() || lowersAfter()) {
                 return Optional.empty();
             }
             boolean rises = risesOnto() || clause.has(Term.Act.SHIFT) && clause.has(Term.Act.RISE);
@@ -177,6 +177,15 @@ final class WeightFrame implements Frame {
                 fit.moves().add(new Move.ChangeDepth(new Depth.Rise(Optional.empty())));
             }
             return Optional.of(fit);
+        }
+
+        /** Sixty on the right, a little lower: it is the body that goes lower. */
+        private boolean lowersAfter() {
+            int last = clause.size() - 1;
+            int before = last > 0 && clause.item(last - 1).is(Term.Manner.LITTLE) ? last - 2 : last - 1;
+            return before > 0
+                    && clause.item(last).is(Term.Act.LOWER)
+                    && clause.item(before).soft();
         }
 
         /** Squat a little lower, weight even: the body sinks, and then it is told how the weight is. */
