@@ -30,10 +30,7 @@ class HowTheBodyBearsItselfTest {
         "CHINESE, 下颌微收"
     })
     void itMovesNothingAndIsANote(Language language, String typed) {
-        LineReading said = read(language, typed);
-        assertThat(said.refusals()).isEmpty();
-        assertThat(Typed.said(said)).isEmpty();
-        assertThat(said.note()).hasValueSatisfying(note -> assertThat(note).endsWith(typed));
+        Typed.assertNote(read(language, typed), typed);
     }
 
     @ParameterizedTest

@@ -1,5 +1,7 @@
 package app.avrel.words.reading;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import app.avrel.body.Body;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
@@ -32,6 +34,13 @@ final class Typed {
 
     static LineReading english(String line) {
         return read(line, Language.ENGLISH, standing(""));
+    }
+
+    /** Checks that nothing is recorded of a line, and that it is kept whole as a note. */
+    static void assertNote(LineReading said, String typed) {
+        assertThat(said.refusals()).isEmpty();
+        assertThat(said(said)).isEmpty();
+        assertThat(said.note()).hasValueSatisfying(note -> assertThat(note).endsWith(typed));
     }
 
     /** {@return the canonical words of what was read: moves parted by full stops, stages by semicolons} */

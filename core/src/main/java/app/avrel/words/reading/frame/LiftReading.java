@@ -140,8 +140,9 @@ final class LiftReading {
                 && item.rel() != Term.Rel.OF);
         boolean thighLevel = clause.has(item -> item.is(Term.Part.THIGH))
                 && clause.has(item -> item.is(Term.Part.FLOOR) || item.is(Term.Manner.HEIGHT));
-        if (clause.has(item -> item.is(Term.Part.ANKLE)) && clause.has(Term.Part.FOOT)) {
-            clause.keep(clause.find(item -> item.is(Term.Part.ANKLE)));
+        int ankle = clause.find(item -> item.is(Term.Part.ANKLE));
+        if (ankle >= 0 && clause.has(Term.Part.FOOT)) {
+            clause.keep(ankle);
         }
         Optional<Landmark> height = toKnee || thighLevel ? Optional.of(Landmark.HIP) : Landmarks.ofLifted(clause);
         if (toKnee) {

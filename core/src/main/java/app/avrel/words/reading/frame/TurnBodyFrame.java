@@ -129,13 +129,13 @@ final class TurnBodyFrame implements Frame {
         boolean faces = pivot(clause) >= 0
                 && clause.has(Term.Act.FACE)
                 && clause.has(item -> item.term() instanceof Term.Num || item.term() instanceof Term.Hall);
-        return (faces || clause.has(item -> item.bareSide() && item.who().side().isPresent()))
-                && (faces
-                        || clause.has(item -> item.term() instanceof Term.Angle(double degrees) && degrees >= FAR
-                                || item.term() instanceof Term.Num(double number) && item.rel() == null && number >= FAR
-                                || pivot(clause) >= 0
-                                        && item.rel() == Term.Rel.TO
-                                        && (item.term() instanceof Term.Num || item.term() instanceof Term.Hall)))
+        boolean toSide = clause.has(item -> item.bareSide() && item.who().side().isPresent())
+                && clause.has(item -> item.term() instanceof Term.Angle(double degrees) && degrees >= FAR
+                        || item.term() instanceof Term.Num(double number) && item.rel() == null && number >= FAR
+                        || pivot(clause) >= 0
+                                && item.rel() == Term.Rel.TO
+                                && (item.term() instanceof Term.Num || item.term() instanceof Term.Hall));
+        return (faces || toSide)
                 && clause.items().stream().noneMatch(item -> WhichFoot.foot(item) && item.rel() != Term.Rel.ON);
     }
 
