@@ -33,17 +33,17 @@ public final class AfterPicture {
         }
     }
 
-    /** Does something a moment after the node is first seen in a window. */
+    /** Does something once the node is first painted in a window. */
     public void onceSeen(Runnable action) {
         if (in.getScene() != null) {
-            later(action);
+            Painted.then(in.getScene(), action);
             return;
         }
         Subscription[] waiting = new Subscription[1];
         waiting[0] = in.sceneProperty().subscribe(scene -> {
             if (scene != null) {
                 waiting[0].unsubscribe();
-                later(action);
+                Painted.then(scene, action);
             }
         });
     }

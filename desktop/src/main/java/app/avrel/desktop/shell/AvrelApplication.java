@@ -1,6 +1,7 @@
 package app.avrel.desktop.shell;
 
 import app.avrel.desktop.parts.Fonts;
+import app.avrel.desktop.parts.Painted;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
@@ -58,8 +59,8 @@ public final class AvrelApplication extends Application {
         shell.restore();
         shell.begin();
         shell.files().watch();
-        Platform.runLater(() -> {
-            shell.files().offerRecovery();
+        Platform.runLater(shell.files()::offerRecovery);
+        Painted.then(stage.getScene(), () -> {
             FirstFrame.seen();
             ready(session.project());
             Rehearsal.perform(stage.getScene());

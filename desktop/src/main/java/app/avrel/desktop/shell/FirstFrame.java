@@ -1,12 +1,11 @@
 package app.avrel.desktop.shell;
 
-import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 
 /**
- * The first frame of the window. Ends the program at its first frame where the property {@code avrel.exit-at-first-frame} is set: for measuring the
- * start, and for training the start cache.
+ * The first frame of the window. Where the property {@code avrel.exit-at-first-frame} is set, the program ends once all
+ * that is in it is painted: for measuring the start.
  */
 final class FirstFrame {
 
@@ -22,18 +21,10 @@ final class FirstFrame {
         scene.addPostLayoutPulseListener(once[0]);
     }
 
+    /** Is told that all of the window is painted. */
     static void seen() {
         if (Boolean.getBoolean("avrel.exit-at-first-frame")) {
-            new AnimationTimer() {
-                private int frames;
-
-                @Override
-                public void handle(long now) {
-                    if (++frames == 2) {
-                        Platform.exit();
-                    }
-                }
-            }.start();
+            Platform.exit();
         }
     }
 }
