@@ -19,14 +19,6 @@ import java.util.Optional;
  */
 final class Unheard {
 
-    private static final double DIAGONAL = 45;
-    private static final double ASIDE = 90;
-    private static final double WHOLE = 100;
-    private static final double TENTHS = 10;
-
-    private static final List<Term> CORNERS = List.of(
-            Term.Way.DIAGONAL, Term.Way.LEFT_FORWARD, Term.Way.RIGHT_FORWARD, Term.Way.LEFT_BACK, Term.Way.RIGHT_BACK);
-
     /** What a body does, and not only how it comes there. */
     private static final List<Term> DEEDS = List.of(
             Term.Act.PUSH,
@@ -85,13 +77,13 @@ final class Unheard {
     private boolean weighs(int index) {
         Item item = items.get(index);
         return switch (item.term()) {
-            case Term.Num(double number) -> !saidByOthers(number);
-            case Term.Angle(double degrees) -> !saidByOthers(degrees);
+            case Term.Num(double number) -> !has(Term.Ref.TOO) && idle(index, new Term.Num(number + 1));
+            case Term.Angle(double degrees) -> !has(Term.Ref.TOO) && idle(index, new Term.Angle(degrees + 1));
             case Term.Hall _ -> !has(Term.Ref.TOO);
             case Term.Part part -> sole(part) && item.rel() == null && item.who() == null && steps();
             case Term.Measure _ -> true;
             case Term.Way way ->
-                contradicted(way, index) || ahead(way, index) || secondWay(index) || lifts(way) || lost(way);
+                contradicted(way, index) || ahead(way, index) || secondWay(index) || lifts(way) || lost(way, index);
             case Term.Act act ->
                 switch (act) {
                     case LOOK -> eyes(index) && fit.moves().stream().noneMatch(Move.Look.class::isInstance);
@@ -109,23 +101,6 @@ final class Unheard {
     /** How a foot comes down is a part of its step. */
     private boolean steps() {
         return fit.moves().stream().anyMatch(move -> move instanceof Move.Step || move instanceof Move.HalfStep);
-    }
-
-    /** Forty left, sixty right; ninety to the left; forty-five on the diagonal; to 11 as well: others say it already. */
-    private boolean saidByOthers(double number) {
-        boolean aside = number == ASIDE
-                && (has(Term.Way.OUT)
-                        || has(Term.Way.SIDE)
-                        || items.stream()
-                                .anyMatch(item ->
-                                        item.bareSide() && item.who().side().isPresent()));
-        boolean complement = items.stream()
-                .anyMatch(item -> item.term() instanceof Term.Num(double other)
-                                && (other + number == WHOLE || other + number == TENTHS)
-                        || item.term() instanceof Term.Share(double share) && share + number == WHOLE);
-        boolean corner = number == DIAGONAL
-                && items.stream().anyMatch(item -> CORNERS.stream().anyMatch(item::is));
-        return aside || complement || corner || has(Term.Ref.TOO);
     }
 
     private boolean has(Term term) {
@@ -160,15 +135,23 @@ final class Unheard {
                 && fit.moves().stream().allMatch(Move.Lift.class::isInstance);
     }
 
-    /** Scoop low to the left: nothing of the hand's height is recorded. */
-    private boolean lost(Term.Way way) {
-        return way == Term.Way.DOWN
-                && !has(Term.Way.UP)
+    /** Scoop low to the left, up and out to the right: nothing of the hand's height is recorded. */
+    private boolean lost(Term.Way way, int index) {
+        boolean ofHeight = way == Term.Way.UP || way == Term.Way.DOWN;
+        return ofHeight
+                && !upAndDown(index)
                 && fit.moves().stream()
                         .allMatch(move -> move instanceof Move.PlaceHand(var _, var to, var _)
                                 && to.sideways().isPresent()
                                 && to.height().isEmpty()
                                 && to.at().isEmpty());
+    }
+
+    /** Hands part up and down: what follows tells which goes where. */
+    private boolean upAndDown(int index) {
+        List<Item> near = items.subList(Math.max(0, index - 2), Math.min(items.size(), index + 3));
+        return near.stream().anyMatch(item -> item.is(Term.Way.UP))
+                && near.stream().anyMatch(item -> item.is(Term.Way.DOWN));
     }
 
     /** It comes in to touch, and goes out again: a second verb, with a way of its own. */
@@ -204,17 +187,27 @@ final class Unheard {
         };
     }
 
-    /** Whether the clause says the same without it. */
+    /** Whether the clause says the same without it, and without the "and" behind it. */
     private boolean idle(int index) {
-        return idle(index, index + 1);
+        boolean and = index + 1 < items.size() && items.get(index + 1).is(Term.Mark.AND);
+        return idle(index, index + 1) || and && idle(index, index + 2);
+    }
+
+    /** Whether the clause says the same with another number in its place: 45 back to the right is the corner anyway, and 46 is not. */
+    private boolean idle(int index, Term other) {
+        List<Item> changed = new ArrayList<>(items);
+        changed.set(index, items.get(index).saying(other));
+        return readsSame(changed);
     }
 
     private boolean idle(int from, int to) {
         List<Item> without = new ArrayList<>(items);
         without.subList(from, to).clear();
-        return !without.isEmpty()
-                && Frames.read(without, before, Double.POSITIVE_INFINITY).stream()
-                        .anyMatch(this::same);
+        return !without.isEmpty() && readsSame(without);
+    }
+
+    private boolean readsSame(List<Item> said) {
+        return Frames.read(said, before, Double.POSITIVE_INFINITY).stream().anyMatch(this::same);
     }
 
     private boolean same(Fit other) {

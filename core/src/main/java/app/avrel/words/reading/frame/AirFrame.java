@@ -88,7 +88,10 @@ final class AirFrame implements Frame {
                     || clause.has(Term.Act.RISE)
                     || clause.has(Term.Way.UP)
                     || clause.has(Term.Act.HOVER)
-                    || clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.FROM);
+                    || clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.FROM)
+                    || clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null)
+                            && clause.has(Term.Measure.class)
+                            && clause.has(Term.Manner.HEIGHT);
             boolean kneeAt = clause.has(Term.Part.KNEE)
                     && clause.has(item -> Landmarks.of(item.term()).isPresent()
                                     && !calfOfALeg(item)

@@ -22,7 +22,12 @@ final class BearingFrame implements Frame {
 
     @Override
     public boolean may(Clause clause) {
-        return clause.has(BearingFrame::borne);
+        return clause.has(BearingFrame::borne) || longSide(clause);
+    }
+
+    /** The left side long: of the trunk. */
+    private static boolean longSide(Clause clause) {
+        return clause.has(Term.Way.SIDE) && clause.has(Term.Manner.EXTENDED);
     }
 
     @Override
@@ -31,9 +36,10 @@ final class BearingFrame implements Frame {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
             boolean inside = i > 0 && i < clause.size() - 1;
+            boolean side = longSide(clause) && (item.bareSide() || item.is(Term.Way.SIDE));
             if (how(item)) {
                 hows++;
-            } else if (!borne(item) && !Leftover.small(item) || item.soft() && inside) {
+            } else if (!side && !borne(item) && !Leftover.small(item) || item.soft() && inside) {
                 return Optional.empty();
             }
         }

@@ -119,11 +119,22 @@ final class DepthFrame implements Frame {
                 .costs(verb ? 0 : Costs.NO_VERB));
     }
 
+    /** Bend the left knee: that one leg is bent says nothing of how deep the body stands. */
+    private static boolean bendsOneKnee(Clause clause) {
+        return clause.has(Term.Manner.BENT)
+                && clause.has(item -> item.is(Term.Part.KNEE)
+                        && item.rel() == null
+                        && item.whose().flatMap(Term.Who::side).isPresent());
+    }
+
     private static Optional<Direction> toSide(Ways ways, Optional<Double> bend) {
         return ways.leftOrRight().map(side -> Direction.wrapping(side.sign() * bend.orElse(90.0)));
     }
 
     private Optional<Fit> depth(Clause clause, Situation now) {
+        if (bendsOneKnee(clause)) {
+            return Optional.empty();
+        }
         boolean knees = clause.has(Term.Part.KNEES_BEND)
                 || clause.has(Term.Part.TAILBONE)
                 || clause.has(item -> item.is(Term.Part.KNEE) && item.both())

@@ -52,9 +52,7 @@ final class FarStep {
                 Term.Part.FLOOR,
                 Term.Part.SOLE,
                 Term.Way.UP);
-        if (!clause.said(Term.Act.STEP)) {
-            clause.takeAll(Term.Manner.EXTENDED);
-        }
+        reaches();
         clause.takeItem(item -> item.is(Term.Rel.THROUGH));
         boolean bareLength =
                 place.filter(StepPlace.LevelWithHeel.class::isInstance).isPresent()
@@ -79,6 +77,14 @@ final class FarStep {
                 ? new Move.Slide(foot, place.get(), landing, toes)
                 : new Move.Step(foot, place.get(), landing, toes, way);
         return Fit.of(move).heading(places.hall());
+    }
+
+    /** Reach with the foot, stretch the leg back: that is how it goes; a foot that steps long is kept as it was said. */
+    private void reaches() {
+        clause.takeItem(far -> far.is(Term.Manner.EXTENDED)
+                && (clause.said(Term.Part.LEG)
+                        || clause.items().stream()
+                                .anyMatch(verb -> verb.term() instanceof Term.Act && verb.from() == far.from())));
     }
 
     /** The left foot goes back: one who only listens need not ask whether that is where it was. */

@@ -85,9 +85,10 @@ public final class Frames {
 
     /** A long step, a big arc: how long and how big no move can hold, so that is kept as it was said. */
     private static void keepSizes(Clause clause) {
+        boolean steps = clause.said(Term.Act.STEP) || clause.said(Term.Part.FOOT);
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
-            boolean farStep = item.is(Term.Manner.EXTENDED) && clause.said(Term.Act.STEP);
+            boolean farStep = item.is(Term.Manner.EXTENDED) && steps;
             boolean wideStep = item.is(Term.Manner.WIDE) && clause.said(Term.Act.STEP);
             if (clause.open(i) && (wideStep || item.is(Term.Manner.LARGE) || item.is(Term.Manner.SMALL) || farStep)) {
                 clause.keep(i);

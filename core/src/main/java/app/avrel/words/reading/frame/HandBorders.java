@@ -18,6 +18,7 @@ final class HandBorders {
                 || thenBoth()
                 || bodyTurnsToo()
                 || elbowThenHand()
+                || staysBesideElbow()
                 || upAndDown()
                 || oneUpOneDown()
                 || otherHandToo()
@@ -160,6 +161,21 @@ final class HandBorders {
         return hand
                 && clause.items().subList(elbow, comma).stream()
                         .anyMatch(item -> Landmarks.of(item.term()).isPresent());
+    }
+
+    /** The elbow drops, the hand stays: the one moves and the other does not. */
+    private boolean staysBesideElbow() {
+        int elbow = clause.find(item -> item.is(Term.Part.ELBOW) && item.rel() == null);
+        int stays = clause.find(Term.Act.STAY);
+        int last = clause.size() - 1;
+        boolean handAlone = last > 0
+                && clause.item(last - 1).soft()
+                && clause.item(last).is(Term.Part.HAND)
+                && clause.item(last).rel() == null;
+        return elbow >= 0
+                && elbow < last
+                && clause.item(elbow + 1).term() instanceof Term.Act
+                && (handAlone || stays >= 0 && clause.parted(Math.min(elbow, stays), Math.max(elbow, stays)));
     }
 
     /** Raise both hands and lower them: the one is done after the other. */

@@ -57,4 +57,9 @@ public record Item(
     public Item of(Term.Who whose) {
         return new Item(bareSide() ? whose : term, rel, whose, false, from, to, text);
     }
+
+    /** {@return the same phrase, as if it said something else} */
+    public Item saying(Term other) {
+        return new Item(other, rel, who, many, from, to, text);
+    }
 }

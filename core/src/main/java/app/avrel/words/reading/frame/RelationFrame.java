@@ -23,6 +23,10 @@ final class RelationFrame implements Frame {
             HandRelation.PASSING_INSIDE,
             HandRelation.FOLDED_FOREARMS);
 
+    /** Relations in which one hand is nearer the body. */
+    private static final Set<HandRelation> NEARER =
+            EnumSet.of(HandRelation.CROSSED_WRISTS, HandRelation.PASSING_INSIDE);
+
     @Override
     public boolean joins() {
         return true;
@@ -136,11 +140,13 @@ final class RelationFrame implements Frame {
                 Term.Act.LAND);
         Optional<Side> beside = ball ? beside(clause) : Optional.empty();
         Optional<Palm> palm = palms(clause);
-        boolean placed = placed(clause);
+        boolean nearer = relation.filter(NEARER::contains).isPresent();
+        boolean placed = placed(clause, nearer);
         boolean within = clause.has(Term.Rel.INSIDE) || clause.has(Term.Way.IN);
         boolean folded = relation.filter(HandRelation.FOLDED_FOREARMS::equals).isPresent();
         boolean stacked = relation.filter(HandRelation.STACKED::equals).isPresent();
-        Optional<Side> leading = leading(clause, ball).map(side -> (folded || stacked) && within ? side.other() : side);
+        Optional<Side> leading =
+                leading(clause, ball, nearer).map(side -> (folded || stacked) && within ? side.other() : side);
         Optional<Landmark> height = height(clause, ball);
         Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
         if (gap.filter(length -> length.amount() < 0).isPresent()) {
@@ -189,25 +195,26 @@ final class RelationFrame implements Frame {
     }
 
     /** Whether it is said how the named hand stands to the other. */
-    private static boolean placed(Clause clause) {
-        return clause.has(item -> switch (item.term()) {
-            case Term.Rel rel ->
-                switch (rel) {
-                    case ABOVE, BELOW, INSIDE, OUTSIDE, OVER, UNDER, ON -> true;
-                    default -> false;
-                };
-            case Term.Way way ->
-                switch (way) {
-                    case UP, DOWN, IN, OUT -> true;
-                    default -> false;
-                };
-            default ->
-                (HandWords.hand(item) || item.bareSide())
-                        && item.rel() != null
-                        && item.rel() != Term.Rel.WITH
-                        && item.rel() != Term.Rel.OF
-                        && item.rel() != Term.Rel.TO;
-        });
+    private static boolean placed(Clause clause, boolean nearer) {
+        return nearer && clause.find(item -> further(clause, item)) >= 0
+                || clause.has(item -> switch (item.term()) {
+                    case Term.Rel rel ->
+                        switch (rel) {
+                            case ABOVE, BELOW, INSIDE, OUTSIDE, OVER, UNDER, ON -> true;
+                            default -> false;
+                        };
+                    case Term.Way way ->
+                        switch (way) {
+                            case UP, DOWN, IN, OUT -> true;
+                            default -> false;
+                        };
+                    default ->
+                        (HandWords.hand(item) || item.bareSide())
+                                && item.rel() != null
+                                && item.rel() != Term.Rel.WITH
+                                && item.rel() != Term.Rel.OF
+                                && item.rel() != Term.Rel.TO;
+                });
     }
 
     /** Where: a ball has a side of its own, which is told elsewhere; for hands alone no relation holds one. */
@@ -287,23 +294,40 @@ final class RelationFrame implements Frame {
         return new Fit().ask(clause.text(), "leads." + relation, "left_leads." + relation, "right_leads." + relation);
     }
 
-    /** The hand that is above, inside, under the elbow: with "below" or "outside" it is the other one. */
-    private static Optional<Side> leading(Clause clause, boolean ball) {
+    /** Left in front, left outside: the other hand is nearer the body. */
+    private static boolean further(Clause clause, Item item) {
+        boolean named = (item.bareSide() || HandWords.hand(item))
+                && item.whose().flatMap(Term.Who::side).isPresent();
+        int next = clause.items().indexOf(item) + 1;
+        while (next < clause.size()
+                && (clause.item(next).is(Term.Act.MOVE) || clause.item(next).is(Term.Manner.MORE))) {
+            next++;
+        }
+        return named
+                && next < clause.size()
+                && (clause.item(next).is(Term.Way.FORWARD) || clause.item(next).is(Term.Way.OUT));
+    }
+
+    /** The hand that is above, inside, under the elbow: with "below", "outside", "in front" it is the other one. */
+    private static Optional<Side> leading(Clause clause, boolean ball, boolean nearer) {
         int at = clause.find(item -> item.who() != null
                 && item.who().side().isPresent()
                 && (item.bareSide() || HandWords.hand(item))
                 && item.rel() != Term.Rel.OVER
-                && item.rel() != Term.Rel.UNDER);
+                && item.rel() != Term.Rel.UNDER
+                && !(nearer && (item.rel() == Term.Rel.BEFORE || item.rel() == Term.Rel.BEHIND)));
         int over = clause.find(item -> (item.rel() == Term.Rel.OVER
                         || item.rel() == Term.Rel.UNDER
                         || item.rel() == Term.Rel.ABOVE
-                        || item.rel() == Term.Rel.BELOW)
+                        || item.rel() == Term.Rel.BELOW
+                        || nearer && (item.rel() == Term.Rel.BEFORE || item.rel() == Term.Rel.BEHIND))
                 && item.who() != null
                 && item.who().side().isPresent());
         if (over >= 0) {
             clause.use(over);
             boolean under = clause.item(over).rel() == Term.Rel.UNDER
-                    || clause.item(over).rel() == Term.Rel.BELOW;
+                    || clause.item(over).rel() == Term.Rel.BELOW
+                    || clause.item(over).rel() == Term.Rel.BEFORE;
             Side lower = clause.item(over).who().side().orElseThrow();
             if (at >= 0) {
                 clause.use(at);
@@ -317,6 +341,7 @@ final class RelationFrame implements Frame {
         clause.use(at);
         boolean carries = ball && clause.item(at).rel() == Term.Rel.AT && HandWords.hand(clause.item(at));
         boolean otherWay = carries
+                || nearer && further(clause, clause.item(at))
                 || clause.takeAll(Term.Rel.BELOW, Term.Rel.OUTSIDE)
                 || ball && (clause.takeAll(Term.Rel.UNDER) || clause.has(Term.Way.DOWN));
         clause.takeAll(Term.Rel.ABOVE, Term.Rel.INSIDE, Term.Rel.OVER, Term.Way.IN, Term.Way.OUT, Term.Rel.UNDER);

@@ -8,13 +8,15 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Look left, then right, then ahead; the weight goes left, right, left: one verb, and the places it goes to one after the
- * other. Nobody looks two ways at once, so that each place is a stage, with the verb said again.
+ * other. Nobody looks two ways at once, so that each place is a stage, with the verb said again. Half the weight left, then
+ * three quarters: so is each share.
  */
 final class VerbOfMany {
 
     private final List<Item> items;
     private final List<Item> said = new ArrayList<>();
     private @Nullable Item verb;
+    private @Nullable Item side;
 
     private VerbOfMany(List<Item> items) {
         this.items = items;
@@ -30,11 +32,17 @@ final class VerbOfMany {
             Item item = items.get(i);
             if (verb(item)) {
                 verb = item;
+                side = null;
                 reached = false;
             } else if (verb != null && reached && border(i - 1) && alone(i, verb)) {
                 again(item, verb);
+            } else if (verb != null && reached && more(i, verb)) {
+                said.add(unspoken(verb.term(), item));
+                said.add(item);
+                item = side;
             } else if (verb != null && goal(item, verb)) {
                 reached = true;
+                side = item.bareSide() && item.who().side().isPresent() ? item : side;
             } else if (!(border(i) || amount(item) || item.is(Term.Act.MOVE))) {
                 verb = null;
             }
@@ -49,6 +57,7 @@ final class VerbOfMany {
                         || item.is(Term.Part.EYES)
                         || item.is(Term.Part.WEIGHT)
                         || item.is(Term.Act.SHIFT)
+                        || item.is(Term.Act.KICK)
                         || item.is(Term.Act.TURN));
     }
 
@@ -61,8 +70,21 @@ final class VerbOfMany {
                 && (item.term() instanceof Term.Way
                         || item.term() instanceof Term.Hall
                         || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO);
-        boolean weight = verb.is(Term.Part.WEIGHT) || verb.is(Term.Act.SHIFT);
-        return side || looked || (weight ? middle : ahead);
+        return side || looked || (weight(verb) ? middle : ahead);
+    }
+
+    /** Half the weight left, then three quarters: more of it goes the same way. */
+    private boolean more(int at, Item verb) {
+        return weight(verb)
+                && side != null
+                && ends(items.get(at - 1))
+                && amount(items.get(at))
+                && items.get(at).rel() == null
+                && (at + 1 == items.size() || border(at + 1));
+    }
+
+    private static boolean weight(Item verb) {
+        return verb.is(Term.Part.WEIGHT) || verb.is(Term.Act.SHIFT);
     }
 
     private static boolean amount(Item item) {
