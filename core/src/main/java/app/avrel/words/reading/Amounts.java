@@ -268,7 +268,8 @@ final class Amounts {
         if (term == Term.Part.FOOT) {
             return counted ? Optional.of(LengthUnit.FOOT_LENGTH) : Optional.empty();
         }
-        boolean measures = number || article && (across(next + 1) || farFrom(next + 1) || sinksBy(next));
+        boolean measures =
+                number || half(next + 1) > 0 || article && (across(next + 1) || farFrom(next + 1) || sinksBy(next));
         return term == Term.Part.FIST && measures ? Optional.of(LengthUnit.FIST) : Optional.empty();
     }
 

@@ -73,7 +73,8 @@ final class DepthFrame implements Frame {
     private Optional<Fit> incline(Clause clause, Situation now) {
         boolean upright = clause.takeAll(Term.Manner.UPRIGHT) | clause.takeAll(Term.Act.STRAIGHTEN);
         boolean verb = clause.takeAll(Term.Act.LEAN) || upright;
-        if (amountAfterComma(clause) || comesBack(clause)) {
+        boolean counted = upright && clause.has(item -> Ways.amount(item.term()).isPresent());
+        if (counted || amountAfterComma(clause) || comesBack(clause)) {
             return Optional.empty();
         }
         boolean placed = clause.has(item -> item.rel() != null

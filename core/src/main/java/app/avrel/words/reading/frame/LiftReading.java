@@ -65,7 +65,7 @@ final class LiftReading {
 
     /** 左脚提起往前落: what comes down after it was lifted is told in another clause. */
     private boolean comesDownAgain() {
-        int raise = clause.find(Term.Act.RAISE);
+        int raise = clause.find(item -> item.is(Term.Act.RAISE) || item.is(Term.Act.TAKE));
         int lower = clause.find(Term.Act.LOWER);
         return raise >= 0 && lower > raise;
     }

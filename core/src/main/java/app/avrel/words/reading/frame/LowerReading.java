@@ -36,6 +36,9 @@ final class LowerReading {
         if (onto || clause.has(Term.Act.STEP) && now.lifted().isEmpty() || clause.has(Term.Act.SLIDE)) {
             return Optional.empty();
         }
+        if (ballThenHeel()) {
+            return Optional.empty();
+        }
         int sinks = clause.find(Term.Act.SINK);
         if (sinks >= 0 && sinks + 1 < clause.size() && clause.item(sinks + 1).soft()) {
             return Optional.empty();
@@ -67,6 +70,17 @@ final class LowerReading {
         }
         Side side = which.side().orElse(Side.LEFT);
         return lower(side, which, named, lowers, lands);
+    }
+
+    /** Ball first, heel down: how a step lands, and after it what comes down. */
+    private boolean ballThenHeel() {
+        int first = clause.find(Term.Manner.FIRST);
+        int heel = clause.find(item -> item.is(Term.Part.HEEL) && item.rel() == null);
+        return first > 0
+                && (clause.item(first - 1).is(Term.Part.BALL)
+                        || clause.item(first - 1).is(Term.Part.TOES))
+                && heel > first
+                && clause.parted(first, heel);
     }
 
     /** Keep the left heel down: where it is down, nothing moves. */
@@ -102,7 +116,7 @@ final class LowerReading {
         if (clause.has(Term.Manner.FLAT)) {
             clause.takeAll(Term.Act.TURN);
         }
-        Optional<Contact> to = contact(named, standing, lifted);
+        Optional<Contact> to = contact(side, named, standing, lifted);
         Optional<Toes> toes = new ToesReading(now, side).afterWord(clause);
         clause.takeItem(item -> item.is(Term.Part.FLOOR));
         FootPlaces places = new FootPlaces(clause, now);
@@ -124,7 +138,7 @@ final class LowerReading {
         return Optional.of(which.side().isPresent() ? fit : WhichFoot.ask(fit, clause));
     }
 
-    private Optional<Contact> contact(Term named, Contact standing, boolean lifted) {
+    private Optional<Contact> contact(Side side, Term named, Contact standing, boolean lifted) {
         if (clause.takeAll(Term.Manner.FLAT)) {
             clause.takeAll(Term.Part.BALL, Term.Part.SOLE);
             return Optional.of(Contact.FLAT);
@@ -139,7 +153,13 @@ final class LowerReading {
                 && clause.said(Term.Act.LAND)
                 && !clause.said(Term.Act.LOWER)
                 && !clause.said(Term.Way.DOWN);
-        if (heel >= 0 && named != Term.Part.HEEL || named == Term.Part.HEEL && (lifted || first || touches || ahead)) {
+        boolean stepped = standing == Contact.FLAT
+                && clause.said(Term.Act.MOVE)
+                && now.topic() == Situation.Topic.FOOT
+                && now.lastFoot().equals(Optional.of(side))
+                && !now.raised();
+        if (heel >= 0 && named != Term.Part.HEEL
+                || named == Term.Part.HEEL && (lifted || first || touches || ahead || stepped)) {
             if (heel >= 0) {
                 clause.use(heel);
             }

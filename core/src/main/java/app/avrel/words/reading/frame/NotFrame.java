@@ -29,7 +29,7 @@ final class NotFrame implements Frame {
                 return Optional.empty();
             }
             acts |= i > not && item.term() instanceof Term.Act;
-            limb |= part;
+            limb |= part || item.is(Term.Act.LEAN);
         }
         if (!acts || !limb) {
             return Optional.empty();

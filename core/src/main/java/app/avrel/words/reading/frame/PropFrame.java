@@ -161,7 +161,8 @@ final class PropFrame implements Frame {
         }
         Optional<Item> held = clause.takeItem(item -> Landmarks.of(item.term()).isPresent()
                 && !item.is(Term.Part.FLOOR)
-                && (item.rel() == Term.Rel.TO
+                && (item.is(Term.Part.ABOVE_HEAD)
+                        || item.rel() == Term.Rel.TO
                         || item.rel() == Term.Rel.AT
                         || item.rel() == Term.Rel.BEFORE
                         || item.rel() == Term.Rel.BESIDE));

@@ -146,10 +146,17 @@ public record Situation(
         return next;
     }
 
-    /** Toes that are lifted stay so while the foot turns on its heel. */
+    /** Toes that are lifted stay so while the foot turns on its heel; a step on the heel leaves them up. */
     private boolean stillRaised(Move move) {
         return move instanceof Move.Raise
+                || move instanceof Move.Step step && partly(step.landing())
+                || move instanceof Move.Slide slide && partly(slide.landing())
                 || raised && move instanceof Move.TurnFoot turned && lastFoot.equals(Optional.of(turned.foot()));
+    }
+
+    private static boolean partly(Optional<Contact> landing) {
+        return landing.filter(part -> part == Contact.HEEL || part == Contact.BALL)
+                .isPresent();
     }
 
     private static Topic topic(Move move) {

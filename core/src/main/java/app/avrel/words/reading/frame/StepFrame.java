@@ -47,6 +47,7 @@ final class StepFrame implements Frame {
         Optional<Fit> read() {
             boolean onto = clause.has(item -> item.bareSide() && item.rel() == Term.Rel.ON);
             if (turnsThenSteps()
+                    || clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.FROM)
                     || followsHand()
                     || HandWords.goesBack(clause, now)
                     || TurnFootFrame.heelSwings(clause)

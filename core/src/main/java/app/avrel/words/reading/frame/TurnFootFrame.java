@@ -95,7 +95,9 @@ final class TurnFootFrame implements Frame {
             boolean inAndOut = clause.has(Term.Way.IN) && clause.has(Term.Way.OUT);
             boolean bothThenOne = clause.has(item -> item.is(Term.Part.FOOT) && item.rel() == null && item.both())
                     && clause.has(item -> item.is(Term.Part.FOOT) && item.sidedLimb());
-            if (cutOff || inAndOut || bothThenOne) {
+            int landed = clause.find(Term.Manner.FIRST);
+            boolean landsOn = landed > 0 && clause.item(landed - 1).is(Term.Part.TOES);
+            if (cutOff || inAndOut || bothThenOne || landsOn) {
                 return Optional.empty();
             }
             if (clause.has(item -> item.is(Term.Part.KNEE) && item.rel() == null)) {
@@ -270,6 +272,7 @@ final class TurnFootFrame implements Frame {
             if (!clause.has(Term.Act.TURN) || clause.has(Term.Part.TOES)) {
                 return Optional.empty();
             }
+            boolean feet = clause.has(item -> item.is(Term.Part.FOOT) && item.rel() == null);
             Clause.Marks before = clause.marks();
             clause.use(on);
             clause.takeAll(
@@ -286,9 +289,9 @@ final class TurnFootFrame implements Frame {
             clause.take(Term.Angle.class);
             Pivot pivot = pivotOf(clause.item(on).term());
             Toes toes = new Toes.Toward(new Direction.OfPosture(now.ofPosture(hall.get())));
-            Fit fit = Fit.of(new Move.TurnBody(
-                            BodyPart.WHOLE, Optional.of(new Turning.To(now.ofPosture(hall.get()), round))))
-                    .heading(hall);
+            Turning turning = new Turning.To(now.ofPosture(hall.get()), round);
+            Fit fit = feet ? new Fit() : Fit.of(new Move.TurnBody(BodyPart.WHOLE, Optional.of(turning)));
+            fit = fit.heading(hall);
             for (Side side : Side.values()) {
                 fit.moves().add(new Move.TurnFoot(side, pivot, Optional.of(toes)));
             }

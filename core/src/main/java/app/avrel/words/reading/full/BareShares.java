@@ -86,7 +86,9 @@ final class BareShares {
     /** Turn left, 45 left; turn left 45, right 90. */
     private static boolean turns(List<Item> previous, Item side) {
         boolean lands = previous.stream().anyMatch(item -> item.is(Term.Manner.FIRST));
+        boolean bears = previous.stream().anyMatch(item -> item.is(Term.Manner.UPRIGHT) || item.is(Term.Act.LEAN));
         boolean turn = !lands
+                && !bears
                 && previous.stream()
                         .anyMatch(item -> item.is(Term.Act.TURN)
                                 || item.is(Term.Act.TWIST)

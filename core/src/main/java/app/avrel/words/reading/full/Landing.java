@@ -1,0 +1,66 @@
+package app.avrel.words.reading.full;
+
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Item;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How a foot comes down. Heel first, toes down: in two parts, the second after the first. Forward toes first: no toes are
+ * turned forward, they are first.
+ */
+final class Landing {
+
+    private Landing() {}
+
+    static List<Item> of(List<Item> items) {
+        List<Item> out = new ArrayList<>(items);
+        for (int i = 1; i + 1 < out.size(); i++) {
+            if (out.get(i + 1).is(Term.Manner.FIRST)
+                    && sole(out.get(i))
+                    && out.get(i - 1).is(Term.Way.FORWARD)) {
+                out.add(i, comma(out.get(i)));
+                i++;
+            }
+        }
+        for (int i = 2; i + 1 < out.size(); i++) {
+            boolean first = out.get(i - 1).is(Term.Manner.FIRST) && sole(out.get(i - 2));
+            if (first && out.get(i).soft() && comesDown(out, i + 1)) {
+                out.set(i, out.get(i).saying(Term.Mark.THEN));
+            }
+        }
+        return out;
+    }
+
+    private static Item comma(Item before) {
+        return new Item(Term.Mark.COMMA, null, null, false, before.from(), before.from(), "");
+    }
+
+    /** Toes down, then the whole foot down, the heel comes down: nothing else in this part. */
+    private static boolean comesDown(List<Item> items, int from) {
+        int to = from;
+        boolean part = false;
+        boolean down = false;
+        while (to < items.size() && !items.get(to).soft() && !items.get(to).mark()) {
+            Item item = items.get(to++);
+            boolean falls = item.is(Term.Way.DOWN)
+                    || item.is(Term.Act.LOWER)
+                    || item.is(Term.Act.SINK)
+                    || item.is(Term.Manner.FLAT);
+            if (!falls && !sole(item) && !item.is(Term.Act.MOVE) && !item.is(Term.Act.LAND)) {
+                return false;
+            }
+            part |= sole(item) || item.is(Term.Part.FOOT) || item.is(Term.Manner.FLAT);
+            down |= falls;
+        }
+        return part && down;
+    }
+
+    private static boolean sole(Item item) {
+        return item.rel() == null
+                && (item.is(Term.Part.HEEL)
+                        || item.is(Term.Part.TOES)
+                        || item.is(Term.Part.BALL)
+                        || item.is(Term.Part.SOLE));
+    }
+}
