@@ -161,8 +161,10 @@ final class Amounts {
             int more = half(used + 1);
             return put(Math.max(used + 1, more), new Term.Beats(more > 0 ? value + 0.5 : value));
         }
-        boolean range =
-                is(used, Term.Rel.TO) && !is(-1, Term.Rel.TO) && (num(used + 1).isPresent() || angle(used + 1));
+        boolean range = is(used, Term.Rel.TO)
+                && !is(-1, Term.Rel.TO)
+                && !is(-1, Term.Rel.THROUGH)
+                && (num(used + 1).isPresent() || angle(used + 1));
         if (range && !is(used + 2, Term.Rel.CLOCK)) {
             double most = num(used + 1).orElseGet(() -> angleAt(used + 1));
             int end = is(used + 2, Term.Rel.DEGREE) || is(used + 2, Term.Rel.PERCENT) ? used + 3 : used + 2;

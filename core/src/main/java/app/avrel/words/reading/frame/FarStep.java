@@ -236,7 +236,11 @@ final class FarStep {
             boolean down = i > 0
                     && clause.item(i - 1).soft()
                     && clause.near(i, 1).filter(next -> next.is(Term.Way.DOWN)).isPresent();
-            if (touches || before || down || item.rel() == Term.Rel.ON || alone(i)) {
+            boolean themselves = lands
+                    && item.sidedLimb()
+                    && clause.items().getLast().is(Term.Act.LAND)
+                    && !clause.has(Term.Part.HEEL);
+            if (themselves || touches || before || down || item.rel() == Term.Rel.ON || alone(i)) {
                 return true;
             }
         }

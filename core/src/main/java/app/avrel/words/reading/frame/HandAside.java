@@ -6,10 +6,16 @@ import app.avrel.floor.Heading;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.words.lexicon.Term;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 
 /** Where a hand is across the body, or in which direction. */
 final class HandAside {
+
+    /** Past the left, over the left: that is the other hand, and no way to go. */
+    private static final Set<Term.Rel> OF_A_LIMB =
+            EnumSet.of(Term.Rel.PAST, Term.Rel.OVER, Term.Rel.UNDER, Term.Rel.ABOVE, Term.Rel.BELOW);
 
     private final Clause clause;
     private final Situation now;
@@ -120,8 +126,10 @@ final class HandAside {
                 || item.is(Term.Way.LEFT_BACK)
                 || item.is(Term.Way.RIGHT_BACK)
                 || item.bareSide()
-                        && (item.who().side().isPresent() && item.rel() != null || item.who() == Term.Who.REAR)
+                        && (item.who().side().isPresent() && item.rel() != null && !OF_A_LIMB.contains(item.rel())
+                                || item.who() == Term.Who.REAR)
                 || item.bareSide()
+                        && (item.rel() == null || !OF_A_LIMB.contains(item.rel()))
                         && item.who().side().isPresent()
                         && !afterComma(item)
                         && !clause.has(number -> Ways.amount(number.term()).isPresent()));

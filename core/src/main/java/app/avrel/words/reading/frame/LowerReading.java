@@ -52,6 +52,10 @@ final class LowerReading {
         if (stays(which)) {
             return Optional.of(new Fit().holds("the feet stay").costs(which.cost()));
         }
+        if (which.both() && !raised && clause.take(Term.Act.STAY)) {
+            clause.takeAll(Term.Part.FOOT, Term.Part.HEEL, Term.Part.SOLE, Term.Manner.FLAT, Term.Way.DOWN);
+            return Optional.of(new Fit().holds("the feet stay"));
+        }
         if (which.both() || (hanging || it) && raised && now.bothFeet()) {
             clause.takeAll(
                     Term.Ref.THEM,

@@ -192,11 +192,15 @@ final class WeightShares {
             }
         }
         if (numbers.size() == 1) {
+            boolean more = more(numbers.getFirst());
             Optional<Side> side = foot.side();
             clause.takeAll(Term.Manner.REST_OF, Term.Manner.FULL, Term.Manner.MORE, Term.Manner.ALL);
             foot.moreSides();
             if (side.isEmpty()) {
                 return first == 50 ? Fit.of(new Move.Shift(exact(Side.LEFT, 50))) : onTheSame(first);
+            }
+            if (more) {
+                return further(side.get(), (int) Math.round(first));
             }
             boolean tenths = clause.item(numbers.getFirst()).term() instanceof Term.Num
                     && first > LEAST_BARE
@@ -217,6 +221,18 @@ final class WeightShares {
                     .orElseGet(this::ask);
         }
         return range(first, second, side);
+    }
+
+    /** Twenty percent more. */
+    private boolean more(int number) {
+        return number + 1 < clause.size() && clause.item(number + 1).is(Term.Manner.MORE);
+    }
+
+    /** So much more than it bears already, as far as that is known. */
+    private Fit further(Side side, int percent) {
+        int borne = now.weight().least(side);
+        boolean known = now.weight().most(side) == borne && borne + percent <= 100;
+        return known ? Fit.of(new Move.Shift(exact(side, borne + percent))) : ask();
     }
 
     /** Bow stance right, seventy percent: after the weight was shared it is of the same foot. */
