@@ -150,6 +150,28 @@ class NotesTest {
     }
 
     @Test
+    void aNoteSetInUnderACountIsTheCountsAndOneAtTheMarginIsThePostures() {
+        Posture read = read(
+                        "# Close the Sluice\n1. left foot forward\n   note: soft knees\n2. weight 70 left\nnote: slow\n",
+                        Language.ENGLISH)
+                .project()
+                .postures()
+                .getFirst();
+        assertThat(read.counts()).extracting(Count::note).containsExactly("soft knees", "");
+        assertThat(read.note()).isEqualTo("slow");
+    }
+
+    @Test
+    void whatIsSaidOfHowTheBodyBearsItselfComesOutOfTheNotesAgain() {
+        Project project = read("# Close the Sluice\n1. left foot forward, relax the shoulders\n", Language.ENGLISH)
+                .project();
+        assertThat(NotesOut.of(project))
+                .contains("1. left foot steps forward\n   note: also said: relax the shoulders\n");
+        assertThat(read(NotesOut.of(project), Language.ENGLISH).project().postures())
+                .isEqualTo(project.postures());
+    }
+
+    @Test
     void emptyNotesAreNoPostures() {
         NotesIn.Result result = read("\n  \n", Language.ENGLISH);
         assertThat(result.project().postures()).isEmpty();
@@ -173,7 +195,7 @@ class NotesTest {
                 .containsExactlyElementsOf(counts);
     }
 
-    /** What a line can say: no own words, no note, no stage in which nothing moves. */
+    /** What a line and the note under it can say: no own words, no stage in which nothing moves. */
     private static Count bare(Count count) {
         return new Count(
                 count.stages().stream()
@@ -183,7 +205,7 @@ class NotesTest {
                 count.pace(),
                 count.breath(),
                 List.of(),
-                "",
+                count.note(),
                 Optional.empty(),
                 Optional.empty());
     }

@@ -42,7 +42,7 @@ import java.util.stream.Stream;
  * Reads plain notes as postures and a form: a heading with the posture's names, then a line a count.
  *
  * <p>A heading begins with {@code #}; names in several languages are parted by slashes. Lines that begin with
- * {@code start:}, {@code end:}, {@code way in:}, {@code note:} or {@code form:} say that of the posture or form. What is
+ * {@code start:}, {@code end:}, {@code way in:}, {@code note:} or {@code form:} say that of the posture or form; a note set in under a count is the count's. What is
  * not understood stays as a note on its count, so nothing is lost.
  */
 public final class NotesIn {
@@ -109,7 +109,7 @@ public final class NotesIn {
         for (String line : notes.split("\\R", -1)) {
             number++;
             if (!line.isBlank()) {
-                reading.line(number, line.strip());
+                reading.line(number, line.strip(), Character.isWhitespace(line.charAt(0)));
             }
         }
         reading.endPosture();
@@ -120,7 +120,7 @@ public final class NotesIn {
         return Starting.of(StartPose.SHOULDER_WIDE, into.setting().chosenBody());
     }
 
-    private void line(int number, String line) {
+    private void line(int number, String line, boolean indented) {
         Matcher heading = HEADING.matcher(line);
         if (heading.matches()) {
             beginPosture(number, line, heading.group(1).strip());
@@ -129,7 +129,9 @@ public final class NotesIn {
         String bare = BULLET.matcher(line).replaceFirst("").strip();
         Matcher keyed = KEYED.matcher(bare);
         Optional<Term.Key> key = keyed.matches() ? key(keyed.group(1)) : Optional.empty();
-        if (key.isPresent()) {
+        if (indented && key.equals(Optional.of(Term.Key.NOTE)) && !earlier.isEmpty()) {
+            noteCount(number, line, keyed.group(2).strip());
+        } else if (key.isPresent()) {
             keyed(number, line, key.get(), keyed.group(2).strip());
         } else {
             count(number, line, bare);
@@ -205,6 +207,17 @@ public final class NotesIn {
         Posture now = current();
         posture = Optional.of(now.withNote(now.note().isBlank() ? text : now.note() + "\n" + text));
         note(number, line, kind, NotesLine.Outcome.UNDERSTOOD, text);
+    }
+
+    /** A note set in under a count is that count's. */
+    private void noteCount(int number, String line, String text) {
+        Posture now = current();
+        Count last = now.counts().getLast();
+        Count told = last.withNote(last.note().isBlank() ? text : last.note() + " · " + text);
+        List<Count> counts = new ArrayList<>(now.counts());
+        counts.set(counts.size() - 1, told);
+        posture = Optional.of(now.withCounts(counts));
+        note(number, line, NotesLine.Kind.NOTE, NotesLine.Outcome.UNDERSTOOD, text);
     }
 
     private void start(int number, String line, String text) {

@@ -63,10 +63,12 @@ public final class NotesOut {
                 .filter(line -> !line.isBlank())
                 .forEach(line -> out.append("note: ").append(line).append("\n"));
         for (int i = 0; i < posture.counts().size(); i++) {
-            out.append(i + 1)
-                    .append(". ")
-                    .append(said.line(posture.counts().get(i)))
-                    .append("\n");
+            Count count = posture.counts().get(i);
+            out.append(i + 1).append(". ").append(said.line(count)).append("\n");
+            if (!count.note().isBlank()) {
+                String note = count.note().lines().collect(Collectors.joining(" "));
+                out.append("   note: ").append(note).append("\n");
+            }
         }
     }
 

@@ -8,6 +8,7 @@ import app.avrel.posture.move.Move;
 import app.avrel.words.reading.frame.CountManner;
 import app.avrel.words.reading.frame.Question;
 import app.avrel.words.reading.frame.Refusal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -118,11 +119,32 @@ public record LineReading(
 
     /** {@return what stays as a note on the count: the words that no move holds, images too, and the line as it was typed} */
     public Optional<String> note() {
-        boolean images = understood() && !words(Role.IMAGE).isEmpty();
-        if (!keepable() && !images) {
-            return Optional.empty();
+        if (keepable()) {
+            return Optional.of(Labels.say("keep.not_recorded", kept(), typed.strip()));
         }
-        return Optional.of(Labels.say("keep.not_recorded", kept(), typed.strip()));
+        return understood() && !words(Role.IMAGE).isEmpty()
+                ? Optional.of(Labels.say("keep.said_too", images()))
+                : Optional.empty();
+    }
+
+    /** What was said as an image, as it was typed: words that stand together stay so, with the small words between them. */
+    private String images() {
+        List<String> runs = new ArrayList<>();
+        int from = -1;
+        int to = -1;
+        for (Word word : words) {
+            if (word.role() == Role.IMAGE) {
+                from = from < 0 ? word.from() : from;
+                to = word.to();
+            } else if (word.role() != Role.FILLER && from >= 0) {
+                runs.add(typed.substring(from, to));
+                from = -1;
+            }
+        }
+        if (from >= 0) {
+            runs.add(typed.substring(from, to));
+        }
+        return String.join(", ", runs);
     }
 
     /** {@return the words that no move holds, in their order} */
