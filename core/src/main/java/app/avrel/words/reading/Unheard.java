@@ -69,9 +69,17 @@ final class Unheard {
         List<Item> part = items.subList(from, to);
         return !items.get(index).soft()
                 && to - from < items.size()
-                && part.stream().anyMatch(item -> DEEDS.stream().anyMatch(item::is))
+                && (part.stream().anyMatch(item -> DEEDS.stream().anyMatch(item::is)) || looks(part))
                 && part.stream().noneMatch(item -> item.is(Term.Part.WRIST))
                 && idle(Math.max(0, from - 1), to);
+    }
+
+    /** Palm to the ear: what it looks at, told in a part of its own. */
+    private static boolean looks(List<Item> part) {
+        return part.size() == 2
+                && part.getFirst().is(Term.Part.PALM)
+                && part.getFirst().rel() == null
+                && part.getLast().rel() == Term.Rel.TO;
     }
 
     private boolean weighs(int index) {

@@ -89,6 +89,9 @@ final class FacedPalm {
                     || item.is(Term.Part.HIPS)
                     || item.is(Term.Part.SOLAR_PLEXUS)
                     || item.is(Term.Part.NOSE)
+                    || item.is(Term.Part.EAR)
+                    || item.is(Term.Part.TEMPLE)
+                    || item.is(Term.Part.CHIN)
                     || item.is(Term.Part.WAIST);
             boolean turns = clause.item(palm).is(Term.Part.PALM)
                     && item.rel() == Term.Rel.TO
@@ -98,9 +101,10 @@ final class FacedPalm {
                                     || before == clause.item(palm) && turned(palm))
                             .isPresent();
             boolean toward = turns
+                    || afterPlace(i)
                     || item.rel() == Term.Rel.TO && item.text().startsWith("toward")
                     || item.is(Term.Part.BODY) && item.rel() == Term.Rel.TO;
-            if (trunk
+            if ((trunk || afterPlace(i))
                     && clause.open(i)
                     && (facedAfter(i) && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE || toward)) {
                 clause.use(i);
@@ -133,6 +137,19 @@ final class FacedPalm {
             }
         }
         return Optional.empty();
+    }
+
+    /** At the shoulder, palm toward the face: the hand has its place already. */
+    private boolean afterPlace(int index) {
+        boolean palm = index > 1
+                && clause.item(index).rel() == Term.Rel.TO
+                && Landmarks.of(clause.item(index).term()).isPresent()
+                && clause.item(index - 1).is(Term.Part.PALM)
+                && clause.item(index - 1).rel() == null
+                && clause.item(index - 2).soft();
+        return palm
+                && clause.items().subList(0, index - 2).stream()
+                        .anyMatch(place -> Landmarks.of(place.term()).isPresent());
     }
 
     /** In front of the shoulder, palm facing it: what the hand is before. */
