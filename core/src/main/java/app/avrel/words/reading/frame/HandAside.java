@@ -136,6 +136,7 @@ final class HandAside {
         boolean straight = clause.has(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK))
                 && (clause.indexOf(Term.Part.PALM) < 0 || place.palm().isPresent())
                 && !clause.has(Term.Act.RETURN)
+                && !bendsWrist()
                 && !pushes
                 && !place.places();
         boolean arm = clause.indexOf(Term.Part.ARM) >= 0 || clause.has(Term.Way.SIDE);
@@ -143,6 +144,11 @@ final class HandAside {
                 || straight
                 || !pushes && ahead(place)
                 || aside && (!pushes || arm) && (place.sideways().isEmpty() || clause.has(Term.Way.OUT));
+    }
+
+    /** The wrist bends back: the hand goes nowhere by it. */
+    private boolean bendsWrist() {
+        return clause.said(Term.Part.WRIST) && clause.said(Term.Manner.BENT);
     }
 
     /** Behind, at hip height; 左手在前与肩平: the hand is there, and does not go that way to the height. */

@@ -232,6 +232,10 @@ final class HandTargets {
                 && item.rel() != Term.Rel.PAST
                 && !withKnee(item)
                 && item.rel() != null);
+        int goal = clause.find(item -> height(item) && item.rel() == Term.Rel.TO);
+        if (led >= 0 && goal > led && clause.item(led).rel() == Term.Rel.OUTSIDE) {
+            return goal;
+        }
         if (led >= 0) {
             clause.takeItem(item -> height(item) && item.rel() == Term.Rel.PAST);
             return last(led);

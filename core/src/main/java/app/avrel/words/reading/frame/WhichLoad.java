@@ -117,6 +117,11 @@ final class WhichLoad {
                 .anyMatch(item -> item.rel() == Term.Rel.FROM
                         || item.rel() == Term.Rel.OF
                         || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO);
+        boolean same =
+                clause.item(first).rel() == Term.Rel.FROM && clause.item(second).rel() == Term.Rel.TO;
+        if (same && goal.isEmpty()) {
+            goal = sideAt(second + 1 < clause.size() ? second + 1 : second - 1);
+        }
         if (goal.isPresent() && fromTo) {
             moreSides();
             moreSides();
