@@ -27,7 +27,11 @@ final class BearingFrame implements Frame {
 
     /** The left side long: of the trunk. */
     private static boolean longSide(Clause clause) {
-        return clause.has(Term.Way.SIDE) && clause.has(Term.Manner.EXTENDED);
+        int side = clause.find(Term.Way.SIDE);
+        return side > 0
+                && side + 1 < clause.size()
+                && clause.item(side - 1).bareSide()
+                && clause.item(side + 1).is(Term.Manner.EXTENDED);
     }
 
     @Override

@@ -15,7 +15,6 @@ final class Elided {
 
     private static final double LEAST_SHARE = 10;
     private static final double WHOLE = 100;
-    private static final double HOURS = 12;
 
     private Elided() {}
 
@@ -23,7 +22,6 @@ final class Elided {
         List<Item> whole = new ArrayList<>();
         Item fist = null;
         Item palm = null;
-        Item toes = null;
         boolean parted = false;
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
@@ -33,10 +31,6 @@ final class Elided {
             Item said = parted && stacked(item)
                     ? as(item, Term.Mark.UNKNOWN, null)
                     : same ? fist(item) : turns ? as(item, Term.Part.PALM, item.who()) : meant(items, i);
-            said = toes != null && item.who() != toes.who() && toesToo(items, i)
-                    ? as(item, Term.Part.TOES, item.who())
-                    : said;
-            toes = said.is(Term.Part.TOES) && said.sidedLimb() ? said : ends(said) ? null : toes;
             palm = said.is(Term.Part.PALM) && said.sidedLimb() ? said : ends(said) ? null : palm;
             fist = said.is(Term.Part.FIST) && said.sidedLimb() ? said : ends(said) ? null : fist;
             whole.add(said);
@@ -96,28 +90,6 @@ final class Elided {
                 && at + 2 < items.size()
                 && (items.get(at + 1).is(Term.Act.TURN) || items.get(at + 1).is(Term.Act.TURN_OVER))
                 && (items.get(at + 2).is(Term.Way.UP) || items.get(at + 2).is(Term.Way.DOWN));
-    }
-
-    /** The left toes to eleven, the right to two; left toes out 30, right out 45. */
-    private static boolean toesToo(List<Item> items, int at) {
-        Item side = items.get(at);
-        boolean begins =
-                at > 0 && (items.get(at - 1).soft() || items.get(at - 1).mark());
-        if (!begins
-                || at + 1 >= items.size()
-                || !side.bareSide()
-                || side.rel() != null
-                || side.who().side().isEmpty()) {
-            return false;
-        }
-        boolean points =
-                items.get(at + 1).is(Term.Act.FACE) || items.get(at + 1).is(Term.Act.POINT);
-        if (points && at + 2 >= items.size()) {
-            return false;
-        }
-        Item next = items.get(points ? at + 2 : at + 1);
-        boolean hour = next.rel() == Term.Rel.TO && next.term() instanceof Term.Num(double value) && value <= HOURS;
-        return hour || next.term() instanceof Term.Hall || next.is(Term.Way.IN) || next.is(Term.Way.OUT);
     }
 
     private static boolean ofHand(Item next) {

@@ -1,0 +1,176 @@
+package app.avrel.words.reading.full;
+
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Item;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Left hand forward, right back; the left toes to eleven, the right to two: a side that begins what is told of it is the
+ * same limb as before, where it does what such a limb does.
+ */
+final class SecondLimb {
+
+    private static final double HOURS = 12;
+
+    private static final Set<Term.Part> LIMBS = EnumSet.of(
+            Term.Part.HAND,
+            Term.Part.ARM,
+            Term.Part.PALM,
+            Term.Part.ELBOW,
+            Term.Part.FOOT,
+            Term.Part.TOES,
+            Term.Part.HEEL);
+
+    private static final Set<Term.Act> OF_THE_BODY = EnumSet.of(
+            Term.Act.SHIFT, Term.Act.STEP, Term.Act.KICK, Term.Act.LOOK, Term.Act.SINK, Term.Act.SIT, Term.Act.TURN);
+
+    private final List<Item> items;
+    private final List<Item> said = new ArrayList<>();
+    private @Nullable Item limb;
+    private boolean turns;
+
+    private SecondLimb(List<Item> items) {
+        this.items = items;
+    }
+
+    static List<Item> of(List<Item> items) {
+        return new SecondLimb(items).said();
+    }
+
+    private List<Item> said() {
+        for (int i = 0; i < items.size(); i++) {
+            Item item = items.get(i);
+            boolean begins = i == 0 || border(i - 1);
+            if (begins && ofTheBody(item)) {
+                limb = null;
+            }
+            Item first = limb;
+            if (first != null && begins && corner(item, first)) {
+                said.add(new Item(
+                        first.term(),
+                        null,
+                        first.who() == Term.Who.LEFT ? Term.Who.RIGHT : Term.Who.LEFT,
+                        false,
+                        item.from(),
+                        item.from(),
+                        ""));
+                said.add(item.saying(ahead(item) ? Term.Way.FORWARD : Term.Way.BACK));
+                continue;
+            }
+            if (first != null && begins && other(item, first)) {
+                Optional<Term> noun = noun(first, i + 1);
+                item = noun.isPresent() ? as(item, noun.get()) : item;
+            }
+            boolean named = item.sidedLimb() && item.term() instanceof Term.Part part && LIMBS.contains(part);
+            turns = named ? item.is(Term.Part.FOOT) && turns : turns || opens(item);
+            limb = named ? item : item.part() && item.rel() == null && item.who() != null ? null : limb;
+            said.add(item);
+        }
+        return said;
+    }
+
+    private boolean border(int at) {
+        return items.get(at).soft() || items.get(at).mark();
+    }
+
+    /** What moves the body or the weight: whoever is told of after it is not the limb from before. */
+    private static boolean ofTheBody(Item item) {
+        boolean trunk = item.part()
+                && item.rel() == null
+                && (item.is(Term.Part.WAIST)
+                        || item.is(Term.Part.BODY)
+                        || item.is(Term.Part.HIPS)
+                        || item.is(Term.Part.WEIGHT)
+                        || item.is(Term.Part.EYES)
+                        || item.is(Term.Part.CHEST));
+        return trunk || item.term() instanceof Term.Act act && OF_THE_BODY.contains(act);
+    }
+
+    /** Left hand forward, right forward: no corner is meant. */
+    private static boolean corner(Item item, Item first) {
+        boolean goes = first.is(Term.Part.HAND) || first.is(Term.Part.ARM) || first.is(Term.Part.FOOT);
+        boolean right = item.is(Term.Way.RIGHT_FORWARD) || item.is(Term.Way.RIGHT_BACK);
+        boolean left = item.is(Term.Way.LEFT_FORWARD) || item.is(Term.Way.LEFT_BACK);
+        return goes
+                && item.rel() == null
+                && (right && first.who() == Term.Who.LEFT || left && first.who() == Term.Who.RIGHT);
+    }
+
+    private static boolean ahead(Item corner) {
+        return corner.is(Term.Way.RIGHT_FORWARD) || corner.is(Term.Way.LEFT_FORWARD);
+    }
+
+    private static boolean other(Item item, Item first) {
+        return item.bareSide() && item.rel() == null && item.who().side().isPresent() && item.who() != first.who();
+    }
+
+    private Optional<Term> noun(Item first, int at) {
+        boolean points = at < items.size()
+                && (items.get(at).is(Term.Act.FACE) || items.get(at).is(Term.Act.POINT));
+        int next = points ? at + 1 : at;
+        if (next >= items.size()) {
+            return Optional.empty();
+        }
+        Item does = items.get(next);
+        return switch ((Term.Part) first.term()) {
+            case TOES -> when(direction(does) || opens(does), Term.Part.TOES);
+            case HEEL -> when(opens(does) || vertical(does), Term.Part.HEEL);
+            case ELBOW -> when(does.term() instanceof Term.Way, Term.Part.ELBOW);
+            case PALM -> when(vertical(does) || opens(does), Term.Part.PALM);
+            case FOOT -> foot(does);
+            default -> when(hand(does) || direction(does), first.term());
+        };
+    }
+
+    /** The left foot turns in, the right out; left foot on the ball, right flat. */
+    private Optional<Term> foot(Item does) {
+        boolean inOut = does.is(Term.Way.IN) || does.is(Term.Way.OUT);
+        if (turns && inOut) {
+            return Optional.of(Term.Part.TOES);
+        }
+        boolean verb = turns && (does.is(Term.Act.OPEN) || does.is(Term.Act.CLOSE) || does.is(Term.Act.TURN));
+        return when(verb || does.is(Term.Manner.FLAT), Term.Part.FOOT);
+    }
+
+    private static Optional<Term> when(boolean so, Term noun) {
+        return so ? Optional.of(noun) : Optional.empty();
+    }
+
+    private static boolean hand(Item does) {
+        return does.is(Term.Way.FORWARD)
+                || does.is(Term.Way.BACK)
+                || does.is(Term.Way.SIDE)
+                || does.is(Term.Way.OUT)
+                || does.is(Term.Manner.EXTENDED)
+                || does.is(Term.Manner.STRAIGHT)
+                || does.is(Term.Manner.ROUNDED);
+    }
+
+    private static boolean vertical(Item does) {
+        return does.is(Term.Way.UP) || does.is(Term.Way.DOWN);
+    }
+
+    /** In, out, or a verb that says so of a foot. */
+    private static boolean opens(Item does) {
+        return does.is(Term.Way.IN)
+                || does.is(Term.Way.OUT)
+                || does.is(Term.Act.TURN)
+                || does.is(Term.Act.OPEN)
+                || does.is(Term.Act.CLOSE);
+    }
+
+    /** To two: an hour of the hall, and no share of the weight. */
+    private static boolean direction(Item does) {
+        return does.term() instanceof Term.Hall
+                || does.rel() == Term.Rel.TO && does.term() instanceof Term.Num(double value) && value <= HOURS;
+    }
+
+    private static Item as(Item side, Term noun) {
+        return new Item(noun, null, side.who(), false, side.from(), side.to(), side.text());
+    }
+}
