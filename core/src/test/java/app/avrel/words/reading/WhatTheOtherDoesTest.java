@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.avrel.label.Language;
 import java.util.List;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -85,5 +86,36 @@ class WhatTheOtherDoesTest {
         assertThat(full.understood()).as(named).isTrue();
         assertThat(said.understood()).as(elided).isTrue();
         assertThat(said.stages()).isEqualTo(full.stages());
+    }
+
+    static Stream<Object[]> once() {
+        return LIMBS.stream()
+                .flatMap(limb -> limb.ways().stream().map(way -> {
+                    String first = limb.says(limb.left(), way) + then(limb.language());
+                    return new Object[] {limb.language(), first + limb.says(limb.right(), way), first + limb.bare()};
+                }));
+    }
+
+    private static String then(Language language) {
+        return switch (language) {
+            case ENGLISH -> ", then ";
+            case SPANISH -> ", luego ";
+            case CHINESE -> "，然后";
+        };
+    }
+
+    @ParameterizedTest(name = "{2}")
+    @MethodSource("once")
+    void theOtherDoesTheSameAfterItWhereNothingElseIsSaid(Language language, String twice, String elided) {
+        LineReading said = Typed.read(elided, language, Typed.standing(""));
+        assertThat(said.understood()).as(elided).isTrue();
+        assertThat(said.stages())
+                .isEqualTo(Typed.read(twice, language, Typed.standing("")).stages());
+    }
+
+    @Test
+    void anotherSideInWhatIsSaidIsNotTurnedRoundByGuess() {
+        assertThat(Typed.english("left hand to the left hip, then the right").understood())
+                .isFalse();
     }
 }

@@ -33,6 +33,8 @@ final class SecondLimb {
     private final List<Item> said = new ArrayList<>();
     private @Nullable Item limb;
     private boolean turns;
+    /** Where the part begins in which that limb was told of. */
+    private int from;
 
     private SecondLimb(List<Item> items) {
         this.items = items;
@@ -62,6 +64,11 @@ final class SecondLimb {
                 said.add(item.saying(ahead(item) ? Term.Way.FORWARD : Term.Way.BACK));
                 continue;
             }
+            boolean too = first != null && begins && (other(item, first) || named(item, first));
+            if (too && alone(i) && sidedOnce()) {
+                repeat(item);
+                continue;
+            }
             if (first != null && begins && other(item, first)) {
                 Optional<Term> noun = noun(first, i + 1);
                 item = noun.isPresent() ? as(item, noun.get()) : item;
@@ -69,9 +76,50 @@ final class SecondLimb {
             boolean named = item.sidedLimb() && item.term() instanceof Term.Part part && LIMBS.contains(part);
             turns = named ? item.is(Term.Part.FOOT) && turns : turns || opens(item);
             limb = named ? item : item.part() && item.rel() == null && item.who() != null ? null : limb;
+            if (begins && !item.soft() && !item.mark()) {
+                from = said.size();
+            }
             said.add(item);
         }
         return said;
+    }
+
+    /** Nothing follows but another part: left hand to the chin, then the right. */
+    private boolean alone(int at) {
+        boolean ends = at + 1 == items.size() || items.get(at + 1).is(Term.Mark.THEN);
+        return items.get(at - 1).is(Term.Mark.THEN)
+                && (ends
+                        || at + 2 < items.size()
+                                && items.get(at + 1).soft()
+                                && items.get(at + 2).is(Term.Mark.THEN));
+    }
+
+    /** Whether what was told of the first names no other side, which the other limb would have to change. */
+    private boolean sidedOnce() {
+        return part().stream().filter(item -> item.who() != null).count() == 1;
+    }
+
+    private List<Item> part() {
+        int to = from;
+        while (to < said.size() && !said.get(to).soft() && !said.get(to).mark()) {
+            to++;
+        }
+        return List.copyOf(said.subList(from, to));
+    }
+
+    /** The same once more, of the other. */
+    private void repeat(Item side) {
+        for (Item item : part()) {
+            boolean limbItself = item.who() != null;
+            said.add(new Item(
+                    item.term(),
+                    item.rel(),
+                    limbItself ? side.who() : null,
+                    item.many(),
+                    side.from(),
+                    limbItself ? side.to() : side.from(),
+                    item.text()));
+        }
     }
 
     private boolean border(int at) {
@@ -107,6 +155,10 @@ final class SecondLimb {
 
     private static boolean other(Item item, Item first) {
         return item.bareSide() && item.rel() == null && item.who().side().isPresent() && item.who() != first.who();
+    }
+
+    private static boolean named(Item item, Item first) {
+        return item.sidedLimb() && item.term() == first.term() && item.who() != first.who();
     }
 
     private Optional<Term> noun(Item first, int at) {

@@ -1,6 +1,7 @@
 package app.avrel.words.reading.full;
 
 import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.HandWords;
 import app.avrel.words.reading.frame.Item;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,6 +18,7 @@ final class VerbOfMany {
     private final List<Item> said = new ArrayList<>();
     private @Nullable Item verb;
     private @Nullable Item side;
+    private @Nullable Item hand;
 
     private VerbOfMany(List<Item> items) {
         this.items = items;
@@ -33,15 +35,18 @@ final class VerbOfMany {
             if (verb(item)) {
                 verb = item;
                 side = null;
+                hand = null;
                 reached = false;
             } else if (verb != null && reached && border(i - 1) && alone(i, verb)) {
                 again(item, verb);
+                item = hand != null && item.bareSide() && item.who().side().isPresent() ? hand.of(item.who()) : item;
             } else if (verb != null && reached && more(i, verb)) {
                 said.add(unspoken(verb.term(), item));
                 said.add(item);
                 item = side;
             } else if (verb != null && goal(item, verb)) {
                 reached = true;
+                hand = seen(item, verb) ? item : hand;
                 side = item.bareSide() && item.who().side().isPresent() ? item : side;
             } else if (!(border(i) || amount(item) || item.is(Term.Act.MOVE))) {
                 verb = null;
@@ -70,7 +75,14 @@ final class VerbOfMany {
                 && (item.term() instanceof Term.Way
                         || item.term() instanceof Term.Hall
                         || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO);
-        return side || looked || (weight(verb) ? middle : ahead);
+        return side || looked || seen(item, verb) || (weight(verb) ? middle : ahead);
+    }
+
+    /** Look at the left hand, then at the right. */
+    private static boolean seen(Item item, Item verb) {
+        return (verb.is(Term.Act.LOOK) || verb.is(Term.Part.EYES))
+                && HandWords.hand(item)
+                && item.whose().flatMap(Term.Who::side).isPresent();
     }
 
     /** Half the weight left, then three quarters: more of it goes the same way. */
@@ -102,7 +114,9 @@ final class VerbOfMany {
     /** A goal between two borders; how far one turns is no list, and needs a "then". */
     private boolean alone(int at, Item verb) {
         boolean then = ends(items.get(at - 1));
-        return goal(items.get(at), verb)
+        boolean limb = items.get(at).part() && items.get(at).rel() == null;
+        return !limb
+                && goal(items.get(at), verb)
                 && (at + 1 == items.size() || border(at + 1) || overBeats(at + 1))
                 && (then || !verb.is(Term.Act.TURN));
     }
