@@ -2,6 +2,7 @@ package app.avrel.words.reading.frame;
 
 import app.avrel.words.lexicon.Term;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -23,6 +24,26 @@ final class BearingFrame implements Frame {
     @Override
     public boolean may(Clause clause) {
         return clause.has(BearingFrame::borne) || longSide(clause);
+    }
+
+    /** {@return whether a part of a clause, after a comma, tells nothing but this: left hand forward, relax the shoulders} */
+    static boolean within(Clause clause) {
+        for (int i = 0; i + 1 < clause.size(); i++) {
+            int to = i + 1;
+            while (to < clause.size() && !clause.item(to).soft()) {
+                to++;
+            }
+            if (clause.item(i).soft() && told(clause.items().subList(i + 1, to))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean told(List<Item> part) {
+        return part.stream().anyMatch(BearingFrame::borne)
+                && part.stream().anyMatch(BearingFrame::how)
+                && part.stream().allMatch(item -> borne(item) || how(item) || Leftover.small(item));
     }
 
     /** The left side long: of the trunk. */

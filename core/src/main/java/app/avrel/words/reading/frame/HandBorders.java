@@ -14,7 +14,8 @@ final class HandBorders {
 
     /** {@return whether the clause is more than one thing, and so no clause} */
     boolean within() {
-        return bodyFirst()
+        return BearingFrame.within(clause)
+                || bodyFirst()
                 || thenBoth()
                 || bodyTurnsToo()
                 || elbowThenHand()

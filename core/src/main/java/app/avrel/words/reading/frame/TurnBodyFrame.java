@@ -60,7 +60,7 @@ final class TurnBodyFrame implements Frame {
         if (!part && !verb && !half && !bend || limb && !part || clause.has(Term.Part.WEIGHT)) {
             return Optional.empty();
         }
-        if (looks && looksFirst(clause)) {
+        if (looks && looksFirst(clause) || BearingFrame.within(clause)) {
             return Optional.empty();
         }
         boolean oneShoulder = clause.has(item -> item.is(Term.Part.SHOULDER) && !item.many() && item.rel() == null);
