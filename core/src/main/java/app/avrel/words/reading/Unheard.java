@@ -117,16 +117,22 @@ final class Unheard {
 
     /** Palm down, where the record turns it another way. */
     private boolean contradicted(Term.Way way, int index) {
-        boolean palm = (way == Term.Way.UP || way == Term.Way.DOWN)
+        Optional<Palm> told = Optional.ofNullable(
+                switch (way) {
+                    case UP -> Palm.UP;
+                    case DOWN -> Palm.DOWN;
+                    case OUT -> Palm.OUT;
+                    case IN -> Palm.IN;
+                    default -> null;
+                });
+        boolean palm = told.isPresent()
                 && index > 0
                 && items.get(index - 1).is(Term.Part.PALM)
                 && items.get(index - 1).rel() == null;
         return palm
                 && fit.moves().stream()
                         .anyMatch(move -> move instanceof Move.PlaceHand(var _, var to, var _)
-                                && to.palm()
-                                        .filter(seen -> seen == (way == Term.Way.UP ? Palm.DOWN : Palm.UP))
-                                        .isPresent());
+                                && to.palm().filter(seen -> seen != told.get()).isPresent());
     }
 
     /** Come down in front: where a hand ends. */

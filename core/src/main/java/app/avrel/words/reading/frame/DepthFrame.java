@@ -326,8 +326,8 @@ final class DepthFrame implements Frame {
             return Fit.of(new Move.ChangeDepth(new Depth.ToFrame(frame.get())));
         }
         boolean absolute = clause.has(item -> item.term() instanceof Term.Measure && item.rel() == Term.Rel.TO);
-        Optional<Length> by = clause.take(Term.Measure.class)
-                .map(Term.Measure::length)
+        Optional<Length> by = clause.takeItem(item -> item.term() instanceof Term.Measure measure && !measure.wide())
+                .map(item -> ((Term.Measure) item.term()).length())
                 .or(() -> clause.takeItem(DepthFrame::aFist).map(_ -> Length.fists(1)));
         if (by.filter(length -> length.amount() < 0).isPresent()) {
             return new Fit().refuse(by.get().toString(), "depth_negative", Map.of());

@@ -281,7 +281,8 @@ final class HandDetails {
 
     /** The way right after the part, past acts of turning; or else right before it. */
     private Optional<Pointing> after(Term.Part part) {
-        for (int i = 0; i < clause.size(); i++) {
+        int first = Math.max(0, saidAgain(part));
+        for (int i = first; i < clause.size(); i++) {
             boolean here = clause.item(i).is(part)
                     && clause.item(i).rel() != Term.Rel.TO
                     && clause.item(i).rel() != Term.Rel.ON;
@@ -291,6 +292,17 @@ final class HandDetails {
             }
         }
         return Optional.empty();
+    }
+
+    /** The left palm pushes forward, palm out: where a part is named again to say how it looks; below 0 where it is not. */
+    private int saidAgain(Term.Part part) {
+        int again = clause.find(item -> item.is(part) && item.rel() == null && item.who() == null);
+        boolean named = again > 1
+                && clause.item(again - 1).soft()
+                && again + 1 < clause.size()
+                && pointing(clause.item(again + 1)).isPresent()
+                && clause.items().subList(0, again).stream().anyMatch(item -> item.is(part) && item.sidedLimb());
+        return named ? again : -1;
     }
 
     /** Fingers left, the elbow points left; the palm left, where it is known whose palm that is. */

@@ -95,7 +95,11 @@ final class HandTargets {
                 brushes ? clause.has(other -> Landmarks.of(other.term()).isPresent()) : target;
         int on = clause.items().indexOf(limb);
         boolean by = limb.rel() == Term.Rel.PAST || on > 0 && alongsideOf(clause.item(on - 1), limb);
-        boolean passes = by && (goesOn || goesOnAfter(on));
+        boolean swept = sweeps
+                && limb.is(Term.Part.KNEE)
+                && limb.who() != null
+                && clause.has(other -> height(other) && other.rel() == Term.Rel.TO && other != limb);
+        boolean passes = swept || by && (goesOn || goesOnAfter(on));
         boolean ownElbow = limb.is(Term.Part.WRIST)
                 && limb.who() == null
                 && clause.indexOf(Term.Part.ELBOW) >= 0

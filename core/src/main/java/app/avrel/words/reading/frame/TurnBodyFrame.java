@@ -101,7 +101,9 @@ final class TurnBodyFrame implements Frame {
         Optional<Heading> hall = ways.hall().or(() -> front(clause)).or(() -> back(clause));
         Optional<Side> way = over.or(() -> going(clause)).or(ways::leftOrRight);
         clause.takeAll(Term.Way.SIDE, Term.Way.BACK, Term.Manner.SOMEHOW);
-        int pivot = part || far ? pivot(clause) : -1;
+        int one = pivot(clause);
+        int both = hall.isEmpty() ? clause.find(item -> on(item) && item.both()) : -1;
+        int pivot = part || far ? Math.max(one, both) : -1;
         double cost = part ? verb ? 0 : Costs.NO_VERB : Costs.LIMB_ELIDED;
         return reading(clause, now, bodyPart, hall, way, stays)
                 .map(fit -> fit.heading(hall).costs(cost))
@@ -141,28 +143,33 @@ final class TurnBodyFrame implements Frame {
 
     /** On the left heel: where that stands; below 0 where it is not said. */
     private static int pivot(Clause clause) {
-        return clause.find(item -> (item.is(Term.Part.HEEL) || item.is(Term.Part.BALL))
-                && item.rel() == Term.Rel.ON
-                && item.who() != null
-                && item.who().side().isPresent());
+        return clause.find(
+                item -> on(item) && item.who() != null && item.who().side().isPresent());
+    }
+
+    private static boolean on(Item item) {
+        return (item.is(Term.Part.HEEL) || item.is(Term.Part.BALL)) && item.rel() == Term.Rel.ON;
     }
 
     /** Turn the body so far on the left heel: that foot turns along. How far it goes to a heading nobody says: that is left open. */
     private static Fit goesAlong(Fit fit, Clause clause, int pivot, Situation now) {
         Item on = clause.item(pivot);
         Pivot part = on.is(Term.Part.HEEL) ? Pivot.HEEL : Pivot.BALL;
-        Side foot = now.foot(Objects.requireNonNull(on.who())).orElseThrow();
+        List<Side> feet = on.both()
+                ? List.of(Side.values())
+                : List.of(now.foot(Objects.requireNonNull(on.who())).orElseThrow());
         for (Move move : List.copyOf(fit.moves())) {
             if (move instanceof Move.TurnBody(var _, var turning)
                     && turning.orElse(null) instanceof Turning.By(Turn turn)
                     && Math.abs(turn.degrees()) <= BACK) {
                 clause.use(pivot);
-                fit.moves()
-                        .add(new Move.TurnFoot(foot, part, Optional.of(new Toes.Turned(turn.degrees() * foot.sign()))));
+                feet.forEach(foot -> fit.moves()
+                        .add(new Move.TurnFoot(
+                                foot, part, Optional.of(new Toes.Turned(turn.degrees() * foot.sign())))));
             } else if (move instanceof Move.TurnBody(var _, var turning)
                     && turning.orElse(null) instanceof Turning.To) {
                 clause.use(pivot);
-                fit.moves().add(new Move.TurnFoot(foot, part, Optional.empty()));
+                feet.forEach(foot -> fit.moves().add(new Move.TurnFoot(foot, part, Optional.empty())));
                 fit.holds("how far the foot turns is left open");
             }
         }

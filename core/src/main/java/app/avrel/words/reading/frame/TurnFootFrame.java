@@ -96,7 +96,7 @@ final class TurnFootFrame implements Frame {
             boolean bothThenOne = clause.has(item -> item.is(Term.Part.FOOT) && item.rel() == null && item.both())
                     && clause.has(item -> item.is(Term.Part.FOOT) && item.sidedLimb());
             int landed = clause.find(Term.Manner.FIRST);
-            boolean landsOn = landed > 0 && clause.item(landed - 1).is(Term.Part.TOES);
+            boolean landsOn = landed > 0 && clause.item(landed - 1).is(Term.Part.TOES) || landsOnHeel();
             if (cutOff || inAndOut || bothThenOne || landsOn) {
                 return Optional.empty();
             }
@@ -265,6 +265,16 @@ final class TurnFootFrame implements Frame {
                 fit.holds("how far the foot turns is left open");
             }
             return Optional.of(fit);
+        }
+
+        /** The right foot forward onto the heel, toes up: it steps, and no toes are turned forward. */
+        private boolean landsOnHeel() {
+            int toes = clause.find(item -> item.is(Term.Part.TOES) && item.rel() == null);
+            return toes > 0
+                    && clause.near(toes, 1).filter(up -> up.is(Term.Way.UP)).isPresent()
+                    && clause.has(Term.Way.FORWARD)
+                    && clause.has(item -> item.is(Term.Part.FOOT) && item.rel() == null)
+                    && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == Term.Rel.ON);
         }
 
         /** Turn on both heels to the east: both feet turn there, and the body with them. */
