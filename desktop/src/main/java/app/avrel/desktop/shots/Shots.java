@@ -1,5 +1,6 @@
 package app.avrel.desktop.shots;
 
+import app.avrel.desktop.parts.Painted;
 import app.avrel.desktop.shell.Painting;
 import app.avrel.label.Language;
 import app.avrel.project.Project;
@@ -39,7 +40,9 @@ public final class Shots {
         Painting.prepare();
         Platform.startup(() -> {
             try {
-                new Sitting(OpenWindow.of(project, look), folder, written).start();
+                OpenWindow window = OpenWindow.of(project, look);
+                Sitting sitting = new Sitting(window, folder, written);
+                Painted.then(window.scene(), sitting::start);
             } catch (RuntimeException e) {
                 written.completeExceptionally(e);
             }

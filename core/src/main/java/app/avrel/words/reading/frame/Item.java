@@ -58,6 +58,11 @@ public record Item(
         return new Item(bareSide() ? whose : term, rel, whose, false, from, to, text);
     }
 
+    /** {@return what is understood before a phrase and was not said} */
+    public static Item unspoken(Term term, Term.@Nullable Who who, Item before) {
+        return new Item(term, null, who, false, before.from(), before.from(), "");
+    }
+
     /** {@return the same phrase, as if it said something else} */
     public Item saying(Term other) {
         return new Item(other, rel, who, many, from, to, text);

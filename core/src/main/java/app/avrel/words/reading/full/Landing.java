@@ -19,7 +19,7 @@ final class Landing {
             if (out.get(i + 1).is(Term.Manner.FIRST)
                     && sole(out.get(i))
                     && out.get(i - 1).is(Term.Way.FORWARD)) {
-                out.add(i, comma(out.get(i)));
+                out.add(i, Item.unspoken(Term.Mark.COMMA, null, out.get(i)));
                 i++;
             }
         }
@@ -30,10 +30,6 @@ final class Landing {
             }
         }
         return out;
-    }
-
-    private static Item comma(Item before) {
-        return new Item(Term.Mark.COMMA, null, null, false, before.from(), before.from(), "");
     }
 
     /** Toes down, then the whole foot down, the heel comes down: nothing else in this part. */

@@ -51,37 +51,41 @@ final class SecondLimb {
             if (begins && ofTheBody(item)) {
                 limb = null;
             }
-            Item first = limb;
-            if (first != null && begins && corner(item, first)) {
-                said.add(new Item(
-                        first.term(),
-                        null,
-                        first.who() == Term.Who.LEFT ? Term.Who.RIGHT : Term.Who.LEFT,
-                        false,
-                        item.from(),
-                        item.from(),
-                        ""));
+            if (begins && limb != null && corner(item, limb)) {
+                said.add(Item.unspoken(limb.term(), opposite(limb), item));
                 said.add(item.saying(ahead(item) ? Term.Way.FORWARD : Term.Way.BACK));
-                continue;
-            }
-            boolean too = first != null && begins && (other(item, first) || named(item, first));
-            if (too && alone(i) && sidedOnce()) {
+            } else if (begins && limb != null && too(i, limb)) {
                 repeat(item);
-                continue;
+            } else {
+                add(begins && limb != null && other(item, limb) ? full(i, limb) : item, begins);
             }
-            if (first != null && begins && other(item, first)) {
-                Optional<Term> noun = noun(first, i + 1);
-                item = noun.isPresent() ? as(item, noun.get()) : item;
-            }
-            boolean named = item.sidedLimb() && item.term() instanceof Term.Part part && LIMBS.contains(part);
-            turns = named ? item.is(Term.Part.FOOT) && turns : turns || opens(item);
-            limb = named ? item : item.part() && item.rel() == null && item.who() != null ? null : limb;
-            if (begins && !item.soft() && !item.mark()) {
-                from = said.size();
-            }
-            said.add(item);
         }
         return said;
+    }
+
+    private static Term.Who opposite(Item limb) {
+        return limb.who() == Term.Who.LEFT ? Term.Who.RIGHT : Term.Who.LEFT;
+    }
+
+    private void add(Item item, boolean begins) {
+        boolean named = item.sidedLimb() && item.term() instanceof Term.Part part && LIMBS.contains(part);
+        turns = named ? item.is(Term.Part.FOOT) && turns : turns || opens(item);
+        limb = named ? item : item.part() && item.rel() == null && item.who() != null ? null : limb;
+        if (begins && !item.soft() && !item.mark()) {
+            from = said.size();
+        }
+        said.add(item);
+    }
+
+    /** The other one, of which nothing else is told. */
+    private boolean too(int at, Item first) {
+        Item item = items.get(at);
+        return (other(item, first) || named(item, first)) && alone(at) && sidedOnce();
+    }
+
+    private Item full(int at, Item first) {
+        Item side = items.get(at);
+        return noun(first, at + 1).map(noun -> as(side, noun)).orElse(side);
     }
 
     /** Nothing follows but another part: left hand to the chin, then the right. */

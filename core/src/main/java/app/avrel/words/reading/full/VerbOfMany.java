@@ -41,7 +41,7 @@ final class VerbOfMany {
                 again(item, verb);
                 item = hand != null && item.bareSide() && item.who().side().isPresent() ? hand.of(item.who()) : item;
             } else if (verb != null && reached && more(i, verb)) {
-                said.add(unspoken(verb.term(), item));
+                said.add(Item.unspoken(verb.term(), null, item));
                 said.add(item);
                 item = side;
             } else if (verb != null && goal(item, verb)) {
@@ -129,12 +129,8 @@ final class VerbOfMany {
 
     private void again(Item goal, Item verb) {
         if (!ends(said.getLast())) {
-            said.add(unspoken(Term.Mark.THEN, goal));
+            said.add(Item.unspoken(Term.Mark.THEN, null, goal));
         }
-        said.add(unspoken(verb.term(), goal));
-    }
-
-    private static Item unspoken(Term term, Item before) {
-        return new Item(term, null, null, false, before.from(), before.from(), "");
+        said.add(Item.unspoken(verb.term(), null, goal));
     }
 }
