@@ -16,6 +16,8 @@ final class Amounts {
 
     private static final double HIP_WIDTHS = 0.75;
     private static final double LONGEST = 1000;
+    /** Four fingers side by side make a fist. */
+    private static final double FINGER = 0.25;
 
     private final List<Token> in;
     private final List<Token> out = new ArrayList<>();
@@ -104,7 +106,7 @@ final class Amounts {
             Optional<Double> last = num(ones).filter(n -> even && n >= 1 && n <= 9 && spelled(ones));
             value += more.orElse(0.0) + last.orElse(0.0);
             used = last.isPresent() ? ones + 1 : more.isPresent() ? ones : used;
-        } else if (used == 1 && value <= 3 && spelled(0) && num(1).isPresent() && spelled(1)) {
+        } else if (used == 1 && value <= 3 && !is(-1, Term.Rel.ON) && spelled(0) && num(1).isPresent() && spelled(1)) {
             double turn = value * 100 + num(1).get();
             boolean colloquial = COLLOQUIAL_TURNS.contains(turn);
             value = colloquial ? turn : value;
@@ -222,7 +224,9 @@ final class Amounts {
         if (unit.isEmpty()) {
             return !before && hips(said, next);
         }
-        double times = term(next) instanceof Term.Unit(LengthUnit _, double each) ? each : 1;
+        double times = term(next) instanceof Term.Unit(LengthUnit _, double each)
+                ? each
+                : term(next) == Term.Part.FINGERS ? FINGER : 1;
         double amount = said.orElse(1.0);
         int used = next + 1;
         int half = half(used);
@@ -270,6 +274,10 @@ final class Amounts {
         if (term == Term.Part.FOOT) {
             return counted ? Optional.of(LengthUnit.FOOT_LENGTH) : Optional.empty();
         }
+        if (number && term == Term.Part.FINGERS) {
+            boolean apart = across(next + 1) || farFrom(next + 1) || is(next + 1, Term.Manner.MORE);
+            return apart || goesUpOrDown() ? Optional.of(LengthUnit.FIST) : Optional.empty();
+        }
         boolean measures =
                 number || half(next + 1) > 0 || article && (across(next + 1) || farFrom(next + 1) || sinksBy(next));
         return term == Term.Part.FIST && measures ? Optional.of(LengthUnit.FIST) : Optional.empty();
@@ -277,10 +285,13 @@ final class Amounts {
 
     /** Baja un puño, and nothing more: so far the body goes down. */
     private boolean sinksBy(int next) {
-        boolean depth =
-                is(-1, Term.Act.LOWER) || is(-1, Term.Act.SINK) || is(-1, Term.Act.RISE) || is(-1, Term.Way.DOWN);
+        boolean depth = goesUpOrDown() || is(-1, Term.Way.DOWN);
         boolean begins = at < 2 || term(-2) instanceof Term.Mark;
         return next == 1 && depth && begins && ends(next + 1);
+    }
+
+    private boolean goesUpOrDown() {
+        return is(-1, Term.Act.LOWER) || is(-1, Term.Act.SINK) || is(-1, Term.Act.RISE);
     }
 
     private boolean across(int ahead) {
@@ -328,7 +339,17 @@ final class Amounts {
             return put(2, hall(hour.get() + half));
         }
         boolean minutes = num(1).filter(n -> n == 30 || n == 15 || n == 45).isPresent();
-        return minutes && (is(-1, Term.Rel.TO) || is(-1, Term.Rel.AT)) && put(2, hall(hour.get() + num(1).get() / 60));
+        return minutes && toward() && put(2, hall(hour.get() + num(1).get() / 60));
+    }
+
+    /** To ten thirty, face ten thirty. */
+    private boolean toward() {
+        return is(-1, Term.Rel.TO)
+                || is(-1, Term.Rel.AT)
+                || is(-1, Term.Act.FACE)
+                || is(-1, Term.Act.LOOK)
+                || is(-1, Term.Act.STEP)
+                || is(-1, Term.Part.EYES);
     }
 
     private static Term hall(double hour) {

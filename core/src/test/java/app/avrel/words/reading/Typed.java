@@ -33,7 +33,11 @@ final class Typed {
     }
 
     static LineReading english(String line) {
-        return read(line, Language.ENGLISH, standing(""));
+        return in(Language.ENGLISH, line);
+    }
+
+    static LineReading in(Language language, String line) {
+        return read(line, language, standing(""));
     }
 
     /** Checks that nothing is recorded of a line, and that it is kept whole as a note. */

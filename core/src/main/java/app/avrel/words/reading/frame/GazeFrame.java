@@ -35,6 +35,9 @@ final class GazeFrame implements Frame {
             clause.useAll();
             return Optional.of(Fit.of(new Move.Look(Gaze.AHEAD)).costs(Costs.LIMB_ELIDED));
         }
+        if (turnsFirst(clause, eyes >= 0 ? eyes : looks)) {
+            return Optional.empty();
+        }
         if (eyes < 0 && looks < 0 && !wide || eyes < 0 && subjectBefore(clause, looks, now)) {
             return Optional.empty();
         }
@@ -74,9 +77,9 @@ final class GazeFrame implements Frame {
         Optional<Item> hand = clause.takeItem(item -> HandWords.hand(item) || HandWords.shaped(item));
         if (hand.isPresent()) {
             Optional<Side> side = hand.get().whose().flatMap(now::hand).or(now::lastHand);
-            clause.takeAll(Term.Way.FORWARD);
+            boolean beyond = clause.takeAll(Term.Way.FORWARD) && hand.get().is(Term.Part.FINGERTIPS);
             if (side.isPresent()) {
-                Gaze.AtHand.Aim aim = past ? Gaze.AtHand.Aim.PAST : Gaze.AtHand.Aim.AT;
+                Gaze.AtHand.Aim aim = past || beyond ? Gaze.AtHand.Aim.PAST : Gaze.AtHand.Aim.AT;
                 return Optional.of(
                         Fit.of(new Move.Look(new Gaze.AtHand(side.get(), aim))).costs(cost));
             }
@@ -98,6 +101,12 @@ final class GazeFrame implements Frame {
             return Optional.of(Fit.of(new Move.Look(followed)).costs(cost));
         }
         return direction(clause, now, cost);
+    }
+
+    /** Turn to 9, but the eyes stay to the front: the hour is of the turn. */
+    private static boolean turnsFirst(Clause clause, int gaze) {
+        int turn = clause.find(Term.Act.TURN);
+        return turn >= 0 && turn < gaze && clause.parted(turn, gaze);
     }
 
     /** Lower the eyes, let the gaze drop: the verb beside it is of the eyes, and not of the body. */

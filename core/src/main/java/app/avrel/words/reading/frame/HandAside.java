@@ -9,6 +9,7 @@ import app.avrel.words.lexicon.Term;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Where a hand is across the body, or in which direction. */
 final class HandAside {
@@ -97,6 +98,13 @@ final class HandAside {
             sideNamed |= named && to.isPresent();
             return to.map(way -> place.withSideways(new Sideways.Toward(way))).orElse(place);
         }
+        if (pushes && place.sideways().isEmpty()) {
+            Optional<Side> toward = pushedTo();
+            if (toward.isPresent()) {
+                return place.withSideways(
+                        new Sideways.Toward(toward.get() == Side.LEFT ? Direction.LEFT : Direction.RIGHT));
+            }
+        }
         return rounded && place.sideways().isEmpty() ? place.withSideways(Sideways.CENTRE) : place;
     }
 
@@ -143,7 +151,25 @@ final class HandAside {
         return hall
                 || straight
                 || !pushes && ahead(place)
-                || aside && (!pushes || arm) && (place.sideways().isEmpty() || clause.has(Term.Way.OUT));
+                || aside
+                        && (!pushes || arm || pushedAside())
+                        && (place.sideways().isEmpty() || clause.has(Term.Way.OUT));
+    }
+
+    /** The palm pushes to the left: it looks there, and goes there. */
+    private Optional<Side> pushedTo() {
+        int push = clause.find(Term.Act.PUSH);
+        return Stream.of(clause.near(push, 1), clause.near(push, -1))
+                .flatMap(Optional::stream)
+                .filter(way -> way.bareSide() && way.rel() == Term.Rel.TO)
+                .findFirst()
+                .flatMap(way -> way.who().side());
+    }
+
+    /** The left hand pushes right. */
+    private boolean pushedAside() {
+        return clause.has(item ->
+                item.bareSide() && item.who().side().isPresent() && (item.rel() == Term.Rel.TO || item.rel() == null));
     }
 
     /** The wrist bends back: the hand goes nowhere by it. */

@@ -237,6 +237,12 @@ final class HandDetails {
         if (bends(at)) {
             return Optional.empty();
         }
+        if (at > 0 && clause.item(at - 1).is(Term.Act.CLOSE) && clause.open(at - 1)) {
+            clause.use(at - 1);
+            clause.use(at);
+            clause.take(Term.Way.IN);
+            return Optional.of(Pointing.IN);
+        }
         boolean sinks = at > 0
                 && !targeted
                 && (clause.item(at - 1).is(Term.Act.LOWER)

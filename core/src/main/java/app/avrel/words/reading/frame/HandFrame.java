@@ -70,6 +70,12 @@ final class HandFrame implements Frame {
                     && !clause.has(HandWords::hand);
         }
 
+        /** As you sit back the right hand goes to the hip: it is the body that sits. */
+        private boolean sitsFirst() {
+            int sits = clause.find(Term.Act.SIT);
+            return sits >= 0 && sits < clause.find(item -> item.sidedLimb() && HandWords.hand(item));
+        }
+
         Optional<Fit> read() {
             HandBorders borders = new HandBorders(clause);
             if (borders.within() || PropFrame.given(clause) || PropFrame.handedOn(clause)) {
@@ -85,6 +91,7 @@ final class HandFrame implements Frame {
                     && !item.is(Term.Part.KNEE));
             if (foot
                     || offTheFloor()
+                    || sitsFirst()
                     || clause.has(Term.Part.WEIGHT)
                     || clause.has(Term.Act.STEP) && !HandWords.goesBack(clause, now)
                     || clause.has(Term.Act.KICK)
@@ -109,7 +116,13 @@ final class HandFrame implements Frame {
             if (brushes && brushesAnotherActs()) {
                 return Optional.empty();
             }
-            boolean named = them || brushes || clause.has(item -> HandWords.hand(item) || HandWords.shaped(item));
+            boolean slidesOn = now.topic() == Situation.Topic.HAND
+                    && clause.has(Term.Act.SLIDE)
+                    && clause.has(Term.Way.FORWARD)
+                    && now.lastHand().isPresent()
+                    && !clause.has(WhichFoot::foot);
+            boolean named =
+                    them || brushes || slidesOn || clause.has(item -> HandWords.hand(item) || HandWords.shaped(item));
             boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent());
             boolean bare = clause.has(Item::bareSide);
             if (pressed) {
@@ -169,6 +182,13 @@ final class HandFrame implements Frame {
                 return false;
             }
             followed(hands);
+            if (clause.has(item -> item.rel() != null
+                    && item.rel() != Term.Rel.WITH
+                    && Landmarks.of(item.term()).isPresent())) {
+                clause.takeAll(Term.Act.FOLLOW);
+                clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null);
+                return false;
+            }
             clause.takeAll(Term.Act.FOLLOW, Term.Part.HAND, Term.Part.ARM, Term.Part.PALM);
             clause.takeAll(Term.Act.RAISE, Term.Act.RISE, Term.Act.LOWER, Term.Act.SINK, Term.Act.MOVE);
             clause.takeAll(Term.Way.UP, Term.Way.DOWN);
@@ -282,7 +302,8 @@ final class HandFrame implements Frame {
                     && now.lastPlace()
                             .filter(last -> last.point().equals(Optional.of(HandPoint.WRIST)))
                             .isPresent();
-            return raised || place.targets() && clause.said(Term.Part.WRIST);
+            boolean alone = clause.said(Term.Part.WRIST) && !clause.said(Term.Part.HAND) && !clause.said(Term.Part.ARM);
+            return raised || alone || place.targets() && clause.said(Term.Part.WRIST);
         }
 
         /** The left hand at the belly, the right on top: of the hand that was just spoken of. */

@@ -63,6 +63,22 @@ final class PropFrame implements Frame {
         return item.bareSide() && item.who() == Term.Who.IT && item.rel() == null;
     }
 
+    /** Close the fan and look down: it is the eyes that look. */
+    private static boolean thenLooks(Clause clause) {
+        int looks = clause.find(Term.Act.LOOK);
+        return looks > 0 && clause.item(looks - 1).soft();
+    }
+
+    /** Fan open, palm up: it is the palm that looks up. */
+    private static boolean palmLooks(Clause clause) {
+        int palm = clause.find(item -> item.is(Term.Part.PALM) && item.rel() == null);
+        return palm > 0
+                && clause.item(palm - 1).soft()
+                && clause.near(palm, 1)
+                        .filter(next -> next.term() instanceof Term.Way)
+                        .isPresent();
+    }
+
     private static Optional<Prop> prop(Item item) {
         return switch (item.term()) {
             case Term.Part part when part == Term.Part.STAFF -> Optional.of(Prop.STAFF);
@@ -82,7 +98,7 @@ final class PropFrame implements Frame {
                 && clause.takeItem(PropFrame::it).isPresent();
         boolean thing =
                 it || clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
-        if (handThen(clause)) {
+        if (handThen(clause) || thenLooks(clause) || palmLooks(clause)) {
             return Optional.empty();
         }
         if (touchesHand(clause)) {

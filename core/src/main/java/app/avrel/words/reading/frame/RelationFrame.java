@@ -231,6 +231,14 @@ final class RelationFrame implements Frame {
         return Landmarks.of(clause.item(at).term());
     }
 
+    /** 右抱球: one word holds the ball, and the side before it says where. */
+    private static boolean holdsThere(Clause clause, int side) {
+        return side + 2 < clause.size()
+                && clause.item(side + 1).is(Term.Act.HOLD)
+                && clause.item(side + 2).is(Term.Manner.BALL_HELD)
+                && clause.item(side + 1).from() == clause.item(side + 2).from();
+    }
+
     /** The side of the body: "at the left side", and "on the left" where no hand follows. */
     private static Optional<Side> beside(Clause clause) {
         for (int i = 0; i < clause.size(); i++) {
@@ -246,7 +254,7 @@ final class RelationFrame implements Frame {
             }
             boolean aside = i + 1 < clause.size() && clause.item(i + 1).is(Term.Way.SIDE);
             boolean on = item.rel() == Term.Rel.ON || item.rel() == Term.Rel.AT || item.rel() == Term.Rel.TO;
-            if (aside || on) {
+            if (aside || on || holdsThere(clause, i)) {
                 clause.use(i);
                 if (aside) {
                     clause.use(i + 1);

@@ -108,7 +108,7 @@ final class StepFrame implements Frame {
             closes |= comesUp;
             if (closes) {
                 clause.takeAll(Term.Act.CLOSE, Term.Act.RISE, Term.Act.RAISE);
-                clause.takeAll(Term.Way.IN);
+                clause.takeAll(Term.Way.IN, Term.Way.UP);
                 if (comesUp && slides) {
                     clause.takeAll(Term.Way.BACK);
                 }
@@ -180,7 +180,7 @@ final class StepFrame implements Frame {
             }
             boolean onlySide = !part && !verb && clause.has(item -> item.bareSide() && item.rel() == null);
             boolean others = !part
-                    && !verb
+                    && (!verb || slides && !steps && !lands && now.topic() == Situation.Topic.HAND)
                     && !moves
                     && (now.topic() == Situation.Topic.EYES || now.topic() == Situation.Topic.HAND);
             boolean ofProp = now.topic() == Situation.Topic.PROP
@@ -240,7 +240,9 @@ final class StepFrame implements Frame {
         private boolean comesUp() {
             int foot = clause.find(item -> item.sidedLimb() && (item.is(Term.Part.FOOT) || item.is(Term.Part.LEG)));
             boolean slidesBack = clause.said(Term.Act.SLIDE) && clause.has(Term.Way.BACK);
+            boolean slidesUp = clause.said(Term.Act.SLIDE) && clause.has(Term.Way.UP);
             boolean comes = slidesBack
+                    || slidesUp
                     || clause.has(Term.Act.RISE)
                     || clause.said(Term.Act.MOVE)
                     || foot < clause.find(Term.Act.RAISE);

@@ -23,6 +23,10 @@ final class TurnBodyFrame implements Frame {
     /** From so many degrees on, to a side, it is the body that turns on a foot. */
     private static final double FAR = 90;
 
+    private static final double FULL = 360;
+    /** Fractions are written with two digits: to so many degrees they are exact. */
+    private static final double STEP = 5;
+
     @Override
     public boolean may(Clause clause) {
         return clause.has(item -> trunk(item)
@@ -248,7 +252,7 @@ final class TurnBodyFrame implements Frame {
             double most = Math.max(span.get().least(), span.get().most());
             return turned(part, new Turning.Between(new Turn(sign * least), new Turn(sign * most)));
         }
-        Optional<Double> degrees = new Ways(clause, now).degrees();
+        Optional<Double> degrees = new Ways(clause, now).degrees().map(TurnBodyFrame::ofCircle);
         if (degrees.isPresent() && way.isPresent()) {
             return turned(part, new Turning.By(new Turn(way.get().sign() * degrees.get())));
         }
@@ -277,6 +281,11 @@ final class TurnBodyFrame implements Frame {
                         "degrees_45",
                         "degrees_90",
                         "somehow"));
+    }
+
+    /** A third to the right: of the whole way round. */
+    private static double ofCircle(double said) {
+        return said > 0 && said < 1 ? STEP * Math.rint(said * FULL / STEP) : said;
     }
 
     private static Optional<Fit> turned(BodyPart part, Turning turning) {

@@ -4,6 +4,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Heading;
 import app.avrel.floor.Way;
+import app.avrel.posture.hand.HandShape;
 import app.avrel.posture.move.BodyPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Pivot;
@@ -40,11 +41,21 @@ final class TurnFootFrame implements Frame {
 
     /** The left heel slides out twenty: it swings, and the foot goes nowhere. */
     static boolean heelSwings(Clause clause) {
-        return clause.has(Term.Act.SLIDE)
+        return (clause.has(Term.Act.SLIDE) || heelAlone(clause))
                 && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null)
                 && (clause.has(Term.Way.OUT) || clause.has(Term.Way.IN))
                 && clause.has(item -> Ways.amount(item.term()).isPresent())
                 && !clause.has(Term.Measure.class);
+    }
+
+    /** Right heel in 45, and nobody says how it goes there. */
+    private static boolean heelAlone(Clause clause) {
+        return clause.has(item -> item.is(Term.Part.HEEL) && item.sidedLimb())
+                && clause.items().stream()
+                        .noneMatch(item -> item.term() instanceof Term.Act
+                                || item.is(Term.Part.TOES)
+                                || item.is(Term.Part.FOOT)
+                                || item.is(Term.Manner.FIRST));
     }
 
     /** The left foot is parallel to the right: it turns there, and steps nowhere. */
@@ -73,9 +84,19 @@ final class TurnFootFrame implements Frame {
             this.now = now;
         }
 
+        /** The toes hook in: no hand has that shape here. */
+        private boolean hooks() {
+            return clause.has(Term.Way.IN)
+                    && clause.takeItem(item -> item.term() instanceof Term.Shaped(HandShape shape)
+                                    && shape == HandShape.HOOK
+                                    && clause.has(foot -> foot.sidedLimb() && WhichFoot.foot(foot)))
+                            .isPresent();
+        }
+
         Optional<Fit> read() {
             boolean parallel = parallel(clause);
             boolean turns = clause.has(Term.Act.TURN)
+                    || hooks()
                     || parallel
                     || heelSwings(clause)
                     || clause.has(Term.Act.TWIST)

@@ -45,7 +45,15 @@ final class TurnOverFrame implements Frame {
                 && palm + 2 < clause.size()
                 && clause.item(palm + 1).is(Term.Act.TURN)
                 && (clause.item(palm + 2).soft() || clause.item(palm + 2).term() instanceof Term.Act);
-        return turns || clause.has(Term.Act.TURN_OVER);
+        return turns || clause.has(Term.Act.TURN_OVER) || turnsOver(clause);
+    }
+
+    /** It goes forward and turns over: nothing stands behind that word. */
+    private static boolean turnsOver(Clause clause) {
+        int over = clause.find(Term.Rel.OVER);
+        boolean ends = over == clause.size() - 1
+                || clause.near(over, 1).filter(Item::soft).isPresent();
+        return over > 0 && ends && clause.item(over - 1).is(Term.Act.TURN);
     }
 
     /** {@return a place with the palm turned to the other side of where it looks now, where that is known} */

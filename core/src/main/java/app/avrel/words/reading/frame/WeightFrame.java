@@ -95,7 +95,12 @@ final class WeightFrame implements Frame {
             if (clause.has(Term.Part.TOES) || clause.has(Term.Part.EYES) || clause.has(Term.Part.WAIST)) {
                 return Optional.empty();
             }
-            if (stepsFirst() || stepsBefore() || stepsWithoutWeight() || sinksFirst() || lowersAfter()) {
+            if (stepsFirst()
+                    || stepsBefore()
+                    || stepsWithoutWeight()
+                    || sinksFirst()
+                    || turnsFirst()
+                    || lowersAfter()) {
                 return Optional.empty();
             }
             boolean rises = risesOnto() || clause.has(Term.Act.SHIFT) && clause.has(Term.Act.RISE);
@@ -193,6 +198,13 @@ final class WeightFrame implements Frame {
             int sink = clause.find(Term.Act.SINK);
             int weight = clause.find(Term.Part.WEIGHT);
             return sink >= 0 && weight > sink && clause.parted(sink, weight);
+        }
+
+        /** Turn right 45 with the weight on the left: the number is of the turn. */
+        private boolean turnsFirst() {
+            int amount = clause.find(item -> Ways.amount(item.term()).isPresent());
+            int turn = clause.find(Term.Act.TURN);
+            return turn >= 0 && amount > turn && clause.find(Term.Part.WEIGHT) > amount;
         }
 
         /** Right back 45: nobody says whether a foot goes there or how much that leg bears. */

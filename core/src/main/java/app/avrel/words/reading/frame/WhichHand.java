@@ -37,7 +37,7 @@ final class WhichHand {
             at = clause.find(item -> HandWords.hand(item) && item.who() != null && item.rel() == Term.Rel.WITH);
         }
         int leading = clause.find(item -> item.bareSide() && item.rel() == null);
-        boolean leads = leading >= 0 && (at < 0 || leading < at) && leading == firstContent();
+        boolean leads = leading >= 0 && (at < 0 || leading < at) && leading == firstContent() && !wayOf(leading, at);
         if (at < 0 && !leads) {
             at = clause.find(
                     item -> HandWords.hand(item) && item.both() && (item.rel() == null || item.rel() == Term.Rel.WITH));
@@ -89,6 +89,14 @@ final class WhichHand {
                 && (at + 1 == clause.size() || clause.item(at + 1).soft());
     }
 
+    /** Push left with the right palm: which way it goes, and then which it is. */
+    private boolean wayOf(int side, int hand) {
+        return hand == side + 1
+                && clause.item(hand).rel() == Term.Rel.WITH
+                && side > 0
+                && clause.item(side - 1).term() instanceof Term.Act;
+    }
+
     private int firstContent() {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
@@ -112,7 +120,10 @@ final class WhichHand {
                 || item.is(Term.Part.FIST)
                 || HandWords.shaped(item)
                 || item.is(Term.Part.THUMB);
-        if (!detail) {
+        boolean doesIt = item.rel() == Term.Rel.WITH
+                && !item.is(Term.Part.ELBOW)
+                && item.whose().flatMap(Term.Who::side).isPresent();
+        if (!detail || doesIt) {
             clause.use(at);
         }
         if (item.who() == null && manyOfOneHand(item) && now.topic() == Situation.Topic.HAND && !now.bothHands()) {

@@ -51,7 +51,8 @@ final class BareShares {
         boolean said = sided ? !turns(previous, items.get(side)) : to - from == 1 && alone(previous);
         if (said) {
             Item item = items.get(number);
-            Term share = new Term.Share(((Term.Num) item.term()).value());
+            double told = ((Term.Num) item.term()).value();
+            Term share = new Term.Share(told < 1 ? told * WHOLE : told);
             items.set(number, new Item(share, null, null, false, item.from(), item.to(), item.text()));
         }
     }
@@ -74,7 +75,7 @@ final class BareShares {
         for (int i = from; i < to; i++) {
             boolean share = items.get(i).term() instanceof Term.Num(double value)
                     && items.get(i).rel() == null
-                    && (value == 0 || value >= LEAST)
+                    && (value >= 0 && value < 1 || value >= LEAST)
                     && value <= WHOLE;
             if (share) {
                 return i;

@@ -13,6 +13,8 @@ import java.util.List;
 final class BeatMarks {
 
     private static final int MOST = 64;
+    /** No count has more: a number beside the beat is a share. */
+    private static final int BEATS = 16;
 
     private final List<Item> in;
     private final List<Item> out = new ArrayList<>();
@@ -117,7 +119,9 @@ final class BeatMarks {
         boolean last = at + 1 == to;
         boolean first = at == from
                 && at + 1 < to
-                && (in.get(at + 1).who() != null || in.get(at + 1).term() instanceof Term.Act);
+                && (in.get(at + 1).who() != null
+                        || in.get(at + 1).term() instanceof Term.Act
+                        || in.get(at + 1).term() instanceof Term.Num(double share) && share > BEATS);
         return !weighs && (last || first);
     }
 
