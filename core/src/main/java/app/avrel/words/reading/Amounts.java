@@ -16,6 +16,8 @@ final class Amounts {
 
     private static final double HIP_WIDTHS = 0.75;
     private static final double LONGEST = 1000;
+    /** As long as one may hold. */
+    private static final double BEATS = 16;
     /** Four fingers side by side make a fist. */
     private static final double FINGER = 0.25;
 
@@ -162,6 +164,9 @@ final class Amounts {
         if (is(used, Term.Manner.BEATS)) {
             int more = half(used + 1);
             return put(Math.max(used + 1, more), new Term.Beats(more > 0 ? value + 0.5 : value));
+        }
+        if (is(-1, Term.Manner.HELD) && ends(used) && value <= BEATS) {
+            return put(used, new Term.Beats(value));
         }
         boolean range = is(used, Term.Rel.TO)
                 && !is(-1, Term.Rel.TO)

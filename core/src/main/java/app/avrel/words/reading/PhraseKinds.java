@@ -17,6 +17,7 @@ final class PhraseKinds {
             Term.Part.ANKLE,
             Term.Part.HAND,
             Term.Part.PALM,
+            Term.Part.FIST,
             Term.Part.ARM,
             Term.Part.FOREARM,
             Term.Part.WRIST);

@@ -31,6 +31,8 @@ final class HandFrame implements Frame {
         return clause.has(item -> HandWords.hand(item)
                 || HandWords.shaped(item)
                 || item.bareSide()
+                || item.is(Term.Act.PUSH)
+                || item.is(Term.Act.SLIDE)
                 || Landmarks.of(item.term()).isPresent()
                 || item.is(Term.Act.STAY)
                 || item.is(Term.Ref.THEM)
@@ -116,25 +118,25 @@ final class HandFrame implements Frame {
             if (brushes && brushesAnotherActs()) {
                 return Optional.empty();
             }
-            boolean slidesOn = now.topic() == Situation.Topic.HAND
-                    && clause.has(Term.Act.SLIDE)
-                    && clause.has(Term.Way.FORWARD)
+            boolean goesForth = now.topic() == Situation.Topic.HAND
+                    && (clause.has(Term.Act.SLIDE) && clause.has(Term.Way.FORWARD) || clause.has(Term.Act.PUSH))
                     && now.lastHand().isPresent()
                     && !clause.has(WhichFoot::foot);
-            boolean named =
-                    them || brushes || slidesOn || clause.has(item -> HandWords.hand(item) || HandWords.shaped(item));
+            boolean named = them || brushes || clause.has(item -> HandWords.hand(item) || HandWords.shaped(item));
             boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent());
             boolean bare = clause.has(Item::bareSide);
             if (pressed) {
                 return Optional.empty();
             }
             if (!named
+                    && !goesForth
                     && !(target && (bare || now.lastHand().isPresent()))
                     && !(bare && new WhichHand(clause, now).handish())) {
                 return Optional.empty();
             }
             boolean ofProp = now.topic() == Situation.Topic.PROP && !bare;
-            double cost = named ? whose() : ofProp ? Costs.NO_PROP : Costs.LIMB_ELIDED + 0.3;
+            double cost =
+                    named ? whose() : goesForth ? Costs.DETAIL_APART : ofProp ? Costs.NO_PROP : Costs.LIMB_ELIDED + 0.3;
             List<Side> hands = new WhichHand(clause, now).hands();
             if (hands.size() == 1) {
                 clause.about(hands.getFirst());

@@ -99,7 +99,7 @@ final class HandTargets {
                 && limb.is(Term.Part.KNEE)
                 && limb.who() != null
                 && clause.has(other -> height(other) && other.rel() == Term.Rel.TO && other != limb);
-        boolean passes = swept || by && (goesOn || goesOnAfter(on));
+        boolean passes = swept || by && (goesOn || goesOnAfter(on)) || target && under(on);
         boolean ownElbow = limb.is(Term.Part.WRIST)
                 && limb.who() == null
                 && clause.indexOf(Term.Part.ELBOW) >= 0
@@ -126,6 +126,15 @@ final class HandTargets {
         return way.isPresent()
                 ? at.withOffset(new HandOffset(way.get(), gap))
                 : gap.isPresent() ? at.withOffset(new HandOffset(HandOffset.Way.AWAY, gap)) : at;
+    }
+
+    /** Through under the forearm, and up to the brow: what is passed under is no place for the hand. */
+    private boolean under(int limb) {
+        Item item = clause.item(limb);
+        return (item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.BELOW)
+                && clause.near(limb, 1)
+                        .filter(next -> next.is(Term.Act.MOVE) || next.is(Term.Act.PASS))
+                        .isPresent();
     }
 
     /** Along the forearm to the wrist: of two limbs the one that is gone to, not the one that is only passed. */

@@ -9,6 +9,9 @@ import org.jspecify.annotations.Nullable;
 /** A foot that goes to another place: steps, slides, half steps, feet drawn in. */
 final class StepFrame implements Frame {
 
+    /** From so much on, of which nobody says that it is a foot's, one speaks of the weight. */
+    private static final double HALF = 50;
+
     @Override
     public boolean may(Clause clause) {
         return clause.has(item -> WhichFoot.foot(item)
@@ -176,6 +179,13 @@ final class StepFrame implements Frame {
                                     && item.rel() != Term.Rel.TO
                                     && item.rel() != Term.Rel.AT);
             if (bend) {
+                return Optional.empty();
+            }
+            boolean shares = !part
+                    && !verb
+                    && clause.has(item -> item.bareSide() && item.rel() == Term.Rel.TO)
+                    && clause.has(item -> item.term() instanceof Term.Num(double share) && share >= HALF);
+            if (shares) {
                 return Optional.empty();
             }
             boolean onlySide = !part && !verb && clause.has(item -> item.bareSide() && item.rel() == null);

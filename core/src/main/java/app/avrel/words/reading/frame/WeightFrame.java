@@ -100,6 +100,7 @@ final class WeightFrame implements Frame {
                     || stepsWithoutWeight()
                     || sinksFirst()
                     || turnsFirst()
+                    || stepsAfter()
                     || lowersAfter()) {
                 return Optional.empty();
             }
@@ -198,6 +199,15 @@ final class WeightFrame implements Frame {
             int sink = clause.find(Term.Act.SINK);
             int weight = clause.find(Term.Part.WEIGHT);
             return sink >= 0 && weight > sink && clause.parted(sink, weight);
+        }
+
+        /** Shift 60, step the left foot beside it: the foot is another's part. */
+        private boolean stepsAfter() {
+            int step = clause.find(Term.Act.STEP);
+            return step > 1
+                    && clause.item(step - 1).soft()
+                    && clause.items().subList(step, clause.size()).stream()
+                            .anyMatch(item -> item.is(Term.Part.FOOT) && item.rel() == null);
         }
 
         /** Turn right 45 with the weight on the left: the number is of the turn. */

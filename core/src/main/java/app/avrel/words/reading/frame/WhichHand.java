@@ -18,6 +18,10 @@ final class WhichHand {
 
     /** {@return one hand or both; none where it is not known} */
     List<Side> hands() {
+        if (clause.has(Term.Ref.THEM) && now.bothHands() && !clause.has(HandWords::hand)) {
+            clause.take(Term.Ref.THEM);
+            return List.of(Side.LEFT, Side.RIGHT);
+        }
         int shaped = clause.find(HandWords::shaped);
         if (shaped >= 0 && sideOfShape(shaped + 1)) {
             clause.use(shaped + 1);

@@ -39,10 +39,12 @@ final class WhichLoad {
         return limb.rel() == Term.Rel.WITH || limb.rel() == Term.Rel.OUTSIDE || limb.rel() == Term.Rel.INSIDE;
     }
 
-    /** The foot that the weight is said to come off. */
+    /** The foot that the weight is said to come off; Spanish has one word for "of" and "from". */
     private Optional<Side> leaving() {
-        return clause.takeItem(
-                        item -> (limb(item) || item.bareSide()) && item.who() != null && item.rel() == Term.Rel.FROM)
+        boolean goesTo = clause.has(item -> (limb(item) || item.bareSide()) && item.rel() == Term.Rel.TO);
+        return clause.takeItem(item -> (limb(item) || item.bareSide())
+                        && item.who() != null
+                        && (item.rel() == Term.Rel.FROM || goesTo && limb(item) && item.rel() == Term.Rel.OF))
                 .flatMap(item -> now.foot(item.who()));
     }
 

@@ -48,7 +48,7 @@ final class Afterwards {
                 waited(weight);
                 out.add(reached(item));
                 i = then(i);
-            } else if (hip(item) && items.get(i + 1).sidedLimb()) {
+            } else if (hip(item) && items.get(i + 1).sidedLimb() || pushesThen(item, items.get(i + 1))) {
                 out.add(reached(item));
                 i = then(i);
             } else if (item.is(Term.Way.BACK) && item.rel() == null && after(i)) {
@@ -69,6 +69,12 @@ final class Afterwards {
     /** 右手按到胯后左手前推: at the hip, when another hand is named right after. */
     private static boolean hip(Item item) {
         return item.is(Term.Part.HIPS) && item.rel() == Term.Rel.BEHIND;
+    }
+
+    /** 右手升到肩后推出: to the shoulder, and then it pushes. */
+    private static boolean pushesThen(Item item, Item next) {
+        boolean place = item.is(Term.Part.SHOULDER) || item.is(Term.Part.EAR) || item.is(Term.Part.HIPS);
+        return place && item.rel() == Term.Rel.BEHIND && next.is(Term.Act.PUSH);
     }
 
     /** Ends a stage after a phrase; {@return the last phrase that is taken with that} */
