@@ -296,7 +296,7 @@ final class Amounts {
     }
 
     private boolean goesUpOrDown() {
-        return is(-1, Term.Act.LOWER) || is(-1, Term.Act.SINK) || is(-1, Term.Act.RISE);
+        return is(-1, Term.Act.LOWER) || is(-1, Term.Act.SINK) || is(-1, Term.Act.RISE) || is(-1, Term.Act.SIT);
     }
 
     private boolean across(int ahead) {

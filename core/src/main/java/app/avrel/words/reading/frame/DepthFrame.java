@@ -20,6 +20,7 @@ final class DepthFrame implements Frame {
     @Override
     public boolean may(Clause clause) {
         return clause.has(item -> item.is(Term.Act.SINK)
+                || item.is(Term.Act.SIT)
                 || item.is(Term.Act.RISE)
                 || item.is(Term.Act.LOWER)
                 || item.is(Term.Act.RAISE)
@@ -193,7 +194,7 @@ final class DepthFrame implements Frame {
         boolean higher = clause.takeAll(Term.Manner.HIGHER);
         boolean sits = !limb
                 && clause.has(Term.Act.SIT)
-                && (deeper || clause.has(Term.Way.DOWN))
+                && (deeper || clause.has(Term.Way.DOWN) || clause.has(Term.Measure.class) && !clause.has(Term.Way.BACK))
                 && clause.takeAll(Term.Act.SIT);
         boolean moves = (body || clause.has(Term.Manner.STANDING) || goesOn(clause, now))
                 && (clause.has(Term.Way.DOWN) || clause.has(Term.Way.UP));

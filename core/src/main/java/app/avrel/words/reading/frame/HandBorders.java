@@ -24,7 +24,29 @@ final class HandBorders {
                 || oneUpOneDown()
                 || otherHandToo()
                 || bothAfterOne()
+                || shiftsToo()
+                || oneAhead()
                 || goesOnWithoutHand();
+    }
+
+    /** Draw back the left hand and shift back: the weight goes there. */
+    private boolean shiftsToo() {
+        int shift = clause.find(Term.Act.SHIFT);
+        return shift > 1
+                && clause.item(shift - 1).soft()
+                && !placed(shift, clause.size())
+                && clause.items().subList(shift, clause.size()).stream().noneMatch(HandWords::hand);
+    }
+
+    /** Hands at the chest, left in front: one of the two is further ahead. */
+    private boolean oneAhead() {
+        int side = clause.size() - 2;
+        return side > 1
+                && clause.item(side).bareSide()
+                && clause.item(side).rel() == null
+                && clause.item(side - 1).soft()
+                && clause.item(side + 1).is(Term.Way.FORWARD)
+                && clause.items().subList(0, side).stream().anyMatch(item -> HandWords.hand(item) && item.both());
     }
 
     /** Right up, left down: how far is not said, and neither hand goes to the other's side. */

@@ -219,7 +219,9 @@ final class RelationFrame implements Frame {
 
     /** Where: a ball has a side of its own, which is told elsewhere; for hands alone no relation holds one. */
     private static Optional<Landmark> height(Clause clause, boolean ball) {
-        int at = clause.find(item -> Landmarks.of(item.term()).isPresent() && !HandWords.hand(item));
+        int at = clause.find(item -> Landmarks.of(item.term()).isPresent()
+                && !HandWords.hand(item)
+                && !(item.sidedLimb() && item.is(Term.Part.KNEE)));
         if (at < 0) {
             return Optional.empty();
         }
@@ -349,6 +351,7 @@ final class RelationFrame implements Frame {
         clause.use(at);
         boolean carries = ball && clause.item(at).rel() == Term.Rel.AT && HandWords.hand(clause.item(at));
         boolean otherWay = carries
+                || clause.item(at).rel() == Term.Rel.OUTSIDE
                 || nearer && further(clause, clause.item(at))
                 || clause.takeAll(Term.Rel.BELOW, Term.Rel.OUTSIDE)
                 || ball && (clause.takeAll(Term.Rel.UNDER) || clause.has(Term.Way.DOWN));

@@ -96,6 +96,7 @@ final class StepFrame implements Frame {
             }
             boolean comesUp = comesUp();
             boolean moves = taken | clause.takeAll(Term.Act.MOVE, Term.Act.RETURN, Term.Act.FOLLOW, Term.Act.PULL_BACK);
+            moves |= WeightFrame.footShifts(clause) && clause.takeAll(Term.Act.SHIFT);
             boolean brings = moves && bringsIn();
             draws |= brings;
             boolean closes = clause.has(Term.Act.CLOSE)

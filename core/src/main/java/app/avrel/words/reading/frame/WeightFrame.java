@@ -73,6 +73,24 @@ final class WeightFrame implements Frame {
         });
     }
 
+    /** 左脚移到右脚旁: what moves there is the foot. */
+    static boolean footShifts(Clause clause) {
+        int shift = clause.find(Term.Act.SHIFT);
+        boolean foot = shift > 0
+                && shift + 1 < clause.size()
+                && clause.item(shift - 1).sidedLimb()
+                && clause.item(shift - 1).is(Term.Part.FOOT);
+        return foot && goal(clause, shift + 1);
+    }
+
+    private static boolean goal(Clause clause, int at) {
+        Item item = clause.item(at);
+        boolean flank = item.bareSide()
+                && clause.near(at, 1).filter(next -> next.is(Term.Way.SIDE)).isPresent();
+        boolean beside = item.is(Term.Part.FOOT) && item.rel() != null && item.rel() != Term.Rel.ON;
+        return flank || beside || item.term() instanceof Term.Way || item.term() instanceof Term.Hall;
+    }
+
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
         return new Reading(clause, now).read();
@@ -100,6 +118,7 @@ final class WeightFrame implements Frame {
                     || stepsWithoutWeight()
                     || sinksFirst()
                     || turnsFirst()
+                    || footShifts(clause)
                     || stepsAfter()
                     || lowersAfter()) {
                 return Optional.empty();
