@@ -185,7 +185,7 @@ final class DepthFrame implements Frame {
                         || now.topic() == Situation.Topic.HAND);
         boolean lowers = !limb
                 && !pronoun
-                && !(alone && (now.lifted().isPresent() || now.raised()))
+                && !(alone && (now.lifted().isPresent() || now.raised().isPresent()))
                 && !ofLimb
                 && clause.takeAll(Term.Act.LOWER);
         boolean chest = clause.has(Term.Part.CHEST) && !clause.has(Term.Part.BODY);

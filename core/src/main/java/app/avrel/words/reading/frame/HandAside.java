@@ -192,8 +192,9 @@ final class HandAside {
                         item.rel() == Term.Rel.TO && Landmarks.of(item.term()).isPresent());
         boolean is = before.is(Term.Act.MOVE) && !goes;
         boolean acts = clause.items().stream()
-                .anyMatch(item -> item.term() instanceof Term.Act && !(is && item.from() == before.from()));
-        boolean hand = before.rel() == null && !before.is(Term.Part.PALM) && HandWords.hand(before);
+                .anyMatch(item -> item.term() instanceof Term.Act && !(item.is(Term.Act.MOVE) && !goes));
+        boolean reaches = clause.said(Term.Manner.EXTENDED);
+        boolean hand = !reaches && before.rel() == null && !before.is(Term.Part.PALM) && HandWords.hand(before);
         boolean there = !acts && (is || hand || before.bareSide() || before.is(Term.Manner.HEIGHT));
         if (there && place.sideways().isPresent()) {
             clause.keep(way);

@@ -515,6 +515,16 @@ final class HandFrame implements Frame {
                     && !clause.has(item -> HandWords.hand(item) && !item.is(Term.Part.ELBOW));
         }
 
+        /** Arms loose, to the sides: nothing holds them up. */
+        private boolean looseAtSides() {
+            return clause.said(Term.Part.ARM)
+                    && clause.has(Term.Manner.GENTLY)
+                    && clause.items().stream()
+                            .noneMatch(item -> item.term() instanceof Term.Act
+                                    || Landmarks.of(item.term()).isPresent())
+                    && clause.takeAll(Term.Way.SIDE);
+        }
+
         private HandPlace place(Side hand, boolean targeted) {
             boolean pushes = clause.has(Term.Act.PUSH) && !withElbow();
             boolean palmNamed = clause.has(Term.Part.PALM) || clause.has(Term.Part.HEEL_OF_PALM);
@@ -522,6 +532,7 @@ final class HandFrame implements Frame {
             boolean sinks = clause.has(Term.Act.LOWER) || clause.has(Term.Act.SINK) || clause.has(Term.Way.DOWN);
             boolean opens = (clause.has(Term.Act.SPREAD) || clause.has(Term.Act.OPEN)) && !(atSides && sinks);
             boolean hangs = atSides && !targeted && !opens
+                    || looseAtSides()
                     || (clause.has(Term.Act.LOWER) || clause.has(Term.Act.SINK) || clause.has(Term.Act.RETURN))
                             && clause.takeItem(item -> item.is(Term.Way.SIDE)).isPresent();
             Optional<HandShape> shape = looks.shape();

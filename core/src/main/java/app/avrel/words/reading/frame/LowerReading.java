@@ -26,7 +26,7 @@ final class LowerReading {
         boolean downward = clause.has(Term.Way.DOWN) || clause.has(Term.Manner.FLAT);
         boolean it = clause.has(item -> item.bareSide() && item.who() == Term.Who.IT);
         boolean alone = clause.has(Term.Manner.FLAT) && now.lastFoot().isPresent();
-        boolean raised = now.raised();
+        boolean raised = now.raised().isPresent();
         boolean them = raised && now.bothFeet() && clause.has(Term.Ref.THEM);
         boolean hanging = lowers && clause.size() == 1 && (now.lifted().isPresent() || raised) || them;
         if (!(lowers || lands || downward) || !(part || it || alone || hanging)) {
@@ -161,7 +161,7 @@ final class LowerReading {
                 && clause.said(Term.Act.MOVE)
                 && now.topic() == Situation.Topic.FOOT
                 && now.lastFoot().equals(Optional.of(side))
-                && !now.raised();
+                && !now.raised().isPresent();
         if (heel >= 0 && named != Term.Part.HEEL
                 || named == Term.Part.HEEL && (lifted || first || touches || ahead || stepped)) {
             if (heel >= 0) {

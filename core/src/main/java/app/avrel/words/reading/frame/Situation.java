@@ -11,6 +11,7 @@ import app.avrel.floor.Turn;
 import app.avrel.motion.Pose;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.FootPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.MoveQuestions;
 import app.avrel.posture.move.Split;
@@ -32,7 +33,7 @@ import java.util.Optional;
  * @param lastPlace where that hand went
  * @param bothHands whether both hands were spoken of
  * @param bothFeet whether both feet were spoken of last
- * @param raised whether the heel or the toes of the foot spoken of last were raised
+ * @param raised the heel or the toes of the foot spoken of last, where they are off the floor
  * @param lastHeading the direction of the hall spoken of last
  * @param topic what the clause before was about
  * @param hears whether one only listens: what is not said is left open instead of asked for
@@ -52,7 +53,7 @@ public record Situation(
         Optional<HandPlace> lastPlace,
         boolean bothHands,
         boolean bothFeet,
-        boolean raised,
+        Optional<FootPart> raised,
         Optional<Heading> lastHeading,
         Topic topic,
         boolean hears,
@@ -97,7 +98,7 @@ public record Situation(
                 Optional.empty(),
                 false,
                 false,
-                false,
+                Optional.empty(),
                 Optional.empty(),
                 Topic.NOTHING,
                 false,
@@ -147,16 +148,23 @@ public record Situation(
     }
 
     /** Toes that are lifted stay so while the foot turns on its heel; a step on the heel leaves them up. */
-    private boolean stillRaised(Move move) {
-        return move instanceof Move.Raise
-                || move instanceof Move.Step step && partly(step.landing())
-                || move instanceof Move.Slide slide && partly(slide.landing())
-                || raised && move instanceof Move.TurnFoot turned && lastFoot.equals(Optional.of(turned.foot()));
+    private Optional<FootPart> stillRaised(Move move) {
+        return switch (move) {
+            case Move.Raise raise -> Optional.of(raise.part());
+            case Move.Step step -> offTheFloor(step.landing());
+            case Move.Slide slide -> offTheFloor(slide.landing());
+            case Move.TurnFoot turned when lastFoot.equals(Optional.of(turned.foot())) -> raised;
+            default -> Optional.empty();
+        };
     }
 
-    private static boolean partly(Optional<Contact> landing) {
-        return landing.filter(part -> part == Contact.HEEL || part == Contact.BALL)
-                .isPresent();
+    private static Optional<FootPart> offTheFloor(Optional<Contact> landing) {
+        return landing.flatMap(part -> Optional.ofNullable(
+                switch (part) {
+                    case HEEL -> FootPart.TOES;
+                    case BALL -> FootPart.HEEL;
+                    default -> null;
+                }));
     }
 
     private static Topic topic(Move move) {

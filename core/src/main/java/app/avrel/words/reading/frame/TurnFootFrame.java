@@ -6,6 +6,7 @@ import app.avrel.floor.Heading;
 import app.avrel.floor.Way;
 import app.avrel.posture.hand.HandShape;
 import app.avrel.posture.move.BodyPart;
+import app.avrel.posture.move.FootPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Pivot;
 import app.avrel.posture.move.Toes;
@@ -185,8 +186,8 @@ final class TurnFootFrame implements Frame {
             }
             boolean heelGoes = !toes && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null);
             Optional<Pivot> pivot = pivot(toes, foot);
-            boolean swings =
-                    pivot.isEmpty() && !toes && !foot && heel || heelGoes && pivot.equals(Optional.of(Pivot.BALL));
+            boolean swings = pivot.isEmpty() && !toes && !foot && (heel || !part && it() && heelIsUp(now.lastFoot()))
+                    || heelGoes && pivot.equals(Optional.of(Pivot.BALL));
             int owner = owner();
             WhichFoot.Found which = owner >= 0
                     ? owned(owner)
@@ -242,11 +243,25 @@ final class TurnFootFrame implements Frame {
             return flat >= 0 && toes > flat && clause.parted(flat, toes);
         }
 
+        /** Lift the heel and turn it out: it is the heel that goes there. */
+        private boolean it() {
+            return clause.has(item -> item.bareSide() && item.who() == Term.Who.IT);
+        }
+
+        /** A foot whose heel is up turns on what is left of it. */
+        private boolean heelIsUp(Optional<Side> foot) {
+            return now.raised().equals(Optional.of(FootPart.HEEL))
+                    && now.lastFoot().equals(foot);
+        }
+
         /** Turn to the rear, pivoting the left foot: two things turn. */
         private boolean turnsTwice() {
             int first = clause.indexOf(Term.Act.TURN);
             for (int i = first + 1; first >= 0 && i < clause.size(); i++) {
-                if (clause.item(i).is(Term.Act.TURN) && clause.item(i - 1).soft()) {
+                boolean limb = clause.item(i - 1).sidedLimb()
+                        && i > 1
+                        && clause.item(i - 2).soft();
+                if (clause.item(i).is(Term.Act.TURN) && (clause.item(i - 1).soft() || limb)) {
                     return true;
                 }
             }
@@ -419,7 +434,7 @@ final class TurnFootFrame implements Frame {
             clause.takeAll(Term.Manner.NONE, Term.Manner.SOMEHOW, Term.Rel.THROUGH, Term.Way.ROUND);
             clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT);
             clause.takeAll(Term.Ref.THEM);
-            Pivot on = pivot.orElse(swings ? Pivot.BALL : Pivot.HEEL);
+            Pivot on = pivot.orElse(swings || heelIsUp(which.side()) ? Pivot.BALL : Pivot.HEEL);
             Optional<Toes> pointed = swings ? where.map(Reading::other) : where;
             List<Move> moves = new ArrayList<>();
             each.forEach((side, to) -> moves.add(new Move.TurnFoot(side, on, swings ? to.map(Reading::other) : to)));

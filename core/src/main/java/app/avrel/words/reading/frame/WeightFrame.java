@@ -76,11 +76,13 @@ final class WeightFrame implements Frame {
     /** 左脚移到右脚旁: what moves there is the foot. */
     static boolean footShifts(Clause clause) {
         int shift = clause.find(Term.Act.SHIFT);
-        boolean foot = shift > 0
+        boolean way = shift > 1 && clause.item(shift - 1).term() instanceof Term.Way;
+        int subject = way ? shift - 2 : shift - 1;
+        boolean foot = subject >= 0
                 && shift + 1 < clause.size()
-                && clause.item(shift - 1).sidedLimb()
-                && clause.item(shift - 1).is(Term.Part.FOOT);
-        return foot && goal(clause, shift + 1);
+                && clause.item(subject).sidedLimb()
+                && clause.item(subject).is(Term.Part.FOOT);
+        return foot && (way && clause.item(shift + 1).term() instanceof Term.Measure || goal(clause, shift + 1));
     }
 
     private static boolean goal(Clause clause, int at) {

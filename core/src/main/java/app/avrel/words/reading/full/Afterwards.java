@@ -42,7 +42,9 @@ final class Afterwards {
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
             weight = item.soft() || item.mark() ? -1 : weight < 0 && weighs(item) ? out.size() : weight;
-            if (i == 0 || i + 1 == items.size()) {
+            if (secondOfTwo(i)) {
+                i = then(i);
+            } else if (i == 0 || i + 1 == items.size()) {
                 out.add(item);
             } else if (weight >= 0 && goal(item)) {
                 waited(weight);
@@ -69,6 +71,16 @@ final class Afterwards {
     /** 右手按到胯后左手前推: at the hip, when another hand is named right after. */
     private static boolean hip(Item item) {
         return item.is(Term.Part.HIPS) && item.rel() == Term.Rel.BEHIND;
+    }
+
+    /** 先左手到胸前，后右手到胯旁: first the one, then the other. */
+    private boolean secondOfTwo(int at) {
+        return at > 0
+                && at + 1 < items.size()
+                && items.get(at).is(Term.Way.BACK)
+                && items.get(at - 1).soft()
+                && items.get(at + 1).sidedLimb()
+                && items.subList(0, at).stream().anyMatch(item -> item.is(Term.Manner.FIRST));
     }
 
     /** 右手升到肩后推出: to the shoulder, and then it pushes. */
