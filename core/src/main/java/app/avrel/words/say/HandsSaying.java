@@ -206,6 +206,9 @@ record HandsSaying(Voice voice) {
     String sideways(Sideways sideways) {
         return switch (sideways) {
             case Sideways.Across(double halves) -> across(halves);
+            case Sideways.Toward(Direction.OfBody(Turn turn)) when turn.degrees() == 0 -> voice.say("sideways.forward");
+            case Sideways.Toward(Direction.OfBody(Turn turn))
+            when Math.abs(turn.degrees()) == 180 -> voice.say("sideways.back");
             case Sideways.Toward(Direction.OfBody(Turn turn)) ->
                 voice.say(
                         "sideways.toward",

@@ -89,6 +89,12 @@ final class HandAside {
                 && clause.near(out, 1).filter(next -> next.is(Term.Way.FORWARD)).isPresent()) {
             clause.use(out);
         }
+        int own = pushes || place.sideways().isPresent() ? -1 : partOfItsOwn();
+        if (own >= 0) {
+            clause.use(own);
+            return place.withSideways(
+                    new Sideways.Toward(clause.item(own).is(Term.Way.FORWARD) ? Direction.FORWARD : Direction.BACK));
+        }
         if (directed(pushes, place)) {
             boolean named =
                     clause.has(item -> item.bareSide() && item.who().side().isPresent());
@@ -154,6 +160,21 @@ final class HandAside {
                 || aside
                         && (!pushes || arm || pushedAside())
                         && (place.sideways().isEmpty() || clause.has(Term.Way.OUT));
+    }
+
+    /** At hip height, back, palm up: between two commas there is nothing else that goes that way. */
+    private int partOfItsOwn() {
+        for (int i = 1; i < clause.size(); i++) {
+            Item way = clause.item(i);
+            boolean ends = i + 1 == clause.size() || clause.item(i + 1).soft();
+            if ((way.is(Term.Way.FORWARD) || way.is(Term.Way.BACK))
+                    && clause.open(i)
+                    && ends
+                    && clause.item(i - 1).soft()) {
+                return i;
+            }
+        }
+        return -1;
     }
 
     /** The palm pushes to the left: it looks there, and goes there. */
