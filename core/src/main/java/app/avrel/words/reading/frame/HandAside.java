@@ -18,6 +18,9 @@ final class HandAside {
     private static final Set<Term.Rel> OF_A_LIMB =
             EnumSet.of(Term.Rel.PAST, Term.Rel.OVER, Term.Rel.UNDER, Term.Rel.ABOVE, Term.Rel.BELOW);
 
+    /** Acts that say of a hand only that it goes: where it is then, the rest tells. */
+    private static final Set<Term> PLAIN = Set.of(Term.Act.MOVE, Term.Act.RAISE, Term.Act.RISE);
+
     private final Clause clause;
     private final Situation now;
     private boolean sideNamed;
@@ -148,7 +151,7 @@ final class HandAside {
                         && !afterComma(item)
                         && !clause.has(number -> Ways.amount(number.term()).isPresent()));
         boolean straight = clause.has(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK))
-                && (clause.indexOf(Term.Part.PALM) < 0 || place.palm().isPresent())
+                && (clause.indexOf(Term.Part.PALM) < 0 || place.palm().isPresent() || goesThere())
                 && !clause.has(Term.Act.RETURN)
                 && !bendsWrist()
                 && !pushes
@@ -193,6 +196,12 @@ final class HandAside {
                 item.bareSide() && item.who().side().isPresent() && (item.rel() == Term.Rel.TO || item.rel() == null));
     }
 
+    /** The right palm goes forward: the hand does, however it looks. */
+    private boolean goesThere() {
+        int way = clause.find(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK));
+        return way > 0 && clause.item(way - 1).is(Term.Act.MOVE);
+    }
+
     /** The wrist bends back: the hand goes nowhere by it. */
     private boolean bendsWrist() {
         return clause.said(Term.Part.WRIST) && clause.said(Term.Manner.BENT);
@@ -211,9 +220,9 @@ final class HandAside {
         boolean goes = clause.items().stream()
                 .anyMatch(item ->
                         item.rel() == Term.Rel.TO && Landmarks.of(item.term()).isPresent());
-        boolean is = before.is(Term.Act.MOVE) && !goes;
+        boolean is = PLAIN.contains(before.term()) && !goes;
         boolean acts = clause.items().stream()
-                .anyMatch(item -> item.term() instanceof Term.Act && !(item.is(Term.Act.MOVE) && !goes));
+                .anyMatch(item -> item.term() instanceof Term.Act && (goes || !PLAIN.contains(item.term())));
         boolean reaches = clause.said(Term.Manner.EXTENDED);
         boolean hand = !reaches && before.rel() == null && !before.is(Term.Part.PALM) && HandWords.hand(before);
         boolean there = !acts && (is || hand || before.bareSide() || before.is(Term.Manner.HEIGHT));

@@ -326,6 +326,12 @@ final class HandDetails {
         return side == at + 1 && ends && begun;
     }
 
+    /** The right palm goes forward: it is the hand that does, and how the palm looks nobody says. */
+    private boolean goesThere(int way) {
+        return clause.item(way - 1).is(Term.Act.MOVE)
+                && (clause.item(way).is(Term.Way.FORWARD) || clause.item(way).is(Term.Way.BACK));
+    }
+
     private Optional<Pointing> from(int at, Term.Part part) {
         boolean goes = false;
         for (int i = at + 1; i < clause.size(); i++) {
@@ -333,7 +339,7 @@ final class HandDetails {
             boolean own = !item.bareSide() || item.rel() == Term.Rel.TO || looksAside(at, i, part);
             if (clause.open(i) && own && pointing(item).isPresent()) {
                 boolean motion = goes && targeted && (item.is(Term.Way.UP) || item.is(Term.Way.DOWN));
-                if (motion) {
+                if (motion || part == Term.Part.PALM && goesThere(i)) {
                     return Optional.empty();
                 }
                 clause.use(i);

@@ -2,6 +2,7 @@ package app.avrel.words.reading.frame;
 
 import app.avrel.body.Side;
 import app.avrel.posture.move.Contact;
+import app.avrel.posture.move.FootPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Toes;
@@ -49,6 +50,12 @@ final class LowerReading {
             return Optional.empty();
         }
         WhichFoot.Found which = WhichFoot.of(clause, now);
+        boolean heelDown =
+                named == Term.Part.HEEL && lands && !lowers && now.raised().equals(Optional.of(FootPart.TOES));
+        if (heelDown && which.side().equals(now.lastFoot())) {
+            clause.takeAll(Term.Act.LAND, Term.Part.HEEL);
+            return Optional.of(new Fit().holds("the feet stay").costs(which.cost()));
+        }
         if (stays(which)) {
             return Optional.of(new Fit().holds("the feet stay").costs(which.cost()));
         }

@@ -319,6 +319,11 @@ final class RelationFrame implements Frame {
     }
 
     /** The hand that is above, inside, under the elbow: with "below", "outside", "in front" it is the other one. */
+    /** The left hand turns down, the right up, around a ball: the palm that looks down lies on top. */
+    private static boolean palmsTurn(Clause clause) {
+        return clause.said(Term.Act.TURN) && clause.has(Term.Way.UP) && clause.has(Term.Way.DOWN);
+    }
+
     private static Optional<Side> leading(Clause clause, boolean ball, boolean nearer) {
         int at = clause.find(item -> item.who() != null
                 && item.who().side().isPresent()
@@ -354,7 +359,7 @@ final class RelationFrame implements Frame {
                 || clause.item(at).rel() == Term.Rel.OUTSIDE
                 || nearer && further(clause, clause.item(at))
                 || clause.takeAll(Term.Rel.BELOW, Term.Rel.OUTSIDE)
-                || ball && (clause.takeAll(Term.Rel.UNDER) || clause.has(Term.Way.DOWN));
+                || ball && (clause.takeAll(Term.Rel.UNDER) || clause.has(Term.Way.DOWN) && !palmsTurn(clause));
         clause.takeAll(Term.Rel.ABOVE, Term.Rel.INSIDE, Term.Rel.OVER, Term.Way.IN, Term.Way.OUT, Term.Rel.UNDER);
         Side side = clause.item(at).who().side().orElseThrow();
         clause.takeItem(item -> (item.bareSide() || HandWords.hand(item))

@@ -219,7 +219,8 @@ final class WeightFrame implements Frame {
         private boolean sinksFirst() {
             int sink = clause.find(Term.Act.SINK);
             int weight = clause.find(Term.Part.WEIGHT);
-            return sink >= 0 && weight > sink && clause.parted(sink, weight);
+            boolean with = weight > sink && clause.item(weight).rel() == Term.Rel.WITH;
+            return sink >= 0 && weight > sink && (with || clause.parted(sink, weight));
         }
 
         /** Shift 60, step the left foot beside it: the foot is another's part. */

@@ -24,7 +24,9 @@ final class Landing {
             }
         }
         for (int i = 2; i + 1 < out.size(); i++) {
-            boolean first = out.get(i - 1).is(Term.Manner.FIRST) && sole(out.get(i - 2));
+            boolean lands =
+                    out.get(i - 1).is(Term.Manner.FIRST) || out.get(i - 1).is(Term.Act.LAND);
+            boolean first = lands && sole(out.get(i - 2));
             if (first && out.get(i).soft() && comesDown(out, i + 1)) {
                 out.set(i, out.get(i).saying(Term.Mark.THEN));
             }
@@ -43,7 +45,8 @@ final class Landing {
                     || item.is(Term.Act.LOWER)
                     || item.is(Term.Act.SINK)
                     || item.is(Term.Manner.FLAT);
-            if (!falls && !sole(item) && !item.is(Term.Act.MOVE) && !item.is(Term.Act.LAND)) {
+            boolean how = item.is(Term.Manner.SLOW) || item.is(Term.Manner.GENTLY);
+            if (!falls && !how && !sole(item) && !item.is(Term.Act.MOVE) && !item.is(Term.Act.LAND)) {
                 return false;
             }
             part |= sole(item) || item.is(Term.Part.FOOT) || item.is(Term.Manner.FLAT);
