@@ -326,8 +326,8 @@ final class DepthFrame implements Frame {
         if (frame.isPresent()) {
             return Fit.of(new Move.ChangeDepth(new Depth.ToFrame(frame.get())));
         }
-        boolean absolute = clause.has(item -> item.term() instanceof Term.Measure && item.rel() == Term.Rel.TO);
-        Optional<Length> by = clause.takeItem(item -> item.term() instanceof Term.Measure measure && !measure.wide())
+        boolean absolute = clause.has(item -> far(item) && item.rel() == Term.Rel.TO);
+        Optional<Length> by = clause.takeItem(DepthFrame::far)
                 .map(item -> ((Term.Measure) item.term()).length())
                 .or(() -> clause.takeItem(DepthFrame::aFist).map(_ -> Length.fists(1)));
         if (by.filter(length -> length.amount() < 0).isPresent()) {
@@ -337,6 +337,11 @@ final class DepthFrame implements Frame {
             return Fit.of(new Move.ChangeDepth(new Depth.To(by.get())));
         }
         return Fit.of(new Move.ChangeDepth(up ? new Depth.Rise(by) : new Depth.Sink(by)));
+    }
+
+    /** A length that is none across: nobody sinks by the width of the shoulders. */
+    private static boolean far(Item item) {
+        return item.term() instanceof Term.Measure measure && !measure.wide();
     }
 
     /** Sink a fist: as much as one measures. */

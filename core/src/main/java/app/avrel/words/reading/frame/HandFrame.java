@@ -42,7 +42,8 @@ final class HandFrame implements Frame {
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
-        if (clause.has(Term.Act.CROSS) && clause.has(item -> HandWords.hand(item) && item.both())) {
+        if (clause.has(Term.Act.CROSS) && clause.has(item -> HandWords.hand(item) && item.both())
+                || RelationFrame.fistsCross(clause)) {
             return Optional.empty();
         }
         return new Reading(clause, now).read();

@@ -63,6 +63,14 @@ final class PropFrame implements Frame {
         return item.bareSide() && item.who() == Term.Who.IT && item.rel() == null;
     }
 
+    /** Close the fan against the left palm: what it closes on is no hand that holds it. */
+    private static void keepClosedOn(Clause clause, PropAct act) {
+        int on = clause.find(item -> item.is(Term.Part.PALM) && item.rel() == Term.Rel.AT && item.who() != null);
+        if (act == PropAct.CLOSE && on >= 0) {
+            clause.keep(on);
+        }
+    }
+
     /** Close the fan and look down: it is the eyes that look. */
     private static boolean thenLooks(Clause clause) {
         int looks = clause.find(Term.Act.LOOK);
@@ -139,11 +147,12 @@ final class PropFrame implements Frame {
                 && now.hand(item.who()).isPresent()
                 && (item.rel() == null && !pointedAt(clause, item)
                         || item.rel() == Term.Rel.WITH
-                        || item.rel() == Term.Rel.AT
+                        || item.rel() == Term.Rel.AT && !(act == PropAct.CLOSE && item.is(Term.Part.PALM))
                         || item.rel() == Term.Rel.TO
                                 && (act == PropAct.PASS || act == PropAct.TAKE && HandWords.hand(item))
                         || item.rel() == Term.Rel.ON));
         keepBothHands(clause);
+        keepClosedOn(clause, act);
         if (aims) {
             keepAims(clause);
         }

@@ -3,11 +3,15 @@ package app.avrel.words.reading.frame;
 import app.avrel.body.Landmark;
 import app.avrel.body.Length;
 import app.avrel.body.Side;
+import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HandRelation;
+import app.avrel.posture.hand.HandShape;
 import app.avrel.posture.hand.Palm;
 import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Term;
+import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -94,6 +98,7 @@ final class RelationFrame implements Frame {
                 && item.who().side().isPresent())) {
             return Optional.empty();
         }
+        boolean fists = fistsCross(clause);
         boolean forms = clause.has(Term.Act.FORM) || clause.has(Term.Act.HOLD);
         boolean ball = clause.takeAll(Term.Manner.BALL_HELD) || forms && clause.takeAll(Term.Part.BALL);
         Optional<HandRelation> relation = clause.take(Term.Related.class).map(Term.Related::relation);
@@ -106,7 +111,7 @@ final class RelationFrame implements Frame {
         }
         if (!ball && relation.isEmpty()) {
             boolean crossed = (clause.has(Term.Act.CROSS) || clause.has(Term.Manner.CROSSED))
-                    && clause.has(item -> HandWords.hand(item) && item.both());
+                    && (clause.has(item -> HandWords.hand(item) && item.both()) || fists);
             boolean palms = clause.has(Term.Manner.TOGETHER)
                     && clause.has(item -> item.both()
                             && (item.is(Term.Part.PALM)
@@ -191,7 +196,20 @@ final class RelationFrame implements Frame {
         if (leading.isEmpty() && !alike && !MAY_STAY_OPEN.contains(found)) {
             return Optional.of(ask(clause, key(found)));
         }
-        return Optional.of(Fit.of(new Move.RelateHands(found, leading, height, gap, palm)));
+        List<Move> moves = new ArrayList<>();
+        moves.add(new Move.RelateHands(found, leading, height, gap, palm));
+        if (fists && clause.takeAll(Term.Part.FIST)) {
+            for (Side side : Side.values()) {
+                moves.add(new Move.PlaceHand(side, HandPlace.UNSAID.withShape(HandShape.FIST), Optional.empty()));
+            }
+        }
+        return Optional.of(Fit.of(moves));
+    }
+
+    /** The fists cross: what crosses are the wrists, and the hands are fists. */
+    static boolean fistsCross(Clause clause) {
+        return (clause.has(Term.Act.CROSS) || clause.has(Term.Manner.CROSSED))
+                && clause.has(item -> item.is(Term.Part.FIST) && item.both() && item.rel() == null);
     }
 
     /** Whether it is said how the named hand stands to the other. */

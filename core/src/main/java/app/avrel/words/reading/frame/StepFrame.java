@@ -71,7 +71,10 @@ final class StepFrame implements Frame {
             boolean sweepsRound = part
                     && !clause.has(Term.Manner.INNER)
                     && !clause.has(Term.Manner.OUTER)
-                    && (clause.has(Term.Way.ROUND) || clause.has(Term.Way.BACK) || KickReading.along(clause));
+                    && (clause.has(Term.Way.ROUND)
+                            || clause.has(Term.Way.BACK)
+                            || clause.has(Term.Way.FORWARD) && clause.has(Term.Act.LAND)
+                            || KickReading.along(clause));
             if (sweepsRound && clause.takeAll(Term.Act.SWEEP)) {
                 clause.takeAll(Term.Way.ROUND);
                 steps = true;
