@@ -204,8 +204,9 @@ final class LineRun {
         for (int i = 0; i < said.items().size(); i++) {
             Item item = said.items().get(i);
             boolean taken = fit != null && (fit.uses(i) && !unheard.at(i) || Leftover.small(item));
-            if (taken || fit == null && Leftover.small(item)) {
-                if (!item.soft()) {
+            boolean unspoken = item.text().isEmpty();
+            if (taken || unspoken || fit == null && Leftover.small(item)) {
+                if (!item.soft() && (taken || !unspoken)) {
                     words.add(item, role(item, fit), moves);
                 }
             } else {

@@ -44,6 +44,21 @@ class AnyLineTest {
             "to",
             "½");
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "ENGLISH | sit to shoulder width",
+                "ENGLISH | sink to hip width, then rise",
+                "SPANISH | mira a la mano derecha y luego a las doce, con la espada a la altura del pecho la mano izquierda suelta la espada"
+            })
+    void aWidthIsNoDepthAndWhatNobodySaidIsNoWordLeftOver(Language language, String line) {
+        LineReading read = Typed.in(language, line);
+        assertThat(read.refusals())
+                .allSatisfy(refusal ->
+                        assertThat(refusal.word()).as("a word that was typed").isNotBlank());
+    }
+
     @RepeatedTest(300)
     void saladsOfKnownWordsNeverThrow(RepetitionInfo repetition) {
         Random random = new Random(repetition.getCurrentRepetition());
