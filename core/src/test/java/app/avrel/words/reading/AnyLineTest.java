@@ -50,9 +50,11 @@ class AnyLineTest {
             value = {
                 "ENGLISH | sit to shoulder width",
                 "ENGLISH | sink to hip width, then rise",
+                "ENGLISH | waist to three, turn both feet to the right to three",
+                "SPANISH | empuja las dos manos a las tres girando a las tres pivota los dos pies a la derecha",
                 "SPANISH | mira a la mano derecha y luego a las doce, con la espada a la altura del pecho la mano izquierda suelta la espada"
             })
-    void aWidthIsNoDepthAndWhatNobodySaidIsNoWordLeftOver(Language language, String line) {
+    void whatIsLeftOverIsAWordThatWasTyped(Language language, String line) {
         LineReading read = Typed.in(language, line);
         assertThat(read.refusals())
                 .allSatisfy(refusal ->

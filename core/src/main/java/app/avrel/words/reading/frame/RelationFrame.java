@@ -336,12 +336,12 @@ final class RelationFrame implements Frame {
                 && (clause.item(next).is(Term.Way.FORWARD) || clause.item(next).is(Term.Way.OUT));
     }
 
-    /** The hand that is above, inside, under the elbow: with "below", "outside", "in front" it is the other one. */
     /** The left hand turns down, the right up, around a ball: the palm that looks down lies on top. */
     private static boolean palmsTurn(Clause clause) {
         return clause.said(Term.Act.TURN) && clause.has(Term.Way.UP) && clause.has(Term.Way.DOWN);
     }
 
+    /** The hand that is above, inside, under the elbow: with "below", "outside", "in front" it is the other one. */
     private static Optional<Side> leading(Clause clause, boolean ball, boolean nearer) {
         int at = clause.find(item -> item.who() != null
                 && item.who().side().isPresent()

@@ -280,7 +280,8 @@ final class TurnFootFrame implements Frame {
             boolean there = clause.has(item ->
                     item.term() instanceof Term.Hall || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO);
             if (on < 0 || way < 0 || there) {
-                return on < 0 ? Optional.empty() : bothToward(on);
+                boolean pivots = on >= 0 && pivotOf(clause.item(on).term()) != null;
+                return pivots ? bothToward(on) : Optional.empty();
             }
             Pivot pivot = Optional.ofNullable(pivotOf(clause.item(on).term()))
                     .or(() -> pivot(false, true))
