@@ -148,10 +148,8 @@ final class FormList extends VBox {
         }
         EntryRange stretch = new EntryRange(entries.getFirst(), entries.getLast());
         stretches.choose(stretch);
-        boolean last = list.getSelectionModel().getSelectedItem() instanceof EntryLine.Of of && stretch.has(of.index());
-        int looked = last && list.getSelectionModel().getSelectedItem() instanceof EntryLine.Of of
-                ? of.index()
-                : stretch.last();
+        EntryLine last = list.getSelectionModel().getSelectedItem();
+        int looked = last instanceof EntryLine.Of of && stretch.has(of.index()) ? of.index() : stretch.last();
         session.choose(session.choice().withEntry(looked));
     }
 

@@ -43,16 +43,7 @@ final class CourseFields extends VBox {
                 typed -> typed.isBlank() ? Optional.empty() : Optional.of(of -> of.withName(typed.strip())));
         forms();
         when();
-        text(
-                Words.of("lessons.minutes"),
-                "50",
-                Integer.toString(course.minutes()),
-                typed -> Figures.whole(typed, 1, 600).map(minutes -> of -> of.withMinutes(minutes)));
-        text(
-                Words.of("lessons.pace"),
-                Words.of("lessons.100_80_slower"),
-                Numbers.whole(course.pace() * 100),
-                typed -> Figures.of(typed, 50, 200).map(pace -> of -> of.withPace(pace / 100)));
+        howLong();
         recipes();
         getChildren()
                 .addAll(
@@ -63,6 +54,20 @@ final class CourseFields extends VBox {
                                                 course.factors(),
                                                 edit -> change(of -> of.withFactors(edit.apply(of.factors()))))
                                         .grid()));
+    }
+
+    /** How long a lesson lasts, and how fast this group learns. */
+    private void howLong() {
+        text(
+                Words.of("lessons.minutes"),
+                "50",
+                Integer.toString(course.minutes()),
+                typed -> Figures.whole(typed, 1, 600).map(minutes -> of -> of.withMinutes(minutes)));
+        text(
+                Words.of("lessons.pace"),
+                Words.of("lessons.100_80_slower"),
+                Numbers.whole(course.pace() * 100),
+                typed -> Figures.of(typed, 50, 200).map(pace -> of -> of.withPace(pace / 100)));
     }
 
     /** From which day on, on which days, at what hour, and how long. */

@@ -6,6 +6,7 @@ import app.avrel.body.Side;
 import app.avrel.desktop.parts.ChoiceField;
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.FieldGrid;
+import app.avrel.desktop.parts.Figures;
 import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
@@ -139,16 +140,8 @@ final class StartFields {
                         text -> take(
                                 posture,
                                 "toes" + side,
-                                degrees(text).map(out -> withFoot(pose, side, new StartFoot(out, foot.contact())))));
-    }
-
-    private static Optional<Double> degrees(String text) {
-        try {
-            double degrees = Double.parseDouble(text.replace("°", "").strip());
-            return Math.abs(degrees) <= 180 ? Optional.of(degrees) : Optional.empty();
-        } catch (NumberFormatException e) {
-            return Optional.empty();
-        }
+                                Figures.of(text.replace("°", ""), -180, 180)
+                                        .map(out -> withFoot(pose, side, new StartFoot(out, foot.contact())))));
     }
 
     private static StartPose withFoot(StartPose pose, Side side, StartFoot foot) {

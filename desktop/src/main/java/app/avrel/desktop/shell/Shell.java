@@ -12,7 +12,6 @@ import app.avrel.label.Labels;
 import app.avrel.label.Language;
 import app.avrel.rules.Where;
 import java.util.List;
-import java.util.stream.Stream;
 import javafx.beans.value.ChangeListener;
 import javafx.scene.Parent;
 import javafx.scene.layout.BorderPane;
@@ -189,8 +188,7 @@ public final class Shell {
 
     /** {@return all that can be done now by key: in the room first, then anywhere} */
     public List<Command> commands() {
-        return Stream.concat(rooms.built(room).commands().stream(), anywhere.all().stream())
-                .toList();
+        return anywhere.after(rooms.built(room).commands());
     }
 
     /** Ends listening: the window is closed. */

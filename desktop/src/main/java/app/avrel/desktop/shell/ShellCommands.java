@@ -10,9 +10,9 @@ import javafx.scene.input.KeyCode;
 /** What can be done anywhere, whichever room one is in. */
 record ShellCommands(Shell shell, Session session, FileActions files) {
 
-    /** {@return them all, in the order they are listed} */
-    List<Command> all() {
-        return Stream.of(undoing(), rooms(), leaving(), projects(), laidOver(), lists(), looks())
+    /** {@return what a room has, and then all that there is everywhere, in the order they are listed} */
+    List<Command> after(List<Command> room) {
+        return Stream.of(room, undoing(), rooms(), leaving(), projects(), laidOver(), lists(), looks())
                 .flatMap(List::stream)
                 .toList();
     }
