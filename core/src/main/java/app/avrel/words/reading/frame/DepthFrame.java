@@ -194,7 +194,7 @@ final class DepthFrame implements Frame {
         boolean higher = clause.takeAll(Term.Manner.HIGHER);
         boolean sits = !limb
                 && clause.has(Term.Act.SIT)
-                && (deeper || clause.has(Term.Way.DOWN) || clause.has(Term.Measure.class) && !clause.has(Term.Way.BACK))
+                && (deeper || clause.has(Term.Way.DOWN) || clause.has(DepthFrame::far) && !clause.has(Term.Way.BACK))
                 && clause.takeAll(Term.Act.SIT);
         boolean moves = (body || clause.has(Term.Manner.STANDING) || goesOn(clause, now))
                 && (clause.has(Term.Way.DOWN) || clause.has(Term.Way.UP));

@@ -51,8 +51,7 @@ final class TurnOverFrame implements Frame {
     /** It goes forward and turns over: nothing stands behind that word. */
     private static boolean turnsOver(Clause clause) {
         int over = clause.find(Term.Rel.OVER);
-        boolean ends = over == clause.size() - 1
-                || clause.near(over, 1).filter(Item::soft).isPresent();
+        boolean ends = over + 1 == clause.size() || clause.item(over + 1).soft();
         return over > 0 && ends && clause.item(over - 1).is(Term.Act.TURN);
     }
 
