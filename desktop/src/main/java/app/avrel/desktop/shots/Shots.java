@@ -75,7 +75,7 @@ public final class Shots {
         private void next() {
             view = views.next();
             frames = 0;
-            view.show(window.session(), window.shell());
+            view.show(new Showing(window.session(), window.shell()));
         }
 
         @Override

@@ -3,6 +3,7 @@ package app.avrel.desktop.shots;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.shell.RoomName;
 import app.avrel.desktop.shell.Shell;
+import app.avrel.desktop.shell.ShellSheets;
 import app.avrel.desktop.words.Words;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -26,6 +27,10 @@ record Showing(Session session, Shell shell) {
             2. shift 70 right, the left palm pushes to the shoulder
             3. let the tide go out, turn right 30
             """;
+
+    ShellSheets sheets() {
+        return shell.sheets();
+    }
 
     void logSays() {
         room(RoomName.LOG);
@@ -87,7 +92,7 @@ record Showing(Session session, Shell shell) {
     }
 
     void rulesBeside() {
-        shell.sheets().settings();
+        sheets().settings();
         shell.root().applyCss();
         press(Words.of("common.house_rules"));
         shell.root().applyCss();
@@ -102,7 +107,7 @@ record Showing(Session session, Shell shell) {
     }
 
     void guide() {
-        shell.sheets().help();
+        sheets().help();
         shell.root().applyCss();
         shell.root().lookupAll(".help-sheet .pill").stream()
                 .skip(1)
@@ -131,7 +136,7 @@ record Showing(Session session, Shell shell) {
 
     void settings() {
         shell.findings().toggle();
-        shell.sheets().settings();
+        sheets().settings();
         shell.root().applyCss();
         press(Words.of("common.house_rules"));
     }

@@ -1,91 +1,70 @@
 package app.avrel.desktop.shots;
 
 import app.avrel.desktop.session.Choice;
-import app.avrel.desktop.session.Session;
 import app.avrel.desktop.shell.RoomName;
-import app.avrel.desktop.shell.Shell;
 import java.util.Locale;
+import java.util.function.Consumer;
 import javafx.scene.input.KeyCode;
 
-/** The views of which pictures are taken. */
+/** The views of which pictures are taken, and how one comes to each. */
 enum View {
-    POSTURES,
-    FORM,
-    LESSONS,
-    CUES,
-    LOG,
-    MAKE,
-    COURSE,
-    REPLAN,
-    LOG_SAYS,
-    POSTURE_SHEET,
-    MOVE_FIELDS,
-    FINDINGS,
-    BESIDE,
-    SETTINGS,
-    TYPED_LINE,
-    COUNT_NOTE,
-    NOTES,
-    ANGLES,
-    BALANCE,
-    FITTER,
-    LEARNERS,
-    DIRECTIONS,
-    TOTALS,
-    COMPARE,
-    HALLS,
-    CLOSING,
-    RULES_BESIDE,
-    SCALES,
-    HELP,
-    GUIDE,
-    HALL;
+    POSTURES(to -> to.room(RoomName.POSTURES)),
+    FORM(90, to -> to.room(RoomName.FORM)),
+    LESSONS(to -> to.room(RoomName.LESSONS)),
+    CUES(Showing::cues),
+    LOG(to -> to.room(RoomName.LOG)),
+    MAKE(to -> to.lessons(KeyCode.M, false)),
+    COURSE(to -> to.lessons(KeyCode.O, true)),
+    REPLAN(to -> to.lessons(KeyCode.R, true)),
+    LOG_SAYS(Showing::logSays),
+    POSTURE_SHEET(to -> to.count(Choice.START)),
+    MOVE_FIELDS(Showing::moveFields),
+    FINDINGS(90, Showing::findings),
+    BESIDE(Showing::beside),
+    SETTINGS(Showing::settings),
+    TYPED_LINE(Showing::typedLine),
+    COUNT_NOTE(Showing::countNote),
+    NOTES(Showing::notes),
+    ANGLES(to -> to.postures(Showing.pressed(KeyCode.G, true, true, false))),
+    BALANCE(to -> to.postures(Showing.pressed(KeyCode.B, true))),
+    FITTER(Showing::fitter),
+    LEARNERS(to -> to.sheets().learners()),
+    DIRECTIONS(to -> to.form(KeyCode.I, true)),
+    TOTALS(to -> to.form(KeyCode.T, false)),
+    COMPARE(to -> to.form(KeyCode.E, false)),
+    HALLS(to -> to.form(KeyCode.H, true)),
+    CLOSING(400, Showing::closing),
+    RULES_BESIDE(90, Showing::rulesBeside),
+    SCALES(Showing::scales),
+    HELP(to -> to.sheets().help()),
+    GUIDE(Showing::guide),
+    HALL(Showing::hall);
+
+    private static final int SETTLED = 20;
+
+    private final int frames;
+    private final Consumer<Showing> way;
+
+    View(Consumer<Showing> way) {
+        this(SETTLED, way);
+    }
+
+    View(int frames, Consumer<Showing> way) {
+        this.frames = frames;
+        this.way = way;
+    }
 
     /** {@return how many frames the window is given: fixes are looked for behind it} */
     int frames() {
-        return switch (this) {
-            case FINDINGS, FORM, RULES_BESIDE -> 90;
-            case CLOSING -> 400;
-            default -> 20;
-        };
+        return frames;
     }
 
     String fileName() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    void show(Session session, Shell shell) {
-        shell.sheets().close();
-        Showing to = new Showing(session, shell);
-        switch (this) {
-            case POSTURES, FORM, LESSONS, LOG -> to.room(RoomName.valueOf(name()));
-            case MAKE -> to.lessons(KeyCode.M, false);
-            case COURSE -> to.lessons(KeyCode.O, true);
-            case REPLAN -> to.lessons(KeyCode.R, true);
-            case LOG_SAYS -> to.logSays();
-            case CUES -> to.cues();
-            case POSTURE_SHEET -> to.count(Choice.START);
-            case MOVE_FIELDS -> to.moveFields();
-            case TYPED_LINE -> to.typedLine();
-            case COUNT_NOTE -> to.countNote();
-            case NOTES -> to.notes();
-            case BALANCE -> to.postures(Showing.pressed(KeyCode.B, true));
-            case FITTER -> to.fitter();
-            case ANGLES -> to.postures(Showing.pressed(KeyCode.G, true, true, false));
-            case DIRECTIONS -> to.form(KeyCode.I, true);
-            case TOTALS -> to.form(KeyCode.T, false);
-            case COMPARE -> to.form(KeyCode.E, false);
-            case CLOSING -> to.closing();
-            case RULES_BESIDE -> to.rulesBeside();
-            case SCALES -> to.scales();
-            case HELP -> shell.sheets().help();
-            case GUIDE -> to.guide();
-            case HALLS -> to.form(KeyCode.H, true);
-            case LEARNERS -> shell.sheets().learners();
-            case HALL -> to.hall();
-            case FINDINGS -> to.findings();
-            case BESIDE -> to.beside();
-            case SETTINGS -> to.settings();
-        }
+    void show(Showing to) {
+        to.sheets().close();
+        way.accept(to);
     }
 }

@@ -36,61 +36,11 @@ record FindingPainter(GraphicsContext g, FloorScale scale, HouseRules rules, Col
 
     void paint(Finding finding, Pose before, Pose pose, Body body) {
         Side side = finding.spot().flatMap(Spot::side).orElse(Side.LEFT);
-        switch (finding.rule()) {
-            case KNEE_PAST, KNEE_LINE, KNEE_LOCKED -> knee(pose, side, body);
-            case TWIST -> twist(pose, side);
-            case FALLING_STEP -> reach(before, pose, side, body);
-            case LOADED_STEP,
-                    LOADED_TURN,
-                    TURN_WITHOUT_CONTACT,
-                    STANCE_DEPTH,
-                    STANCE_LENGTH,
-                    STANCE_WIDTH,
-                    REAR_FOOT,
-                    CROSSED_REST,
-                    EVEN_WEIGHT,
-                    IMPOSSIBLE_SHARE,
-                    OUTSIDE_SUPPORT,
-                    NEAR_EDGE,
-                    ONE_LEG_LONG,
-                    HIGH_KICK,
-                    KICK_ARMS,
-                    HALF_TURN,
-                    WAIST,
-                    INCLINE,
-                    HAND_REACH,
-                    ELBOW_BEHIND,
-                    ELBOW_HIGH,
-                    HAND_GAP,
-                    HAND_LINE,
-                    RELATION_BROKEN,
-                    BALL_SIZE,
-                    ARRIVAL,
-                    GAZE,
-                    TWO_BREATHS,
-                    LONG_BREATH,
-                    BREATH_UNSAID,
-                    CLAIMED_STANCE,
-                    CLAIMED_WEIGHT,
-                    CLAIMED_FACING,
-                    CLAIMED_COUNTS,
-                    CLAIMED_NUMBER,
-                    CLAIMED_POSTURES,
-                    OPEN_JOIN,
-                    MISSING_POSTURE,
-                    MISSING_VERSION,
-                    GENTLER_END,
-                    BOTH_IN_AIR,
-                    REAR_HEEL,
-                    FEET_CROSSED,
-                    FEET_OVERLAP,
-                    HOUSE_SHARE,
-                    EDGE_LOAD,
-                    RISING_KICK,
-                    PALMS_MEET,
-                    HOLD_ENDS,
-                    PROP_NOT_HELD,
-                    SIDE_WORD -> finding.spot().ifPresent(spot -> part(spot, pose, body));
+        switch (finding.rule().range()) {
+            case KNEE -> knee(pose, side, body);
+            case HIP -> twist(pose, side);
+            case STEP -> reach(before, pose, side, body);
+            case NONE -> finding.spot().ifPresent(spot -> part(spot, pose, body));
         }
     }
 
