@@ -125,7 +125,15 @@ public sealed interface Term {
         TIP,
         KNEES_BEND,
         TAILBONE,
-        LUNGS
+        LUNGS;
+
+        /** {@return whether it is something that is held} */
+        public boolean prop() {
+            return switch (this) {
+                case STAFF, SWORD, SABRE, FAN, PROP -> true;
+                default -> false;
+            };
+        }
     }
 
     /** Which of two. */

@@ -135,7 +135,16 @@ final class Amounts {
         while (filler(next)) {
             next++;
         }
-        return num(next).filter(n -> n == 0.5).isPresent() ? next + 1 : 0;
+        return num(next).filter(n -> n == 0.5).isPresent() && !ofWeight(next + 1) ? next + 1 : 0;
+    }
+
+    /** To twelve, and half the weight on each leg: the half is of the weight. */
+    private boolean ofWeight(int from) {
+        int next = from;
+        while (filler(next) || is(next, Term.Rel.OF)) {
+            next++;
+        }
+        return is(next, Term.Part.WEIGHT);
     }
 
     private boolean between() {

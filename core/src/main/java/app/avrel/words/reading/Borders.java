@@ -1,6 +1,7 @@
 package app.avrel.words.reading;
 
 import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.HandWords;
 import app.avrel.words.reading.frame.Item;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,7 +23,7 @@ final class Borders {
         List<List<Item>> ways = new ArrayList<>();
         for (int i = 1; i < items.size(); i++) {
             if (ends(items, i - 1)
-                    && (begins(items.get(i)) || acts(items, i))
+                    && (begins(items.get(i)) && !height(items, i) || acts(items, i))
                     && !parted(said, items.get(i - 1), items.get(i))) {
                 List<Item> way = new ArrayList<>(items);
                 int at = items.get(i).from();
@@ -54,6 +55,12 @@ final class Borders {
         return !goesOn && !item.mark();
     }
 
+    /** Knee up to the height of the waist: that is how high, and the waist does nothing. */
+    private static boolean height(List<Item> items, int at) {
+        return items.get(at - 1).is(Term.Manner.HEIGHT)
+                || at + 1 < items.size() && items.get(at + 1).is(Term.Manner.HEIGHT);
+    }
+
     private static boolean begins(Item item) {
         boolean trunk = item.rel() == null
                 && (item.is(Term.Part.WEIGHT)
@@ -78,6 +85,19 @@ final class Borders {
         boolean gone = before.rel() != null && before.rel() != Term.Rel.OF
                 || before.bareSide()
                 || before.term() instanceof Term.Share;
-        return act && (gone || loaded);
+        return act && (gone || loaded) && !(item.is(Term.Act.LOWER) && ofHand(items, at));
+    }
+
+    /** The left hand past the belly comes down: the hand does, which does nothing else. */
+    private static boolean ofHand(List<Item> items, int at) {
+        boolean hand = false;
+        for (int i = at - 1; i >= 0 && !items.get(i).soft() && !items.get(i).mark(); i--) {
+            Item item = items.get(i);
+            if (item.term() instanceof Term.Act) {
+                return false;
+            }
+            hand |= item.sidedLimb() && HandWords.hand(item);
+        }
+        return hand;
     }
 }

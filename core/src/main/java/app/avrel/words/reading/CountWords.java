@@ -33,10 +33,21 @@ record CountWords(CountManner manner, List<Item> words, List<Item> others) {
                     : Optional.empty();
             CountManner said = new CountManner(breath(item.term()), pace, beats, arrival(item.term()));
             boolean any = !said.equals(CountManner.UNSAID);
+            if (beats.isPresent() && leads(others, item)) {
+                words.add(others.removeLast());
+            }
             (any ? words : others).add(item);
             manner = both(manner, said);
         }
         return new CountWords(manner, words, others);
+    }
+
+    /** In two beats, over three: the small word before them goes with them. */
+    private static boolean leads(List<Item> before, Item beats) {
+        return !before.isEmpty()
+                && before.getLast().term() instanceof Term.Rel
+                && before.getLast().to() <= beats.from()
+                && beats.from() - before.getLast().to() <= 1;
     }
 
     /** In, and then out, in one count. */

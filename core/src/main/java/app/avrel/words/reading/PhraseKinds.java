@@ -38,9 +38,6 @@ final class PhraseKinds {
             Term.Rel.OVER,
             Term.Rel.AT);
 
-    static final Set<Term.Part> PROPS =
-            EnumSet.of(Term.Part.STAFF, Term.Part.SWORD, Term.Part.SABRE, Term.Part.FAN, Term.Part.PROP);
-
     static final Set<Term.Part> HEIGHTS = EnumSet.of(
             Term.Part.EYES,
             Term.Part.NOSE,

@@ -398,7 +398,7 @@ final class Phrases {
             Term.Who whose = term(of) instanceof Term.Who found ? found : null;
             int owned = whose == null ? of : skip(of + 1);
             boolean pointed = part == Term.Part.TOES || part == Term.Part.TIP;
-            if (pointed && term(owned) instanceof Term.Part owner && PhraseKinds.PROPS.contains(owner)) {
+            if (pointed && term(owned) instanceof Term.Part owner && owner.prop()) {
                 return put(begin, end, Term.Part.TIP, rel, null, false);
             }
             if (term(owned) instanceof Term.Part owner && PhraseKinds.LIMBS.contains(owner)) {
@@ -453,7 +453,9 @@ final class Phrases {
         }
         boolean limb = PhraseKinds.LIMBS.contains(part) || part == Term.Part.KNEE;
         List<Item> before = who == Term.Who.BOTH ? here() : out;
-        boolean starts = begin > 0 && in.get(begin - 1).term() == Term.Mark.COMMA && after instanceof Term.Way;
+        boolean oneWord =
+                index < in.size() && in.get(index).from() == in.get(begin).from();
+        boolean starts = begin > 0 && Stages.parts(in.get(begin - 1).term()) && (after instanceof Term.Way || oneWord);
         boolean moves = limb && rel == null && (starts || before.stream().noneMatch(Item::part));
         boolean single =
                 after instanceof Term.Way && in.get(index).to() - in.get(index).from() == 1;

@@ -52,10 +52,11 @@ final class Search {
             best.add(new ArrayList<>());
         }
         best.getFirst().add(new Path(null, null, 0, now));
+        ToldApart apart = new ToldApart(items, now);
         for (int from = 0; from < n; from++) {
             for (Path path : List.copyOf(best.get(from))) {
                 leave(items, from, path, best);
-                clauses(items, from, path, best);
+                clauses(items, from, path, best, apart);
             }
         }
         return found(best.get(n).getFirst());
@@ -70,11 +71,18 @@ final class Search {
         add(best.get(from + 1), new Path(path, new Said(List.of(item), null), path.cost + cost, path.now));
     }
 
-    private static void clauses(List<Item> items, int from, Path path, List<List<Path>> best) {
+    private static void clauses(List<Item> items, int from, Path path, List<List<Path>> best, ToldApart told) {
         if (items.get(from).soft()) {
             return;
         }
         double open = boundary(items, from) ? 0 : Costs.NO_BOUNDARY + (severed(items, from) ? Costs.SEVERED : 0);
+        open += open == 0
+                        && from > 0
+                        && items.get(from - 1).is(Term.Mark.UNTIL)
+                        && items.get(from).is(Term.Part.THIGH)
+                        && leg(items, from)
+                ? Costs.SEVERED
+                : 0;
         open += liftsTrunk(items, from) ? 2 * Costs.LEFT_OVER : 0;
         open += from > 0 && turnsThere(items, from) ? Costs.SEVERED : 0;
         open += open > 0 && onlyWhere(items.get(from)) ? Costs.SEVERED : 0;
@@ -91,7 +99,9 @@ final class Search {
             inside += passed;
             passed = 0;
             subjects += last.part() && last.rel() == null && last.who() != null ? 1 : 0;
-            if (subjects > MOST_SUBJECTS || !worth(best.get(to), path.cost + open + Costs.CLAUSE + inside)) {
+            if (inside > 0 && told.apart(from, to)
+                    || subjects > MOST_SUBJECTS
+                    || !worth(best.get(to), path.cost + open + Costs.CLAUSE + inside)) {
                 continue;
             }
             List<Item> run = items.subList(from, to);
@@ -100,6 +110,7 @@ final class Search {
             double left = dearest(best.get(to)) - path.cost - open - taken;
             for (Fit fit : Frames.read(run, path.now, left)) {
                 double cost = path.cost + open + taken + fit.cost();
+                cost += inside > 0 && worth(best.get(to), cost) ? told.swallowed(from, to, fit) : 0;
                 if (worth(best.get(to), cost)) {
                     add(best.get(to), new Path(path, new Said(run, fit), cost, fit.after(path.now)));
                 }
@@ -137,9 +148,7 @@ final class Search {
                 && items.get(at - 2).is(Term.Act.TAKE);
         boolean limb = (before.is(Term.Act.LOWER)
                         || before.is(Term.Act.RAISE)
-                        || before.is(Term.Act.DRAW)
-                                && items.get(at).term() instanceof Term.Part thing
-                                && PhraseKinds.PROPS.contains(thing))
+                        || before.is(Term.Act.DRAW) && items.get(at).prop())
                 && items.get(at).part()
                 && items.get(at).rel() == null;
         boolean side = (before.is(Term.Act.LOWER) || before.is(Term.Act.RAISE))
@@ -155,15 +164,33 @@ final class Search {
         boolean followed = before.is(Term.Act.FOLLOW)
                 && items.get(at).bareSide()
                 && items.get(at).who().side().isPresent();
-        boolean stands = before.term() instanceof Term.Part standing
-                && PhraseKinds.PROPS.contains(standing)
-                && before.rel() == null
-                && items.get(at).is(Term.Act.RISE);
+        boolean stands = before.prop() && before.rel() == null && items.get(at).is(Term.Act.RISE);
         Item here = items.get(at);
         boolean upOrDown = before.part() && (here.is(Term.Way.UP) || here.is(Term.Way.DOWN));
         boolean goes =
                 before.rel() == null && (upOrDown || before.is(Term.Part.PALM) && here.term() instanceof Term.Way);
-        return carried || limb || side || verb || turned || shifted || followed || stands || goes;
+        boolean ofOneWord = here.prop() && here.from() == before.from();
+        boolean height = here.is(Term.Manner.HEIGHT)
+                || here.is(Term.Part.THIGH)
+                || here.part() && (here.rel() == Term.Rel.AT || before.is(Term.Manner.HEIGHT));
+        boolean howHigh = height && leg(items, at);
+        return carried || limb || side || verb || turned || shifted || followed || stands || goes || howHigh
+                || ofOneWord;
+    }
+
+    /** Raise the knee to the height of the waist, till the thigh is level: it is the leg that is so high, and no hand. */
+    private static boolean leg(List<Item> items, int at) {
+        boolean found = false;
+        for (int i = at - 1;
+                i >= 0 && !items.get(i).is(Term.Mark.COMMA) && !items.get(i).is(Term.Mark.AND);
+                i--) {
+            Item item = items.get(i);
+            if (PhraseKinds.HAND_LIMBS.stream().anyMatch(item::is) || item.is(Term.Part.ARM)) {
+                return false;
+            }
+            found |= item.rel() == null && (item.is(Term.Part.KNEE) || item.is(Term.Part.LEG));
+        }
+        return found;
     }
 
     /** The staff stands upright beside the right foot: that is where it stands, and no foot steps there. */

@@ -147,6 +147,15 @@ final class Stages {
                 && items.get(at + 1).term() instanceof Term.Act;
     }
 
+    /** {@return whether what follows begins anew} */
+    static boolean parts(Term term) {
+        return term == Term.Mark.COMMA
+                || term == Term.Mark.THEN
+                || term == Term.Mark.THEN_OR_MORE
+                || term == Term.Mark.STOP
+                || term == Term.Mark.WHILE;
+    }
+
     private boolean hard(Term.Mark mark, List<Item> piece) {
         return switch (mark) {
             case THEN, STOP, WHILE, BEFORE, AFTER, BEFORE_POST, AFTER_POST -> true;

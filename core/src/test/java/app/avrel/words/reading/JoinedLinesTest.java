@@ -3,6 +3,7 @@ package app.avrel.words.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.label.Language;
+import app.avrel.posture.move.Move;
 import app.avrel.samples.Samples;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -27,6 +28,11 @@ class JoinedLinesTest {
 
     /** The same where a line is several clauses: a name of a stance is then often done already. Only ever lowered. */
     private static final int MOST_OF_LONGER = 5;
+
+    private static final int MANY = 1000;
+
+    /** How many of so many may differ, where the one is of hands and the other is not. Only ever lowered. */
+    private static final int MOST_OF_OTHER_LIMBS = 0;
 
     private static final int LONGEST = 70;
 
@@ -77,21 +83,52 @@ class JoinedLinesTest {
                 .hasSizeLessThanOrEqualTo(PAIRS * MOST_OF_LONGER / 100);
     }
 
+    /** The hand and the feet, the eyes and the weight: what one line says of the one is never taken for the other. */
+    @ParameterizedTest
+    @EnumSource(Language.class)
+    void whatIsOfOtherLimbsKeepsItsMeaningTheMore(Language language) throws IOException {
+        List<TypedCase> lines = lines(language);
+        Samples samples = new Samples(language.ordinal() + 11);
+        List<TypedCase> hands = lines.stream().filter(line -> is(line, true)).toList();
+        List<TypedCase> others = lines.stream().filter(line -> is(line, false)).toList();
+        List<String> wrong = new ArrayList<>();
+        for (int i = 0; i < MANY; i++) {
+            boolean handsFirst = samples.number(0, 1) == 0;
+            List<TypedCase> before = handsFirst ? hands : others;
+            List<TypedCase> after = handsFirst ? others : hands;
+            wrong.addAll(differing(before, after, between(language), samples));
+        }
+        assertThat(wrong).hasSizeLessThanOrEqualTo(MOST_OF_OTHER_LIMBS);
+    }
+
+    /** Whether a line is of hands alone, or of everything but them. */
+    private static boolean is(TypedCase line, boolean ofHands) {
+        List<Move> moves = line.read().moves();
+        return !moves.isEmpty()
+                && moves.stream()
+                        .allMatch(
+                                move -> !(move instanceof Move.HandleProp) && move instanceof Move.OfHands == ofHands);
+    }
+
     /** {@return pairs that are understood, and as something else than each by itself} */
     private static List<String> differing(List<TypedCase> lines, List<String> between, Samples samples) {
         List<String> other = new ArrayList<>();
         for (int i = 0; i < PAIRS; i++) {
-            TypedCase first = lines.get(samples.number(0, lines.size() - 1));
-            TypedCase second = lines.get(samples.number(0, lines.size() - 1));
-            String joined = first.typed() + between.get(samples.number(0, between.size() - 1)) + second.typed();
-            LineReading reading = first.read(joined);
-            Set<String> each = moves(first.read());
-            each.addAll(moves(second.read()));
-            boolean asks = !reading.questions().isEmpty() || !reading.refusals().isEmpty();
-            if (!asks && !moves(reading).equals(each)) {
-                other.add(joined);
-            }
+            other.addAll(differing(lines, lines, between, samples));
         }
         return other;
+    }
+
+    /** {@return one of these and one of those, joined, where that says something else} */
+    private static List<String> differing(
+            List<TypedCase> before, List<TypedCase> after, List<String> between, Samples samples) {
+        TypedCase first = before.get(samples.number(0, before.size() - 1));
+        TypedCase second = after.get(samples.number(0, after.size() - 1));
+        String joined = first.typed() + between.get(samples.number(0, between.size() - 1)) + second.typed();
+        LineReading reading = first.read(joined);
+        Set<String> each = moves(first.read());
+        each.addAll(moves(second.read()));
+        boolean asks = !reading.questions().isEmpty() || !reading.refusals().isEmpty();
+        return asks || moves(reading).equals(each) ? List.of() : List.of(joined);
     }
 }

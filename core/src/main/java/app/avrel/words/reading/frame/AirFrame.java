@@ -112,10 +112,16 @@ final class AirFrame implements Frame {
             boolean again = clause.size() == 1
                     && clause.has(Term.Act.RAISE)
                     && now.topic() == Situation.Topic.FOOT
-                    && now.lastFoot().isPresent();
+                    && now.lastFoot().isPresent()
+                    && (now.lifted().isPresent() || now.raised().isPresent());
             boolean level = clause.has(item -> item.is(Term.Part.THIGH) && item.rel() == null && item.who() != null)
                     && clause.has(Term.Manner.HEIGHT);
-            boolean upper = up || kneeAt || thigh || level;
+            boolean stretched = clause.has(item -> item.is(Term.Part.LEG) && item.rel() == null)
+                    && clause.has(Term.Manner.EXTENDED)
+                    && clause.has(item -> item.is(Term.Manner.HEIGHT)
+                            || item.rel() == Term.Rel.AT
+                                    && Landmarks.of(item.term()).isPresent());
+            boolean upper = up || stretched || kneeAt || thigh || level;
             if (upper && (part || it || again || now.lifted().isPresent() && clause.has(Term.Act.HOVER))) {
                 return new LiftReading(clause, now).up();
             }

@@ -21,7 +21,7 @@ final class CircleFrame implements Frame {
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
-        boolean elsewhere = clause.has(WhichFoot::foot) || clause.has(Term.Part.EYES) || clause.has(PropFrame::thing);
+        boolean elsewhere = clause.has(WhichFoot::foot) || clause.has(Term.Part.EYES) || clause.has(Item::prop);
         if (elsewhere || clause.has(HandWords::hand) && clause.has(Term.Part.KNEE)) {
             return Optional.empty();
         }

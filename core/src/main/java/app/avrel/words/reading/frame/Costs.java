@@ -33,6 +33,9 @@ public final class Costs {
     /** A verb, or a limb with its side, after a comma within a clause: it more likely begins another. */
     static final double BEGINS_ANEW = 2.5;
 
+    /** A part between two commas that tells something of its own, of which nothing is said. */
+    public static final double SWALLOWED = 3;
+
     /** A question: something that must be there and is not said. */
     static final double QUESTION = 6;
 

@@ -160,7 +160,9 @@ final class DepthFrame implements Frame {
             return Optional.empty();
         }
         boolean handOf = pronounBefore(clause);
-        if (handOf) {
+        boolean bothHands = clause.has(item -> item.bareSide() && item.who() == Term.Who.BOTH && item.rel() == null)
+                && clause.has(item -> item.part() && item.rel() == Term.Rel.AT);
+        if (handOf || bothHands) {
             return Optional.empty();
         }
         Optional<Side> onto = sinksOnto(clause, now);
@@ -180,14 +182,11 @@ final class DepthFrame implements Frame {
                 || clause.has(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null);
         boolean alone = (clause.has(Term.Act.LOWER) || clause.has(Term.Act.RAISE))
                 && clause.items().stream().allMatch(item -> item.term() instanceof Term.Act || Leftover.small(item));
+        boolean inAir = now.lifted().isPresent() || now.raised().isPresent();
         boolean ofLimb = alone
-                && (now.topic() == Situation.Topic.FOOT && clause.has(Term.Act.RAISE)
+                && (now.topic() == Situation.Topic.FOOT && inAir && clause.has(Term.Act.RAISE)
                         || now.topic() == Situation.Topic.HAND);
-        boolean lowers = !limb
-                && !pronoun
-                && !(alone && (now.lifted().isPresent() || now.raised().isPresent()))
-                && !ofLimb
-                && clause.takeAll(Term.Act.LOWER);
+        boolean lowers = !limb && !pronoun && !(alone && inAir) && !ofLimb && clause.takeAll(Term.Act.LOWER);
         boolean chest = clause.has(Term.Part.CHEST) && !clause.has(Term.Part.BODY);
         boolean raises = !limb && !pronoun && !ofLimb && !chest && clause.takeAll(Term.Act.RAISE);
         boolean deeper = clause.takeAll(Term.Manner.DEEPER);

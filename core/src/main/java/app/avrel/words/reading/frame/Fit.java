@@ -26,6 +26,7 @@ public final class Fit {
     private Optional<Heading> heading = Optional.empty();
     private boolean noted;
     private boolean passes;
+    private boolean carries;
     private double cost;
     private long used;
 
@@ -100,6 +101,12 @@ public final class Fit {
         return this;
     }
 
+    /** A prop is spoken of beside the hand: it is that hand which holds it. */
+    Fit carrying(boolean prop) {
+        carries = prop;
+        return this;
+    }
+
     Fit heading(Optional<Heading> hall) {
         heading = hall;
         return this;
@@ -159,6 +166,7 @@ public final class Fit {
         for (Move move : moves) {
             now = now.after(move);
         }
+        now = carries && now.lastHand().isPresent() ? now.withHolder(now.lastHand()) : now;
         List<Side> hands =
                 moves.stream().flatMap(move -> goes(move).stream()).distinct().toList();
         boolean touching = !passes

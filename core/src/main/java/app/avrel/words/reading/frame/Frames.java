@@ -50,7 +50,8 @@ public final class Frames {
                 Clause clause = look.anew();
                 Optional<Fit> fit = read(frame, clause, now);
                 keepSizes(clause);
-                fit.ifPresent(found -> fits.add(found.used(clause.used()).costs(left(clause, frame))));
+                fit.ifPresent(found -> fits.add(
+                        found.used(clause.used()).carrying(look.has(Item::prop)).costs(left(clause, frame))));
             }
         }
         return fits;
@@ -108,7 +109,8 @@ public final class Frames {
     /** Whether a clause of its own seems to begin after a comma: with a verb, or a limb and its side. */
     private static boolean begins(Clause clause, int at) {
         Item item = clause.item(at);
-        if (item.is(Term.Act.LAND) && clause.near(at, 1).filter(Item::sidedLimb).isPresent()) {
+        boolean ofLimb = item.is(Term.Act.LAND) || item.is(Term.Act.POINT);
+        if (ofLimb && clause.near(at, 1).filter(Item::sidedLimb).isPresent()) {
             return true;
         }
         if (item.term() instanceof Term.Act act) {
@@ -128,7 +130,7 @@ public final class Frames {
                 || item.is(Term.Part.BODY)
                 || item.is(Term.Part.WAIST)
                 || item.is(Term.Part.KNEES_BEND)
-                || PropFrame.thing(item)
+                || item.prop()
                 || (item.is(Term.Part.HAND) || item.is(Term.Part.ARM)) && item.both();
         boolean side = item.bareSide()
                 && at + 1 < clause.size()

@@ -135,7 +135,7 @@ final class GazeFrame implements Frame {
         int from = looks >= 0 ? looks : clause.indexOf(Term.Part.EYES);
         for (int i = from + 1; from >= 0 && i < clause.size(); i++) {
             Item item = clause.item(i);
-            boolean tip = item.is(Term.Part.TIP) || PropFrame.thing(item);
+            boolean tip = item.is(Term.Part.TIP) || item.prop();
             boolean apart = i > 0 && clause.item(i - 1).soft();
             if (tip && !apart && clause.items().subList(0, from).stream().allMatch(Item::bareSide)) {
                 return Optional.of(item);
@@ -146,15 +146,11 @@ final class GazeFrame implements Frame {
 
     /** The tip is beyond the hand that holds the prop. */
     private static Fit atProp(Clause clause, Item seen, Situation now) {
-        Side holds = now.pose()
-                .prop()
-                .map(carried -> carried.held())
-                .or(now::lastHand)
-                .orElse(Side.RIGHT);
+        Side holds = now.holder().orElse(Side.RIGHT);
         boolean tip = seen.is(Term.Part.TIP);
         clause.takeItem(item -> item == seen);
         clause.takeAll(Term.Part.TIP, Term.Part.PROP, Term.Rel.PAST);
-        clause.takeItem(PropFrame::thing);
+        clause.takeItem(Item::prop);
         return Fit.of(new Move.Look(new Gaze.AtHand(holds, tip ? Gaze.AtHand.Aim.PAST : Gaze.AtHand.Aim.AT)));
     }
 

@@ -26,6 +26,8 @@ final class HandBorders {
                 || bothAfterOne()
                 || shiftsToo()
                 || oneAhead()
+                || amountFirst()
+                || ownHandNext()
                 || goesOnWithoutHand();
     }
 
@@ -36,6 +38,39 @@ final class HandBorders {
                 && clause.item(shift - 1).soft()
                 && !placed(shift, clause.size())
                 && clause.items().subList(shift, clause.size()).stream().noneMatch(HandWords::hand);
+    }
+
+    /** Seventy to the right, the palms push; the left one foot back, and the palms push: that was of the weight, or of a foot. */
+    private boolean amountFirst() {
+        int border = clause.find(Item::soft);
+        if (border <= 0 || border + 1 >= clause.size()) {
+            return false;
+        }
+        List<Item> before = clause.items().subList(0, border);
+        Item next = clause.item(border + 1);
+        return before.stream().anyMatch(item -> item.term() instanceof Term.Num || item.term() instanceof Term.Measure)
+                && before.stream().anyMatch(Item::bareSide)
+                && before.stream().noneMatch(HandWords::hand)
+                && HandWords.hand(next)
+                && next.rel() == null;
+    }
+
+    /** Close the fan to the chest, the left hand on the wrist: a hand that is named after the border does what follows it. */
+    private boolean ownHandNext() {
+        int border = clause.find(Item::soft);
+        if (border <= 0 || border + 1 >= clause.size() || !placed(0, border)) {
+            return false;
+        }
+        List<Item> before = clause.items().subList(0, border);
+        Item next = clause.item(border + 1);
+        boolean held = before.stream().anyMatch(item -> item.prop() && item.rel() == null);
+        return before.stream().anyMatch(item -> item.term() instanceof Term.Act)
+                && before.stream().noneMatch(HandWords::hand)
+                && HandWords.hand(next)
+                && next.sidedLimb()
+                && (held
+                        || clause.items().subList(border, clause.size()).stream()
+                                .anyMatch(item -> item.term() instanceof Term.Act));
     }
 
     /** Hands at the chest, left in front: one of the two is further ahead. */

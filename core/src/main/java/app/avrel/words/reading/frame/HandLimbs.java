@@ -28,10 +28,11 @@ final class HandLimbs {
                         && item.rel() != Term.Rel.TO
                         && item.rel() != Term.Rel.AT
                         && item.rel() != Term.Rel.BEFORE;
+        boolean pivot = item.is(Term.Part.HEEL) && item.rel() == Term.Rel.ON;
         boolean foot = item.is(Term.Part.FOOT)
                 || item.is(Term.Part.ANKLE) && item.who() != null
                 || item.is(Term.Part.TOES)
-                || item.is(Term.Part.HEEL);
+                || item.is(Term.Part.HEEL) && !pivot;
         boolean other = item.bareSide() && item.who() == Term.Who.OTHER && item.rel() != null;
         boolean side = item.bareSide()
                 && item.who().side().isPresent()

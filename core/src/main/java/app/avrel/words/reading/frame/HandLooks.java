@@ -48,7 +48,7 @@ final class HandLooks {
             return Optional.of(HandShape.FIST);
         }
         boolean opens = clause.has(Term.Act.OPEN)
-                && !clause.has(PropFrame::thing)
+                && !clause.has(Item::prop)
                 && clause.items().stream().anyMatch(item -> item.is(Term.Part.HAND))
                 && !clause.has(Term.Way.OUT);
         boolean flat = clause.has(Term.Part.PALM) && clause.takeAll(Term.Manner.FLAT);

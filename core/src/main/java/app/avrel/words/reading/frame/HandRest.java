@@ -66,7 +66,7 @@ final class HandRest {
                         || clause.has(Term.Act.RAISE)
                         || clause.has(Term.Act.RETURN));
         if (carries) {
-            clause.takeItem(item -> item.rel() == null && PropFrame.thing(item));
+            clause.takeItem(item -> item.rel() == null && item.prop());
         }
         int look = clause.indexOf(Term.Act.LOOK);
         boolean looked = look > 0

@@ -31,6 +31,11 @@ public record Item(
         return term instanceof Term.Who;
     }
 
+    /** {@return whether it names something that is held} */
+    public boolean prop() {
+        return term instanceof Term.Part part && part.prop();
+    }
+
     public boolean mark() {
         return term instanceof Term.Mark mark && mark != Term.Mark.UNKNOWN && mark != Term.Mark.NOT;
     }

@@ -174,6 +174,10 @@ final class LiftReading {
         Fit fit = Fit.of(new Move.Lift(which.side().orElse(Side.LEFT), height, toes, off))
                 .costs(which.cost());
         off.ifPresent(_ -> fit.holds("how far off the floor"));
+        if (clause.takeAll(Term.Manner.EXTENDED)) {
+            clause.takeAll(Term.Act.PUSH, Term.Act.POINT);
+            fit.holds("how the leg is");
+        }
         return Optional.of(which.side().isPresent() ? fit : WhichFoot.ask(fit, clause));
     }
 

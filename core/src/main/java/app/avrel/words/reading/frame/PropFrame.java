@@ -34,7 +34,7 @@ final class PropFrame implements Frame {
                 && clause.items().stream()
                         .allMatch(item -> item.is(Term.Part.TIP)
                                 || item.is(Term.Act.LAND)
-                                || thing(item)
+                                || item.prop()
                                 || hand(item)
                                 || Leftover.small(item) && !item.soft());
     }
@@ -43,7 +43,7 @@ final class PropFrame implements Frame {
     private static boolean handThen(Clause clause) {
         int border = clause.find(Item::soft);
         return border > 0
-                && clause.items().subList(0, border).stream().anyMatch(PropFrame::thing)
+                && clause.items().subList(0, border).stream().anyMatch(Item::prop)
                 && clause.items().subList(border, clause.size()).stream()
                         .anyMatch(item -> hand(item)
                                 && item.whose().flatMap(Term.Who::side).isPresent());
@@ -51,11 +51,6 @@ final class PropFrame implements Frame {
 
     private static boolean hand(Item item) {
         return HandWords.hand(item) && item.who() != null && item.rel() == null;
-    }
-
-    /** {@return whether a phrase names a prop} */
-    static boolean thing(Item item) {
-        return prop(item).isPresent() || item.is(Term.Part.PROP);
     }
 
     /** Close the fan and point it down. */
@@ -128,7 +123,8 @@ final class PropFrame implements Frame {
             return Optional.empty();
         }
         boolean verb = clause.has(item -> item.term() instanceof Term.Act);
-        Optional<Prop> prop = clause.takeItem(item -> prop(item).isPresent()).flatMap(PropFrame::prop);
+        Optional<Item> named = clause.takeItem(item -> prop(item).isPresent());
+        Optional<Prop> prop = named.flatMap(PropFrame::prop);
         boolean tipNamed = tip | clause.takeAll(Term.Part.TIP);
         clause.takeAll(Term.Part.PROP);
         if (tip) {
@@ -139,6 +135,10 @@ final class PropFrame implements Frame {
         boolean touches = clause.has(Term.Act.LAND) && clause.indexOf(Term.Part.TIP) >= 0;
         PropAct done = act(clause, now);
         PropAct act = away ? PropAct.PUT_AWAY : done;
+        if ((act == PropAct.OPEN || act == PropAct.CLOSE)
+                && clause.has(item -> Landmarks.of(item.term()).isPresent())) {
+            clause.takeAll(Term.Act.DRAW);
+        }
         Optional<Item> forearm =
                 clause.takeItem(item -> (item.is(Term.Part.FOREARM) || item.is(Term.Part.ARM)) && item.rel() != null);
         Optional<Item> giver = act == PropAct.PASS ? giver(clause) : Optional.empty();
@@ -187,6 +187,7 @@ final class PropFrame implements Frame {
         Optional<Item> held = clause.takeItem(item -> Landmarks.of(item.term()).isPresent()
                 && !item.is(Term.Part.FLOOR)
                 && (item.is(Term.Part.ABOVE_HEAD)
+                        || item.is(Term.Part.SHOULDER) && item.rel() == Term.Rel.ON
                         || item.rel() == Term.Rel.TO
                         || item.rel() == Term.Rel.AT
                         || item.rel() == Term.Rel.BEFORE
@@ -194,8 +195,8 @@ final class PropFrame implements Frame {
         clause.takeAll(Term.Manner.HEIGHT);
         Side by = hand.flatMap(item -> now.hand(item.who()))
                 .or(() -> giver.flatMap(item -> now.hand(item.who())).map(Side::other))
-                .or(() -> now.pose().prop().map(carried -> carried.held()))
-                .or(() -> now.topic() == Situation.Topic.PROP || tipNamed ? now.lastHand() : Optional.empty())
+                .or(() -> named.flatMap(Item::whose).flatMap(now::hand))
+                .or(now::holder)
                 .or(() -> forearm.flatMap(Item::whose).flatMap(Term.Who::side).map(Side::other))
                 .orElse(Side.RIGHT);
         Move handled =
@@ -218,7 +219,7 @@ final class PropFrame implements Frame {
 
     /** {@return whether a prop goes from one hand to the other} */
     static boolean given(Clause clause) {
-        return clause.has(PropFrame::thing)
+        return clause.has(Item::prop)
                 && clause.has(hand -> HandWords.hand(hand)
                         && hand.rel() == null
                         && hand.who() != null
@@ -229,10 +230,12 @@ final class PropFrame implements Frame {
     /** Move the sword to the left hand, pass it there: it is the sword that goes, whichever hand was spoken of. */
     static boolean handedOn(Clause clause) {
         boolean moves = clause.has(Term.Act.MOVE) || clause.has(Term.Act.PASS);
-        boolean named = clause.has(item -> (HandWords.hand(item) || item.bareSide()) && item.rel() == null);
+        int border = clause.find(Item::soft);
+        boolean named = clause.items().subList(0, border < 0 ? clause.size() : border).stream()
+                .anyMatch(item -> (HandWords.hand(item) || item.bareSide()) && item.rel() == null);
         return moves
                 && !named
-                && clause.has(item -> thing(item) && item.rel() == null)
+                && clause.has(item -> item.prop() && item.rel() == null)
                 && clause.has(item -> item.is(Term.Part.HAND)
                         && item.rel() == Term.Rel.TO
                         && item.whose().flatMap(Term.Who::side).isPresent());

@@ -40,6 +40,7 @@ import java.util.Optional;
  * @param earlier the counts that were recorded before this line, in order
  * @param ahead the foot that a step of this line has left in front; empty where none has
  * @param turn the turn of the body by an angle that this line spoke of last
+ * @param holder the hand that holds a prop, as far as the line has come
  */
 @RecordBuilder
 public record Situation(
@@ -59,7 +60,8 @@ public record Situation(
         boolean hears,
         List<Earlier> earlier,
         Optional<Side> ahead,
-        Optional<Move.TurnBody> turn)
+        Optional<Move.TurnBody> turn,
+        Optional<Side> holder)
         implements SituationBuilder.With {
 
     /** What a line spoke of last. */
@@ -104,7 +106,8 @@ public record Situation(
                 false,
                 List.of(),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                pose.prop().map(carried -> carried.held()));
     }
 
     /** {@return what is known once one stands so} */
@@ -127,7 +130,8 @@ public record Situation(
                 hears,
                 earlier,
                 Optional.empty(),
-                turn);
+                turn,
+                fresh.holder.or(() -> holder));
     }
 
     /** {@return whether the body was turned last} */
@@ -153,6 +157,7 @@ public record Situation(
             case Move.Raise raise -> Optional.of(raise.part());
             case Move.Step step -> offTheFloor(step.landing());
             case Move.Slide slide -> offTheFloor(slide.landing());
+            case Move.Lower lower -> offTheFloor(Optional.of(lower.to()));
             case Move.TurnFoot turned when lastFoot.equals(Optional.of(turned.foot())) -> raised;
             default -> Optional.empty();
         };
@@ -190,7 +195,7 @@ public record Situation(
             case Move.Shift(Split.AsHouse(var _, Side heavier)) -> withWeight(WeightShare.on(heavier, 60, 100));
             case Move.PlaceHand hand -> withLastHand(Optional.of(hand.hand())).withLastPlace(Optional.of(hand.to()));
             case Move.Circle circle -> withLastHand(Optional.of(circle.hand()));
-            case Move.HandleProp prop -> withLastHand(Optional.of(prop.hand()));
+            case Move.HandleProp prop -> withLastHand(Optional.of(prop.hand())).withHolder(Optional.of(prop.hand()));
             case Move.TurnBody body
             when body.turning()
                     .filter(turning -> !(turning instanceof Turning.To))

@@ -57,7 +57,9 @@ final class TurnBodyFrame implements Frame {
                 || now.topic() != Situation.Topic.EYES && returns(clause);
         boolean half = clause.has(item -> item.term() instanceof Term.Angle(double degrees) && degrees == BACK);
         boolean limb = clause.has(item -> (WhichFoot.foot(item) || HandWords.hand(item)) && item.rel() == null);
-        boolean bend = clause.has(item -> degrees(item, now))
+        boolean onSide = clause.has(item -> item.bareSide() && item.rel() == Term.Rel.ON);
+        boolean bend = !onSide
+                && clause.has(item -> degrees(item, now))
                 && clause.items().stream()
                         .allMatch(item -> degrees(item, now) || item.bareSide() || Leftover.small(item));
         boolean looks = part && clause.has(Term.Act.LOOK);
@@ -198,8 +200,12 @@ final class TurnBodyFrame implements Frame {
 
     /** Degrees; after a turn, a number alone goes on turning. */
     private static boolean degrees(Item item, Situation now) {
-        return item.term() instanceof Term.Angle
-                || now.turned() && item.term() instanceof Term.Num && item.rel() == null;
+        return item.term() instanceof Term.Angle || now.turned() && likeDegrees(item) && item.rel() == null;
+    }
+
+    /** {@return whether a number may be one of degrees, or a part of a circle: nobody turns by three, but three tenths bear} */
+    static boolean likeDegrees(Item item) {
+        return item.term() instanceof Term.Num(double number) && (number < 1 || number == STEP || number >= 2 * STEP);
     }
 
     /** Turn to the rear over the right shoulder: that way round. */

@@ -453,6 +453,10 @@ final class TurnFootFrame implements Frame {
                         .heading(now.lastHeading())
                         .costs(which.cost());
             }
+            Optional<Toes> withBody = alongBy(sides.getFirst());
+            if (pointed.isEmpty() && withBody.isPresent() && which.side().isPresent()) {
+                return Fit.of(new Move.TurnFoot(sides.getFirst(), on, withBody)).costs(which.cost());
+            }
             aimless = pointed.isEmpty();
             if (aimless) {
                 fit.costs(Costs.RARE);
@@ -460,6 +464,17 @@ final class TurnFootFrame implements Frame {
             }
             boolean known = which.both() || which.side().isPresent();
             return known ? fit : WhichFoot.ask(fit, clause);
+        }
+
+        /** Turn right thirty, the right foot follows: it turns as far as the body does. */
+        private Optional<Toes> alongBy(Side side) {
+            return clause.said(Term.Act.FOLLOW)
+                    ? now.turn()
+                            .flatMap(Move.TurnBody::turning)
+                            .filter(Turning.By.class::isInstance)
+                            .map(by -> new Toes.Turned(
+                                    side.sign() * ((Turning.By) by).turn().degrees()))
+                    : Optional.empty();
         }
 
         /** A number of degrees, or a foot that goes along with the body, and nobody says which way. */

@@ -122,6 +122,7 @@ final class WeightFrame implements Frame {
                     || turnsFirst()
                     || footShifts(clause)
                     || stepsAfter()
+                    || pushesFirst()
                     || lowersAfter()) {
                 return Optional.empty();
             }
@@ -232,6 +233,13 @@ final class WeightFrame implements Frame {
                             .anyMatch(item -> item.is(Term.Part.FOOT) && item.rel() == null);
         }
 
+        /** The hand pushes, and the weight goes left: it is not the weight that is pushed. */
+        private boolean pushesFirst() {
+            int push = clause.find(Term.Act.PUSH);
+            int weight = clause.find(Term.Part.WEIGHT);
+            return push >= 0 && weight > push && clause.parted(push, weight);
+        }
+
         /** Turn right 45 with the weight on the left: the number is of the turn. */
         private boolean turnsFirst() {
             int amount = clause.find(item -> Ways.amount(item.term()).isPresent());
@@ -324,7 +332,10 @@ final class WeightFrame implements Frame {
 
         /** Turn left forty-five, then right ninety: the number goes on turning. */
         private boolean turnsOn() {
-            return now.turned() && !clause.has(WhichLoad::limb) && !clause.has(item -> item.rel() == Term.Rel.ON);
+            return now.turned()
+                    && clause.has(TurnBodyFrame::likeDegrees)
+                    && !clause.has(WhichLoad::limb)
+                    && !clause.has(item -> item.rel() == Term.Rel.ON);
         }
 
         /** Turn left 45, sixty percent left: one turns, and the share is told after a comma. */

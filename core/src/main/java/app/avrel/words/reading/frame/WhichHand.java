@@ -64,6 +64,9 @@ final class WhichHand {
                     ? List.of(Side.LEFT, Side.RIGHT)
                     : now.hand(clause.item(with).who()).stream().toList();
         }
+        if (clause.has(Item::prop)) {
+            return List.of(now.holder().orElse(Side.RIGHT));
+        }
         Optional<Side> against = against();
         if (now.bothHands() && against.isPresent()) {
             return List.of(against.get().other());

@@ -44,7 +44,37 @@ final class Images {
                 || next.is(Term.Part.WAIST)
                 || next.is(Term.Part.BODY);
         boolean share = next.term() instanceof Term.Ratio || next.term() instanceof Term.Share;
-        return next.sidedLimb() || share || trunk && next.rel() == null || next.is(Term.Act.LOOK);
+        boolean much = next.term() instanceof Term.Angle
+                || next.is(Term.Manner.ABOUT)
+                || next.is(Term.Manner.ALL)
+                || next.is(Term.Manner.NONE);
+        boolean limbs = next.part()
+                && next.rel() == null
+                && (next.who() != null || next.many() || next.prop() || next.is(Term.Part.CHEST));
+        boolean turns = next.is(Term.Act.TURN) || next.is(Term.Act.STEP) || next.is(Term.Act.SHIFT);
+        boolean act = turns || next.term() instanceof Term.Act && (goesOn(items, at + 2) || acts(items, at));
+        return limbs || share || much || act || trunk && next.rel() == null || next.is(Term.Act.LOOK);
+    }
+
+    /** As if sitting down, and set the right heel in front; and carry seventy: an act with a limb or a number of its own. */
+    private static boolean goesOn(List<Item> items, int at) {
+        if (at >= items.size()) {
+            return false;
+        }
+        Item item = items.get(at);
+        boolean much =
+                item.term() instanceof Term.Share || item.term() instanceof Term.Measure || item.is(Term.Manner.LITTLE);
+        return much || item.part() && item.rel() == null;
+    }
+
+    /** Like a cross and sink: what is done, where the image is a thing; as if drawing and letting go is one image. */
+    private static boolean acts(List<Item> items, int and) {
+        for (int i = and - 1; i >= 0 && !items.get(i).is(Term.Mark.IMAGE); i--) {
+            if (items.get(i).term() instanceof Term.Act) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Round like a hoop at chest height: where the hands are is no image. */

@@ -173,6 +173,9 @@ final class SecondLimb {
             return Optional.empty();
         }
         Item does = items.get(next);
+        if (does.is(Term.Act.TURN) && bodyTurns(next + 1)) {
+            return Optional.empty();
+        }
         return switch ((Term.Part) first.term()) {
             case TOES -> when(direction(does) || opens(does), Term.Part.TOES);
             case HEEL -> when(opens(does) || vertical(does), Term.Part.HEEL);
@@ -181,6 +184,13 @@ final class SecondLimb {
             case FOOT -> foot(does);
             default -> when(hand(does) || direction(does), first.term());
         };
+    }
+
+    /** The right heel is raised, turn left to face nine: no foot does that, and no side is its own. */
+    private boolean bodyTurns(int at) {
+        return !turns
+                || at < items.size()
+                        && (items.get(at).is(Term.Part.BODY) || items.get(at).is(Term.Act.FACE));
     }
 
     /** The left foot turns in, the right out; left foot on the ball, right flat. */

@@ -78,9 +78,11 @@ final class VerbOfMany {
         return side || looked || seen(item, verb) || (weight(verb) ? middle : ahead);
     }
 
-    /** Look at the left hand, then at the right. */
+    /** Look at the left hand, then at the right; a hook or a fist that nothing leads to is what a hand becomes. */
     private static boolean seen(Item item, Item verb) {
-        return (verb.is(Term.Act.LOOK) || verb.is(Term.Part.EYES))
+        boolean made = item.rel() == null && (item.term() instanceof Term.Shaped || item.is(Term.Part.FIST));
+        return !made
+                && (verb.is(Term.Act.LOOK) || verb.is(Term.Part.EYES))
                 && HandWords.hand(item)
                 && item.whose().flatMap(Term.Who::side).isPresent();
     }
