@@ -233,6 +233,9 @@ final class Amounts {
         while (said.isPresent() && (filler(next) || is(next, Term.Manner.MORE) || fold && is(next, Term.Rel.OF))) {
             next++;
         }
+        if (said.isPresent() && ofBeat(from, next)) {
+            return false;
+        }
         boolean counted = next > from;
         Optional<LengthUnit> unit = unit(next, said.isPresent(), one);
         if (unit.isEmpty()) {
@@ -259,6 +262,16 @@ final class Amounts {
         }
         Length length = new Length(amount * times, unit.get());
         return put(wide ? used + 1 : used, new Term.Measure(length, wide || bare || before));
+    }
+
+    /** On one the foot; en dos pie izquierdo: the number is the beat's, and the foot is no length. */
+    private boolean ofBeat(int number, int unit) {
+        boolean limb = is(unit, Term.Part.FOOT) || is(unit, Term.Part.FIST);
+        boolean article = unit > number + 1 && is(unit - 1, Term.Mark.FILLER);
+        boolean begins =
+                is(-1, Term.Rel.ON) && (at < 2 || Stages.parts(in.get(at - 2).term()) || is(-2, Term.Mark.AND));
+        boolean one = limb && !in.get(at + unit).many();
+        return num(number).filter(beat -> beat >= 1).isPresent() && (article && limb || begins && one);
     }
 
     private boolean ends(int ahead) {

@@ -22,7 +22,7 @@ import java.util.Set;
 final class ToldApart {
 
     /** What a part may cost, read by itself, and still be whole. */
-    private static final double WHOLE = Costs.CLAUSE + 2;
+    private static final double WHOLE = Costs.CLAUSE + 2.5;
 
     /** From so much on, a number beside a side is what that side bears. */
     private static final double MOST_BEARS = 50;

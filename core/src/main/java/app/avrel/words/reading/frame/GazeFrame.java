@@ -137,7 +137,10 @@ final class GazeFrame implements Frame {
             Item item = clause.item(i);
             boolean tip = item.is(Term.Part.TIP) || item.prop();
             boolean apart = i > 0 && clause.item(i - 1).soft();
-            if (tip && !apart && clause.items().subList(0, from).stream().allMatch(Item::bareSide)) {
+            if (tip
+                    && !apart
+                    && clause.items().subList(0, from).stream()
+                            .allMatch(before -> before.bareSide() || Leftover.small(before))) {
                 return Optional.of(item);
             }
         }

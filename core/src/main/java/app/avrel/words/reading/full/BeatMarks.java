@@ -121,6 +121,10 @@ final class BeatMarks {
                 && at + 1 < to
                 && (in.get(at + 1).who() != null
                         || in.get(at + 1).term() instanceof Term.Act
+                        || counts(item)
+                        || in.get(at + 1).part()
+                                && in.get(at + 1).rel() == null
+                                && !in.get(at + 1).many()
                         || in.get(at + 1).term() instanceof Term.Num(double share) && share > BEATS);
         return !weighs && (last || first);
     }
@@ -128,12 +132,16 @@ final class BeatMarks {
     /** Whether the line counts on to this number: "on one … on two" are beats, whatever moves on them. */
     private boolean counts(Item item) {
         double beat = ((Term.Num) item.term()).value();
-        return in.stream()
-                .anyMatch(other -> other != item
-                        && other.rel() == Term.Rel.ON
-                        && other.term() instanceof Term.Num(double near)
-                        && Math.abs(near - beat) == 1
-                        && Math.min(near, beat) <= 4);
+        return in.stream().anyMatch(other -> other != item && next(other, beat));
+    }
+
+    private static boolean next(Item other, double beat) {
+        double near = switch (other.term()) {
+            case Term.OnBeat on -> on.beat();
+            case Term.Num number when other.rel() == Term.Rel.ON -> number.value();
+            default -> 0;
+        };
+        return near > 0 && Math.abs(near - beat) == 1 && Math.min(near, beat) <= 4;
     }
 
     /** Wait a beat, and then something else. */

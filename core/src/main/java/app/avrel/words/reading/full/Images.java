@@ -43,8 +43,12 @@ final class Images {
                 || next.is(Term.Part.WEIGHT)
                 || next.is(Term.Part.WAIST)
                 || next.is(Term.Part.BODY);
-        boolean share = next.term() instanceof Term.Ratio || next.term() instanceof Term.Share;
+        boolean counted = next.term() instanceof Term.Num
+                && at + 2 < items.size()
+                && items.get(at + 2).who() != null;
+        boolean share = next.term() instanceof Term.Ratio || next.term() instanceof Term.Share || counted;
         boolean much = next.term() instanceof Term.Angle
+                || next.term() instanceof Term.Related
                 || next.is(Term.Manner.ABOUT)
                 || next.is(Term.Manner.ALL)
                 || next.is(Term.Manner.NONE);
