@@ -19,6 +19,15 @@ final class AirFrame implements Frame {
                 || item.is(Term.Manner.FLAT));
     }
 
+    /** The right heel pushes to three: it kicks there. */
+    static boolean strikes(Clause clause) {
+        return clause.has(Term.Act.PUSH)
+                && !clause.has(Term.Part.TOES)
+                && clause.has(item -> item.is(Term.Part.HEEL) && item.sidedLimb())
+                && clause.has(item -> item.term() instanceof Term.Hall
+                        || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO);
+    }
+
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
         return new Reading(clause, now).read();
@@ -57,7 +66,7 @@ final class AirFrame implements Frame {
                             && (clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == Term.Rel.WITH)
                                     || clause.has(Term.Part.HEEL)
                                             && (now.lifted().isPresent() || clause.has(Term.Manner.HEIGHT)));
-            if (kicking) {
+            if (kicking || strikes(clause)) {
                 return kicks.kick();
             }
             if (clause.takeAll(Term.Act.STAMP)) {

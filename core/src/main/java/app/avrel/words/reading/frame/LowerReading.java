@@ -149,6 +149,11 @@ final class LowerReading {
         return Optional.of(which.side().isPresent() ? fit : WhichFoot.ask(fit, clause));
     }
 
+    /** Touch with the left ball: that part of the foot does. */
+    private boolean with(Term part) {
+        return clause.items().stream().anyMatch(item -> item.is(part) && item.rel() == Term.Rel.WITH);
+    }
+
     private Optional<Contact> contact(Side side, Term named, Contact standing, boolean lifted) {
         if (clause.takeAll(Term.Manner.FLAT)) {
             clause.takeAll(Term.Part.BALL, Term.Part.SOLE);
@@ -169,14 +174,17 @@ final class LowerReading {
                 && now.topic() == Situation.Topic.FOOT
                 && now.lastFoot().equals(Optional.of(side))
                 && !now.raised().isPresent();
-        if (heel >= 0 && named != Term.Part.HEEL
+        if (with(Term.Part.HEEL)
+                || heel >= 0 && named != Term.Part.HEEL
                 || named == Term.Part.HEEL && (lifted || first || touches || ahead || stepped)) {
             if (heel >= 0) {
                 clause.use(heel);
             }
             return Optional.of(Contact.HEEL);
         }
-        if (clause.takeAll(Term.Part.BALL) || named == Term.Part.BALL && standing != Contact.BALL) {
+        if (clause.takeAll(Term.Part.BALL)
+                || with(Term.Part.BALL)
+                || named == Term.Part.BALL && standing != Contact.BALL) {
             return Optional.of(Contact.BALL);
         }
         boolean floor = named == null && clause.said(Term.Part.FLOOR) && !clause.said(Term.Act.LOWER);

@@ -339,7 +339,8 @@ final class PropFrame implements Frame {
     private static Optional<PropRest> rests(Optional<Item> forearm, Side by, boolean touches, boolean aside) {
         if (forearm.isPresent()) {
             boolean own = forearm.get().whose().flatMap(Term.Who::side).equals(Optional.of(by))
-                    || forearm.get().whose().equals(Optional.of(Term.Who.OWN));
+                    || forearm.get().whose().equals(Optional.of(Term.Who.OWN))
+                    || forearm.get().who() == null && forearm.get().rel() == Term.Rel.BEHIND;
             return Optional.of(own ? PropRest.OWN_FOREARM : PropRest.OTHER_FOREARM);
         }
         return touches ? Optional.of(PropRest.FLOOR) : aside ? Optional.of(PropRest.SIDE) : Optional.empty();

@@ -103,6 +103,9 @@ final class TurnFootFrame implements Frame {
                     || clause.has(Term.Act.TWIST)
                     || clause.has(Term.Act.FOLLOW) && now.turned()
                     || clause.has(Term.Act.PUSH) && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null);
+            if (!clause.has(Term.Act.TURN) && AirFrame.strikes(clause)) {
+                return Optional.empty();
+            }
             boolean opens = clause.has(Term.Act.OPEN) || clause.has(Term.Act.CLOSE);
             boolean points = clause.has(Term.Act.FACE) || clause.has(Term.Act.POINT) || clause.has(Term.Act.LOOK);
             boolean toes = clause.has(

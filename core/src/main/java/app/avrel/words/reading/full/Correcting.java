@@ -64,6 +64,11 @@ final class Correcting {
 
     private static Optional<Integer> wrong(List<Item> said, int no, Item right) {
         for (int i = no - 1; i >= 0; i--) {
+            if (right.part() && right.who() != null && said.get(i).is(right.term())) {
+                return Optional.of(i);
+            }
+        }
+        for (int i = no - 1; i >= 0; i--) {
             Item item = said.get(i);
             boolean side = right.who() != null
                     && right.who().side().isPresent()
