@@ -106,7 +106,8 @@ final class Search {
             }
             List<Item> run = items.subList(from, to);
             boolean apart = open > 0 && Severed.from(items, from, to);
-            double taken = (apart ? 2 * Costs.SEVERED : 0) + ofNext(run);
+            double taken =
+                    (apart ? 2 * Costs.SEVERED : 0) + ofNext(run) + (ofKick(items, from, to) ? Costs.LEFT_OVER : 0);
             double left = dearest(best.get(to)) - path.cost - open - taken;
             for (Fit fit : Frames.read(run, path.now, left)) {
                 double cost = path.cost + open + taken + fit.cost();
@@ -116,6 +117,16 @@ final class Search {
                 }
             }
         }
+    }
+
+    /** Kick to eleven, waist high, the arms open: it is the kick that is so high. */
+    private static boolean ofKick(List<Item> items, int from, int to) {
+        boolean height = from + 2 < to
+                && items.get(from).part()
+                && items.get(from).rel() == null
+                && items.get(from + 1).is(Term.Manner.HEIGHT)
+                && items.get(from + 2).soft();
+        return height && items.subList(0, from).stream().anyMatch(item -> item.is(Term.Act.KICK));
     }
 
     /** Up, hands to the shoulders; forward to 70, palm out: a way and then a comma is not said of what comes next, but of a foot. */

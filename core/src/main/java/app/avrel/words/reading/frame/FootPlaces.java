@@ -58,7 +58,7 @@ final class FootPlaces {
                 | clause.takeAll(Term.Act.CROSS)
                 | clause.has(item -> overOther(item, foot));
         if (crosses) {
-            return Optional.of(across(far));
+            return Optional.of(across(foot, far));
         }
         Optional<Item> anchor = clause.takeItem(FootPlaces::anchors);
         if (anchor.isPresent()) {
@@ -189,7 +189,7 @@ final class FootPlaces {
         }
     }
 
-    private StepPlace across(Optional<Length> far) {
+    private StepPlace across(Side foot, Optional<Length> far) {
         int corner = clause.find(item -> item.term() instanceof Term.Hall);
         if (corner >= 0) {
             clause.keep(corner);
@@ -204,6 +204,9 @@ final class FootPlaces {
                 Term.Way.LEFT_FORWARD,
                 Term.Way.RIGHT_FORWARD);
         clause.takeItem(item -> item.rel() == Term.Rel.TO && anchors(item));
+        clause.takeItem(item -> item.bareSide()
+                && item.rel() == Term.Rel.TO
+                && item.who().side().equals(Optional.of(foot.other())));
         clause.takeItem(
                 item -> item.rel() == Term.Rel.BEFORE || item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.PAST);
         return new StepPlace.Across(behind ? Crossing.BEHIND : Crossing.IN_FRONT, far);

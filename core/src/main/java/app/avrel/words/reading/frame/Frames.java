@@ -113,6 +113,13 @@ public final class Frames {
         if (ofLimb && clause.near(at, 1).filter(Item::sidedLimb).isPresent()) {
             return true;
         }
+        boolean crossesSo = item.is(Term.Act.CROSS)
+                && clause.near(at, 1)
+                        .filter(next -> !(next.term() instanceof Term.Way))
+                        .isEmpty();
+        if (crossesSo) {
+            return false;
+        }
         if (item.term() instanceof Term.Act act) {
             return switch (act) {
                 case LAND, FACE, POINT, HANG, HOVER, LEAN -> false;

@@ -225,7 +225,8 @@ final class HandAside {
                 .anyMatch(item -> item.term() instanceof Term.Act && (goes || !PLAIN.contains(item.term())));
         boolean reaches = clause.said(Term.Manner.EXTENDED);
         boolean hand = !reaches && before.rel() == null && !before.is(Term.Part.PALM) && HandWords.hand(before);
-        boolean there = !acts && (is || hand || before.bareSide() || before.is(Term.Manner.HEIGHT));
+        boolean onward = before.rel() == Term.Rel.FROM && !reaches;
+        boolean there = !acts && (is || hand || onward || before.bareSide() || before.is(Term.Manner.HEIGHT));
         if (there && place.sideways().isPresent()) {
             clause.keep(way);
             return false;

@@ -19,6 +19,7 @@ final class HandBorders {
                 || thenBoth()
                 || bodyTurnsToo()
                 || elbowThenHand()
+                || elbowsAfter()
                 || staysBesideElbow()
                 || upAndDown()
                 || oneUpOneDown()
@@ -118,7 +119,7 @@ final class HandBorders {
         for (int i = border + 1; i + 1 < clause.size(); i++) {
             Item item = clause.item(i);
             boolean both = clause.item(i - 1).soft() && HandWords.hand(item) && item.rel() == null && item.both();
-            if (both && placed(i, clause.size())) {
+            if (both && (item.is(Term.Part.PALM) || placed(i, clause.size()))) {
                 return true;
             }
         }
@@ -219,6 +220,17 @@ final class HandBorders {
         return hand
                 && clause.items().subList(elbow, comma).stream()
                         .anyMatch(item -> Landmarks.of(item.term()).isPresent());
+    }
+
+    /** Hands to the ribs, elbows close: how the elbows are, once the hands have come there, is no place of theirs. */
+    private boolean elbowsAfter() {
+        int elbow = clause.find(item -> item.is(Term.Part.ELBOW) && item.rel() == null);
+        return elbow > 1
+                && clause.item(elbow - 1).soft()
+                && clause.near(elbow, 1)
+                        .filter(next -> next.is(Term.Act.CLOSE) || next.is(Term.Manner.TOGETHER))
+                        .isPresent()
+                && placed(0, elbow);
     }
 
     /** The elbow drops, the hand stays: the one moves and the other does not. */
