@@ -22,7 +22,6 @@ class UnheardTest {
             SPANISH | abre los brazos a los lados y sube | sube
             ENGLISH | the staff stands upright beside the right foot | beside the right foot
             ENGLISH | plant the staff upright beside the right foot, the left hand open at the hip | beside the right foot
-            CHINESE | 右手背在身后，掌心向外 | 手背在身后
             """)
     void aHandAWayOrALengthThatChangesNothingIsPointedAt(Language language, String typed, String unheard) {
         LineReading reading = read(language, typed);

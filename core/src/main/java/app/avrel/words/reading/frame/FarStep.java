@@ -60,6 +60,7 @@ final class FarStep {
                                 .anyMatch(item -> item.term() instanceof Term.Measure(var _, boolean wide) && !wide)
                         && clause.indexOf(Term.Act.STEP) < 0
                         && clause.indexOf(Term.Act.OPEN) < 0
+                        && clause.indexOf(Term.Act.SPREAD) < 0
                         && !aligns();
         if (bareLength) {
             return null;
@@ -96,7 +97,7 @@ final class FarStep {
 
     /** Open the left foot a shoulder width: level with the other, so far from it. */
     private Optional<StepPlace> opened() {
-        return clause.said(Term.Act.OPEN)
+        return clause.said(Term.Act.OPEN) || clause.said(Term.Act.SPREAD)
                 ? clause.take(Term.Measure.class).map(width -> new StepPlace.LevelWithHeel(Optional.of(width.length())))
                 : Optional.empty();
     }

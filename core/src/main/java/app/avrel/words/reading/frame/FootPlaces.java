@@ -84,7 +84,7 @@ final class FootPlaces {
 
     /** {@return whether a foot, not its toes, is opened to a side: it steps there} */
     static boolean opened(Clause clause) {
-        return clause.has(Term.Act.OPEN)
+        return (clause.has(Term.Act.OPEN) || clause.has(Term.Act.SPREAD))
                 && clause.has(item -> item.is(Term.Part.FOOT) || item.is(Term.Part.LEG))
                 && !clause.has(Term.Part.TOES)
                 && !clause.has(item -> Ways.amount(item.term()).isPresent())

@@ -132,12 +132,23 @@ final class LiftReading {
         return Optional.of(which.side().isPresent() ? fit : WhichFoot.ask(fit, clause));
     }
 
+    /** "To the left knee" by itself: a place, and nothing says that a foot goes there. */
+    private boolean onlyPlace() {
+        return now.topic() != Situation.Topic.FOOT
+                && !clause.has(item -> item.term() instanceof Term.Act
+                        || item.is(Term.Way.UP)
+                        || WhichFoot.foot(item) && item.rel() == null);
+    }
+
     private Optional<Fit> lift() {
         boolean toKnee = clause.has(item -> item.is(Term.Part.KNEE)
                 && item.rel() != null
                 && item.who() != null
                 && item.rel() != Term.Rel.WITH
                 && item.rel() != Term.Rel.OF);
+        if (toKnee && onlyPlace()) {
+            return Optional.empty();
+        }
         boolean thighLevel = clause.has(item -> item.is(Term.Part.THIGH))
                 && clause.has(item -> item.is(Term.Part.FLOOR) || item.is(Term.Manner.HEIGHT));
         int ankle = clause.find(item -> item.is(Term.Part.ANKLE));

@@ -109,7 +109,8 @@ final class PropFrame implements Frame {
             return Optional.of(new Fit().noted().holds("what the tip touches"));
         }
         boolean aims = clause.has(Term.Part.TIP) || thing && clause.has(Term.Act.POINT);
-        boolean foot = clause.has(item -> foot(item) && !(aims && item.rel() != null));
+        boolean foot = clause.has(item ->
+                foot(item) && (item.rel() == null || !aims && Landmarks.of(item.term()).isEmpty()));
         if (clause.has(Term.Part.EYES) || foot && !tip || !thing && !tip) {
             return Optional.empty();
         }
@@ -193,6 +194,9 @@ final class PropFrame implements Frame {
                         || item.rel() == Term.Rel.BEFORE
                         || item.rel() == Term.Rel.BESIDE));
         clause.takeAll(Term.Manner.HEIGHT);
+        if (act == PropAct.TURN && points.isPresent()) {
+            clause.takeAll(Term.Act.SWEEP);
+        }
         Side by = hand.flatMap(item -> now.hand(item.who()))
                 .or(() -> giver.flatMap(item -> now.hand(item.who())).map(Side::other))
                 .or(() -> named.flatMap(Item::whose).flatMap(now::hand))
@@ -353,11 +357,11 @@ final class PropFrame implements Frame {
                 .map(item -> item.who() == Term.Who.LEFT ? Pointing.TO_THE_LEFT : Pointing.TO_THE_RIGHT);
     }
 
-    /** The sword points left. */
+    /** The sword points left; cut left with it. */
     private static boolean pointedAt(Clause clause, Item item) {
         return item.bareSide()
                 && clause.near(clause.items().indexOf(item), -1)
-                        .filter(before -> before.is(Term.Act.POINT))
+                        .filter(before -> before.is(Term.Act.POINT) || before.is(Term.Act.SWEEP))
                         .isPresent();
     }
 

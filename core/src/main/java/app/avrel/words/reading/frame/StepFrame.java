@@ -109,7 +109,7 @@ final class StepFrame implements Frame {
                             && (item.rel() == Term.Rel.TO
                                     || item.rel() == Term.Rel.BESIDE
                                     || item.rel() == Term.Rel.WITH && !clause.has(Term.Part.TOES)));
-            boolean opens = clause.has(Term.Act.OPEN)
+            boolean opens = (clause.has(Term.Act.OPEN) || clause.has(Term.Act.SPREAD))
                     && part
                     && (clause.has(item -> item.term() instanceof Term.Measure) || FootPlaces.opened(clause));
             closes |= comesUp;
@@ -123,7 +123,7 @@ final class StepFrame implements Frame {
                 beside = true;
             }
             if (opens) {
-                clause.takeAll(Term.Act.OPEN);
+                clause.takeAll(Term.Act.OPEN, Term.Act.SPREAD);
             }
             boolean goes = closes
                     || opens
