@@ -26,7 +26,7 @@ record CountWords(CountManner manner, List<Item> words, List<Item> others) {
         List<Item> others = new ArrayList<>();
         boolean weighs = items.stream()
                 .anyMatch(item -> item.is(Term.Act.SHIFT) || item.is(Term.Part.WEIGHT) || item.is(Term.Act.SPREAD));
-        for (Item item : items) {
+        for (Item item : apart(items)) {
             Optional<Pace> pace = weighs && item.is(Term.Manner.EVENLY) ? Optional.empty() : pace(item.term());
             Optional<Double> beats = item.term() instanceof Term.Beats(double count) && count > 0 && count <= MOST_BEATS
                     ? Optional.of(count)
@@ -40,6 +40,43 @@ record CountWords(CountManner manner, List<Item> words, List<Item> others) {
             manner = both(manner, said);
         }
         return new CountWords(manner, words, others);
+    }
+
+    /** In as the arms rise, and out as they sink: nobody breathes both ways at once, so the second is done after the first. */
+    private static List<Item> apart(List<Item> items) {
+        List<Item> apart = new ArrayList<>(items);
+        Breath before = null;
+        int said = 0;
+        for (int i = 0; i < apart.size(); i++) {
+            Breath breath = breath(apart.get(i).term()).filter(CountWords::oneWay).orElse(null);
+            if (breath == null) {
+                continue;
+            }
+            int joins = before == null || before == breath ? -1 : joins(apart, said, i);
+            if (joins > 0) {
+                apart.set(joins, apart.get(joins).as(Term.Mark.THEN));
+            }
+            before = breath;
+            said = i;
+        }
+        return apart;
+    }
+
+    private static boolean oneWay(Breath breath) {
+        return breath == Breath.IN || breath == Breath.OUT;
+    }
+
+    /** Where the word stands that joins what is done on a breath to that breath: right after it, else before it. */
+    private static int joins(List<Item> items, int first, int breath) {
+        if (breath + 1 < items.size() && items.get(breath + 1).is(Term.Mark.WHILE)) {
+            return breath + 1;
+        }
+        for (int i = breath - 1; i > first; i--) {
+            if (items.get(i).is(Term.Mark.WHILE)) {
+                return i;
+            }
+        }
+        return -1;
     }
 
     /** In two beats, over three: the small word before them goes with them. */

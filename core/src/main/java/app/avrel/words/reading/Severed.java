@@ -26,9 +26,11 @@ final class Severed {
         return moves && hand(before);
     }
 
-    /** Tilt the left palm: it is not the body that is tilted. */
+    /** Tilt the left palm, lift the left toes and open them: it is not the body that is tilted or lifted. */
     private static boolean actOn(Item before, List<Item> run) {
-        return before.is(Term.Act.LEAN) && hand(run.getFirst());
+        Item first = run.getFirst();
+        return before.is(Term.Act.LEAN) && hand(first)
+                || before.is(Term.Act.RAISE) && first.sidedLimb() && first.rel() == null;
     }
 
     private static boolean hand(Item item) {

@@ -93,14 +93,20 @@ final class GazeFrame implements Frame {
                     .costs(cost));
         }
         boolean follows = clause.indexOf(Term.Act.FOLLOW) >= 0
-                && now.lastHand().isPresent()
                 && !clause.has(
                         item -> item.term() instanceof Term.Hall || item.term() instanceof Term.Way || item.bareSide());
-        if (follows) {
-            Gaze followed = new Gaze.AtHand(now.lastHand().orElseThrow(), Gaze.AtHand.Aim.AT);
-            return Optional.of(Fit.of(new Move.Look(followed)).costs(cost));
+        Optional<Gaze> followed = follows ? followed(now) : Optional.empty();
+        if (followed.isPresent()) {
+            return Optional.of(Fit.of(new Move.Look(followed.get())).costs(cost));
         }
         return direction(clause, now, cost);
+    }
+
+    /** What the eyes follow that are said to go along: the body that turned last, else the hand that moved last. */
+    private static Optional<Gaze> followed(Situation now) {
+        return now.topic() == Situation.Topic.TURN || now.topic() == Situation.Topic.BODY
+                ? Optional.of(Gaze.AHEAD)
+                : now.lastHand().map(hand -> new Gaze.AtHand(hand, Gaze.AtHand.Aim.AT));
     }
 
     /** Turn to 9, but the eyes stay to the front: the hour is of the turn. */

@@ -110,6 +110,7 @@ final class HandAside {
         if (pushes && place.sideways().isEmpty()) {
             Optional<Side> toward = pushedTo();
             if (toward.isPresent()) {
+                sideNamed = true;
                 return place.withSideways(
                         new Sideways.Toward(toward.get() == Side.LEFT ? Direction.LEFT : Direction.RIGHT));
             }

@@ -218,8 +218,10 @@ final class HandBorders {
         Item next = clause.item(comma + 1);
         boolean hand = HandWords.hand(next) && !next.is(Term.Part.ELBOW) && next.rel() == null;
         return hand
-                && clause.items().subList(elbow, comma).stream()
-                        .anyMatch(item -> Landmarks.of(item.term()).isPresent());
+                && clause.items().subList(0, comma).stream()
+                        .anyMatch(item -> Landmarks.of(item.term()).isPresent()
+                                || item.is(Term.Act.LOWER)
+                                || item.is(Term.Act.RAISE));
     }
 
     /** Hands to the ribs, elbows close: how the elbows are, once the hands have come there, is no place of theirs. */

@@ -49,7 +49,7 @@ final class HandLooks {
         }
         boolean opens = clause.has(Term.Act.OPEN)
                 && !clause.has(Item::prop)
-                && clause.items().stream().anyMatch(item -> item.is(Term.Part.HAND))
+                && clause.items().stream().anyMatch(item -> item.is(Term.Part.HAND) || onlyPalms(item))
                 && !clause.has(Term.Way.OUT);
         boolean flat = clause.has(Term.Part.PALM) && clause.takeAll(Term.Manner.FLAT);
         boolean alone = opens && clause.items().size() <= 4
@@ -57,6 +57,13 @@ final class HandLooks {
         return flat || alone || opens && !clause.items().stream().anyMatch(Item::both)
                 ? Optional.of(HandShape.OPEN)
                 : Optional.empty();
+    }
+
+    /** Open the palms, and nowhere to: it is the hands that open. */
+    private boolean onlyPalms(Item item) {
+        return item.is(Term.Part.PALM)
+                && clause.items().stream()
+                        .allMatch(other -> other == item || other.is(Term.Act.OPEN) || Leftover.small(other));
     }
 
     /** The left hand holds the right fist: the hand that holds it is none. */

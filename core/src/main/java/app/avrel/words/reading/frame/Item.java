@@ -18,6 +18,11 @@ import org.jspecify.annotations.Nullable;
 public record Item(
         Term term, Term.@Nullable Rel rel, Term.@Nullable Who who, boolean many, int from, int to, String text) {
 
+    /** {@return the same words, where they mean something else} */
+    public Item as(Term meant) {
+        return new Item(meant, null, null, false, from, to, text);
+    }
+
     public boolean is(Term wanted) {
         return term == wanted;
     }

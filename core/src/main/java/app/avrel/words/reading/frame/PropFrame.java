@@ -101,7 +101,7 @@ final class PropFrame implements Frame {
                 && clause.takeItem(PropFrame::it).isPresent();
         boolean thing =
                 it || clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
-        if (handThen(clause) || thenLooks(clause) || palmLooks(clause)) {
+        if (handThen(clause) || thenLooks(clause) || palmLooks(clause) || withTip(clause)) {
             return Optional.empty();
         }
         if (touchesHand(clause)) {
@@ -179,6 +179,7 @@ final class PropFrame implements Frame {
                 Term.Part.PALM,
                 Term.Manner.UPRIGHT,
                 Term.Way.UP,
+                Term.Way.ROUND,
                 Term.Act.MOVE,
                 Term.Act.STAY,
                 Term.Act.RISE);
@@ -194,6 +195,7 @@ final class PropFrame implements Frame {
                         || item.rel() == Term.Rel.BEFORE
                         || item.rel() == Term.Rel.BESIDE));
         clause.takeAll(Term.Manner.HEIGHT);
+        clause.takeItem(item -> Landmarks.of(item.term()).isPresent() && item.rel() == Term.Rel.FROM);
         if (act == PropAct.TURN && points.isPresent()) {
             clause.takeAll(Term.Act.SWEEP);
         }
@@ -219,6 +221,15 @@ final class PropFrame implements Frame {
                 && clause.near(clause.items().indexOf(item), -1)
                         .filter(before -> before.is(Term.Act.FACE) || before.is(Term.Act.POINT))
                         .isEmpty();
+    }
+
+    /** Draw the sword hand back to the hip, with the tip forward: where the tip points is told apart. */
+    private static boolean withTip(Clause clause) {
+        int tip = clause.find(item -> (item.is(Term.Part.TIP) || item.is(Term.Part.TOES) && item.who() == null)
+                && item.rel() == Term.Rel.WITH);
+        return tip > 0
+                && clause.items().subList(0, tip).stream()
+                        .anyMatch(item -> item.term() instanceof Term.Act || Landmarks.of(item.term()).isPresent());
     }
 
     /** {@return whether a prop goes from one hand to the other} */
@@ -436,7 +447,7 @@ final class PropFrame implements Frame {
                     passes && act == Term.Act.MOVE
                             ? PropAct.PASS
                             : now.pose().prop().isEmpty() && act == Term.Act.HOLD ? PropAct.TAKE : PropAct.TURN;
-                case TURN, POINT, FACE, LOOK, LAY, LOWER, SINK, PULL, DRAW, SWEEP, STAY, FORM, RETURN, PUSH, PRESS ->
+                case TURN, POINT, FACE, LOOK, LAY, LOWER, SINK, PULL, PULL_BACK, DRAW, SWEEP, STAY, FORM, RETURN, PUSH, PRESS ->
                     PropAct.TURN;
                 default -> null;
             };

@@ -31,6 +31,7 @@ final class TurnFootFrame implements Frame {
     @Override
     public boolean may(Clause clause) {
         return clause.has(item -> WhichFoot.foot(item) && !item.is(Term.Part.KNEE))
+                || clause.has(Term.Act.OPEN) && clause.has(item -> item.bareSide() && item.who() == Term.Who.IT)
                 || clause.has(Term.Act.TURN)
                         && (clause.has(Item::bareSide) || clause.has(Term.Way.IN) || clause.has(Term.Way.OUT));
     }
@@ -88,6 +89,7 @@ final class TurnFootFrame implements Frame {
         /** The toes hook in: no hand has that shape here. */
         private boolean hooks() {
             return clause.has(Term.Way.IN)
+                    && !clause.has(item -> item.rel() == Term.Rel.BEHIND)
                     && clause.takeItem(item -> item.term() instanceof Term.Shaped(HandShape shape)
                                     && shape == HandShape.HOOK
                                     && clause.has(foot -> foot.sidedLimb() && WhichFoot.foot(foot)))
@@ -136,7 +138,9 @@ final class TurnFootFrame implements Frame {
                     && (turns || it)
                     && now.topic() == Situation.Topic.FOOT
                     && now.lastFoot().isPresent()
-                    && (it || (clause.has(Term.Way.IN) || clause.has(Term.Way.OUT)) && !clause.has(Item::bareSide));
+                    && (it
+                            || liftedTurns()
+                            || (clause.has(Term.Way.IN) || clause.has(Term.Way.OUT)) && !clause.has(Item::bareSide));
             boolean limb = toes
                     || again
                     || foot
@@ -221,6 +225,11 @@ final class TurnFootFrame implements Frame {
                     : List.of(which.side().orElse(Side.LEFT));
             Fit fit = turn(sides, which, pivot, swings, toes, points && !turns && !opens || many);
             return aimless && !verb ? Optional.empty() : Optional.of(fit);
+        }
+
+        /** The toes come up, swivel them 45 to the left. */
+        private boolean liftedTurns() {
+            return now.raised().isPresent() && clause.has(Term.Ref.THEM);
         }
 
         /** Both feet to 9; the feet too, after the body has turned to a heading. */

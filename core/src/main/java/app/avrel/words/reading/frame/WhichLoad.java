@@ -3,11 +3,17 @@ package app.avrel.words.reading.frame;
 import app.avrel.body.Side;
 import app.avrel.words.lexicon.Term;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** On which foot the weight is said to be. */
 final class WhichLoad {
+
+    /** How a foot is said to be loaded. */
+    private static final Set<Term.Manner> STATES = EnumSet.of(
+            Term.Manner.LIGHT, Term.Manner.FULL, Term.Manner.NONE, Term.Manner.ALL_EMPTY, Term.Manner.ALL_FULL);
 
     private final Clause clause;
     private final Situation now;
@@ -76,10 +82,16 @@ final class WhichLoad {
             return now.front();
         }
         boolean sits = (clause.said(Term.Act.SIT) || clause.said(Term.Act.ROOT)) && now.topic() == Situation.Topic.FOOT;
-        boolean follows = sits || clause.said(Term.Act.FOLLOW) || clause.has(item -> limb(item) && item.who() == null);
+        boolean follows = sits || isSo() || clause.said(Term.Act.FOLLOW) || clause.has(item -> limb(item) && item.who() == null);
         clause.takeItem(item -> limb(item) && item.who() == null);
         clause.take(Term.Rel.ON);
         return follows ? now.lastFoot() : Optional.empty();
+    }
+
+    /** Left toes on the floor, empty: so the foot is that was spoken of. */
+    private boolean isSo() {
+        return now.topic() == Situation.Topic.FOOT
+                && (clause.said(Term.Act.EMPTY) || STATES.stream().anyMatch(clause::said));
     }
 
     /** The side that stands before a state: left full, right empty. */

@@ -53,7 +53,7 @@ final class BareShares {
             Item item = items.get(number);
             double told = ((Term.Num) item.term()).value();
             Term share = new Term.Share(told < 1 ? told * WHOLE : told);
-            items.set(number, new Item(share, null, null, false, item.from(), item.to(), item.text()));
+            items.set(number, item.as(share));
         }
     }
 

@@ -76,11 +76,11 @@ final class BeatMarks {
         if (!(alone && ends)) {
             then(mark);
         }
-        out.add(as(mark, new Term.OnBeat(on)));
+        out.add(mark.as(new Term.OnBeat(on)));
         for (int i = from; i < to; i++) {
             if (i != beat) {
                 Item item = in.get(i);
-                out.add(item.is(Term.Manner.HELD) ? as(item, Term.Act.HOLD) : item);
+                out.add(item.is(Term.Manner.HELD) ? item.as(Term.Act.HOLD) : item);
             }
         }
     }
@@ -93,10 +93,6 @@ final class BeatMarks {
         if (!out.isEmpty() && !parts(out.getLast())) {
             out.add(new Item(Term.Mark.THEN, null, null, false, at.from(), at.from(), ""));
         }
-    }
-
-    private static Item as(Item item, Term term) {
-        return new Item(term, null, null, false, item.from(), item.to(), item.text());
     }
 
     private boolean onBeat(int at, int from, int to) {
@@ -158,11 +154,10 @@ final class BeatMarks {
             return false;
         }
         then(clause.getFirst());
-        out.add(as(clause.getFirst(), Term.Act.HOLD));
-        out.add(as(
-                clause.getLast(), new Term.Waits(((Term.Beats) clause.getLast().term()).count())));
+        out.add(clause.getFirst().as(Term.Act.HOLD));
+        out.add(clause.getLast().as( new Term.Waits(((Term.Beats) clause.getLast().term()).count())));
         if (moves) {
-            out.add(as(clause.getLast(), Term.Mark.THEN));
+            out.add(clause.getLast().as(Term.Mark.THEN));
         }
         return true;
     }
@@ -195,10 +190,10 @@ final class BeatMarks {
         Item beats = in.get(from);
         out.removeLast();
         then(beats);
-        out.add(as(beats, Term.Act.HOLD));
-        out.add(as(beats, new Term.Waits(((Term.Beats) beats.term()).count())));
+        out.add(beats.as(Term.Act.HOLD));
+        out.add(beats.as(new Term.Waits(((Term.Beats) beats.term()).count())));
         if (to > from + 1) {
-            out.add(as(beats, Term.Mark.THEN));
+            out.add(beats.as(Term.Mark.THEN));
             out.addAll(in.subList(from + 1, to));
         }
     }
@@ -228,15 +223,15 @@ final class BeatMarks {
         }
         boolean moved = out.stream().anyMatch(BeatMarks::content);
         if (!moved && beats > 0 && goesOn(to)) {
-            out.add(as(clause.getFirst(), Term.Act.HOLD));
-            out.add(as(clause.get(2), new Term.Waits(beats)));
+            out.add(clause.getFirst().as(Term.Act.HOLD));
+            out.add(clause.get(2).as(new Term.Waits(beats)));
             return true;
         }
         then(clause.getFirst());
-        out.add(as(clause.getFirst(), moved ? Term.Act.HOLD : Term.Manner.HELD));
-        out.add(as(clause.get(1), moved ? new Term.Waits(0) : Term.Mark.FILLER));
+        out.add(clause.getFirst().as(moved ? Term.Act.HOLD : Term.Manner.HELD));
+        out.add(clause.get(1).as(moved ? new Term.Waits(0) : Term.Mark.FILLER));
         if (beats > 0) {
-            out.add(as(clause.get(2), new Term.Beats(beats)));
+            out.add(clause.get(2).as(new Term.Beats(beats)));
         }
         return true;
     }
