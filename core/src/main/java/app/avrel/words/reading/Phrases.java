@@ -417,7 +417,8 @@ final class Phrases {
         }
         Term.Rel placed = grammar.placeAfterThing() ? placeAfter(part, begin, end, rel, who) : null;
         if (placed != null) {
-            boolean comes = (rel == Term.Rel.FROM || rel == Term.Rel.PAST) && goesOn(end + 1);
+            boolean comes = (rel == Term.Rel.FROM || rel == Term.Rel.PAST)
+                    && (goesOn(end + 1) || !PhraseKinds.HAND_LIMBS.contains(part) && goesOnAfterComma(end + 1));
             boolean faces = rel == Term.Rel.TO && begin > 0 && term(begin - 1) == Term.Act.TURN;
             return put(begin, end + 1, part, comes || faces ? rel : placed, who, many);
         }
@@ -442,6 +443,16 @@ final class Phrases {
             }
         }
         return false;
+    }
+
+    /** 从左膝前捞起，上到太阳穴: after the comma it goes on from there. */
+    private boolean goesOnAfterComma(int from) {
+        int comma = from;
+        while (comma < in.size() && !(term(comma) instanceof Term.Mark)) {
+            comma++;
+        }
+        boolean onward = term(comma + 1) instanceof Term.Way || term(comma + 1) == Term.Rel.TO;
+        return term(comma) == Term.Mark.COMMA && onward && goesOn(comma + 1);
     }
 
     /** The relation after a thing; after a limb that itself moves it is a way. */

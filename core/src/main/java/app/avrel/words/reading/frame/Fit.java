@@ -172,7 +172,8 @@ public final class Fit {
         boolean touching = !passes
                 && moves.stream()
                         .anyMatch(move -> move instanceof Move.PlaceHand(var _, HandPlace to, var _)
-                                && to.at().filter(HandAt::ofOtherArm).isPresent());
+                                && to.at().filter(HandAt::ofOtherArm).isPresent()
+                                && to.offset().isEmpty());
         now = hands.isEmpty() ? now : now.withBothHands(hands.size() == 2 || touching);
         List<Side> feet = moves.stream()
                 .filter(Move.OfFoot.class::isInstance)

@@ -263,7 +263,7 @@ final class RelationFrame implements Frame {
     private static Optional<Side> beside(Clause clause) {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
-            boolean place = item.rel() != null
+            boolean place = (item.rel() != null || item.is(Term.Part.RIBS) || item.is(Term.Part.CHEST))
                     && Landmarks.of(item.term()).isPresent()
                     && item.whose().flatMap(Term.Who::side).isPresent();
             if (place) {
