@@ -82,6 +82,7 @@ final class Severed {
         }
         Item next = run.get(1);
         boolean eyes = next.is(Term.Part.EYES) || next.is(Term.Act.LOOK);
-        return next.sidedLimb() || amount && eyes || !amount && next.is(Term.Part.WEIGHT);
+        boolean weight = next.is(Term.Part.WEIGHT) && (!amount || next.rel() == Term.Rel.WITH);
+        return next.sidedLimb() || amount && eyes || weight;
     }
 }

@@ -87,6 +87,7 @@ final class FacedPalm {
                     || item.is(Term.Part.CHEST)
                     || item.is(Term.Part.NAVEL)
                     || item.is(Term.Part.HIPS)
+                    || item.is(Term.Part.THIGH)
                     || item.is(Term.Part.SOLAR_PLEXUS)
                     || item.is(Term.Part.NOSE)
                     || item.is(Term.Part.EAR)

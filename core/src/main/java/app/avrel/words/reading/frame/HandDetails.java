@@ -96,7 +96,8 @@ final class HandDetails {
                 .or(() -> hangs(Term.Part.FINGERS))
                 .or(() -> hangs(Term.Part.FINGERTIPS))
                 .or(() -> after(Term.Part.FINGERS))
-                .or(() -> tips());
+                .or(() -> tips())
+                .or(this::hookPoints);
         if (fingers.isPresent()) {
             said = said.withFingers(fingers.get());
         }
@@ -197,6 +198,12 @@ final class HandDetails {
             clause.use(at);
         }
         return pointing;
+    }
+
+    /** A hook at the shoulder, pointing down: it is its fingers that do. */
+    private Optional<Pointing> hookPoints() {
+        boolean hook = clause.items().stream().anyMatch(HandWords::shaped) && !clause.said(Term.Part.PALM);
+        return hook ? afterPointing() : Optional.empty();
     }
 
     /** Fingertips at the chest, pointing forward. */

@@ -191,7 +191,7 @@ final class LowerReading {
         if (floor && clause.said(Term.Part.HEEL)) {
             return Optional.of(Contact.HEEL);
         }
-        boolean toes = named == Term.Part.TOES || floor && clause.said(Term.Part.TOES);
+        boolean toes = named == Term.Part.TOES || with(Term.Part.TOES) || floor && clause.said(Term.Part.TOES);
         boolean touched = toes && clause.indexOf(Term.Act.LAND) >= 0 && clause.indexOf(Term.Act.LOWER) < 0;
         boolean toesFirst = touched || endsOnToes() || clause.has(Term.Part.TOES) && clause.has(Term.Manner.FIRST);
         return toesFirst ? Optional.of(Contact.BALL) : Optional.empty();

@@ -43,11 +43,15 @@ final class TurnFootFrame implements Frame {
 
     /** The left heel slides out twenty: it swings, and the foot goes nowhere. */
     static boolean heelSwings(Clause clause) {
-        return (clause.has(Term.Act.SLIDE) || heelAlone(clause))
+        boolean far = clause.has(item -> Ways.amount(item.term()).isPresent());
+        boolean goes = clause.said(Term.Act.MOVE)
+                && !clause.has(Term.Part.FOOT)
+                && !clause.has(item -> item.soft() || item.bareSide());
+        return (far && clause.has(Term.Act.SLIDE) || heelAlone(clause) || goes)
                 && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null)
                 && (clause.has(Term.Way.OUT) || clause.has(Term.Way.IN))
-                && clause.has(item -> Ways.amount(item.term()).isPresent())
-                && !clause.has(Term.Measure.class);
+                && !clause.has(Term.Measure.class)
+                && !clause.has(Term.Hall.class);
     }
 
     /** Right heel in 45, and nobody says how it goes there. */
