@@ -80,8 +80,8 @@ final class GazeFrame implements Frame {
             boolean beyond = clause.takeAll(Term.Way.FORWARD) && hand.get().is(Term.Part.FINGERTIPS);
             if (side.isPresent()) {
                 Gaze.AtHand.Aim aim = past || beyond ? Gaze.AtHand.Aim.PAST : Gaze.AtHand.Aim.AT;
-                return Optional.of(
-                        Fit.of(new Move.Look(new Gaze.AtHand(side.get(), aim))).costs(cost));
+                Fit at = Fit.of(new Move.Look(new Gaze.AtHand(side.get(), aim))).costs(cost);
+                return Optional.of(clause.indexOf(Term.Act.FOLLOW) < 0 ? at : leads(clause, at, side.get()));
             }
         }
         Optional<Side> it = clause.takeItem(item -> item.bareSide()
@@ -100,6 +100,17 @@ final class GazeFrame implements Frame {
             return Optional.of(Fit.of(new Move.Look(followed.get())).costs(cost));
         }
         return direction(clause, now, cost);
+    }
+
+    /** The eyes follow the right hand up to the brow: the hand goes there, and they with it. */
+    private static Fit leads(Clause clause, Fit looks, Side hand) {
+        clause.takeItem(item -> item.rel() == Term.Rel.TO && Landmarks.of(item.term()).isPresent())
+                .flatMap(item -> Landmarks.of(item.term()))
+                .ifPresent(height -> {
+                    clause.takeAll(Term.Way.UP, Term.Way.DOWN);
+                    looks.moves().add(new Move.PlaceHand(hand, HandPlace.UNSAID.withHeight(height), Optional.empty()));
+                });
+        return looks;
     }
 
     /** What the eyes follow that are said to go along: the body that turned last, else the hand that moved last. */

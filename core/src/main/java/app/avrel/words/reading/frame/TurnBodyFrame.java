@@ -66,7 +66,7 @@ final class TurnBodyFrame implements Frame {
         if (!part && !verb && !half && !bend || limb && !part || clause.has(Term.Part.WEIGHT)) {
             return Optional.empty();
         }
-        if (looks && looksFirst(clause) || BearingFrame.within(clause) || somethingElse(clause)) {
+        if (looks && looksFirst(clause) || BearingFrame.within(clause) || somethingElse(clause, now)) {
             return Optional.empty();
         }
         boolean oneShoulder = clause.has(item -> item.is(Term.Part.SHOULDER) && !item.many() && item.rel() == null);
@@ -116,9 +116,10 @@ final class TurnBodyFrame implements Frame {
                 .map(fit -> pivot < 0 ? fit : goesAlong(fit, clause, pivot, now));
     }
 
-    /** Swing the staff from the left hip to 3: it is the staff that turns. */
-    private static boolean somethingElse(Clause clause) {
-        return clause.has(item -> item.prop() && item.rel() == null)
+    /** Swing the staff from the left hip to 3; toes up, pivot to 10: it is the staff that turns, or the foot. */
+    private static boolean somethingElse(Clause clause, Situation now) {
+        return TurnFootFrame.toesUpTurnTo(clause, now)
+                || clause.has(item -> item.prop() && item.rel() == null)
                 || clause.has(item -> item.is(Term.Part.HIPS) && item.rel() == Term.Rel.FROM && item.who() != null);
     }
 

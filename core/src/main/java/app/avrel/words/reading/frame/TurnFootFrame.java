@@ -33,7 +33,10 @@ final class TurnFootFrame implements Frame {
         return clause.has(item -> WhichFoot.foot(item) && !item.is(Term.Part.KNEE))
                 || clause.has(Term.Act.OPEN) && clause.has(item -> item.bareSide() && item.who() == Term.Who.IT)
                 || clause.has(Term.Act.TURN)
-                        && (clause.has(Item::bareSide) || clause.has(Term.Way.IN) || clause.has(Term.Way.OUT));
+                        && (clause.has(Item::bareSide)
+                                || clause.has(Term.Way.IN)
+                                || clause.has(Term.Way.OUT)
+                                || clause.has(item -> item.term() instanceof Term.Hall || item.rel() == Term.Rel.TO));
     }
 
     @Override
@@ -52,6 +55,18 @@ final class TurnFootFrame implements Frame {
                 && (clause.has(Term.Way.OUT) || clause.has(Term.Way.IN))
                 && !clause.has(Term.Measure.class)
                 && !clause.has(Term.Hall.class);
+    }
+
+    /** {@return whether something turns to an hour or a wall right after the toes were lifted: it is what they were lifted for} */
+    static boolean toesUpTurnTo(Clause clause, Situation now) {
+        return now.topic() == Situation.Topic.FOOT
+                && now.raised().equals(Optional.of(FootPart.TOES))
+                && clause.said(Term.Act.TURN)
+                && clause.items().stream()
+                        .allMatch(item -> item.is(Term.Act.TURN)
+                                || item.term() instanceof Term.Hall
+                                || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO
+                                || Leftover.small(item));
     }
 
     /** Right heel in 45, and nobody says how it goes there. */
@@ -227,13 +242,14 @@ final class TurnFootFrame implements Frame {
             List<Side> sides = which.both()
                     ? List.of(Side.LEFT, Side.RIGHT)
                     : List.of(which.side().orElse(Side.LEFT));
-            Fit fit = turn(sides, which, pivot, swings, toes, points && !turns && !opens || many);
+            Fit fit = turn(
+                    sides, which, pivot, swings, toes || liftedTurns(), points && !turns && !opens || many);
             return aimless && !verb ? Optional.empty() : Optional.of(fit);
         }
 
-        /** The toes come up, swivel them 45 to the left. */
+        /** The toes come up, swivel them 45 to the left, pivot to 10. */
         private boolean liftedTurns() {
-            return now.raised().isPresent() && clause.has(Term.Ref.THEM);
+            return now.raised().isPresent() && clause.has(Term.Ref.THEM) || toesUpTurnTo(clause, now);
         }
 
         /** Both feet to 9; the feet too, after the body has turned to a heading. */

@@ -60,7 +60,27 @@ final class WhichLoad {
         return down > 0 && down + 1 == clause.size() && clause.item(down - 1).soft();
     }
 
+    /** Weight right to left: from the one to the other. */
+    private Optional<Side> fromOneToTheOther() {
+        for (int i = 0; i + 1 < clause.size(); i++) {
+            Item from = clause.item(i);
+            Item to = clause.item(i + 1);
+            boolean sides = from.bareSide() && from.rel() == null && to.bareSide() && to.rel() == Term.Rel.TO;
+            Optional<Side> goal = sides ? to.who().side() : Optional.empty();
+            if (goal.isPresent() && from.who().side().filter(side -> side != goal.get()).isPresent()) {
+                clause.use(i);
+                clause.use(i + 1);
+                return goal;
+            }
+        }
+        return Optional.empty();
+    }
+
     private Optional<Side> named() {
+        Optional<Side> goal = fromOneToTheOther();
+        if (goal.isPresent()) {
+            return goal;
+        }
         Optional<Item> who =
                 clause.takeItem(item -> (limb(item) && !besides(item) || item.bareSide()) && item.who() != null);
         boolean whole = ways || who.filter(Item::bareSide).isPresent();
