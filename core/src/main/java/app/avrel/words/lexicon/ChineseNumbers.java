@@ -29,9 +29,9 @@ final class ChineseNumbers {
     private static final Pattern BEATS = Pattern.compile(N + "(?:个)?拍(?:子)?(半)?");
     private static final Pattern NTH_BEAT = Pattern.compile("第" + N + "拍");
     private static final Pattern DEGREES = Pattern.compile(N + "度");
-    private static final Pattern HALF = Pattern.compile("一半|半(?=[个一拳脚肩拃])");
+    private static final Pattern HALF = Pattern.compile("一半|半(?=[个一拳脚肩拃米尺寸])");
     private static final Pattern AND_HALF = Pattern.compile(N + "个?半(?=[拳脚肩拃])");
-    private static final Pattern PLAIN = Pattern.compile("([零一二三四五六七八九十百]+|两(?=[拳寸个厘公米肩]|脚长))");
+    private static final Pattern PLAIN = Pattern.compile("([零一二三四五六七八九十百]+|两(?=[拳寸个厘公米肩尺]|脚长))");
 
     /** What begins here: its term and where it ends. */
     record Found(Term term, int end) {}

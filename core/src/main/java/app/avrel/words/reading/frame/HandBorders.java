@@ -229,9 +229,10 @@ final class HandBorders {
         int elbow = clause.find(item -> item.is(Term.Part.ELBOW) && item.rel() == null);
         return elbow > 1
                 && clause.item(elbow - 1).soft()
-                && clause.near(elbow, 1)
-                        .filter(next -> next.is(Term.Act.CLOSE) || next.is(Term.Manner.TOGETHER))
-                        .isPresent()
+                && (placed(elbow + 1, clause.size())
+                        || clause.near(elbow, 1)
+                                .filter(next -> next.is(Term.Act.CLOSE) || next.is(Term.Manner.TOGETHER))
+                                .isPresent())
                 && placed(0, elbow);
     }
 

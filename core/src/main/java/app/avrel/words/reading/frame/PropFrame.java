@@ -98,10 +98,10 @@ final class PropFrame implements Frame {
                 && clause.has(item -> item.is(Term.Part.TOES) && item.who() == null && !item.many());
         boolean it = now.topic() == Situation.Topic.PROP
                 && (clause.has(Term.Act.POINT) || clause.has(Term.Act.OPEN) || clause.has(Term.Act.CLOSE))
-                && clause.takeItem(PropFrame::it).isPresent();
+                && (clause.takeItem(PropFrame::it).isPresent() || onlyAims(clause));
         boolean thing =
                 it || clause.has(item -> prop(item).isPresent() || item.is(Term.Part.PROP) || item.is(Term.Part.TIP));
-        if (handThen(clause) || thenLooks(clause) || palmLooks(clause) || withTip(clause)) {
+        if (handThen(clause) || thenLooks(clause) || palmLooks(clause) || withTip(clause) || thenPointsIt(clause)) {
             return Optional.empty();
         }
         if (touchesHand(clause)) {
@@ -111,7 +111,7 @@ final class PropFrame implements Frame {
         boolean aims = clause.has(Term.Part.TIP) || thing && clause.has(Term.Act.POINT);
         boolean foot = clause.has(item ->
                 foot(item) && (item.rel() == null || !aims && Landmarks.of(item.term()).isEmpty()));
-        if (clause.has(Term.Part.EYES) || foot && !tip || !thing && !tip) {
+        if (clause.has(item -> item.is(Term.Part.EYES) && item.rel() != Term.Rel.AT) || foot && !tip || !thing && !tip) {
             return Optional.empty();
         }
         boolean tipOfFoot = now.topic() == Situation.Topic.FOOT
@@ -230,6 +230,25 @@ final class PropFrame implements Frame {
         return tip > 0
                 && clause.items().subList(0, tip).stream()
                         .anyMatch(item -> item.term() instanceof Term.Act || Landmarks.of(item.term()).isPresent());
+    }
+
+    /** Open the fan and point it there: where it points is told apart. */
+    private static boolean thenPointsIt(Clause clause) {
+        int point = clause.find(Term.Act.POINT);
+        return point > 1
+                && clause.item(point - 1).soft()
+                && clause.near(point, 1).filter(PropFrame::it).isPresent();
+    }
+
+    /** The fan opens, pointing to the left front corner: it is what was spoken of that points there. */
+    private static boolean onlyAims(Clause clause) {
+        return clause.items().stream()
+                .allMatch(item -> item.is(Term.Act.POINT)
+                        || item.is(Term.Act.FACE)
+                        || item.term() instanceof Term.Hall
+                        || item.term() instanceof Term.Way
+                        || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO
+                        || Leftover.small(item));
     }
 
     /** {@return whether a prop goes from one hand to the other} */

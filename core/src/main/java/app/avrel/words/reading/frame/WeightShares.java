@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** How much is on which foot: in numbers, in words, as the house has it, or only more on one than on the other. */
 final class WeightShares {
@@ -225,7 +226,9 @@ final class WeightShares {
 
     /** Twenty percent more. */
     private boolean more(int number) {
-        return number + 1 < clause.size() && clause.item(number + 1).is(Term.Manner.MORE);
+        return Stream.of(clause.near(number, 1), clause.near(number, -1))
+                .flatMap(Optional::stream)
+                .anyMatch(beside -> beside.is(Term.Manner.MORE));
     }
 
     /** So much more than it bears already, as far as that is known. */

@@ -41,6 +41,9 @@ final class Correcting {
             return false;
         }
         Item right = said.get(next);
+        if (saidAnew(said, no, next)) {
+            return true;
+        }
         Optional<Integer> wrong = wrong(said, no, right);
         if (wrong.isEmpty()) {
             return false;
@@ -54,6 +57,50 @@ final class Correcting {
         }
         said.subList(from, next + 1).clear();
         return true;
+    }
+
+    /** Right foot forward, no, right foot back: who names the limb or the act again says the whole anew. */
+    private static boolean saidAnew(List<Item> said, int no, int next) {
+        int end = border(said, next, said.size());
+        Item right = said.get(next);
+        boolean limb = right.sidedLimb();
+        if (end - next < 2 || !limb && !(right.term() instanceof Term.Act)) {
+            return false;
+        }
+        Optional<Integer> old = limb ? last(said, no, right, true) : Optional.empty();
+        old = old.or(() -> last(said, no, right, false));
+        if (old.isEmpty()) {
+            return false;
+        }
+        List<Item> anew = List.copyOf(said.subList(next, end));
+        int from = no;
+        while (from > 0 && said.get(from - 1).mark() && from - 1 > old.get()) {
+            from--;
+        }
+        said.subList(from, end).clear();
+        said.subList(old.get(), border(said, old.get(), from)).clear();
+        said.addAll(old.get(), anew);
+        return true;
+    }
+
+    private static int border(List<Item> items, int from, int most) {
+        int end = from;
+        while (end < most && !items.get(end).mark()) {
+            end++;
+        }
+        return end;
+    }
+
+    /** Where that limb, of that side or of any, or an act was said last. */
+    private static Optional<Integer> last(List<Item> said, int no, Item right, boolean sameSide) {
+        for (int i = no - 1; i >= 0; i--) {
+            Item item = said.get(i);
+            boolean like = right.part() ? item.is(right.term()) && item.rel() == null : item.term() instanceof Term.Act;
+            if (like && (!sameSide || item.who() == right.who())) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
     }
 
     /** What stands in for another keeps the small word that led to the other, where it has none itself. */
