@@ -16,7 +16,8 @@ final class AirFrame implements Frame {
                 || item.is(Term.Act.RAISE)
                 || item.is(Term.Act.HOVER)
                 || item.is(Term.Act.PULL_BACK)
-                || item.is(Term.Manner.FLAT));
+                || item.is(Term.Manner.FLAT)
+                || item.is(Term.Way.DOWN) && clause.size() == 1);
     }
 
     /** The right heel pushes to three: it kicks there. */
