@@ -69,9 +69,15 @@ final class Unheard {
         List<Item> part = items.subList(from, to);
         return !items.get(index).soft()
                 && to - from < items.size()
-                && (part.stream().anyMatch(item -> DEEDS.stream().anyMatch(item::is)) || looks(part))
+                && (part.stream().anyMatch(this::deed) || looks(part))
                 && part.stream().noneMatch(item -> item.is(Term.Part.WRIST))
                 && idle(Math.max(0, from - 1), to);
+    }
+
+    /** Sit back, sixty on the right: how far one sits the share tells. */
+    private boolean deed(Item item) {
+        boolean shared = item.is(Term.Act.SIT) && fit.moves().stream().anyMatch(Move.Shift.class::isInstance);
+        return !shared && DEEDS.stream().anyMatch(item::is);
     }
 
     /** Palm to the ear: what it looks at, told in a part of its own. */

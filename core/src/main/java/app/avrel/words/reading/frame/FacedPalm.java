@@ -98,12 +98,12 @@ final class FacedPalm {
                     && item.rel() == Term.Rel.TO
                     && clause.near(i, -1)
                             .filter(before -> before.is(Term.Act.TURN)
-                                    || before.is(Term.Way.IN)
+                                    || before.is(Term.Way.IN) && !comes()
                                     || before == clause.item(palm) && turned(palm))
                             .isPresent();
             boolean toward = turns
                     || afterPlace(i)
-                    || item.rel() == Term.Rel.TO && item.text().startsWith("toward")
+                    || item.rel() == Term.Rel.TO && item.text().startsWith("toward") && !comes()
                     || item.is(Term.Part.BODY) && item.rel() == Term.Rel.TO;
             if ((trunk || afterPlace(i))
                     && clause.open(i)
@@ -138,6 +138,11 @@ final class FacedPalm {
             }
         }
         return Optional.empty();
+    }
+
+    /** The palms come in to the chest: the hands do, however they look. */
+    private boolean comes() {
+        return clause.said(Term.Act.MOVE) || clause.said(Term.Act.DRAW) || clause.said(Term.Act.PULL_BACK);
     }
 
     /** At the shoulder, palm toward the face: the hand has its place already. */

@@ -391,7 +391,8 @@ final class HandFrame implements Frame {
             }
             Fit fit = Fit.of(moves)
                     .heading(aside.heading().or(() -> heading))
-                    .passing(clause.items().stream().anyMatch(item -> item.rel() == Term.Rel.PAST));
+                    .passing(clause.said(Term.Act.SWEEP)
+                            || clause.items().stream().anyMatch(item -> item.rel() == Term.Rel.PAST));
             if (place.thumb().isPresent()) {
                 fit.holds("where the thumb points");
             }

@@ -66,7 +66,7 @@ final class NearSteps {
                 && (clause.has(WhichFoot::foot) || clause.has(Item::bareSide))
                 && !clause.has(Term.Part.WEIGHT);
         return follows
-                && !now.turned()
+                && !now.turning()
                 && (clause.takeItem(item -> item.term() instanceof Term.Num(double n) && n == 0.5)
                                 .isPresent()
                         || clause.items().size() <= 2);

@@ -41,6 +41,7 @@ import java.util.Optional;
  * @param ahead the foot that a step of this line has left in front; empty where none has
  * @param turn the turn of the body by an angle that this line spoke of last
  * @param holder the hand that holds a prop, as far as the line has come
+ * @param footTurned whether a foot was turned last, where it stands
  */
 @RecordBuilder
 public record Situation(
@@ -61,7 +62,8 @@ public record Situation(
         List<Earlier> earlier,
         Optional<Side> ahead,
         Optional<Move.TurnBody> turn,
-        Optional<Side> holder)
+        Optional<Side> holder,
+        boolean footTurned)
         implements SituationBuilder.With {
 
     /** What a line spoke of last. */
@@ -107,7 +109,8 @@ public record Situation(
                 List.of(),
                 Optional.empty(),
                 Optional.empty(),
-                pose.prop().map(carried -> carried.held()));
+                pose.prop().map(carried -> carried.held()),
+                false);
     }
 
     /** {@return what is known once one stands so} */
@@ -131,7 +134,8 @@ public record Situation(
                 earlier,
                 Optional.empty(),
                 turn,
-                fresh.holder.or(() -> holder));
+                fresh.holder.or(() -> holder),
+                footTurned);
     }
 
     /** {@return whether the body was turned last} */
@@ -139,9 +143,17 @@ public record Situation(
         return topic == Topic.TURN;
     }
 
+    /** {@return whether what follows turns along: the body was turned last, or a foot} */
+    boolean turning() {
+        return turned() || footTurned;
+    }
+
     /** {@return what is known after a move was read} */
     Situation after(Move move) {
-        Situation next = withTopic(topic(move)).withRaised(stillRaised(move)).remembering(move);
+        Situation next = withTopic(topic(move))
+                .withRaised(stillRaised(move))
+                .withFootTurned(move instanceof Move.TurnFoot)
+                .remembering(move);
         if (move instanceof Move.OfFoot foot) {
             boolean air = MoveQuestions.inTheAir(move);
             boolean turns = move instanceof Move.TurnFoot;

@@ -122,7 +122,7 @@ final class TurnFootFrame implements Frame {
                     || parallel
                     || heelSwings(clause)
                     || clause.has(Term.Act.TWIST)
-                    || clause.has(Term.Act.FOLLOW) && now.turned()
+                    || clause.has(Term.Act.FOLLOW) && now.turning()
                     || clause.has(Term.Act.PUSH) && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null);
             if (!clause.has(Term.Act.TURN) && AirFrame.strikes(clause)) {
                 return Optional.empty();

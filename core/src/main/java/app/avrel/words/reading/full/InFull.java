@@ -18,7 +18,7 @@ public final class InFull {
         List<Item> said = Turned.of(Images.of(phrases, typed));
         said = SideAfter.of(Afterwards.of(said, language));
         said = SecondLimb.of(Elided.of(Opposed.of(Landing.of(FallenToes.of(said)))));
-        return BeatMarks.of(Correcting.of(BareShares.of(said)));
+        return BeatMarks.of(Correcting.of(BareShares.of(TouchedHand.of(said, language))));
     }
 
     /**

@@ -1,0 +1,55 @@
+package app.avrel.words.reading.full;
+
+import app.avrel.label.Language;
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.HandWords;
+import app.avrel.words.reading.frame.Item;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/** "The left palm touches the right": the other hand, and no way that the left one goes. */
+final class TouchedHand {
+
+    private static final Set<Term.Act> TOUCHING =
+            EnumSet.of(Term.Act.LAND, Term.Act.MEET, Term.Act.HOLD, Term.Act.TAKE);
+
+    private TouchedHand() {}
+
+    static List<Item> of(List<Item> items, Language language) {
+        List<Item> said = new ArrayList<>(items);
+        for (int i = 2; i < said.size(); i++) {
+            Item hand = said.get(i - 2);
+            Item other = said.get(i);
+            boolean subject = HandWords.hand(hand) && hand.sidedLimb();
+            if (subject && touches(said.get(i - 1), language) && touched(hand, other)) {
+                said.set(
+                        i,
+                        new Item(
+                                Term.Part.HAND,
+                                Term.Rel.TO,
+                                other.who(),
+                                false,
+                                other.from(),
+                                other.to(),
+                                other.text()));
+            }
+        }
+        return said;
+    }
+
+    /** Spanish says "a la derecha" for a way; "roza la derecha" is the hand. */
+    private static boolean touches(Item item, Language language) {
+        return item.term() instanceof Term.Act act
+                && (TOUCHING.contains(act) || act == Term.Act.SWEEP && language == Language.SPANISH);
+    }
+
+    private static boolean touched(Item hand, Item other) {
+        boolean bare = other.bareSide() || other.is(Term.Part.PALM) || other.is(Term.Part.HAND);
+        return bare
+                && other.rel() == null
+                && other.whose().flatMap(Term.Who::side).isPresent()
+                && other.who() != hand.who();
+    }
+}
