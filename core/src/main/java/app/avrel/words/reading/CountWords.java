@@ -48,7 +48,8 @@ record CountWords(CountManner manner, List<Item> words, List<Item> others) {
         Breath before = null;
         int said = 0;
         for (int i = 0; i < apart.size(); i++) {
-            Breath breath = breath(apart.get(i).term()).filter(CountWords::oneWay).orElse(null);
+            Breath breath =
+                    breath(apart.get(i).term()).filter(CountWords::oneWay).orElse(null);
             if (breath == null) {
                 continue;
             }

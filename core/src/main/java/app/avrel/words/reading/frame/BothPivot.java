@@ -54,8 +54,8 @@ final class BothPivot {
         Fit fit = new Fit();
         for (Side side : Side.values()) {
             Toes toes = by.<Toes>map(degrees -> new Toes.Turned(side == to ? degrees : -degrees))
-                    .orElseGet(() ->
-                            new Toes.TurnedSome(side == to ? Toes.TurnedSome.Way.OUT : Toes.TurnedSome.Way.IN));
+                    .orElseGet(
+                            () -> new Toes.TurnedSome(side == to ? Toes.TurnedSome.Way.OUT : Toes.TurnedSome.Way.IN));
             fit.moves().add(new Move.TurnFoot(side, pivot, Optional.of(toes)));
         }
         if (by.isEmpty()) {
@@ -72,8 +72,7 @@ final class BothPivot {
         boolean feet = clause.has(item -> item.is(Term.Part.FOOT) && item.rel() == null);
         Clause.Marks before = clause.marks();
         clause.use(on);
-        clause.takeAll(
-                Term.Act.TURN, Term.Act.FACE, Term.Part.FOOT, Term.Part.WAIST, Term.Part.BODY, Term.Way.ROUND);
+        clause.takeAll(Term.Act.TURN, Term.Act.FACE, Term.Part.FOOT, Term.Part.WAIST, Term.Part.BODY, Term.Way.ROUND);
         Ways ways = new Ways(clause, now);
         Optional<Heading> hall = ways.hall();
         if (hall.isEmpty()) {

@@ -104,7 +104,8 @@ final class GazeFrame implements Frame {
 
     /** The eyes follow the right hand up to the brow: the hand goes there, and they with it. */
     private static Fit leads(Clause clause, Fit looks, Side hand) {
-        clause.takeItem(item -> item.rel() == Term.Rel.TO && Landmarks.of(item.term()).isPresent())
+        clause.takeItem(item ->
+                        item.rel() == Term.Rel.TO && Landmarks.of(item.term()).isPresent())
                 .flatMap(item -> Landmarks.of(item.term()))
                 .ifPresent(height -> {
                     clause.takeAll(Term.Way.UP, Term.Way.DOWN);

@@ -81,7 +81,7 @@ final class HandFrame implements Frame {
 
         Optional<Fit> read() {
             HandBorders borders = new HandBorders(clause);
-            if (borders.within() || PropFrame.given(clause) || PropFrame.handedOn(clause)) {
+            if (borders.within() || PropHands.given(clause) || PropHands.handedOn(clause)) {
                 return Optional.empty();
             }
             if (clause.has(Term.Act.CIRCLE)

@@ -29,8 +29,8 @@ final class LowerReading {
         boolean alone = clause.has(Term.Manner.FLAT) && now.lastFoot().isPresent();
         boolean raised = now.raised().isPresent();
         boolean them = raised && now.bothFeet() && clause.has(Term.Ref.THEM);
-        boolean only = clause.size() == 1
-                && (lowers || clause.has(Term.Way.DOWN) && now.topic() == Situation.Topic.FOOT);
+        boolean only =
+                clause.size() == 1 && (lowers || clause.has(Term.Way.DOWN) && now.topic() == Situation.Topic.FOOT);
         boolean hanging = only && (now.lifted().isPresent() || raised) || them;
         if (!(lowers || lands || downward) || !(part || it || alone || hanging)) {
             return Optional.empty();

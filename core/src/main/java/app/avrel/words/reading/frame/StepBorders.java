@@ -40,8 +40,7 @@ final class StepBorders {
 
     /** {@return whether toes are spoken of that only turn or touch} */
     boolean onlyToes(StepVerbs verbs, boolean land) {
-        boolean toAnkle =
-                verbs.draws() && clause.has(item -> item.is(Term.Part.ANKLE) && item.rel() != null);
+        boolean toAnkle = verbs.draws() && clause.has(item -> item.is(Term.Part.ANKLE) && item.rel() != null);
         return clause.has(Term.Part.TOES)
                 && !land
                 && !verbs.steps()

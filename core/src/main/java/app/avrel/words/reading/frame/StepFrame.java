@@ -125,9 +125,7 @@ final class StepFrame implements Frame {
             if (foot.isPresent()) {
                 return fit;
             }
-            return asksTogether
-                    ? WhichFoot.ask(new Fit(), clause).costs(fit.cost())
-                    : WhichFoot.ask(fit, clause);
+            return asksTogether ? WhichFoot.ask(new Fit(), clause).costs(fit.cost()) : WhichFoot.ask(fit, clause);
         }
 
         private double verbCost() {
@@ -146,9 +144,7 @@ final class StepFrame implements Frame {
 
         /** A foot that stepped does not follow itself. */
         private boolean followsItself(WhichFoot.Found which, Optional<Side> foot) {
-            return verbs.half()
-                    && which.at() < 0
-                    && now.lastFoot().equals(Optional.of(foot.orElse(Side.LEFT)));
+            return verbs.half() && which.at() < 0 && now.lastFoot().equals(Optional.of(foot.orElse(Side.LEFT)));
         }
 
         /** Drawn in beside the other, a fist apart: how far apart they stand is a place for it. */

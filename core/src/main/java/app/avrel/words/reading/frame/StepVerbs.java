@@ -176,8 +176,8 @@ final class StepVerbs {
                 || item.is(Term.Act.HALF_STEP)
                 || item.term() instanceof Term.Hall);
         if (way) {
-            clause.takeItem(item -> item.is(Term.Way.OUT)
-                    && clause.has(verb -> verb.is(Term.Act.MOVE) && verb.from() == item.from()));
+            clause.takeItem(item ->
+                    item.is(Term.Way.OUT) && clause.has(verb -> verb.is(Term.Act.MOVE) && verb.from() == item.from()));
         }
     }
 

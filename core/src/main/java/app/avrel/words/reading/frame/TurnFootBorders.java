@@ -67,9 +67,7 @@ final class TurnFootBorders {
     private boolean landsFirst() {
         int first = clause.find(Term.Manner.FIRST);
         return first >= 0
-                && clause.near(first, 1)
-                        .filter(next -> next.is(Term.Act.TURN))
-                        .isEmpty();
+                && clause.near(first, 1).filter(next -> next.is(Term.Act.TURN)).isEmpty();
     }
 
     /** The foot goes flat, and then, after a comma, its toes turn. */

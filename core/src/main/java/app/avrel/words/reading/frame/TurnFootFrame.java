@@ -110,8 +110,8 @@ final class TurnFootFrame implements Frame {
             Optional<Pivot> pivot = on.part(words.toes(), words.foot());
             boolean swings = swings(pivot);
             int owner = PivotOn.owner(clause);
-            boolean amount = words.toes()
-                    && clause.has(item -> Ways.amount(item.term()).isPresent());
+            boolean amount =
+                    words.toes() && clause.has(item -> Ways.amount(item.term()).isPresent());
             WhichFoot.Found which = owner >= 0 ? on.owned(owner) : WhichFoot.of(clause, now, amount);
             takeVerbs();
             Fit fit = turn(which, pivot, swings);
@@ -120,8 +120,7 @@ final class TurnFootFrame implements Frame {
 
         /** It is the heel that goes, and the toes the other way. */
         private boolean swings(Optional<Pivot> pivot) {
-            boolean heelGoes =
-                    !words.toes() && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null);
+            boolean heelGoes = !words.toes() && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null);
             boolean liftedHeel = !words.part() && words.it() && heelIsUp(now.lastFoot());
             return pivot.isEmpty() && !words.toes() && !words.foot() && (words.heel() || liftedHeel)
                     || heelGoes && pivot.equals(Optional.of(Pivot.BALL));

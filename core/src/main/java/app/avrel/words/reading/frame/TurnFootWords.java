@@ -35,8 +35,7 @@ final class TurnFootWords {
                 || clause.has(Term.Act.PUSH) && clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null);
         opens = clause.has(Term.Act.OPEN) || clause.has(Term.Act.CLOSE);
         points = clause.has(Term.Act.FACE) || clause.has(Term.Act.POINT) || clause.has(Term.Act.LOOK);
-        toes = clause.has(item ->
-                item.is(Term.Part.TOES) && (item.rel() == null || !NO_SUBJECT.contains(item.rel())));
+        toes = clause.has(item -> item.is(Term.Part.TOES) && (item.rel() == null || !NO_SUBJECT.contains(item.rel())));
         part = clause.has(WhichFoot::foot);
         heel = clause.has(item -> item.is(Term.Part.HEEL) || item.is(Term.Part.BALL) || item.is(Term.Part.SOLE));
         foot = clause.has(item -> item.is(Term.Part.FOOT));

@@ -67,7 +67,8 @@ final class WhichLoad {
             Item to = clause.item(i + 1);
             boolean sides = from.bareSide() && from.rel() == null && to.bareSide() && to.rel() == Term.Rel.TO;
             Optional<Side> goal = sides ? to.who().side() : Optional.empty();
-            if (goal.isPresent() && from.who().side().filter(side -> side != goal.get()).isPresent()) {
+            if (goal.isPresent()
+                    && from.who().side().filter(side -> side != goal.get()).isPresent()) {
                 clause.use(i);
                 clause.use(i + 1);
                 return goal;
@@ -102,7 +103,8 @@ final class WhichLoad {
             return now.front();
         }
         boolean sits = (clause.said(Term.Act.SIT) || clause.said(Term.Act.ROOT)) && now.topic() == Situation.Topic.FOOT;
-        boolean follows = sits || isSo() || clause.said(Term.Act.FOLLOW) || clause.has(item -> limb(item) && item.who() == null);
+        boolean follows =
+                sits || isSo() || clause.said(Term.Act.FOLLOW) || clause.has(item -> limb(item) && item.who() == null);
         clause.takeItem(item -> limb(item) && item.who() == null);
         clause.take(Term.Rel.ON);
         return follows ? now.lastFoot() : Optional.empty();

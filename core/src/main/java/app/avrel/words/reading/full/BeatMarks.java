@@ -155,7 +155,8 @@ final class BeatMarks {
         }
         then(clause.getFirst());
         out.add(clause.getFirst().as(Term.Act.HOLD));
-        out.add(clause.getLast().as( new Term.Waits(((Term.Beats) clause.getLast().term()).count())));
+        out.add(clause.getLast()
+                .as(new Term.Waits(((Term.Beats) clause.getLast().term()).count())));
         if (moves) {
             out.add(clause.getLast().as(Term.Mark.THEN));
         }
