@@ -31,6 +31,9 @@ final class RelationFrame implements Frame {
     private static final Set<HandRelation> NEARER =
             EnumSet.of(HandRelation.CROSSED_WRISTS, HandRelation.PASSING_INSIDE);
 
+    /** Relations in which the other hand leads where one is said to be within. */
+    private static final Set<HandRelation> ABOVE = EnumSet.of(HandRelation.FOLDED_FOREARMS, HandRelation.STACKED);
+
     @Override
     public boolean joins() {
         return true;
@@ -85,52 +88,100 @@ final class RelationFrame implements Frame {
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
-        boolean stays = clause.has(Term.Act.STAY)
-                && clause.has(item -> HandWords.hand(item)
-                        && item.rel() == null
-                        && item.whose().flatMap(Term.Who::side).isPresent());
-        if (stays) {
-            return Optional.empty();
-        }
-        if (clause.has(item -> item.is(Term.Part.ELBOW)
-                && item.rel() == null
-                && item.who() != null
-                && item.who().side().isPresent())) {
+        if (ofOneHand(clause)) {
             return Optional.empty();
         }
         boolean fists = fistsCross(clause);
         boolean forms = clause.has(Term.Act.FORM) || clause.has(Term.Act.HOLD);
         boolean ball = clause.takeAll(Term.Manner.BALL_HELD) || forms && clause.takeAll(Term.Part.BALL);
-        Optional<HandRelation> relation = clause.take(Term.Related.class).map(Term.Related::relation);
-        clause.take(Term.Related.class);
-        if (relation.equals(Optional.of(HandRelation.PALMS_TOGETHER)) && onTop(clause)) {
-            relation = Optional.of(HandRelation.STACKED);
-        }
+        Optional<HandRelation> named = named(clause);
         if (ball && goesElsewhere(clause) || bodyGoesOn(clause, ball)) {
             return Optional.empty();
         }
+        Optional<HandRelation> relation = ball || named.isPresent() ? named : joined(clause, fists);
         if (!ball && relation.isEmpty()) {
-            boolean crossed = (clause.has(Term.Act.CROSS) || clause.has(Term.Manner.CROSSED))
-                    && (clause.has(item -> HandWords.hand(item) && item.both()) || fists);
-            boolean palms = clause.has(Term.Manner.TOGETHER)
-                    && clause.has(item -> item.both()
-                            && (item.is(Term.Part.PALM)
-                                    || item.is(Term.Part.HAND)
-                                            && clause.has(Term.Act.PRESS)
-                                            && !clause.has(Term.Way.DOWN)));
-            boolean wrists = palms
-                    || clause.has(item -> item.is(Term.Part.WRIST) && item.both()) && clause.has(Term.Manner.TOGETHER);
-            if (!crossed && !wrists) {
-                return Optional.empty();
-            }
-            boolean forearms = clause.has(Term.Part.FOREARM);
-            clause.takeAll(Term.Act.CROSS, Term.Manner.CROSSED, Term.Manner.TOGETHER, Term.Act.LAND);
-            relation = Optional.of(
-                    palms
-                            ? HandRelation.PALMS_TOGETHER
-                            : forearms ? HandRelation.FOLDED_FOREARMS : HandRelation.CROSSED_WRISTS);
-            clause.takeAll(Term.Act.PRESS);
+            return Optional.empty();
         }
+        takeVerbs(clause);
+        Optional<Side> beside = ball ? beside(clause) : Optional.empty();
+        Optional<Palm> palm = palms(clause);
+        boolean nearer = relation.filter(NEARER::contains).isPresent();
+        boolean placed = placed(clause, nearer);
+        boolean turned = (clause.has(Term.Rel.INSIDE) || clause.has(Term.Way.IN))
+                && relation.filter(ABOVE::contains).isPresent();
+        Optional<Side> leading = leading(clause, ball, nearer).map(side -> turned ? side.other() : side);
+        Optional<Landmark> height = height(clause, ball);
+        Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
+        if (gap.filter(length -> length.amount() < 0).isPresent()) {
+            return Optional.empty();
+        }
+        takeSmall(clause);
+        boolean open = leading.isPresent() && !placed;
+        if (ball) {
+            Optional<Side> above = open ? Optional.empty() : leading;
+            return Optional.of(above.map(side -> Fit.of(new Move.HoldBall(side, height, gap, beside)))
+                    .orElseGet(() -> ask(clause, "ball")));
+        }
+        HandRelation found = relation.get();
+        if (unclear(found, leading, open)) {
+            return Optional.of(ask(clause, key(found)));
+        }
+        List<Move> moves = new ArrayList<>();
+        moves.add(new Move.RelateHands(found, leading, height, gap, palm));
+        if (fists && clause.takeAll(Term.Part.FIST)) {
+            for (Side side : Side.values()) {
+                moves.add(new Move.PlaceHand(side, HandPlace.UNSAID.withShape(HandShape.FIST), Optional.empty()));
+            }
+        }
+        return Optional.of(Fit.of(moves));
+    }
+
+    /** A hand stays, an elbow is named: what one of them does is no relation of both. */
+    private static boolean ofOneHand(Clause clause) {
+        boolean stays = clause.has(Term.Act.STAY)
+                && clause.has(item -> HandWords.hand(item)
+                        && item.rel() == null
+                        && item.whose().flatMap(Term.Who::side).isPresent());
+        return stays || clause.has(item -> item.is(Term.Part.ELBOW) && item.sidedLimb());
+    }
+
+    /** The relation that a word of its own says; hands together, one on top of the other, are stacked. */
+    private static Optional<HandRelation> named(Clause clause) {
+        Optional<HandRelation> relation = clause.take(Term.Related.class).map(Term.Related::relation);
+        clause.take(Term.Related.class);
+        boolean stacked = relation.equals(Optional.of(HandRelation.PALMS_TOGETHER)) && onTop(clause);
+        return stacked ? Optional.of(HandRelation.STACKED) : relation;
+    }
+
+    /** Both hands cross, or come together. */
+    private static Optional<HandRelation> joined(Clause clause, boolean fists) {
+        boolean crossed = (clause.has(Term.Act.CROSS) || clause.has(Term.Manner.CROSSED))
+                && (clause.has(item -> HandWords.hand(item) && item.both()) || fists);
+        boolean presses = clause.has(Term.Act.PRESS) && !clause.has(Term.Way.DOWN);
+        boolean palms = clause.has(Term.Manner.TOGETHER)
+                && clause.has(item ->
+                        item.both() && (item.is(Term.Part.PALM) || item.is(Term.Part.HAND) && presses));
+        boolean wrists = clause.has(Term.Manner.TOGETHER)
+                && clause.has(item -> item.is(Term.Part.WRIST) && item.both());
+        if (!crossed && !palms && !wrists) {
+            return Optional.empty();
+        }
+        boolean forearms = clause.has(Term.Part.FOREARM);
+        clause.takeAll(Term.Act.CROSS, Term.Manner.CROSSED, Term.Manner.TOGETHER, Term.Act.LAND, Term.Act.PRESS);
+        if (palms) {
+            return Optional.of(HandRelation.PALMS_TOGETHER);
+        }
+        return Optional.of(forearms ? HandRelation.FOLDED_FOREARMS : HandRelation.CROSSED_WRISTS);
+    }
+
+    /** Which hand leads must be said, and where it is, unless both do the same or one sees it. */
+    private static boolean unclear(HandRelation found, Optional<Side> leading, boolean open) {
+        boolean alike = found == HandRelation.PALMS_TOGETHER || found == HandRelation.APART;
+        return open && !alike && found != HandRelation.PALM_UNDER_ELBOW
+                || leading.isEmpty() && !alike && !MAY_STAY_OPEN.contains(found);
+    }
+
+    private static void takeVerbs(Clause clause) {
         clause.takeAll(
                 Term.Act.FORM,
                 Term.Act.HOLD,
@@ -143,20 +194,9 @@ final class RelationFrame implements Frame {
                 Term.Act.SLIDE,
                 Term.Act.STAY,
                 Term.Act.LAND);
-        Optional<Side> beside = ball ? beside(clause) : Optional.empty();
-        Optional<Palm> palm = palms(clause);
-        boolean nearer = relation.filter(NEARER::contains).isPresent();
-        boolean placed = placed(clause, nearer);
-        boolean within = clause.has(Term.Rel.INSIDE) || clause.has(Term.Way.IN);
-        boolean folded = relation.filter(HandRelation.FOLDED_FOREARMS::equals).isPresent();
-        boolean stacked = relation.filter(HandRelation.STACKED::equals).isPresent();
-        Optional<Side> leading =
-                leading(clause, ball, nearer).map(side -> (folded || stacked) && within ? side.other() : side);
-        Optional<Landmark> height = height(clause, ball);
-        Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
-        if (gap.filter(length -> length.amount() < 0).isPresent()) {
-            return Optional.empty();
-        }
+    }
+
+    private static void takeSmall(Clause clause) {
         clause.takeAll(
                 Term.Part.HAND,
                 Term.Part.PALM,
@@ -179,31 +219,6 @@ final class RelationFrame implements Frame {
                 Term.Act.FACE,
                 Term.Manner.WIDE);
         clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.BOTH);
-        boolean open = leading.isPresent() && !placed;
-        if (ball && open) {
-            return Optional.of(ask(clause, "ball"));
-        }
-        if (ball) {
-            return Optional.of(leading.map(above -> Fit.of(new Move.HoldBall(above, height, gap, beside)))
-                    .orElseGet(() -> ask(clause, "ball")));
-        }
-        HandRelation found = relation.get();
-        boolean alike = found == HandRelation.PALMS_TOGETHER || found == HandRelation.APART;
-        boolean named = found == HandRelation.PALM_UNDER_ELBOW || alike;
-        if (open && !named) {
-            return Optional.of(ask(clause, key(found)));
-        }
-        if (leading.isEmpty() && !alike && !MAY_STAY_OPEN.contains(found)) {
-            return Optional.of(ask(clause, key(found)));
-        }
-        List<Move> moves = new ArrayList<>();
-        moves.add(new Move.RelateHands(found, leading, height, gap, palm));
-        if (fists && clause.takeAll(Term.Part.FIST)) {
-            for (Side side : Side.values()) {
-                moves.add(new Move.PlaceHand(side, HandPlace.UNSAID.withShape(HandShape.FIST), Optional.empty()));
-            }
-        }
-        return Optional.of(Fit.of(moves));
     }
 
     /** The fists cross: what crosses are the wrists, and the hands are fists. */
