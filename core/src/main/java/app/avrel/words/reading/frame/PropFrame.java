@@ -54,11 +54,20 @@ final class PropFrame implements Frame {
             }
             boolean aims = clause.has(Term.Part.TIP) || thing && clause.has(Term.Act.POINT);
             boolean foot = clause.has(item -> PropWords.foot(item)
-                    && (item.rel() == null || !aims && Landmarks.of(item.term()).isEmpty()));
+                    && !height(item)
+                    && (item.rel() == null
+                            || !aims && Landmarks.of(item.term()).isEmpty()));
             if (foot && !tip || !thing && !tip || PropBorders.ofOthers(clause, now)) {
                 return Optional.empty();
             }
             return Optional.of(handled(aims));
+        }
+
+        /** At knee height: that is no knee. */
+        private boolean height(Item item) {
+            return clause.near(clause.items().indexOf(item), 1)
+                    .filter(next -> next.is(Term.Manner.HEIGHT))
+                    .isPresent();
         }
 
         /** Open it; pointing to the corner: the prop that was spoken of. */
@@ -218,7 +227,10 @@ final class PropFrame implements Frame {
         private void keepAims() {
             for (int i = 0; i < clause.size(); i++) {
                 Item item = clause.item(i);
-                if (clause.open(i) && item.rel() != null && (PropWords.foot(item) || item.is(Term.Part.KNEE))) {
+                if (clause.open(i)
+                        && item.rel() != null
+                        && !height(item)
+                        && (PropWords.foot(item) || item.is(Term.Part.KNEE))) {
                     clause.keep(i);
                 }
             }
