@@ -55,8 +55,7 @@ final class PropFrame implements Frame {
             boolean aims = clause.has(Term.Part.TIP) || thing && clause.has(Term.Act.POINT);
             boolean foot = clause.has(item -> PropWords.foot(item)
                     && !height(item)
-                    && (item.rel() == null
-                            || !aims && Landmarks.of(item.term()).isEmpty()));
+                    && (item.rel() == null || !aims && Landmarks.of(item.term()).isEmpty()));
             if (foot && !tip || !thing && !tip || PropBorders.ofOthers(clause, now)) {
                 return Optional.empty();
             }

@@ -39,9 +39,8 @@ final class PropPoints {
     static boolean at(Clause clause, Item item) {
         return item.bareSide()
                 && clause.near(clause.items().indexOf(item), -1)
-                        .filter(before -> before.is(Term.Act.POINT)
-                                || before.is(Term.Act.FACE)
-                                || before.is(Term.Act.SWEEP))
+                        .filter(before ->
+                                before.is(Term.Act.POINT) || before.is(Term.Act.FACE) || before.is(Term.Act.SWEEP))
                         .isPresent();
     }
 

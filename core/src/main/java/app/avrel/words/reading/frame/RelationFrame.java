@@ -159,10 +159,9 @@ final class RelationFrame implements Frame {
                 && (clause.has(item -> HandWords.hand(item) && item.both()) || fists);
         boolean presses = clause.has(Term.Act.PRESS) && !clause.has(Term.Way.DOWN);
         boolean palms = clause.has(Term.Manner.TOGETHER)
-                && clause.has(item ->
-                        item.both() && (item.is(Term.Part.PALM) || item.is(Term.Part.HAND) && presses));
-        boolean wrists = clause.has(Term.Manner.TOGETHER)
-                && clause.has(item -> item.is(Term.Part.WRIST) && item.both());
+                && clause.has(item -> item.both() && (item.is(Term.Part.PALM) || item.is(Term.Part.HAND) && presses));
+        boolean wrists =
+                clause.has(Term.Manner.TOGETHER) && clause.has(item -> item.is(Term.Part.WRIST) && item.both());
         if (!crossed && !palms && !wrists) {
             return Optional.empty();
         }
