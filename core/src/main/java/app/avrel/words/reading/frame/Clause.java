@@ -12,23 +12,41 @@ public final class Clause {
     private final List<Item> items;
     /** The same, for going through them: a clause is looked through hundreds of times. */
     private final Item[] each;
+    /** Which words occur, a bit for some of them: most that are asked for do not, and are not looked for then. */
+    private final long occurring;
 
     private long used;
     private long kept;
     private Term.Who subject;
 
     public Clause(List<Item> items) {
-        this(items, items.toArray(Item[]::new));
+        this.items = items;
+        this.each = items.toArray(Item[]::new);
+        long bits = 0;
+        for (Item item : each) {
+            bits |= bit(item.term());
+        }
+        this.occurring = bits;
     }
 
-    private Clause(List<Item> items, Item[] each) {
-        this.items = items;
-        this.each = each;
+    private Clause(Clause other) {
+        this.items = other.items;
+        this.each = other.each;
+        this.occurring = other.occurring;
+    }
+
+    /** A word is one object, so that its identity tells it; what carries a number is made anew each time. */
+    private static long bit(Term term) {
+        return term instanceof Enum<?> ? 1L << (System.identityHashCode(term) & 63) : 0;
+    }
+
+    private boolean lacks(Term term) {
+        return (bit(term) & ~occurring) != 0;
     }
 
     /** {@return the same phrases, none of them spoken for} */
     Clause anew() {
-        return new Clause(items, each);
+        return new Clause(this);
     }
 
     List<Item> items() {
@@ -109,6 +127,9 @@ public final class Clause {
     }
 
     int find(Term term) {
+        if (lacks(term)) {
+            return -1;
+        }
         for (int i = 0; i < each.length; i++) {
             if (each[i].term() == term && open(i)) {
                 return i;
@@ -119,6 +140,9 @@ public final class Clause {
 
     /** {@return where the first phrase with this term stands, taken or not; below 0 where there is none} */
     int indexOf(Term term) {
+        if (lacks(term)) {
+            return -1;
+        }
         for (int i = 0; i < each.length; i++) {
             if (each[i].term() == term) {
                 return i;
@@ -138,6 +162,9 @@ public final class Clause {
     }
 
     boolean take(Term term) {
+        if (lacks(term)) {
+            return false;
+        }
         for (int i = 0; i < each.length; i++) {
             if (each[i].term() == term && open(i) && !foreign(each[i])) {
                 use(i);
