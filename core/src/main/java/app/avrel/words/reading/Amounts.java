@@ -236,6 +236,9 @@ final class Amounts {
         if (said.isPresent() && ofBeat(from, next)) {
             return false;
         }
+        if (from == 0 && twoFistsGo(next)) {
+            return put(1, Term.Who.BOTH);
+        }
         boolean counted = next > from;
         Optional<LengthUnit> unit = unit(next, said.isPresent(), one);
         if (unit.isEmpty()) {
@@ -274,6 +277,22 @@ final class Amounts {
         return num(number).filter(beat -> beat >= 1).isPresent() && (article && limb || begins && one);
     }
 
+    /** Two fists draw to the waist: where something begins with them, and goes by no length, they are no length. */
+    private boolean twoFistsGo(int fist) {
+        boolean begins = at == 0 || term(-1) instanceof Term.Mark || term(-1) instanceof Term.OnBeat;
+        int way = fist + 1;
+        while (term(way) instanceof Term.Way) {
+            way++;
+        }
+        boolean byLength = is(way, Term.Act.LOWER) || is(way, Term.Act.SINK) || is(way, Term.Act.RISE);
+        return begins
+                && fist == 1
+                && is(fist, Term.Part.FIST)
+                && num(0).filter(two -> two == 2).isPresent()
+                && term(way) instanceof Term.Act
+                && !byLength;
+    }
+
     private boolean ends(int ahead) {
         return at + ahead >= in.size()
                 || is(ahead, Term.Mark.COMMA)
@@ -301,7 +320,7 @@ final class Amounts {
         if (term == Term.Part.FOOT) {
             return counted ? Optional.of(LengthUnit.FOOT_LENGTH) : Optional.empty();
         }
-        if (number && term == Term.Part.FINGERS) {
+        if ((number || article && sinksBy(next)) && term == Term.Part.FINGERS) {
             boolean apart = across(next + 1) || farFrom(next + 1) || is(next + 1, Term.Manner.MORE);
             return apart || goesUpOrDown() ? Optional.of(LengthUnit.FIST) : Optional.empty();
         }

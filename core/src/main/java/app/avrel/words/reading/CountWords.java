@@ -32,12 +32,12 @@ record CountWords(CountManner manner, List<Item> words, List<Item> others) {
                     ? Optional.of(count)
                     : Optional.empty();
             CountManner said = new CountManner(breath(item.term()), pace, beats, arrival(item.term()));
-            boolean any = !said.equals(CountManner.UNSAID);
+            boolean any = !said.equals(CountManner.UNSAID) && !changes(manner, said);
             if (beats.isPresent() && leads(others, item)) {
                 words.add(others.removeLast());
             }
             (any ? words : others).add(item);
-            manner = both(manner, said);
+            manner = any ? both(manner, said) : manner;
         }
         return new CountWords(manner, words, others);
     }
@@ -99,7 +99,21 @@ record CountWords(CountManner manner, List<Item> words, List<Item> others) {
         boolean openEnded =
                 before.pace().equals(Optional.of(Pace.OPEN)) && said.pace().equals(Optional.of(Pace.HELD));
         Optional<Pace> pace = openEnded ? before.pace() : said.pace();
-        return before.with(new CountManner(breath, pace, said.beats(), said.arrival()));
+        boolean each = (before.breath().equals(Optional.of(Breath.IN_THEN_OUT))
+                        || before.breath().equals(Optional.of(Breath.OUT_THEN_IN)))
+                && said.beats().isPresent();
+        Optional<Double> beats =
+                each ? said.beats().map(more -> more + before.beats().orElse(0.0)) : said.beats();
+        return before.with(new CountManner(breath, pace, beats, said.arrival()));
+    }
+
+    /** Slow, and then faster: a count has one pace, and the second one stays marked. */
+    private static boolean changes(CountManner before, CountManner said) {
+        boolean slowed = before.pace().equals(Optional.of(Pace.SLOW))
+                && said.pace().equals(Optional.of(Pace.QUICK));
+        boolean quickened = before.pace().equals(Optional.of(Pace.QUICK))
+                && said.pace().equals(Optional.of(Pace.SLOW));
+        return slowed || quickened;
     }
 
     private static Optional<Breath> breath(Term term) {

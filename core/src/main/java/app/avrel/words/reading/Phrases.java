@@ -171,12 +171,13 @@ final class Phrases {
                 && (side || part);
     }
 
-    /** Draw in the right foot: "in" belongs to the verb, and the foot is what is drawn. */
+    /** Draw in the right foot, turn in the left toes: "in" belongs to the verb, and the foot is what is drawn or turned. */
     private boolean drawnIn(int next) {
         Term verb = at > 0 ? in.get(at - 1).term() : null;
         int limb = term(next) instanceof Term.Who ? skip(next + 1) : next;
         boolean foot = term(limb) == Term.Part.FOOT || term(limb) == Term.Part.LEG || term(limb) == Term.Part.HEEL;
-        return foot && (verb == Term.Act.DRAW || verb == Term.Act.PULL || verb == Term.Act.MOVE);
+        boolean turned = verb == Term.Act.TURN && (foot || term(limb) == Term.Part.TOES);
+        return turned || foot && (verb == Term.Act.DRAW || verb == Term.Act.PULL || verb == Term.Act.MOVE);
     }
 
     /** A small word, perhaps two, and what it leads to. */

@@ -116,7 +116,9 @@ final class Tidying {
         boolean houseShare = move instanceof Move.Shift
                 && ofStance.contains(move)
                 && stage.stream()
-                        .anyMatch(other -> other instanceof Move.Shift(Split.Said _) && !ofStance.contains(other));
+                        .anyMatch(other -> other instanceof Move.Shift(Split.Said _)
+                                && !ofStance.contains(other)
+                                && !onward(other, ofStance));
         boolean onBall = move instanceof Move.Lower(Side foot, Contact to, var place, var _)
                 && to == Contact.BALL
                 && place.isEmpty()
@@ -130,12 +132,20 @@ final class Tidying {
         return onBall
                 || touches
                 || houseShare
+                || onward(move, ofStance)
                 || move instanceof Move.PlaceHand(var hand, var to, var _)
                         && to.equals(APART)
                         && stage.stream()
                                 .anyMatch(other -> other instanceof Move.PlaceHand(var same, var place, var _)
                                         && same == hand
                                         && place.targets());
+    }
+
+    /** Shift forward into a left bow stance: how much goes to the left, the stance says. */
+    private static boolean onward(Move move, List<Move> ofStance) {
+        return ofStance.stream()
+                .anyMatch(stance -> stance instanceof Move.Shift(Split.AsHouse(var _, var heavier))
+                        && move.equals(new Move.Shift(Split.toward(heavier))));
     }
 
     /** Knees soft, tailbone down, one fist: one sinks once, as far as is said. */

@@ -128,10 +128,12 @@ final class FarStep {
                 || item.is(Term.Way.OUT)
                 || item.is(Term.Way.SIDE)
                 || item.term() instanceof Term.Hall
+                || item.rel() == Term.Rel.TO && item.term() instanceof Term.Num
                 || item.is(Term.Way.ACROSS));
         if (leads
                 && clause.takeItem(item -> item.is(Term.Part.ANKLE) && item.rel() != null)
                         .isPresent()) {
+            clause.takeAll(Term.Manner.INWARD_ARC);
             return Optional.of(FootWay.BY_THE_ANKLE);
         }
         if (clause.takeAll(Term.Manner.INWARD_ARC)) {

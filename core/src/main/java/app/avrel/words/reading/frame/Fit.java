@@ -25,6 +25,7 @@ public final class Fit {
     private CountManner manner = CountManner.UNSAID;
     private Optional<Heading> heading = Optional.empty();
     private boolean noted;
+    private Optional<Side> about = Optional.empty();
     private boolean passes;
     private boolean carries;
     private double cost;
@@ -95,6 +96,12 @@ public final class Fit {
         return noted;
     }
 
+    /** A foot of which nothing moves is spoken of. */
+    Fit about(Side foot) {
+        about = Optional.of(foot);
+        return this;
+    }
+
     /** The hand goes past the other arm: it is not with it afterwards. */
     Fit passing(boolean by) {
         passes = by;
@@ -162,7 +169,7 @@ public final class Fit {
 
     /** {@return what is known afterwards} */
     public Situation after(Situation before) {
-        Situation now = before;
+        Situation now = about.isPresent() ? before.withLastFoot(about) : before;
         for (Move move : moves) {
             now = now.after(move);
         }

@@ -4,6 +4,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Heading;
 import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.Reach;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.words.lexicon.Term;
 import java.util.EnumSet;
@@ -92,6 +93,10 @@ final class HandAside {
                 && clause.near(out, 1).filter(next -> next.is(Term.Way.FORWARD)).isPresent()) {
             clause.use(out);
         }
+        if (out > 0 && strikesOut(out, place)) {
+            clause.use(out);
+            return place.withReach(Reach.EXTENDED);
+        }
         int own = pushes || place.sideways().isPresent() ? -1 : partOfItsOwn();
         if (own >= 0) {
             clause.use(own);
@@ -116,6 +121,26 @@ final class HandAside {
             }
         }
         return rounded && place.sideways().isEmpty() ? place.withSideways(Sideways.CENTRE) : place;
+    }
+
+    /** The right fist goes out to chest height; sale al pecho: it goes out ahead, where no side is said. */
+    private boolean strikesOut(int out, HandPlace place) {
+        Item goes = clause.item(out - 1);
+        boolean oneWord = goes.from() == clause.item(out).from();
+        boolean fist = clause.items().stream().anyMatch(item -> item.is(Term.Part.FIST) && item.rel() == null);
+        int height = clause.near(out, 1).filter(next -> next.is(Term.Manner.HEIGHT)).isPresent() ? 2 : 1;
+        boolean goal = clause.near(out, height)
+                .filter(next -> (height == 2 || next.rel() == Term.Rel.TO)
+                        && next.part()
+                        && Landmarks.of(next.term()).isPresent())
+                .isPresent();
+        return goes.is(Term.Act.MOVE)
+                && (oneWord || fist)
+                && goal
+                && !now.bothHands()
+                && place.height().isPresent()
+                && place.sideways().isEmpty()
+                && place.reach().isEmpty();
     }
 
     /** {@return whether a length says how far the hands are apart: by its words, or because the palms face at it} */
@@ -218,6 +243,9 @@ final class HandAside {
             return false;
         }
         Item before = clause.item(way - 1);
+        if (arms(way)) {
+            return true;
+        }
         boolean goes = clause.items().stream()
                 .anyMatch(item ->
                         item.rel() == Term.Rel.TO && Landmarks.of(item.term()).isPresent());
@@ -233,6 +261,14 @@ final class HandAside {
             return false;
         }
         return there;
+    }
+
+    /** Raise the arms forward to shoulder height: an arm that is raised so is there, and ahead. */
+    private boolean arms(int way) {
+        boolean raised = way > 0 && clause.items().subList(0, way).stream().anyMatch(item -> item.is(Term.Act.RAISE));
+        boolean arms = clause.items().subList(0, way).stream()
+                .anyMatch(item -> item.rel() == null && (item.is(Term.Part.ARM) || HandWords.hand(item) && item.both()));
+        return raised && arms;
     }
 
     private boolean afterComma(Item item) {

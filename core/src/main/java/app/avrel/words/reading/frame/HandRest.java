@@ -90,7 +90,7 @@ final class HandRest {
         boolean way = clause.takeAll(Term.Way.UP, Term.Way.DOWN);
         boolean moves = clause.items().stream().anyMatch(item -> item.term() instanceof Term.Act || item.rel() != null);
         if (moves) {
-            clause.takeAll(Term.Way.FORWARD, Term.Way.BACK, Term.Way.OUT, Term.Way.IN);
+            takeWays();
         }
         clause.takeAll(
                 Term.Manner.FIRST,
@@ -107,6 +107,28 @@ final class HandRest {
         clause.takeAll(Term.Ref.THEM);
         clause.takeItem(item -> item.bareSide() && (item.who() == Term.Who.IT || item.who() == Term.Who.BOTH));
         return way;
+    }
+
+    /** Takes the ways to a place; what sweeps back from there, or pushes on, goes a way of its own. */
+    private void takeWays() {
+        for (int i = 0; i < clause.size(); i++) {
+            Item way = clause.item(i);
+            boolean straight = way.is(Term.Way.FORWARD) || way.is(Term.Way.BACK);
+            boolean aside = way.is(Term.Way.OUT) || way.is(Term.Way.IN);
+            if (clause.open(i) && (aside || straight && !onward(i))) {
+                clause.use(i);
+            }
+        }
+    }
+
+    private boolean onward(int way) {
+        boolean last = way + 1 == clause.size() || clause.item(way + 1).soft();
+        return last
+                && way > 2
+                && (clause.item(way - 1).is(Term.Act.SWEEP) || clause.item(way - 1).is(Term.Act.PUSH))
+                && clause.item(way - 2).soft()
+                && clause.items().subList(0, way - 2).stream()
+                        .anyMatch(item -> Landmarks.of(item.term()).isPresent());
     }
 
     /** Whether a phrase names the hand that moves once more. */

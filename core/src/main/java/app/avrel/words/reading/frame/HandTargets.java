@@ -110,7 +110,8 @@ final class HandTargets {
         boolean pointedAt = (limb.rel() == Term.Rel.TO || limb.rel() == Term.Rel.AT)
                 && clause.said(Term.Act.POINT)
                 && clause.said(Term.Part.FINGERS);
-        if (pointedAt || limb.rel() == Term.Rel.LEVEL_WITH || limb.rel() == Term.Rel.LINE_OF) {
+        boolean height = on > 0 && clause.item(on - 1).is(Term.Manner.HEIGHT);
+        if (pointedAt || height || limb.rel() == Term.Rel.LEVEL_WITH || limb.rel() == Term.Rel.LINE_OF) {
             clause.keep(clause.items().indexOf(limb));
             return place;
         }

@@ -38,7 +38,7 @@ public final class HandWords {
                         item.rel() == Term.Rel.TO && Landmarks.of(item.term()).isPresent());
     }
 
-    static boolean shaped(Item item) {
+    public static boolean shaped(Item item) {
         return item.term() instanceof Term.Shaped;
     }
 }

@@ -18,7 +18,7 @@ final class NotFrame implements Frame {
     public Optional<Fit> read(Clause clause, Situation now) {
         int not = clause.find(Term.Mark.NOT);
         if (not < 0) {
-            return stays(clause);
+            return stays(clause, now);
         }
         boolean acts = false;
         boolean limb = false;
@@ -38,16 +38,20 @@ final class NotFrame implements Frame {
         return Optional.of(new Fit().noted().holds("what is not done"));
     }
 
-    /** The right foot stays: nothing of it moves. */
-    private static Optional<Fit> stays(Clause clause) {
-        boolean foot = clause.size() == 2
-                && WhichFoot.foot(clause.item(0))
-                && clause.item(0).sidedLimb()
-                && clause.item(1).is(Term.Act.STAY);
-        if (!foot) {
+    /** The right foot stays, its toes stay put: nothing of it moves, and it is the foot that is spoken of. */
+    private static Optional<Fit> stays(Clause clause, Situation now) {
+        Optional<Item> foot = clause.items().stream()
+                .filter(item -> WhichFoot.foot(item) && item.sidedLimb() && !item.is(Term.Part.KNEE))
+                .findFirst();
+        boolean only = clause.items().stream()
+                .allMatch(item -> item.is(Term.Act.STAY)
+                        || item.is(Term.Rel.OWN_PLACE)
+                        || foot.filter(item::equals).isPresent());
+        if (foot.isEmpty() || !only) {
             return Optional.empty();
         }
         clause.useAll();
-        return Optional.of(new Fit().holds("the feet stay"));
+        Fit fit = new Fit().holds("the feet stay");
+        return Optional.of(now.foot(foot.get().who()).map(fit::about).orElse(fit));
     }
 }

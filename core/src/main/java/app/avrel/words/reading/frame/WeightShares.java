@@ -79,7 +79,7 @@ final class WeightShares {
     private Fit unnumbered() {
         boolean sits = clause.said(Term.Act.SIT) && !weight;
         boolean leaves = leaves();
-        boolean comesOff = weight && clause.said(Term.Act.RAISE);
+        boolean comesOff = weight && clause.said(Term.Act.RAISE) && !clause.said(Term.Act.SHIFT);
         boolean empties = !leaves
                 && (comesOff || clause.said(Term.Act.EMPTY) || clause.takeAll(Term.Manner.NONE, Term.Manner.ALL_EMPTY));
         boolean all = clause.takeAll(Term.Manner.ALL, Term.Manner.ALL_FULL) || leaves && !clause.said(Term.Act.SHIFT);

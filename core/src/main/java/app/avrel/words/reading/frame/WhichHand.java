@@ -56,6 +56,9 @@ final class WhichHand {
             return named(at);
         }
         int bare = leads ? leading : clause.find(item -> item.bareSide() && item.rel() == null);
+        if (bare >= 0 && clause.has(WhichHand::withTrunk)) {
+            return List.of();
+        }
         if (bare >= 0) {
             Item item = clause.item(bare);
             clause.use(bare);
@@ -80,6 +83,11 @@ final class WhichHand {
         return now.bothHands()
                 ? List.of(Side.LEFT, Side.RIGHT)
                 : now.lastHand().stream().toList();
+    }
+
+    /** With the waist turning left: it is the waist that turns, and no hand is there. */
+    private static boolean withTrunk(Item item) {
+        return item.rel() == Term.Rel.WITH && (item.is(Term.Part.WAIST) || item.is(Term.Part.BODY));
     }
 
     /** Against your left forearm: no left hand is laid there. */

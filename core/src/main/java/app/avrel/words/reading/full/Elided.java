@@ -30,7 +30,11 @@ final class Elided {
             parted |= item.is(Term.Act.SPREAD);
             Item said = parted && stacked(item)
                     ? as(item, Term.Mark.UNKNOWN, null)
-                    : same ? fist(item) : turns ? as(item, Term.Part.PALM, item.who()) : meant(items, i);
+                    : same
+                            ? fist(item)
+                            : turns
+                                    ? as(item, Term.Part.PALM, item.who())
+                                    : putBeside(items, i) ? as(item, Term.Part.FOOT, item.who()) : meant(items, i);
             palm = said.is(Term.Part.PALM) && said.sidedLimb() ? said : ends(said) ? null : palm;
             fist = said.is(Term.Part.FIST) && said.sidedLimb() ? said : ends(said) ? null : fist;
             whole.add(said);
@@ -90,6 +94,19 @@ final class Elided {
                 && at + 2 < items.size()
                 && (items.get(at + 1).is(Term.Act.TURN) || items.get(at + 1).is(Term.Act.TURN_OVER))
                 && (items.get(at + 2).is(Term.Way.UP) || items.get(at + 2).is(Term.Way.DOWN));
+    }
+
+    /** Sube el izquierdo junto al derecho: it is a foot that is put beside the other. */
+    private static boolean putBeside(List<Item> items, int at) {
+        Item side = items.get(at);
+        boolean goes = at > 0
+                && (items.get(at - 1).is(Term.Act.RAISE) || items.get(at - 1).is(Term.Act.LOWER));
+        return goes
+                && side.bareSide()
+                && side.rel() == null
+                && at + 1 < items.size()
+                && items.get(at + 1).bareSide()
+                && items.get(at + 1).rel() == Term.Rel.BESIDE;
     }
 
     private static boolean ofHand(Item next) {

@@ -20,20 +20,20 @@ final class TouchedHand {
     static List<Item> of(List<Item> items, Language language) {
         List<Item> said = new ArrayList<>(items);
         for (int i = 2; i < said.size(); i++) {
-            Item hand = said.get(i - 2);
+            int act = said.get(i - 1).is(Term.Act.MOVE) ? i - 2 : i - 1;
+            Item hand = said.get(Math.max(0, act - 1));
             Item other = said.get(i);
-            boolean subject = HandWords.hand(hand) && hand.sidedLimb();
-            if (subject && touches(said.get(i - 1), language) && touched(hand, other)) {
+            boolean subject = act > 0 && HandWords.hand(hand) && hand.sidedLimb();
+            if (subject && touches(said.get(act), language) && touched(hand, other)) {
+                boolean back = i + 1 < said.size() && said.get(i + 1).is(Term.Part.BACK_OF_HAND);
+                int to = back ? said.get(i + 1).to() : other.to();
                 said.set(
                         i,
                         new Item(
-                                Term.Part.HAND,
-                                Term.Rel.TO,
-                                other.who(),
-                                false,
-                                other.from(),
-                                other.to(),
-                                other.text()));
+                                Term.Part.HAND, Term.Rel.TO, other.who(), false, other.from(), to, other.text()));
+                if (back) {
+                    said.remove(i + 1);
+                }
             }
         }
         return said;
@@ -46,7 +46,11 @@ final class TouchedHand {
     }
 
     private static boolean touched(Item hand, Item other) {
-        boolean bare = other.bareSide() || other.is(Term.Part.PALM) || other.is(Term.Part.HAND);
+        boolean bare = other.bareSide()
+                || other.is(Term.Part.PALM)
+                || other.is(Term.Part.HAND)
+                || other.is(Term.Part.BACK_OF_HAND)
+                || HandWords.shaped(other);
         return bare
                 && other.rel() == null
                 && other.whose().flatMap(Term.Who::side).isPresent()
