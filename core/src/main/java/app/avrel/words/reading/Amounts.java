@@ -333,7 +333,8 @@ final class Amounts {
     private boolean sinksBy(int next) {
         boolean depth = goesUpOrDown() || is(-1, Term.Way.DOWN);
         boolean begins = at < 2 || term(-2) instanceof Term.Mark;
-        return next == 1 && depth && begins && ends(next + 1);
+        boolean breath = is(next + 1, Term.Manner.IN_BREATH) || is(next + 1, Term.Manner.OUT_BREATH);
+        return next == 1 && depth && begins && (breath || ends(next + 1));
     }
 
     private boolean goesUpOrDown() {

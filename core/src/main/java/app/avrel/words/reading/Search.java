@@ -83,7 +83,7 @@ final class Search {
                         && leg(items, from)
                 ? Costs.SEVERED
                 : 0;
-        open += liftsTrunk(items, from) ? 2 * Costs.LEFT_OVER : 0;
+        open += liftsTrunk(items, from) || aimed(items, from) ? 2 * Costs.LEFT_OVER : 0;
         open += from > 0 && turnsThere(items, from) ? Costs.SEVERED : 0;
         open += open > 0 && onlyWhere(items.get(from)) ? Costs.SEVERED : 0;
         int most = Math.min(items.size(), from + LONGEST);
@@ -188,6 +188,20 @@ final class Search {
         boolean howHigh = height && leg(items, at);
         return carried || limb || side || whose || verb || turned || shifted || followed || stands || goes || howHigh
                 || ofOneWord;
+    }
+
+    /** The tip down, pointing to the right foot: it is what is held that points, and no foot is turned. */
+    private static boolean aimed(List<Item> items, int at) {
+        boolean points = items.get(at).is(Term.Act.POINT) || items.get(at).is(Term.Act.FACE);
+        if (!points || at + 1 == items.size() || !items.get(at + 1).is(Term.Part.FOOT)) {
+            return false;
+        }
+        for (int i = at - 1; i >= 0 && !items.get(i).soft(); i--) {
+            if (items.get(i).prop() || items.get(i).is(Term.Part.TIP)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Raise the knee to the height of the waist, till the thigh is level: it is the leg that is so high, and no hand. */

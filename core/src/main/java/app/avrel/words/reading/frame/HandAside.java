@@ -161,7 +161,10 @@ final class HandAside {
                 || clause.has(Term.Ref.THERE)
                 || too
                 || clause.has(item -> item.rel() == Term.Rel.TO && item.term() instanceof Term.Num);
-        boolean aside = clause.has(item -> item.is(Term.Way.SIDE)
+        int circles = clause.indexOf(Term.Act.CIRCLE);
+        boolean round = circles >= 0
+                && clause.near(circles, 1).filter(Item::bareSide).isPresent();
+        boolean aside = !round && clause.has(item -> item.is(Term.Way.SIDE)
                 || item.is(Term.Way.OUT)
                 || item.is(Term.Way.DIAGONAL)
                 || item.is(Term.Way.LEFT_FORWARD)

@@ -110,9 +110,25 @@ final class HandDetails {
                 .or(this::backToBack)
                 .or(() -> after(Term.Part.KNUCKLES).map(HandDetails::palm).map(FacedPalm::opposite))
                 .or(() -> after(Term.Part.HEEL_OF_PALM).map(HandDetails::palm))
-                .or(() -> after(Term.Part.PALM).map(this::pushedAway).map(HandDetails::palm))
+                .or(() -> carriedAside() ? Optional.empty() : palmAfter())
                 .or(this::turnedOver);
         return palm.isPresent() ? said.withPalm(palm.get()) : said;
+    }
+
+    private Optional<Palm> palmAfter() {
+        return after(Term.Part.PALM).map(this::pushedAway).map(HandDetails::palm);
+    }
+
+    /** The left palm moves to the left, sweeps to the left: the hand goes there, however it looks. */
+    private boolean carriedAside() {
+        int palm = clause.find(item -> item.is(Term.Part.PALM) && item.rel() == null);
+        boolean carried = clause.near(palm, 1)
+                .filter(act -> act.is(Term.Act.MOVE) || act.is(Term.Act.SWEEP) || act.is(Term.Act.SLIDE))
+                .isPresent();
+        return carried
+                && clause.near(palm, 2)
+                        .filter(side -> side.bareSide() && side.rel() == Term.Rel.TO)
+                        .isPresent();
     }
 
     /** The backs of the hands come together: each palm looks away from the other. */

@@ -80,6 +80,7 @@ final class HandTargets {
         }
         boolean sweeps = clause.has(Term.Act.SWEEP);
         Predicate<Item> limbs = some -> !HandLimbs.flank(clause, some)
+                && !(some.rel() == Term.Rel.LEVEL_WITH && some.who() == null && height(some))
                 && (HandLimbs.target(some)
                         || touched(some, hand)
                         || sweeps && some.is(Term.Part.KNEE) && some.who() != null && some.rel() != Term.Rel.FROM);
@@ -209,7 +210,9 @@ final class HandTargets {
                     ? placed.withOffset(new HandOffset(HandOffset.Way.BELOW, Optional.empty()))
                     : said.rel() == Term.Rel.BEHIND
                             ? placed.withOffset(new HandOffset(HandOffset.Way.BEHIND, Optional.empty()))
-                            : placed;
+                            : said.rel() == Term.Rel.ABOVE
+                                    ? placed.withOffset(new HandOffset(HandOffset.Way.ABOVE, Optional.empty()))
+                                    : placed;
         }
         clause.takeAll(Term.Way.AWAY, Term.Rel.FROM, Term.Manner.APART);
         HandOffset.Way way = said.rel() == null

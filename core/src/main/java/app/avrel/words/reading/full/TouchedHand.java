@@ -19,24 +19,29 @@ final class TouchedHand {
 
     static List<Item> of(List<Item> items, Language language) {
         List<Item> said = new ArrayList<>(items);
-        for (int i = 2; i < said.size(); i++) {
-            int act = said.get(i - 1).is(Term.Act.MOVE) ? i - 2 : i - 1;
+        for (int i = 1; i < said.size(); i++) {
+            int act = i > 1 && said.get(i - 1).is(Term.Act.MOVE) ? i - 2 : i - 1;
             Item hand = said.get(Math.max(0, act - 1));
             Item other = said.get(i);
             boolean subject = act > 0 && HandWords.hand(hand) && hand.sidedLimb();
             if (subject && touches(said.get(act), language) && touched(hand, other)) {
-                boolean back = i + 1 < said.size() && said.get(i + 1).is(Term.Part.BACK_OF_HAND);
-                int to = back ? said.get(i + 1).to() : other.to();
-                said.set(
-                        i,
-                        new Item(
-                                Term.Part.HAND, Term.Rel.TO, other.who(), false, other.from(), to, other.text()));
-                if (back) {
-                    said.remove(i + 1);
-                }
+                there(said, i, Term.Rel.TO);
+            } else if (other.rel() == Term.Rel.ON && HandWords.shaped(other) && backOf(said, i)) {
+                there(said, i, Term.Rel.ON);
             }
         }
         return said;
+    }
+
+    /** The hand that is touched, whatever shape it has, and whichever side of it. */
+    private static void there(List<Item> said, int at, Term.Rel rel) {
+        Item other = said.get(at);
+        int to = backOf(said, at) ? said.remove(at + 1).to() : other.to();
+        said.set(at, new Item(Term.Part.HAND, rel, other.who(), false, other.from(), to, other.text()));
+    }
+
+    private static boolean backOf(List<Item> said, int at) {
+        return at + 1 < said.size() && said.get(at + 1).is(Term.Part.BACK_OF_HAND);
     }
 
     /** Spanish says "a la derecha" for a way; "roza la derecha" is the hand. */
