@@ -355,6 +355,27 @@ final class RelationFrame implements Frame {
         return clause.said(Term.Act.TURN) && clause.has(Term.Way.UP) && clause.has(Term.Way.DOWN);
     }
 
+    /** Left above, right below: what stands right after a hand is said of that hand; empty where nothing does. */
+    private static Optional<Boolean> below(Clause clause, int hand, boolean ball) {
+        for (int i = hand + 1; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            boolean other = (item.bareSide() || HandWords.hand(item)) && item.who() != null;
+            if (other || ball && palmsTurn(clause)) {
+                return Optional.empty();
+            }
+            if (item.is(Term.Rel.BELOW) || item.is(Term.Rel.OUTSIDE) || ball && item.is(Term.Rel.UNDER)) {
+                return Optional.of(true);
+            }
+            if (item.is(Term.Rel.ABOVE) || item.is(Term.Rel.INSIDE)) {
+                return Optional.of(false);
+            }
+            if (ball && (item.is(Term.Way.UP) || item.is(Term.Way.DOWN))) {
+                return Optional.of(item.is(Term.Way.DOWN));
+            }
+        }
+        return Optional.empty();
+    }
+
     /** The hand that is above, inside, under the elbow: with "below", "outside", "in front" it is the other one. */
     private static Optional<Side> leading(Clause clause, boolean ball, boolean nearer) {
         int at = clause.find(item -> item.who() != null
@@ -390,8 +411,10 @@ final class RelationFrame implements Frame {
         boolean otherWay = carries
                 || clause.item(at).rel() == Term.Rel.OUTSIDE
                 || nearer && further(clause, clause.item(at))
-                || clause.takeAll(Term.Rel.BELOW, Term.Rel.OUTSIDE)
-                || ball && (clause.takeAll(Term.Rel.UNDER) || clause.has(Term.Way.DOWN) && !palmsTurn(clause));
+                || below(clause, at, ball).orElseGet(() -> clause.has(Term.Rel.BELOW)
+                        || clause.has(Term.Rel.OUTSIDE)
+                        || ball && (clause.has(Term.Rel.UNDER) || clause.has(Term.Way.DOWN) && !palmsTurn(clause)));
+        clause.takeAll(Term.Rel.BELOW, Term.Rel.OUTSIDE);
         clause.takeAll(Term.Rel.ABOVE, Term.Rel.INSIDE, Term.Rel.OVER, Term.Way.IN, Term.Way.OUT, Term.Rel.UNDER);
         Side side = clause.item(at).who().side().orElseThrow();
         clause.takeItem(item -> (item.bareSide() || HandWords.hand(item))

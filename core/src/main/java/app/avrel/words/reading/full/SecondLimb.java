@@ -173,7 +173,8 @@ final class SecondLimb {
             return Optional.empty();
         }
         Item does = items.get(next);
-        if (does.is(Term.Act.TURN) && bodyTurns(next + 1)) {
+        boolean turns = does.is(Term.Act.TURN) && bodyTurns(next + 1);
+        if (turns || does.is(Term.Way.SIDE) && holdsBall(next + 1)) {
             return Optional.empty();
         }
         return switch ((Term.Part) first.term()) {
@@ -191,6 +192,11 @@ final class SecondLimb {
         return !turns
                 || at < items.size()
                         && (items.get(at).is(Term.Part.BODY) || items.get(at).is(Term.Act.FACE));
+    }
+
+    /** 左侧抱球: a ball is held at that side, and it is no hand's. */
+    private boolean holdsBall(int at) {
+        return items.stream().skip(at).limit(2).anyMatch(item -> item.is(Term.Manner.BALL_HELD));
     }
 
     /** The left foot turns in, the right out; left foot on the ball, right flat. */

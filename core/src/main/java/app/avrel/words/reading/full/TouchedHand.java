@@ -26,11 +26,28 @@ final class TouchedHand {
             boolean subject = act > 0 && HandWords.hand(hand) && hand.sidedLimb();
             if (subject && touches(said.get(act), language) && touched(hand, other)) {
                 there(said, i, Term.Rel.TO);
+            } else if (i > 1 && meets(said, i)) {
+                said.set(i - 1, said.get(i - 1).as(Term.Act.MOVE));
+                said.set(i, new Item(Term.Part.FOOT, Term.Rel.BESIDE, other.who(), false, other.from(), other.to(), other.text()));
             } else if (other.rel() == Term.Rel.ON && HandWords.shaped(other) && backOf(said, i)) {
                 there(said, i, Term.Rel.ON);
             }
         }
         return said;
+    }
+
+    /** The left foot meets the right: it comes beside it. */
+    private static boolean meets(List<Item> said, int at) {
+        Item foot = said.get(at - 2);
+        Item other = said.get(at);
+        boolean limb = other.bareSide() || other.is(Term.Part.FOOT);
+        return foot.is(Term.Part.FOOT)
+                && foot.sidedLimb()
+                && said.get(at - 1).is(Term.Act.MEET)
+                && limb
+                && (other.rel() == null || other.rel() == Term.Rel.BESIDE)
+                && other.whose().flatMap(Term.Who::side).isPresent()
+                && other.who() != foot.who();
     }
 
     /** The hand that is touched, whatever shape it has, and whichever side of it. */
