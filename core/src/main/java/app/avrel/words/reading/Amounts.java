@@ -279,18 +279,17 @@ final class Amounts {
 
     /** Two fists draw to the waist: where something begins with them, and goes by no length, they are no length. */
     private boolean twoFistsGo(int fist) {
+        boolean made = is(-1, Term.Act.FORM) || is(-1, Term.Act.DO) || is(-1, Term.Act.CLOSE);
         boolean begins = at == 0 || term(-1) instanceof Term.Mark || term(-1) instanceof Term.OnBeat;
         int way = fist + 1;
         while (term(way) instanceof Term.Way) {
             way++;
         }
         boolean byLength = is(way, Term.Act.LOWER) || is(way, Term.Act.SINK) || is(way, Term.Act.RISE);
-        return begins
-                && fist == 1
+        return fist == 1
                 && is(fist, Term.Part.FIST)
                 && num(0).filter(two -> two == 2).isPresent()
-                && term(way) instanceof Term.Act
-                && !byLength;
+                && (made || begins && term(way) instanceof Term.Act && !byLength);
     }
 
     private boolean ends(int ahead) {

@@ -5,6 +5,7 @@ import app.avrel.label.Language;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.lexicon.Token;
 import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Landmarks;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -503,8 +504,17 @@ final class Phrases {
         Token first = in.get(begin);
         Token last = in.get(end - 1);
         String text = line.substring(first.from(), last.to()).toLowerCase(Locale.ROOT);
-        out.add(new Item(term, rel, who, many, first.from(), last.to(), text));
+        boolean height = rel == Term.Rel.LEVEL_WITH && (who == null || !ofLeg(term)) && Landmarks.of(term).isPresent();
+        out.add(new Item(term, height ? Term.Rel.AT : rel, who, many, first.from(), last.to(), text));
         at = end;
         return end;
+    }
+
+    /** Level with the left knee: with that knee, where level with a shoulder is only how high. */
+    private static boolean ofLeg(Term term) {
+        return term == Term.Part.KNEE
+                || term == Term.Part.ANKLE
+                || term == Term.Part.SHIN
+                || term == Term.Part.THIGH;
     }
 }

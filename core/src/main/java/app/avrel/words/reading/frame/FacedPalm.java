@@ -191,7 +191,7 @@ final class FacedPalm {
     }
 
     /** A palm toward a wall looks forward, right, back or left, as the body stands. */
-    private Palm quarter(Heading hall) {
+    Palm quarter(Heading hall) {
         double off = now.ofPosture(hall).degrees() - now.pose().facing().degrees();
         int quarter = Math.floorMod(Math.round(off / QUARTER), 4);
         return switch (quarter) {

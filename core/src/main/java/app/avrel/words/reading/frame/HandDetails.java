@@ -67,6 +67,15 @@ final class HandDetails {
                 });
     }
 
+    private static Pointing pointing(Palm toward) {
+        return switch (toward) {
+            case TO_THE_LEFT -> Pointing.TO_THE_LEFT;
+            case TO_THE_RIGHT -> Pointing.TO_THE_RIGHT;
+            case BACK -> Pointing.BACK;
+            default -> Pointing.FORWARD;
+        };
+    }
+
     static Optional<Palm> palm(Item item) {
         return pointing(item).map(HandDetails::palm);
     }
@@ -95,6 +104,7 @@ final class HandDetails {
         Optional<Pointing> fingers = toEachOther()
                 .or(() -> hangs(Term.Part.FINGERS))
                 .or(() -> hangs(Term.Part.FINGERTIPS))
+                .or(this::toWall)
                 .or(() -> after(Term.Part.FINGERS))
                 .or(() -> tips())
                 .or(this::hookPoints);
@@ -198,6 +208,25 @@ final class HandDetails {
         clause.use(at);
         clause.takeAll(Term.Manner.HANGING, Term.Act.HANG);
         return Optional.of(Pointing.DOWN);
+    }
+
+    /** The fingers point to twelve: no hand goes there, and as the body stands that is forward. */
+    private Optional<Pointing> toWall() {
+        int fingers = clause.find(item ->
+                (item.is(Term.Part.FINGERS) || item.is(Term.Part.FINGERTIPS)) && item.rel() == null);
+        if (fingers < 0) {
+            return Optional.empty();
+        }
+        int at = fingers + 1;
+        while (at < clause.size() && (clause.item(at).is(Term.Act.POINT) || clause.item(at).is(Term.Act.FACE))) {
+            at++;
+        }
+        Optional<Heading> wall = at < clause.size() && clause.open(at) ? Ways.named(clause.item(at)) : Optional.empty();
+        if (wall.isPresent()) {
+            clause.use(fingers);
+            clause.use(at);
+        }
+        return wall.map(faced::quarter).map(HandDetails::pointing);
     }
 
     private Optional<Pointing> tips() {

@@ -38,6 +38,7 @@ final class HandLooks {
             clause.takeItem(item -> item.is(Term.Part.FIST) && item.who() == null);
             return named;
         }
+        clause.takeItem(item -> item.is(Term.Part.FIST) && item.rel() == Term.Rel.FROM && item.who() == null);
         boolean deep = clause.has(Term.Act.SINK) || clause.has(Term.Act.RISE);
         if (clause.takeItem(item -> item.is(Term.Part.FIST)
                         && !(deep && item.who() == null)

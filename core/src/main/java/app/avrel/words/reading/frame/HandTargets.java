@@ -95,7 +95,9 @@ final class HandTargets {
         boolean goesOn =
                 brushes ? clause.has(other -> Landmarks.of(other.term()).isPresent()) : target;
         int on = clause.items().indexOf(limb);
-        boolean by = limb.rel() == Term.Rel.PAST || on > 0 && alongsideOf(clause.item(on - 1), limb);
+        boolean by = limb.rel() == Term.Rel.PAST
+                || on > 0 && alongsideOf(clause.item(on - 1), limb)
+                || limb.rel() == Term.Rel.BESIDE && returnsPast(on);
         boolean swept = sweeps
                 && limb.is(Term.Part.KNEE)
                 && limb.who() != null
@@ -193,6 +195,15 @@ final class HandTargets {
             aside = aside(second.get(), hand);
         }
         return aside.isPresent() ? placed.withSideways(aside.get()) : placed;
+    }
+
+    /** The right hand returns beside the left forearm to the hip: it only comes by. */
+    private boolean returnsPast(int limb) {
+        return limb > 0
+                && clause.item(limb - 1).is(Term.Act.RETURN)
+                && limb + 1 < clause.size()
+                && clause.item(limb + 1).rel() == Term.Rel.TO
+                && height(clause.item(limb + 1));
     }
 
     private boolean hasOther(Item item) {

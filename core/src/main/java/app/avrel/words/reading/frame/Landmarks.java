@@ -6,11 +6,12 @@ import java.util.Optional;
 import java.util.function.Predicate;
 
 /** Heights by a part of the body: chest high, at the chest, to the hip. */
-final class Landmarks {
+public final class Landmarks {
 
     private Landmarks() {}
 
-    static Optional<Landmark> of(Term term) {
+    /** {@return the height that a part of the body stands for; none where it stands for no height} */
+    public static Optional<Landmark> of(Term term) {
         if (!(term instanceof Term.Part part)) {
             return Optional.empty();
         }

@@ -128,6 +128,9 @@ final class WeightFrame implements Frame {
             }
             boolean rises = risesOnto() || clause.has(Term.Act.SHIFT) && clause.has(Term.Act.RISE);
             weight = clause.takeAll(Term.Part.WEIGHT);
+            if (weight) {
+                clause.takeAll(Term.Way.ACROSS);
+            }
             own = takeActs(OWN);
             boolean number = clause.has(Term.Ratio.class) || clause.has(Term.Share.class);
             boolean state = clause.has(item -> item.term() instanceof Term.Manner manner

@@ -15,7 +15,7 @@ public final class InFull {
      * @param typed the line, of which an image keeps its words
      */
     public static List<Item> of(List<Item> phrases, String typed, Language language) {
-        List<Item> said = Turned.of(Images.of(phrases, typed));
+        List<Item> said = DrawnBlade.of(Turned.of(Images.of(phrases, typed)));
         said = StanceTells.of(SideAfter.of(Afterwards.of(said, language)), language);
         said = SecondLimb.of(Elided.of(Opposed.of(Landing.of(FallenToes.of(said)))));
         return BeatMarks.of(Correcting.of(BareShares.of(TouchedHand.of(said, language))));
