@@ -109,10 +109,10 @@ record CountWords(CountManner manner, List<Item> words, List<Item> others) {
 
     /** Slow, and then faster: a count has one pace, and the second one stays marked. */
     private static boolean changes(CountManner before, CountManner said) {
-        boolean slowed = before.pace().equals(Optional.of(Pace.SLOW))
-                && said.pace().equals(Optional.of(Pace.QUICK));
-        boolean quickened = before.pace().equals(Optional.of(Pace.QUICK))
-                && said.pace().equals(Optional.of(Pace.SLOW));
+        boolean slowed =
+                before.pace().equals(Optional.of(Pace.SLOW)) && said.pace().equals(Optional.of(Pace.QUICK));
+        boolean quickened =
+                before.pace().equals(Optional.of(Pace.QUICK)) && said.pace().equals(Optional.of(Pace.SLOW));
         return slowed || quickened;
     }
 

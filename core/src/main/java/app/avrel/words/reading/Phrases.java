@@ -504,7 +504,9 @@ final class Phrases {
         Token first = in.get(begin);
         Token last = in.get(end - 1);
         String text = line.substring(first.from(), last.to()).toLowerCase(Locale.ROOT);
-        boolean height = rel == Term.Rel.LEVEL_WITH && (who == null || !ofLeg(term)) && Landmarks.of(term).isPresent();
+        boolean height = rel == Term.Rel.LEVEL_WITH
+                && (who == null || !ofLeg(term))
+                && Landmarks.of(term).isPresent();
         out.add(new Item(term, height ? Term.Rel.AT : rel, who, many, first.from(), last.to(), text));
         at = end;
         return end;
@@ -512,9 +514,6 @@ final class Phrases {
 
     /** Level with the left knee: with that knee, where level with a shoulder is only how high. */
     private static boolean ofLeg(Term term) {
-        return term == Term.Part.KNEE
-                || term == Term.Part.ANKLE
-                || term == Term.Part.SHIN
-                || term == Term.Part.THIGH;
+        return term == Term.Part.KNEE || term == Term.Part.ANKLE || term == Term.Part.SHIN || term == Term.Part.THIGH;
     }
 }

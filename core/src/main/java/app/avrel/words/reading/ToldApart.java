@@ -27,6 +27,10 @@ final class ToldApart {
     /** From so much on, a number beside a side is what that side bears. */
     private static final double MOST_BEARS = 50;
 
+    private static final double LEAST_SHARE = 10;
+
+    private static final double WHOLE_WEIGHT = 100;
+
     private static final double RIGHT_ANGLE = 90;
 
     private static final double HALF_TURN = 180;
@@ -83,7 +87,7 @@ final class ToldApart {
     /** {@return what a reading of some phrases costs more, for what it has swallowed} */
     double swallowed(int from, int to, Fit fit) {
         Set<Deed> said = said(fit);
-        double cost = 0;
+        double cost = said.contains(Deed.WEIGHT) && shares(from, to) ? Costs.SWALLOWED : 0;
         int begin = begin(from);
         while (begin < to) {
             int end = end(begin);
@@ -93,6 +97,35 @@ final class ToldApart {
             begin = end + 1;
         }
         return cost;
+    }
+
+    /** Sixty left, then sixty on the right, seventy left: shares that make no hundred are borne one after the other. */
+    private boolean shares(int from, int to) {
+        double first = 0;
+        for (int begin = begin(from); begin < to; begin = end(begin) + 1) {
+            double share = share(begin, Math.min(to, end(begin)));
+            if (first > 0 && share > 0 && first + share != WHOLE_WEIGHT) {
+                return true;
+            }
+            first = share > 0 ? share : first;
+        }
+        return false;
+    }
+
+    private double share(int from, int to) {
+        List<Item> part = items.subList(Math.min(from, to), to);
+        boolean sided = part.stream()
+                .anyMatch(item -> item.bareSide() && item.who().side().isPresent());
+        return part.stream()
+                .filter(_ -> sided)
+                .mapToDouble(item -> switch (item.term()) {
+                    case Term.Num(double number) -> number;
+                    case Term.Share(double percent) -> percent;
+                    default -> 0;
+                })
+                .filter(number -> number >= LEAST_SHARE)
+                .findFirst()
+                .orElse(0);
     }
 
     /** {@return whether some phrases tell of what no one clause does: of hands and feet, of the eyes and the weight} */

@@ -42,8 +42,7 @@ class StepIntoAStanceTest {
                         + (forward ? "adelante" : "atrás")
                         + " a postura de arco "
                         + spanish(front, false);
-            case CHINESE ->
-                (named ? chinese(foot) + "脚" : "") + (forward ? "上步" : "退步") + "成" + chinese(front) + "弓步";
+            case CHINESE -> (named ? chinese(foot) + "脚" : "") + (forward ? "上步" : "退步") + "成" + chinese(front) + "弓步";
         };
     }
 

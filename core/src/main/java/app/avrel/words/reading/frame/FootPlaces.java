@@ -154,7 +154,7 @@ final class FootPlaces {
                 || item.is(Term.Part.HEEL)
                 || item.is(Term.Part.INSTEP)
                 || item.is(Term.Part.ANKLE)
-                || item.is(Term.Part.TOES)
+                || item.is(Term.Part.TOES) && item.rel() != Term.Rel.LEVEL_WITH
                 || item.is(Term.Part.KNEE);
         return strong && foot;
     }

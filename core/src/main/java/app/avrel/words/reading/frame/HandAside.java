@@ -128,7 +128,8 @@ final class HandAside {
         Item goes = clause.item(out - 1);
         boolean oneWord = goes.from() == clause.item(out).from();
         boolean fist = clause.items().stream().anyMatch(item -> item.is(Term.Part.FIST) && item.rel() == null);
-        int height = clause.near(out, 1).filter(next -> next.is(Term.Manner.HEIGHT)).isPresent() ? 2 : 1;
+        int height =
+                clause.near(out, 1).filter(next -> next.is(Term.Manner.HEIGHT)).isPresent() ? 2 : 1;
         boolean goal = clause.near(out, height)
                 .filter(next -> (height == 2 || next.rel() == Term.Rel.TO)
                         && next.part()
@@ -162,23 +163,27 @@ final class HandAside {
                 || too
                 || clause.has(item -> item.rel() == Term.Rel.TO && item.term() instanceof Term.Num);
         int circles = clause.indexOf(Term.Act.CIRCLE);
-        boolean round = circles >= 0
-                && clause.near(circles, 1).filter(Item::bareSide).isPresent();
-        boolean aside = !round && clause.has(item -> item.is(Term.Way.SIDE)
-                || item.is(Term.Way.OUT)
-                || item.is(Term.Way.DIAGONAL)
-                || item.is(Term.Way.LEFT_FORWARD)
-                || item.is(Term.Way.RIGHT_FORWARD)
-                || item.is(Term.Way.LEFT_BACK)
-                || item.is(Term.Way.RIGHT_BACK)
-                || item.bareSide()
-                        && (item.who().side().isPresent() && item.rel() != null && !OF_A_LIMB.contains(item.rel())
-                                || item.who() == Term.Who.REAR)
-                || item.bareSide()
-                        && (item.rel() == null || !OF_A_LIMB.contains(item.rel()))
-                        && item.who().side().isPresent()
-                        && !afterComma(item)
-                        && !clause.has(number -> Ways.amount(number.term()).isPresent()));
+        boolean round =
+                circles >= 0 && clause.near(circles, 1).filter(Item::bareSide).isPresent();
+        boolean aside = !round
+                && clause.has(item -> item.is(Term.Way.SIDE)
+                        || item.is(Term.Way.OUT)
+                        || item.is(Term.Way.DIAGONAL)
+                        || item.is(Term.Way.LEFT_FORWARD)
+                        || item.is(Term.Way.RIGHT_FORWARD)
+                        || item.is(Term.Way.LEFT_BACK)
+                        || item.is(Term.Way.RIGHT_BACK)
+                        || item.bareSide()
+                                && (item.who().side().isPresent()
+                                                && item.rel() != null
+                                                && !OF_A_LIMB.contains(item.rel())
+                                        || item.who() == Term.Who.REAR)
+                        || item.bareSide()
+                                && (item.rel() == null || !OF_A_LIMB.contains(item.rel()))
+                                && item.who().side().isPresent()
+                                && !afterComma(item)
+                                && !clause.has(
+                                        number -> Ways.amount(number.term()).isPresent()));
         boolean straight = clause.has(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK))
                 && (clause.indexOf(Term.Part.PALM) < 0 || place.palm().isPresent() || goesThere())
                 && !clause.has(Term.Act.RETURN)
@@ -270,7 +275,8 @@ final class HandAside {
     private boolean arms(int way) {
         boolean raised = way > 0 && clause.items().subList(0, way).stream().anyMatch(item -> item.is(Term.Act.RAISE));
         boolean arms = clause.items().subList(0, way).stream()
-                .anyMatch(item -> item.rel() == null && (item.is(Term.Part.ARM) || HandWords.hand(item) && item.both()));
+                .anyMatch(
+                        item -> item.rel() == null && (item.is(Term.Part.ARM) || HandWords.hand(item) && item.both()));
         return raised && arms;
     }
 

@@ -212,13 +212,14 @@ final class HandDetails {
 
     /** The fingers point to twelve: no hand goes there, and as the body stands that is forward. */
     private Optional<Pointing> toWall() {
-        int fingers = clause.find(item ->
-                (item.is(Term.Part.FINGERS) || item.is(Term.Part.FINGERTIPS)) && item.rel() == null);
+        int fingers = clause.find(
+                item -> (item.is(Term.Part.FINGERS) || item.is(Term.Part.FINGERTIPS)) && item.rel() == null);
         if (fingers < 0) {
             return Optional.empty();
         }
         int at = fingers + 1;
-        while (at < clause.size() && (clause.item(at).is(Term.Act.POINT) || clause.item(at).is(Term.Act.FACE))) {
+        while (at < clause.size()
+                && (clause.item(at).is(Term.Act.POINT) || clause.item(at).is(Term.Act.FACE))) {
             at++;
         }
         Optional<Heading> wall = at < clause.size() && clause.open(at) ? Ways.named(clause.item(at)) : Optional.empty();

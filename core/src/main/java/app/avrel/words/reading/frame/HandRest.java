@@ -125,7 +125,8 @@ final class HandRest {
         boolean last = way + 1 == clause.size() || clause.item(way + 1).soft();
         return last
                 && way > 2
-                && (clause.item(way - 1).is(Term.Act.SWEEP) || clause.item(way - 1).is(Term.Act.PUSH))
+                && (clause.item(way - 1).is(Term.Act.SWEEP)
+                        || clause.item(way - 1).is(Term.Act.PUSH))
                 && clause.item(way - 2).soft()
                 && clause.items().subList(0, way - 2).stream()
                         .anyMatch(item -> Landmarks.of(item.term()).isPresent());

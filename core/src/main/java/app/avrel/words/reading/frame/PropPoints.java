@@ -55,11 +55,25 @@ final class PropPoints {
             clause.takeAll(Term.Way.DOWN);
             return Optional.of(Pointing.DOWN);
         }
+        if (drawnHome()) {
+            clause.take(Term.Way.BACK);
+        }
         boolean pointing = clause.indexOf(Term.Act.POINT) >= 0 || clause.indexOf(Term.Act.FACE) >= 0;
         return clause.takeItem(item -> HandDetails.pointing(item).isPresent()
                         && !item.bareSide()
                         && (pointing || !item.is(Term.Way.IN) && !item.is(Term.Way.OUT)))
                 .flatMap(HandDetails::pointing);
+    }
+
+    /** Draw the sword back to the hip: it comes there, and does not point back. */
+    private boolean drawnHome() {
+        int back = clause.indexOf(Term.Way.BACK);
+        return back > 0
+                && (clause.said(Term.Act.DRAW) || clause.said(Term.Act.PULL))
+                && clause.near(back, 1)
+                        .filter(goal -> goal.rel() == Term.Rel.TO
+                                && Landmarks.of(goal.term()).isPresent())
+                        .isPresent();
     }
 
     /** {@return where it leans, as is said after that word: a direction of the hall, or an angle to a side} */

@@ -20,7 +20,10 @@ final class PropRests {
             boolean side = item.is(Term.Way.SIDE)
                     || item.is(Term.Part.BODY) && item.rel() != null
                     || item.bareSide() && next
-                    || (item.bareSide() || PropWords.foot(item)) && item.rel() != null && item.rel() != Term.Rel.WITH && item.rel() != Term.Rel.FROM;
+                    || (item.bareSide() || PropWords.foot(item))
+                            && item.rel() != null
+                            && item.rel() != Term.Rel.WITH
+                            && item.rel() != Term.Rel.FROM;
             if (clause.open(i) && side) {
                 clause.use(i);
                 found = true;

@@ -411,9 +411,12 @@ final class RelationFrame implements Frame {
         boolean otherWay = carries
                 || clause.item(at).rel() == Term.Rel.OUTSIDE
                 || nearer && further(clause, clause.item(at))
-                || below(clause, at, ball).orElseGet(() -> clause.has(Term.Rel.BELOW)
-                        || clause.has(Term.Rel.OUTSIDE)
-                        || ball && (clause.has(Term.Rel.UNDER) || clause.has(Term.Way.DOWN) && !palmsTurn(clause)));
+                || below(clause, at, ball)
+                        .orElseGet(() -> clause.has(Term.Rel.BELOW)
+                                || clause.has(Term.Rel.OUTSIDE)
+                                || ball
+                                        && (clause.has(Term.Rel.UNDER)
+                                                || clause.has(Term.Way.DOWN) && !palmsTurn(clause)));
         clause.takeAll(Term.Rel.BELOW, Term.Rel.OUTSIDE);
         clause.takeAll(Term.Rel.ABOVE, Term.Rel.INSIDE, Term.Rel.OVER, Term.Way.IN, Term.Way.OUT, Term.Rel.UNDER);
         Side side = clause.item(at).who().side().orElseThrow();

@@ -101,7 +101,13 @@ final class TurnBodyFrame implements Frame {
         if (looks) {
             clause.takeAll(Term.Act.LOOK);
         }
-        clause.takeAll(Term.Manner.ALL, Term.Manner.STRAIGHT, Term.Rel.THROUGH, Term.Way.ROUND, Term.Rel.BESIDE, Term.Manner.ON_THE_SPOT);
+        clause.takeAll(
+                Term.Manner.ALL,
+                Term.Manner.STRAIGHT,
+                Term.Rel.THROUGH,
+                Term.Way.ROUND,
+                Term.Rel.BESIDE,
+                Term.Manner.ON_THE_SPOT);
         boolean stays = clause.indexOf(Term.Act.STAY) >= 0 && !hipsStay;
         Ways ways = new Ways(clause, now);
         Optional<Heading> hall = ways.hall().or(() -> front(clause)).or(() -> back(clause));

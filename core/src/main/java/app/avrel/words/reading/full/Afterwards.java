@@ -124,7 +124,8 @@ final class Afterwards {
         while (from > 0 && !items.get(from - 1).soft() && !items.get(from - 1).mark()) {
             from--;
         }
-        return items.subList(from, at).stream().anyMatch(item -> item.term() instanceof Term.Act || item.is(Term.Manner.FLAT));
+        return items.subList(from, at).stream()
+                .anyMatch(item -> item.term() instanceof Term.Act || item.is(Term.Manner.FLAT));
     }
 
     private static boolean weighs(Item item) {

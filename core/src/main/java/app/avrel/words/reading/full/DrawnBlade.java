@@ -13,7 +13,8 @@ final class DrawnBlade {
     static List<Item> of(List<Item> items) {
         List<Item> said = new ArrayList<>(items);
         for (int i = 0; i + 1 < said.size(); i++) {
-            boolean blade = said.get(i + 1).is(Term.Part.SWORD) || said.get(i + 1).is(Term.Part.SABRE);
+            boolean blade =
+                    said.get(i + 1).is(Term.Part.SWORD) || said.get(i + 1).is(Term.Part.SABRE);
             if (said.get(i).is(Term.Act.DRAW) && blade && said.get(i + 1).rel() == null && !goes(said, i + 2)) {
                 said.set(i, said.get(i).as(Term.Act.TAKE));
             }
@@ -23,7 +24,9 @@ final class DrawnBlade {
 
     /** Whether it is drawn somewhere: back, to the hip, across. */
     private static boolean goes(List<Item> items, int from) {
-        for (int i = from; i < items.size() && !items.get(i).soft() && !items.get(i).mark(); i++) {
+        for (int i = from;
+                i < items.size() && !items.get(i).soft() && !items.get(i).mark();
+                i++) {
             Item item = items.get(i);
             if (item.term() instanceof Term.Way || item.part() && item.rel() != null && item.rel() != Term.Rel.WITH) {
                 return true;

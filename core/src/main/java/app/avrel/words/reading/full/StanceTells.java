@@ -76,7 +76,14 @@ final class StanceTells {
         if (weight) {
             items.add(
                     from + way + 1,
-                    new Item(side, Term.Rel.TO, side, false, before.get(way).to(), before.get(way).to(), ""));
+                    new Item(
+                            side,
+                            Term.Rel.TO,
+                            side,
+                            false,
+                            before.get(way).to(),
+                            before.get(way).to(),
+                            ""));
             return stance + 1;
         }
         if (before.stream().anyMatch(item -> item.is(Term.Act.STEP))) {
@@ -100,7 +107,8 @@ final class StanceTells {
         if (whose(stance - 1, stance)) {
             return side(items.get(stance - 1));
         }
-        boolean after = sideAfter && stance + 1 < items.size() && items.get(stance + 1).bareSide();
+        boolean after =
+                sideAfter && stance + 1 < items.size() && items.get(stance + 1).bareSide();
         return after ? side(items.get(stance + 1)) : Optional.empty();
     }
 

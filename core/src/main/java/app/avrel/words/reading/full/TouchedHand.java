@@ -28,7 +28,16 @@ final class TouchedHand {
                 there(said, i, Term.Rel.TO);
             } else if (i > 1 && meets(said, i)) {
                 said.set(i - 1, said.get(i - 1).as(Term.Act.MOVE));
-                said.set(i, new Item(Term.Part.FOOT, Term.Rel.BESIDE, other.who(), false, other.from(), other.to(), other.text()));
+                said.set(
+                        i,
+                        new Item(
+                                Term.Part.FOOT,
+                                Term.Rel.BESIDE,
+                                other.who(),
+                                false,
+                                other.from(),
+                                other.to(),
+                                other.text()));
             } else if (other.rel() == Term.Rel.ON && HandWords.shaped(other) && backOf(said, i)) {
                 there(said, i, Term.Rel.ON);
             }
