@@ -79,6 +79,10 @@ final class GazeFrame implements Frame {
             Optional<Side> side = hand.get().whose().flatMap(now::hand).or(now::lastHand);
             boolean beyond = clause.takeAll(Term.Way.FORWARD) && hand.get().is(Term.Part.FINGERTIPS);
             if (side.isPresent()) {
+                clause.takeItem(way -> (way.is(Term.Way.UP) || way.is(Term.Way.DOWN))
+                        && clause.near(clause.items().indexOf(way), -1)
+                                .filter(act -> act.is(Term.Act.LOOK))
+                                .isPresent());
                 Gaze.AtHand.Aim aim = past || beyond ? Gaze.AtHand.Aim.PAST : Gaze.AtHand.Aim.AT;
                 Fit at = Fit.of(new Move.Look(new Gaze.AtHand(side.get(), aim))).costs(cost);
                 return Optional.of(clause.indexOf(Term.Act.FOLLOW) < 0 ? at : leads(clause, at, side.get()));

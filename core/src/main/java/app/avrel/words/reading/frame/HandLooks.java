@@ -31,12 +31,18 @@ final class HandLooks {
         this.clause = clause;
     }
 
+    /** The right fist opens into a palm: it is the fist that does, and no other hand is there. */
+    private static boolean unfolds(Item fist, HandShape shape) {
+        return shape == HandShape.OPEN && fist.sidedLimb();
+    }
+
     Optional<HandShape> shape() {
         Optional<HandShape> named = clause.takeItem(HandWords::shaped).map(item -> ((Term.Shaped) item.term()).shape());
         if (named.isPresent()) {
-            clause.takeItem(HandWords::shaped);
-            clause.takeItem(item -> item.is(Term.Part.FIST) && item.who() == null);
-            return named;
+            Optional<HandShape> becomes = clause.takeItem(HandWords::shaped)
+                    .map(item -> ((Term.Shaped) item.term()).shape());
+            clause.takeItem(item -> item.is(Term.Part.FIST) && (item.who() == null || unfolds(item, named.get())));
+            return becomes.isPresent() ? becomes : named;
         }
         clause.takeItem(item -> item.is(Term.Part.FIST) && item.rel() == Term.Rel.FROM && item.who() == null);
         boolean deep = clause.has(Term.Act.SINK) || clause.has(Term.Act.RISE);

@@ -38,7 +38,10 @@ final class TurnFootBorders {
                 && clause.has(item -> item.is(Term.Part.FOOT) && item.sidedLimb());
         int landed = clause.find(Term.Manner.FIRST);
         boolean landsOn = landed > 0 && clause.item(landed - 1).is(Term.Part.TOES) || landsOnHeel();
-        return cutOff || inAndOut || bothThenOne || landsOn;
+        int limb = clause.find(Item::sidedLimb);
+        int push = clause.find(Term.Act.PUSH);
+        boolean pushesFirst = push >= 0 && push < limb && clause.parted(push, limb);
+        return cutOff || inAndOut || bothThenOne || landsOn || pushesFirst;
     }
 
     private boolean steps() {

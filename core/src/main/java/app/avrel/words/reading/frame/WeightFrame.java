@@ -239,7 +239,7 @@ final class WeightFrame implements Frame {
         /** The hand pushes, and the weight goes left: it is not the weight that is pushed. */
         private boolean pushesFirst() {
             int push = clause.find(Term.Act.PUSH);
-            int weight = clause.find(Term.Part.WEIGHT);
+            int weight = clause.find(item -> item.is(Term.Part.WEIGHT) || item.term() instanceof Term.Share);
             return push >= 0 && weight > push && clause.parted(push, weight);
         }
 

@@ -45,7 +45,8 @@ final class Images {
                 || next.is(Term.Part.BODY);
         boolean counted = next.term() instanceof Term.Num
                 && at + 2 < items.size()
-                && items.get(at + 2).who() != null;
+                && (items.get(at + 2).who() != null || items.get(at + 2).is(Term.Part.WEIGHT));
+        boolean side = next.bareSide() && next.rel() == null && at + 2 < items.size();
         boolean share = next.term() instanceof Term.Ratio || next.term() instanceof Term.Share || counted;
         boolean much = next.term() instanceof Term.Angle
                 || next.term() instanceof Term.Related
@@ -57,7 +58,7 @@ final class Images {
                 && (next.who() != null || next.many() || next.prop() || next.is(Term.Part.CHEST));
         boolean turns = next.is(Term.Act.TURN) || next.is(Term.Act.STEP) || next.is(Term.Act.SHIFT);
         boolean act = turns || next.term() instanceof Term.Act && (goesOn(items, at + 2) || acts(items, at));
-        return limbs || share || much || act || trunk && next.rel() == null || next.is(Term.Act.LOOK);
+        return limbs || side || share || much || act || trunk && next.rel() == null || next.is(Term.Act.LOOK);
     }
 
     /** As if sitting down, and set the right heel in front; and carry seventy: an act with a limb or a number of its own. */
