@@ -5,6 +5,7 @@ import app.avrel.words.reading.frame.Costs;
 import app.avrel.words.reading.frame.Fit;
 import app.avrel.words.reading.frame.Frames;
 import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Landmarks;
 import app.avrel.words.reading.frame.Leftover;
 import app.avrel.words.reading.frame.Situation;
 import java.util.ArrayList;
@@ -121,12 +122,33 @@ final class Search {
 
     /** Kick to eleven, waist high, the arms open: it is the kick that is so high. */
     private static boolean ofKick(List<Item> items, int from, int to) {
-        boolean height = from + 2 < to
-                && items.get(from).part()
-                && items.get(from).rel() == null
-                && items.get(from + 1).is(Term.Manner.HEIGHT)
-                && items.get(from + 2).soft();
-        return height && items.subList(0, from).stream().anyMatch(item -> item.is(Term.Act.KICK));
+        int end = from;
+        while (end < to && !items.get(end).soft()) {
+            end++;
+        }
+        return heightOfKick(items, from, end);
+    }
+
+    /** {@return whether a part tells of nothing but a height, after a kick in the same clause or the one before} */
+    static boolean heightOfKick(List<Item> items, int from, int to) {
+        boolean kicked = from > 1 && items.get(from - 1).soft() && kicks(items, from - 1);
+        return kicked
+                && items.subList(from, to).stream().anyMatch(item -> item.is(Term.Manner.HEIGHT))
+                && items.subList(from, to).stream()
+                        .allMatch(item -> item.is(Term.Manner.HEIGHT)
+                                || item.part()
+                                        && item.who() == null
+                                        && (item.rel() == null || item.rel() == Term.Rel.AT)
+                                        && Landmarks.of(item.term()).isPresent());
+    }
+
+    private static boolean kicks(List<Item> items, int comma) {
+        for (int i = comma - 1; i >= 0 && !items.get(i).soft(); i--) {
+            if (items.get(i).is(Term.Act.KICK)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Up, hands to the shoulders; forward to 70, palm out: a way and then a comma is not said of what comes next, but of a foot. */

@@ -124,9 +124,14 @@ final class Stages {
         return lone(piece, Item::sidedLimb, Item::soft);
     }
 
-    /** 腰同时右转 says that it turns at the same time. */
+    /** 腰同时右转 says that it turns at the same time; the ball only, and at the same time: that is how the foot lands. */
     private static List<Item> subject(List<Item> piece) {
-        return lone(piece, Item::part, item -> item.is(Term.Mark.COMMA));
+        return lone(piece, item -> item.part() && !lands(item), item -> item.is(Term.Mark.COMMA));
+    }
+
+    private static boolean lands(Item item) {
+        boolean end = item.is(Term.Part.TOES) || item.is(Term.Part.HEEL) || item.is(Term.Part.BALL);
+        return end && item.who() == null;
     }
 
     /** Takes a limb off the end that stands there alone after a border. */

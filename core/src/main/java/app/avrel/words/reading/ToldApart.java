@@ -159,7 +159,8 @@ final class ToldApart {
     }
 
     private Set<Deed> own(int from, int to) {
-        return told.computeIfAbsent(from, _ -> read(items.subList(from, to)));
+        return told.computeIfAbsent(
+                from, _ -> Search.heightOfKick(items, from, to) ? Set.of() : read(items.subList(from, to)));
     }
 
     private Set<Deed> read(List<Item> part) {

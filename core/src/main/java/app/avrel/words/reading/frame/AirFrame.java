@@ -57,6 +57,7 @@ final class AirFrame implements Frame {
                     || clause.has(Term.Act.SWEEP)
                             && clause.has(item -> WhichFoot.foot(item)
                                     && !item.is(Term.Part.KNEE)
+                                    && !item.is(Term.Part.THIGH)
                                     && (item.rel() == null || item.rel() == Term.Rel.WITH))
                             && (clause.has(Term.Manner.INNER)
                                     || clause.has(Term.Manner.OUTER)

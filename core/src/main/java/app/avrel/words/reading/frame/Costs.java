@@ -34,7 +34,7 @@ public final class Costs {
     static final double BEGINS_ANEW = 2.5;
 
     /** A part between two commas that tells something of its own, of which nothing is said. */
-    public static final double SWALLOWED = 3;
+    public static final double SWALLOWED = 4.5;
 
     /** A question: something that must be there and is not said. */
     static final double QUESTION = 6;

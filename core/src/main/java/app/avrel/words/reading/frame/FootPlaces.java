@@ -155,7 +155,7 @@ final class FootPlaces {
                 || item.is(Term.Part.INSTEP)
                 || item.is(Term.Part.ANKLE)
                 || item.is(Term.Part.TOES) && item.rel() != Term.Rel.LEVEL_WITH
-                || item.is(Term.Part.KNEE);
+                || item.is(Term.Part.KNEE) && item.who() != null;
         return strong && foot;
     }
 

@@ -39,8 +39,8 @@ final class HandLooks {
     Optional<HandShape> shape() {
         Optional<HandShape> named = clause.takeItem(HandWords::shaped).map(item -> ((Term.Shaped) item.term()).shape());
         if (named.isPresent()) {
-            Optional<HandShape> becomes = clause.takeItem(HandWords::shaped)
-                    .map(item -> ((Term.Shaped) item.term()).shape());
+            Optional<HandShape> becomes =
+                    clause.takeItem(HandWords::shaped).map(item -> ((Term.Shaped) item.term()).shape());
             clause.takeItem(item -> item.is(Term.Part.FIST) && (item.who() == null || unfolds(item, named.get())));
             return becomes.isPresent() ? becomes : named;
         }

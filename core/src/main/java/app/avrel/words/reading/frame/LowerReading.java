@@ -39,7 +39,9 @@ final class LowerReading {
         if (onto || clause.has(Term.Act.STEP) && now.lifted().isEmpty() || clause.has(Term.Act.SLIDE)) {
             return Optional.empty();
         }
-        if (ballThenHeel()) {
+        boolean above =
+                clause.has(item -> item.rel() == Term.Rel.TO && (item.is(Term.Part.HIPS) || item.is(Term.Part.WAIST)));
+        if (ballThenHeel() || above) {
             return Optional.empty();
         }
         int sinks = clause.find(Term.Act.SINK);

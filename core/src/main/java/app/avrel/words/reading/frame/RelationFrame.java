@@ -86,6 +86,19 @@ final class RelationFrame implements Frame {
         return false;
     }
 
+    /** Drop one fist and stack the hands: the length before the border is not between them. */
+    private static boolean measuredBefore(Clause clause) {
+        int measure = clause.find(item -> item.term() instanceof Term.Measure);
+        int border = clause.find(Item::soft);
+        return measure >= 0
+                && measure < border
+                && clause.items().subList(0, border).stream()
+                        .noneMatch(item -> HandWords.hand(item)
+                                || item.bareSide()
+                                || item.is(Term.Manner.BALL_HELD)
+                                || item.term() instanceof Term.Related);
+    }
+
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
         if (ofOneHand(clause)) {
@@ -95,7 +108,7 @@ final class RelationFrame implements Frame {
         boolean forms = clause.has(Term.Act.FORM) || clause.has(Term.Act.HOLD);
         boolean ball = clause.takeAll(Term.Manner.BALL_HELD) || forms && clause.takeAll(Term.Part.BALL);
         Optional<HandRelation> named = named(clause);
-        if (ball && goesElsewhere(clause) || bodyGoesOn(clause, ball)) {
+        if (ball && goesElsewhere(clause) || bodyGoesOn(clause, ball) || measuredBefore(clause)) {
             return Optional.empty();
         }
         Optional<HandRelation> relation = ball || named.isPresent() ? named : joined(clause, fists);

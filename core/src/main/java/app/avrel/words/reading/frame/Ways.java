@@ -28,7 +28,8 @@ final class Ways {
     /** {@return a heading of the hall that the clause names: by a word for it, an hour, or degrees after "to"} */
     Optional<Heading> hall() {
         hall = clause.take(Term.Hall.class).map(Term.Hall::heading).or(this::numbered);
-        boolean same = clause.has(Term.Ref.THERE) || clause.has(Term.Ref.TOO);
+        boolean counted = clause.has(item -> amount(item.term()).isPresent());
+        boolean same = clause.has(Term.Ref.THERE) || clause.has(Term.Ref.TOO) && !counted;
         if (hall.isEmpty() && same && now.lastHeading().isPresent()) {
             clause.takeAll(Term.Ref.THERE, Term.Ref.TOO);
             hall = now.lastHeading();

@@ -240,7 +240,11 @@ final class WeightFrame implements Frame {
         private boolean pushesFirst() {
             int push = clause.find(Term.Act.PUSH);
             int weight = clause.find(item -> item.is(Term.Part.WEIGHT) || item.term() instanceof Term.Share);
-            return push >= 0 && weight > push && clause.parted(push, weight);
+            int amount = clause.find(item -> item.term() instanceof Term.Num && item.rel() == Term.Rel.TO);
+            boolean toHour = push >= 0 && amount == push + 1 && clause.parted(amount, clause.size() - 1);
+            int act = clause.find(item -> item.term() instanceof Term.Act && !item.is(Term.Act.PUSH));
+            boolean side = push > 0 && clause.item(push - 1).bareSide() && act > push && clause.parted(push, act);
+            return side || toHour || push >= 0 && weight > push && clause.parted(push, weight);
         }
 
         /** Turn right 45 with the weight on the left: the number is of the turn. */

@@ -119,7 +119,7 @@ final class WhichLoad {
     /** The side that stands before a state: left full, right empty. */
     Optional<Side> sideBefore(Term.Manner state) {
         int at = clause.indexOf(state);
-        for (int i = at - 1; i >= 0; i--) {
+        for (int i = at - 1; i >= 0 && !clause.item(i).soft(); i--) {
             Item item = clause.item(i);
             if (clause.open(i) && (limb(item) || item.bareSide()) && item.who() != null) {
                 clause.use(i);

@@ -23,10 +23,7 @@ final class Opposed {
         if (!(left && goes(items, Term.Who.RIGHT))) {
             return items;
         }
-        Optional<Term> limb = items.stream()
-                .filter(item -> item.both() && item.rel() == null && LIMBS.contains(item.term()))
-                .map(Item::term)
-                .findFirst();
+        Optional<Term> limb = limb(items);
         List<Item> parted = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
@@ -41,6 +38,22 @@ final class Opposed {
             }
         }
         return parted;
+    }
+
+    /** Both of what goes two ways: those spoken of last before it, else any. */
+    private static Optional<Term> limb(List<Item> items) {
+        Optional<Term> last = Optional.empty();
+        for (int i = 0; i < items.size(); i++) {
+            Item item = items.get(i);
+            boolean goes = item.rel() == null
+                    && (side(item.term()).isPresent()
+                            || item.bareSide() && i + 1 < items.size() && way(items.get(i + 1)));
+            if (goes && last.isPresent()) {
+                return last;
+            }
+            last = item.both() && item.rel() == null && LIMBS.contains(item.term()) ? Optional.of(item.term()) : last;
+        }
+        return last;
     }
 
     private static boolean way(Item item) {
