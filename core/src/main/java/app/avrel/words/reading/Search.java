@@ -191,7 +191,6 @@ final class Search {
         boolean verb = GOES_UP_OR_DOWN.stream().anyMatch(items.get(at)::is) && hand(items, at);
         boolean turned = before.is(Term.Act.TURN)
                 && (items.get(at).bareSide() || items.get(at).term() instanceof Term.Num);
-        boolean whose = before.bareSide() && items.get(at).term() instanceof Term.Standing;
         boolean shifted = items.get(at).bareSide()
                 && items.get(at).rel() == Term.Rel.TO
                 && (before.is(Term.Act.SHIFT) || at > 1 && items.get(at - 2).is(Term.Act.SHIFT));
@@ -208,7 +207,7 @@ final class Search {
                 || here.is(Term.Part.THIGH)
                 || here.part() && (here.rel() == Term.Rel.AT || before.is(Term.Manner.HEIGHT));
         boolean howHigh = height && leg(items, at);
-        return carried || limb || side || whose || verb || turned || shifted || followed || stands || goes || howHigh
+        return carried || limb || side || verb || turned || shifted || followed || stands || goes || howHigh
                 || ofOneWord;
     }
 
@@ -266,13 +265,7 @@ final class Search {
     }
 
     private static boolean boundary(List<Item> items, int at) {
-        return at == 0 || items.get(at - 1).soft() || stance(items, at);
-    }
-
-    /** Step back into a right bow stance: the side is the stance's, which is told apart from the step. */
-    private static boolean stance(List<Item> items, int at) {
-        boolean whose = items.get(at).bareSide() && items.get(at).who().side().isPresent();
-        return whose && at + 1 < items.size() && items.get(at + 1).term() instanceof Term.Standing;
+        return at == 0 || items.get(at - 1).soft();
     }
 
     private static boolean worth(List<Path> kept, double cost) {

@@ -64,6 +64,10 @@ class StepIntoAStanceTest {
                         + "|left foot steps back. shift to the house front-loaded share right",
                 "ENGLISH|bow stance, right in front"
                         + "|right foot steps forward. shift to the house front-loaded share right",
+                "SPANISH|avanza el derecho a postura de arco"
+                        + "|right foot steps forward. shift to the house front-loaded share right",
+                "ENGLISH|sit back into a left empty stance" + "|shift to the house light foot share right",
+                "CHINESE|后坐成左虚步，左脚尖翘起|shift to the house light foot share right. raise the left toes",
                 "CHINESE|左脚左开一步成马步|left foot steps 90° left. shift 50 left",
                 "CHINESE|收右脚成左虚步"
                         + "|draw the right foot in, ball beside the left foot. shift to the house light foot share right"

@@ -132,7 +132,10 @@ final class StanceFrame implements Frame {
         }
         Side heavy = light.get().other();
         Optional<Contact> touches = touches(clause);
-        boolean there = stepped(now) || now.front().equals(light);
+        boolean sat = now.topic() == Situation.Topic.WEIGHT
+                && !now.weight().equals(now.pose().weight())
+                && now.weight().least(heavy) > 50;
+        boolean there = stepped(now) || sat || now.front().equals(light);
         if (!there && named.isPresent()) {
             fit.moves()
                     .add(new Move.Step(

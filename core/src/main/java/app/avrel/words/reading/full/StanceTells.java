@@ -29,7 +29,7 @@ final class StanceTells {
         StanceTells telling = new StanceTells(items, language == Language.SPANISH);
         for (int at = 0; at < telling.items.size(); at++) {
             if (telling.items.get(at).term() instanceof Term.Standing) {
-                at = telling.lead(telling.drawIn(at));
+                at = telling.part(telling.lead(telling.drawIn(at)));
             }
         }
         return telling.items;
@@ -55,6 +55,21 @@ final class StanceTells {
         return stance + 1;
     }
 
+    /** Parts the stance and its side from the step before them; returns where the stance is then. */
+    private int part(int stance) {
+        boolean sided =
+                stance > 1 && whose(stance - 1, stance) && items.get(stance - 1).bareSide();
+        Item before = sided ? items.get(stance - 2) : items.get(stance);
+        if (!sided
+                || before.soft()
+                || before.mark()
+                || before.term() instanceof Term.Act && !before.is(Term.Act.STEP)) {
+            return stance;
+        }
+        items.add(stance - 1, Item.unspoken(Term.Mark.COMMA, null, items.get(stance - 1)));
+        return stance + 1;
+    }
+
     /** Says which foot steps, or where the weight goes, where only the stance tells; returns where the stance is then. */
     private int lead(int stance) {
         Optional<Term.Who> whose = whose(stance);
@@ -72,7 +87,8 @@ final class StanceTells {
         }
         boolean forward = before.get(way).is(Term.Way.FORWARD);
         Term.Who side = forward == (whose.get() == Term.Who.LEFT) ? Term.Who.LEFT : Term.Who.RIGHT;
-        boolean weight = before.stream().anyMatch(item -> item.is(Term.Part.WEIGHT) || item.is(Term.Act.SHIFT));
+        boolean weight = before.stream()
+                .anyMatch(item -> item.is(Term.Part.WEIGHT) || item.is(Term.Act.SHIFT) || item.is(Term.Act.SIT));
         if (weight) {
             items.add(
                     from + way + 1,
