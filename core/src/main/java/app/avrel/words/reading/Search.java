@@ -9,7 +9,9 @@ import app.avrel.words.reading.frame.Landmarks;
 import app.avrel.words.reading.frame.Leftover;
 import app.avrel.words.reading.frame.Situation;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -55,9 +57,10 @@ final class Search {
         best.getFirst().add(new Path(null, null, 0, now));
         ToldApart apart = new ToldApart(items, now);
         for (int from = 0; from < n; from++) {
+            Known known = new Known();
             for (Path path : List.copyOf(best.get(from))) {
                 leave(items, from, path, best);
-                clauses(items, from, path, best, apart);
+                clauses(items, from, path, best, apart, known);
             }
         }
         return found(best.get(n).getFirst());
@@ -72,7 +75,23 @@ final class Search {
         add(best.get(from + 1), new Path(path, new Said(List.of(item), null), path.cost + cost, path.now));
     }
 
-    private static void clauses(List<Item> items, int from, Path path, List<List<Path>> best, ToldApart told) {
+    /** What was read from one place on, for the next path that comes there knowing the same; it costs more, and may find less. */
+    private static final class Known {
+
+        private final Map<Integer, List<Fit>> fits = new HashMap<>();
+        private @Nullable Situation now;
+
+        List<Fit> read(List<Item> run, Situation at, double most) {
+            if (now != at) {
+                fits.clear();
+                now = at;
+            }
+            return fits.computeIfAbsent(run.size(), _ -> Frames.read(run, at, most));
+        }
+    }
+
+    private static void clauses(
+            List<Item> items, int from, Path path, List<List<Path>> best, ToldApart told, Known known) {
         if (items.get(from).soft()) {
             return;
         }
@@ -100,9 +119,9 @@ final class Search {
             inside += passed;
             passed = 0;
             subjects += last.part() && last.rel() == null && last.who() != null ? 1 : 0;
-            if (inside > 0 && told.apart(from, to)
-                    || subjects > MOST_SUBJECTS
-                    || !worth(best.get(to), path.cost + open + Costs.CLAUSE + inside)) {
+            if (subjects > MOST_SUBJECTS
+                    || !worth(best.get(to), path.cost + open + Costs.CLAUSE + inside)
+                    || inside > 0 && told.apart(from, to)) {
                 continue;
             }
             List<Item> run = items.subList(from, to);
@@ -110,7 +129,7 @@ final class Search {
             double taken =
                     (apart ? 2 * Costs.SEVERED : 0) + ofNext(run) + (ofKick(items, from, to) ? Costs.LEFT_OVER : 0);
             double left = dearest(best.get(to)) - path.cost - open - taken;
-            for (Fit fit : Frames.read(run, path.now, left)) {
+            for (Fit fit : known.read(run, path.now, left)) {
                 double cost = path.cost + open + taken + fit.cost();
                 cost += inside > 0 && worth(best.get(to), cost) ? told.swallowed(from, to, fit) : 0;
                 if (worth(best.get(to), cost)) {
