@@ -419,8 +419,10 @@ final class Phrases {
         }
         Term.Rel placed = grammar.placeAfterThing() ? placeAfter(part, begin, end, rel, who) : null;
         if (placed != null) {
-            boolean comes = (rel == Term.Rel.FROM || rel == Term.Rel.PAST)
-                    && (goesOn(end + 1) || !PhraseKinds.HAND_LIMBS.contains(part) && goesOnAfterComma(end + 1));
+            boolean along = rel == Term.Rel.PAST && PhraseKinds.LIMBS.contains(part) && placed == Term.Rel.BESIDE;
+            boolean comes = along
+                    || (rel == Term.Rel.FROM || rel == Term.Rel.PAST)
+                            && (goesOn(end + 1) || !PhraseKinds.HAND_LIMBS.contains(part) && goesOnAfterComma(end + 1));
             boolean faces = rel == Term.Rel.TO && begin > 0 && term(begin - 1) == Term.Act.TURN;
             return put(begin, end + 1, part, comes || faces ? rel : placed, who, many);
         }

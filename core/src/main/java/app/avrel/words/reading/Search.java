@@ -5,7 +5,6 @@ import app.avrel.words.reading.frame.Costs;
 import app.avrel.words.reading.frame.Fit;
 import app.avrel.words.reading.frame.Frames;
 import app.avrel.words.reading.frame.Item;
-import app.avrel.words.reading.frame.Landmarks;
 import app.avrel.words.reading.frame.Leftover;
 import app.avrel.words.reading.frame.Situation;
 import java.util.ArrayList;
@@ -126,8 +125,9 @@ final class Search {
             }
             List<Item> run = items.subList(from, to);
             boolean apart = open > 0 && Severed.from(items, from, to);
-            double taken =
-                    (apart ? 2 * Costs.SEVERED : 0) + ofNext(run) + (ofKick(items, from, to) ? Costs.LEFT_OVER : 0);
+            double taken = (apart ? 2 * Costs.SEVERED : 0)
+                    + ofNext(run)
+                    + (KickSaid.elsewhere(items, from, to) ? 2 * Costs.LEFT_OVER : 0);
             double left = dearest(best.get(to)) - path.cost - open - taken;
             for (Fit fit : known.read(run, path.now, left)) {
                 double cost = path.cost + open + taken + fit.cost();
@@ -137,37 +137,6 @@ final class Search {
                 }
             }
         }
-    }
-
-    /** Kick to eleven, waist high, the arms open: it is the kick that is so high. */
-    private static boolean ofKick(List<Item> items, int from, int to) {
-        int end = from;
-        while (end < to && !items.get(end).soft()) {
-            end++;
-        }
-        return heightOfKick(items, from, end);
-    }
-
-    /** {@return whether a part tells of nothing but a height, after a kick in the same clause or the one before} */
-    static boolean heightOfKick(List<Item> items, int from, int to) {
-        boolean kicked = from > 1 && items.get(from - 1).soft() && kicks(items, from - 1);
-        return kicked
-                && items.subList(from, to).stream().anyMatch(item -> item.is(Term.Manner.HEIGHT))
-                && items.subList(from, to).stream()
-                        .allMatch(item -> item.is(Term.Manner.HEIGHT)
-                                || item.part()
-                                        && item.who() == null
-                                        && (item.rel() == null || item.rel() == Term.Rel.AT)
-                                        && Landmarks.of(item.term()).isPresent());
-    }
-
-    private static boolean kicks(List<Item> items, int comma) {
-        for (int i = comma - 1; i >= 0 && !items.get(i).soft(); i--) {
-            if (items.get(i).is(Term.Act.KICK)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** Up, hands to the shoulders; forward to 70, palm out: a way and then a comma is not said of what comes next, but of a foot. */

@@ -88,9 +88,9 @@ final class ToldApart {
     double swallowed(int from, int to, Fit fit) {
         Set<Deed> said = said(fit);
         double cost = said.contains(Deed.WEIGHT) && shares(from, to) ? Costs.SWALLOWED : 0;
-        int begin = begin(from);
+        int begin = CommaParts.begin(items, from);
         while (begin < to) {
-            int end = end(begin);
+            int end = CommaParts.end(items, begin);
             if (begin < end && !ofProp(begin, end, said) && !said.containsAll(own(begin, end))) {
                 cost += Costs.SWALLOWED;
             }
@@ -102,8 +102,8 @@ final class ToldApart {
     /** Sixty left, then sixty on the right, seventy left: shares that make no hundred are borne one after the other. */
     private boolean shares(int from, int to) {
         double first = 0;
-        for (int begin = begin(from); begin < to; begin = end(begin) + 1) {
-            double share = share(begin, Math.min(to, end(begin)));
+        for (int begin = CommaParts.begin(items, from); begin < to; begin = CommaParts.end(items, begin) + 1) {
+            double share = share(begin, Math.min(to, CommaParts.end(items, begin)));
             if (first > 0 && share > 0 && first + share != WHOLE_WEIGHT) {
                 return true;
             }
@@ -131,9 +131,9 @@ final class ToldApart {
     /** {@return whether some phrases tell of what no one clause does: of hands and feet, of the eyes and the weight} */
     boolean apart(int from, int to) {
         Set<Deed> all = EnumSet.noneOf(Deed.class);
-        for (int begin = begin(from); begin < to; begin = end(begin) + 1) {
-            if (begin < end(begin) && !ofProp(begin, end(begin), all)) {
-                all.addAll(own(begin, end(begin)));
+        for (int begin = CommaParts.begin(items, from); begin < to; begin = CommaParts.end(items, begin) + 1) {
+            if (begin < CommaParts.end(items, begin) && !ofProp(begin, CommaParts.end(items, begin), all)) {
+                all.addAll(own(begin, CommaParts.end(items, begin)));
             }
         }
         boolean body = all.stream().anyMatch(BODY::contains);
@@ -142,25 +142,8 @@ final class ToldApart {
                 > 1;
     }
 
-    private int begin(int from) {
-        int begin = from;
-        while (begin > 0 && !items.get(begin - 1).soft()) {
-            begin--;
-        }
-        return begin;
-    }
-
-    private int end(int from) {
-        int end = from;
-        while (end < items.size() && !items.get(end).soft()) {
-            end++;
-        }
-        return end;
-    }
-
     private Set<Deed> own(int from, int to) {
-        return told.computeIfAbsent(
-                from, _ -> Search.heightOfKick(items, from, to) ? Set.of() : read(items.subList(from, to)));
+        return told.computeIfAbsent(from, _ -> KickSaid.of(items, from, to) ? Set.of() : read(items.subList(from, to)));
     }
 
     private Set<Deed> read(List<Item> part) {

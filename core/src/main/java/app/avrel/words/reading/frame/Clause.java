@@ -217,6 +217,14 @@ public final class Clause {
         return false;
     }
 
+    /** {@return whether "on tiptoe" stands here: one word that says a heel is up, and nothing that is done anew} */
+    boolean onTiptoe(int at) {
+        return each[at].is(Term.Act.RAISE)
+                && at + 1 < each.length
+                && each[at + 1].is(Term.Part.HEEL)
+                && each[at + 1].from() == each[at].from();
+    }
+
     /** {@return the phrase after this one that is no mark} */
     Optional<Item> after(int index) {
         return near(index, 1);

@@ -107,7 +107,9 @@ final class FacedPalm {
                     || item.is(Term.Part.BODY) && item.rel() == Term.Rel.TO;
             if ((trunk || afterPlace(i))
                     && clause.open(i)
-                    && (facedAfter(i) && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE || toward)) {
+                    && (facedAfter(i) && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE
+                            || looksAtFace(i)
+                            || toward)) {
                 clause.use(i);
                 return Optional.of(Palm.IN);
             }
@@ -182,6 +184,14 @@ final class FacedPalm {
     private boolean facedAfter(int index) {
         return clause.items().subList(0, index).stream()
                 .anyMatch(before -> before.is(Term.Act.FACE) || before.is(Term.Act.LOOK));
+    }
+
+    /** Looks at the face, at the height of the chin: what it looks at is not where it is. */
+    private boolean looksAtFace(int index) {
+        return clause.item(index).is(Term.Part.NOSE)
+                && clause.near(index, -1)
+                        .filter(before -> before.is(Term.Act.LOOK))
+                        .isPresent();
     }
 
     private boolean facesBefore(int index) {

@@ -120,13 +120,17 @@ public final class Frames {
         if (crossesSo) {
             return false;
         }
+        if (clause.onTiptoe(at)) {
+            return false;
+        }
         if (item.term() instanceof Term.Act act) {
             return switch (act) {
                 case LAND, FACE, POINT, HANG, HOVER, LEAN -> false;
                 default -> true;
             };
         }
-        if (item.rel() != null) {
+        boolean high = at + 1 < clause.size() && clause.item(at + 1).is(Term.Manner.HEIGHT);
+        if (item.rel() != null || item.is(Term.Part.WAIST) && high) {
             return false;
         }
         boolean both = item.part() && item.who() == Term.Who.BOTH;

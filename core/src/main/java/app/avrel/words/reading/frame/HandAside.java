@@ -233,7 +233,7 @@ final class HandAside {
     /** The right palm goes forward: the hand does, however it looks. */
     private boolean goesThere() {
         int way = clause.find(item -> item.is(Term.Way.FORWARD) || item.is(Term.Way.BACK));
-        return way > 0 && clause.item(way - 1).is(Term.Act.MOVE);
+        return way > 0 && HandWords.carries(clause, way);
     }
 
     /** The wrist bends back: the hand goes nowhere by it. */

@@ -29,6 +29,11 @@ final class HandBorders {
                 || oneAhead()
                 || amountFirst()
                 || ownHandNext()
+                || otherGoesThere()
+                || turnsThere()
+                || otherRises()
+                || fistAndOther()
+                || laidOnForearm()
                 || goesOnWithoutHand();
     }
 
@@ -54,6 +59,81 @@ final class HandBorders {
                 && before.stream().noneMatch(HandWords::hand)
                 && HandWords.hand(next)
                 && next.rel() == null;
+    }
+
+    /** Turning to three draw in the hands: it is the body that turns there. */
+    private boolean turnsThere() {
+        if (clause.size() < 4 || !clause.item(0).is(Term.Act.TURN)) {
+            return false;
+        }
+        Item there = clause.item(1);
+        boolean hour =
+                there.term() instanceof Term.Hall || there.term() instanceof Term.Num && there.rel() == Term.Rel.TO;
+        return hour && clause.item(2).term() instanceof Term.Act && HandWords.hand(clause.item(3));
+    }
+
+    /** The left hand sinks to the hip the right rises to the brow: a side before a verb is the hand that does it. */
+    private boolean otherRises() {
+        for (int i = 2; i + 2 < clause.size(); i++) {
+            Item side = clause.item(i);
+            Item before = clause.item(i - 1);
+            Item goal = clause.item(i + 2);
+            boolean rises = side.bareSide()
+                    && side.rel() == null
+                    && side.who().side().isPresent()
+                    && clause.item(i + 1).term() instanceof Term.Act;
+            boolean placed = before.rel() == Term.Rel.TO
+                    && Landmarks.of(before.term()).isPresent()
+                    && goal.rel() == Term.Rel.TO
+                    && Landmarks.of(goal.term()).isPresent();
+            if (rises && placed) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Put the sword on the left forearm: it is the sword that lies there, and no hand. */
+    private boolean laidOnForearm() {
+        return clause.has(item -> item.prop() && item.rel() == null)
+                && clause.has(item -> item.is(Term.Part.FOREARM) && item.rel() != null)
+                && clause.items().stream().noneMatch(item -> HandWords.hand(item) && item.rel() == null);
+    }
+
+    /** Fist to the right hip, left palm forward: the fist is not the hand that is named after it. */
+    private boolean fistAndOther() {
+        int border = clause.find(Item::soft);
+        return border > 0
+                && border + 1 < clause.size()
+                && clause.item(0).is(Term.Part.FIST)
+                && clause.item(0).rel() == null
+                && clause.item(0).who() == null
+                && clause.items().subList(1, border).stream()
+                        .anyMatch(item -> Landmarks.of(item.term()).isPresent())
+                && HandWords.hand(clause.item(border + 1))
+                && clause.item(border + 1).sidedLimb();
+    }
+
+    /** With the left hand on the hip raise the right to the brow: the side after the verb is a hand, and the other one. */
+    private boolean otherGoesThere() {
+        for (int i = 1; i + 2 < clause.size(); i++) {
+            Item side = clause.item(i + 1);
+            Item goal = clause.item(i + 2);
+            boolean goes = clause.item(i).term() instanceof Term.Act
+                    && side.bareSide()
+                    && side.rel() == null
+                    && side.who().side().isPresent()
+                    && goal.rel() == Term.Rel.TO
+                    && Landmarks.of(goal.term()).isPresent();
+            if (goes
+                    && clause.items().subList(0, i).stream()
+                            .anyMatch(hand -> HandWords.hand(hand)
+                                    && hand.who() != side.who()
+                                    && hand.whose().flatMap(Term.Who::side).isPresent())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Close the fan to the chest, the left hand on the wrist: a hand that is named after the border does what follows it. */

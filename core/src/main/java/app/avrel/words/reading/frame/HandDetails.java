@@ -381,7 +381,7 @@ final class HandDetails {
 
     /** The right palm goes forward: it is the hand that does, and how the palm looks nobody says. */
     private boolean goesThere(int way) {
-        return clause.item(way - 1).is(Term.Act.MOVE)
+        return HandWords.carries(clause, way)
                 && (clause.item(way).is(Term.Way.FORWARD) || clause.item(way).is(Term.Way.BACK));
     }
 

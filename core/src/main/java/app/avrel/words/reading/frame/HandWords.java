@@ -38,6 +38,13 @@ public final class HandWords {
                         item.rel() == Term.Rel.TO && Landmarks.of(item.term()).isPresent());
     }
 
+    /** Goes forward, slides forward: the verb beside a way carries the hand there. */
+    static boolean carries(Clause clause, int way) {
+        Item before = clause.item(way - 1);
+        boolean after = way + 1 < clause.size() && clause.item(way + 1).is(Term.Act.SLIDE);
+        return before.is(Term.Act.MOVE) || before.is(Term.Act.SLIDE) || before.is(Term.Act.SWEEP) || after;
+    }
+
     public static boolean shaped(Item item) {
         return item.term() instanceof Term.Shaped;
     }

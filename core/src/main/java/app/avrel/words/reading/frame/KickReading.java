@@ -42,6 +42,8 @@ final class KickReading {
                 ? Kick.OUTER_SWEEP
                 : inner ? Kick.INNER_SWEEP : heel ? Kick.HEEL : instep ? Kick.TOP_OF_FOOT : Kick.TOE;
         keepFlexed();
+        keepLower();
+        takeFacing();
         WhichFoot.Found which = WhichFoot.of(clause, now, true);
         Optional<Side> side = which.side();
         if (side.isEmpty() || which.cost() == Costs.LIMB_UNDERSTOOD) {
@@ -81,6 +83,26 @@ final class KickReading {
         if (flexed >= 0 && toes >= 0) {
             clause.keep(flexed);
             clause.keep(toes);
+        }
+    }
+
+    /** A little lower: how much is nothing that a kick can hold, so that is kept as it was said. */
+    private void keepLower() {
+        int lower = Math.max(clause.find(Term.Act.SINK), clause.find(Term.Act.LOWER));
+        if (lower > 0 && clause.item(lower - 1).soft()) {
+            clause.keep(lower);
+            int how = clause.find(item -> item.is(Term.Manner.LITTLE) || item.is(Term.Manner.MORE));
+            if (how >= 0) {
+                clause.keep(how);
+            }
+        }
+    }
+
+    /** Kick, facing one: it is the kick that goes there. */
+    private void takeFacing() {
+        int faces = clause.find(Term.Act.FACE);
+        if (faces > 0 && clause.item(faces - 1).soft()) {
+            clause.use(faces);
         }
     }
 

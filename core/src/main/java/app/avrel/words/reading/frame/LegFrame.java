@@ -32,11 +32,21 @@ final class LegFrame implements Frame {
                 return Optional.empty();
             }
         }
-        if (legs != 1 || hows == 0) {
+        if (legs != 1 || hows == 0 || squats(clause)) {
             return Optional.empty();
         }
         clause.useAll();
         return Optional.of(new Fit().noted().holds("how the leg is"));
+    }
+
+    /** Bend the right leg and squat: a second word that says so is of the whole body. */
+    private static boolean squats(Clause clause) {
+        return clause.items().stream()
+                        .filter(item -> item.is(Term.Act.SINK))
+                        .map(Item::from)
+                        .distinct()
+                        .count()
+                > 1;
     }
 
     /** Stretch: the verb stands beside what it says. */

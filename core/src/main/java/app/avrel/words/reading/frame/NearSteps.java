@@ -6,6 +6,7 @@ import app.avrel.posture.move.DrawnTo;
 import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Term;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Steps that end beside the other foot: half steps, and feet drawn in. */
 final class NearSteps {
@@ -96,8 +97,10 @@ final class NearSteps {
         return at && !steps && !clause.has(Term.Hall.class) || hovers && at;
     }
 
-    Fit drawIn(Side foot, boolean draws) {
+    Fit drawIn(Side foot) {
         boolean ankle = clause.takeItem(item -> item.is(Term.Part.ANKLE)).isPresent();
+        boolean ball = clause.has(Term.Part.BALL) || clause.has(Term.Part.TOES) || clause.has(Term.Part.HEEL);
+        boolean tiptoe = heelUp() || IntStream.range(0, clause.size()).anyMatch(clause::onTiptoe);
         clause.takeItem(item -> item.rel() != null
                 && !item.is(Term.Part.KNEE)
                 && !item.is(Term.Part.THIGH)
@@ -110,7 +113,6 @@ final class NearSteps {
         boolean air = clause.takeAll(Term.Act.RAISE);
         boolean hovers = clause.takeAll(Term.Act.HOVER) | clause.takeAll(Term.Manner.NOT_DOWN);
         clause.takeItem(item -> item.is(Term.Part.FLOOR));
-        boolean ball = clause.has(Term.Part.BALL) || clause.has(Term.Part.TOES) || clause.has(Term.Part.HEEL);
         boolean none = clause.takeAll(Term.Manner.NONE);
         clause.takeAll(
                 Term.Part.FOOT,
@@ -126,9 +128,11 @@ final class NearSteps {
                 Term.Manner.TOGETHER,
                 Term.Act.STAY,
                 Term.Way.SIDE);
-        boolean touches = ball && clause.takeAll(Term.Act.LAND);
-        boolean hovering = hovers || none && ankle || air && ankle || !draws && ankle && !ball && !touches;
-        return Fit.of(new Move.DrawIn(foot, hovering || ankle && !ball ? DrawnTo.HOVERING : DrawnTo.BALL_BESIDE));
+        clause.takeAll(Term.Act.LAND);
+        boolean touches =
+                clause.said(Term.Act.LAND) && (ball || clause.said(Term.Part.BALL) || clause.said(Term.Part.TOES));
+        boolean hovering = hovers || none && ankle || air && ankle || ankle && !ball;
+        return Fit.of(new Move.DrawIn(foot, hovering && !touches && !tiptoe ? DrawnTo.HOVERING : DrawnTo.BALL_BESIDE));
     }
 
     /** Half a step, heel up: it lands on the ball. */

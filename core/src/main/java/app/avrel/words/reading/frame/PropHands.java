@@ -32,11 +32,11 @@ final class PropHands {
 
     private boolean does(Item item, PropAct act) {
         if (item.rel() == null) {
-            return !PropPoints.at(clause, item);
+            return !PropPoints.at(clause, item) && !touched(item);
         }
         return switch (item.rel()) {
-            case WITH, ON -> true;
-            case AT -> !(act == PropAct.CLOSE && item.is(Term.Part.PALM));
+            case WITH -> true;
+            case ON, AT -> !(act == PropAct.CLOSE && item.is(Term.Part.PALM));
             case TO -> act == PropAct.PASS || act == PropAct.TAKE && HandWords.hand(item);
             default -> false;
         };
@@ -101,9 +101,18 @@ final class PropHands {
         }
     }
 
-    /** Close the fan against the left palm: what it closes on is no hand that holds it. */
+    /** Tap the left palm with the fan: the hand that is touched does not hold it. */
+    private boolean touched(Item item) {
+        return clause.near(clause.items().indexOf(item), -1)
+                .filter(before -> before.is(Term.Act.LAND))
+                .isPresent();
+    }
+
+    /** Close the fan against the left palm, touch the palm with it: what it closes on is no hand that holds it. */
     private void keepClosedOn(PropAct act) {
-        int on = clause.find(item -> item.is(Term.Part.PALM) && item.rel() == Term.Rel.AT && item.who() != null);
+        int on = clause.find(item -> item.who() != null
+                && (item.is(Term.Part.PALM) && (item.rel() == Term.Rel.AT || item.rel() == Term.Rel.ON)
+                        || HandWords.hand(item) && touched(item)));
         if (act == PropAct.CLOSE && on >= 0) {
             clause.keep(on);
         }

@@ -25,7 +25,7 @@ final class PropPoints {
      */
     Optional<Pointing> read(boolean sides) {
         boolean aims = sides || clause.said(Term.Act.POINT) || clause.said(Term.Act.FACE);
-        return aims ? sided().or(this::way) : way();
+        return aims && !clause.has(Term.Manner.UPRIGHT) ? sided().or(this::way) : way();
     }
 
     private Optional<Pointing> sided() {

@@ -71,15 +71,24 @@ final class RelationFrame implements Frame {
         for (int i = 1; i + 1 < clause.size(); i++) {
             Item next = clause.item(i + 1);
             boolean sinks = next.is(Term.Act.SINK) || next.is(Term.Act.RISE);
-            boolean slides = !ball
-                    && next.sidedLimb()
-                    && HandWords.hand(next)
-                    && clause.near(i + 1, 1)
-                            .filter(act -> act.is(Term.Act.SLIDE) || act.is(Term.Act.PUSH) || act.is(Term.Act.PASS))
-                            .isPresent();
+            boolean other = next.sidedLimb() && HandWords.hand(next)
+                    || next.bareSide()
+                            && next.rel() == null
+                            && next.who().side().isPresent();
+            boolean slides = !ball && other && slides(clause, i + 2);
             boolean hands =
                     clause.items().subList(i + 1, clause.size()).stream().anyMatch(HandWords::hand);
             if (clause.item(i).soft() && (sinks && !hands || slides)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean slides(Clause clause, int from) {
+        for (int i = from; i < clause.size() && !clause.item(i).soft(); i++) {
+            Item act = clause.item(i);
+            if (act.is(Term.Act.SLIDE) || act.is(Term.Act.PUSH) || act.is(Term.Act.PASS)) {
                 return true;
             }
         }
@@ -120,8 +129,8 @@ final class RelationFrame implements Frame {
         Optional<Palm> palm = palms(clause);
         boolean nearer = relation.filter(NEARER::contains).isPresent();
         boolean placed = placed(clause, nearer);
-        boolean turned = (clause.has(Term.Rel.INSIDE) || clause.has(Term.Way.IN))
-                && relation.filter(ABOVE::contains).isPresent();
+        boolean turned =
+                insideOrOutside(clause) && relation.filter(ABOVE::contains).isPresent();
         Optional<Side> leading = leading(clause, ball, nearer).map(side -> turned ? side.other() : side);
         Optional<Landmark> height = height(clause, ball);
         Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
@@ -342,6 +351,14 @@ final class RelationFrame implements Frame {
     private static boolean onTop(Clause clause) {
         return clause.has(
                 item -> item.is(Term.Rel.ABOVE) || item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.ABOVE);
+    }
+
+    /** Of forearms that lie on each other the outer one is on top. */
+    private static boolean insideOrOutside(Clause clause) {
+        return clause.has(Term.Way.IN)
+                || clause.has(item -> item.is(Term.Rel.INSIDE)
+                        || item.is(Term.Rel.OUTSIDE)
+                        || HandWords.hand(item) && (item.rel() == Term.Rel.INSIDE || item.rel() == Term.Rel.OUTSIDE));
     }
 
     /** Asks which hand leads: which is above, inside, on top. */

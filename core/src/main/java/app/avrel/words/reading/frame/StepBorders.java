@@ -29,8 +29,18 @@ final class StepBorders {
                 || stepsThenSlides()
                 || onto && (clause.has(Term.Act.STEP) || weighs())
                 || onlyPivots()
+                || reaches()
                 || !clause.has(WhichFoot::foot) && clause.has(item -> item.bareSide() && item.rel() == Term.Rel.PAST)
                 || onlyCrosses();
+    }
+
+    /** After a hand the left one stretches forward: that is the other hand. */
+    private boolean reaches() {
+        return now.topic() == Situation.Topic.HAND
+                && clause.has(Term.Manner.EXTENDED)
+                && clause.has(Item::bareSide)
+                && !clause.has(WhichFoot::foot)
+                && !clause.has(Term.Act.STEP);
     }
 
     /** {@return whether the clause is about the weight or a hand} */

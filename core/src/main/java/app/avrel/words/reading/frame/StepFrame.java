@@ -106,7 +106,7 @@ final class StepFrame implements Frame {
             if (verbs.half()) {
                 fit = near.halfStep(side);
             } else if (verbs.draws() && !clause.has(Term.Way.BACK) && !apart() || near.ankle(verbs.steps())) {
-                fit = near.drawIn(side, verbs.draws());
+                fit = near.drawIn(side);
             } else {
                 fit = far.step(side, verbs.slides(), part, toesLand, verbs.beside());
             }

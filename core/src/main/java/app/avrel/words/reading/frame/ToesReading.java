@@ -13,6 +13,8 @@ import java.util.Optional;
 /** Finds where the toes shall point. */
 final class ToesReading {
 
+    private static final double LAST_HOUR = 12;
+
     private final Situation now;
     private final Side side;
     private Optional<Heading> hall = Optional.empty();
@@ -95,7 +97,7 @@ final class ToesReading {
             clause.takeAll(Term.Way.IN, Term.Way.OUT);
             return Optional.of(in ? new Toes.InAsFarAsTheyGo() : new Toes.OutAsFarAsTheyGo());
         }
-        boolean led = number >= 0 && clause.item(number).rel() == Term.Rel.TO;
+        boolean led = number >= 0 && (clause.item(number).rel() == Term.Rel.TO || hour(clause.item(number)));
         boolean outward = led
                 && !way
                 && clause.item(number).term() instanceof Term.Angle(double degrees)
@@ -137,6 +139,11 @@ final class ToesReading {
             return Optional.of(new Toes.Toward(Direction.FORWARD));
         }
         return Optional.empty();
+    }
+
+    /** In until it points at eleven: the hour, and no angle. */
+    private static boolean hour(Item item) {
+        return item.rel() == Term.Rel.AT && item.term() instanceof Term.Num(double number) && number <= LAST_HOUR;
     }
 
     private static boolean amount(Item item) {

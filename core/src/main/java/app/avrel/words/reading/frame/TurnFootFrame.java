@@ -37,7 +37,8 @@ final class TurnFootFrame implements Frame {
     /** The left heel slides out twenty: it swings, and the foot goes nowhere. */
     static boolean heelSwings(Clause clause) {
         boolean far = clause.has(item -> Ways.amount(item.term()).isPresent());
-        boolean goes = clause.said(Term.Act.MOVE)
+        boolean goes = (clause.said(Term.Act.MOVE)
+                        || clause.said(Term.Act.TAKE) && !clause.has(item -> item.rel() == Term.Rel.TO))
                 && !clause.has(Term.Part.FOOT)
                 && !clause.has(item -> item.soft() || item.bareSide());
         return (far && clause.has(Term.Act.SLIDE) || heelAlone(clause) || goes)
@@ -136,6 +137,7 @@ final class TurnFootFrame implements Frame {
                     Term.Act.FACE,
                     Term.Act.POINT,
                     Term.Act.MOVE,
+                    Term.Act.TAKE,
                     Term.Act.RETURN,
                     Term.Act.SWEEP,
                     Term.Act.SLIDE,

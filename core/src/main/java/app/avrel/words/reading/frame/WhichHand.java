@@ -144,7 +144,7 @@ final class WhichHand {
         boolean doesIt = item.rel() == Term.Rel.WITH
                 && !item.is(Term.Part.ELBOW)
                 && item.whose().flatMap(Term.Who::side).isPresent();
-        if (!detail || doesIt) {
+        if (!detail || doesIt && !item.is(Term.Part.FIST)) {
             clause.use(at);
         }
         if (item.who() == null && manyOfOneHand(item) && now.topic() == Situation.Topic.HAND && !now.bothHands()) {

@@ -16,7 +16,7 @@ public final class InFull {
      */
     public static List<Item> of(List<Item> phrases, String typed, Language language) {
         List<Item> said = DrawnBlade.of(Turned.of(Images.of(phrases, typed)));
-        said = SharedPlace.of(said);
+        said = SharedPlace.of(OtherFoot.of(FromThere.of(Doer.of(said))));
         said = StanceTells.of(SideAfter.of(Afterwards.of(said, language)), language);
         said = SecondLimb.of(Elided.of(Opposed.of(Landing.of(FallenToes.of(said)))));
         return BeatMarks.of(Correcting.of(BareShares.of(TouchedHand.of(said, language))));

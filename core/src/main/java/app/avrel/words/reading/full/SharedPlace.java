@@ -77,6 +77,7 @@ final class SharedPlace {
                 && other.sidedLimb()
                 && one.who() != other.who();
         return hands
+                && items.subList(first, end).stream().filter(HandWords::hand).count() == 2
                 && items.subList(first, end).stream()
                         .noneMatch(
                                 item -> Landmarks.of(item.term()).isPresent() || item.term() instanceof Term.Related);

@@ -26,6 +26,14 @@ final class TouchedHand {
             boolean subject = act > 0 && HandWords.hand(hand) && hand.sidedLimb();
             if (subject && touches(said.get(act), language) && touched(hand, other)) {
                 there(said, i, Term.Rel.TO);
+            } else if (subject && struck(hand, said.get(act), other)) {
+                said.set(act, said.get(act).as(Term.Act.LAND));
+                there(said, i, Term.Rel.TO);
+            } else if (struckWith(said, i)) {
+                Item with = said.remove(i + 1);
+                said.set(i - 1, said.get(i - 1).as(Term.Act.LAND));
+                there(said, i, Term.Rel.TO);
+                said.add(i - 1, new Item(with.term(), null, with.who(), false, with.from(), with.to(), with.text()));
             } else if (i > 1 && meets(said, i)) {
                 said.set(i - 1, said.get(i - 1).as(Term.Act.MOVE));
                 said.set(
@@ -43,6 +51,30 @@ final class TouchedHand {
             }
         }
         return said;
+    }
+
+    /** The left fist strikes the right palm: it ends there, and no hand pushes. */
+    private static boolean struck(Item hand, Item act, Item other) {
+        return act.is(Term.Act.PUSH)
+                && hand.is(Term.Part.FIST)
+                && (other.is(Term.Part.PALM) || other.is(Term.Part.HAND))
+                && touched(hand, other);
+    }
+
+    /** Strike the right palm, touch it, with the left fist: the hand that does it is named last. */
+    private static boolean struckWith(List<Item> said, int at) {
+        if (at + 1 >= said.size()) {
+            return false;
+        }
+        Item act = said.get(at - 1);
+        Item with = said.get(at + 1);
+        boolean does = (act.is(Term.Act.PUSH) && with.is(Term.Part.FIST) || act.is(Term.Act.LAND))
+                && (at == 1 || said.get(at - 2).mark());
+        return does
+                && HandWords.hand(with)
+                && with.rel() == Term.Rel.WITH
+                && with.whose().flatMap(Term.Who::side).isPresent()
+                && touched(with, said.get(at));
     }
 
     /** The left foot meets the right: it comes beside it. */
