@@ -189,6 +189,7 @@ public final class Fit {
                 .toList();
         now = feet.isEmpty() ? now : now.withBothFeet(feet.size() == 2);
         Optional<Heading> said = heading;
-        return said.isPresent() ? now.withLastHeading(said) : now;
+        boolean turns = moves.stream().anyMatch(Move.TurnBody.class::isInstance);
+        return said.isPresent() || turns ? now.withLastHeading(said) : now;
     }
 }

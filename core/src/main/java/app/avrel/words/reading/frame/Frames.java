@@ -39,7 +39,7 @@ public final class Frames {
      */
     public static List<Fit> read(List<Item> items, Situation now, double most) {
         List<Fit> fits = new ArrayList<>();
-        if (oneStaysAnotherMoves(items)) {
+        if (oneStaysAnotherMoves(items) || pushesFirst(items)) {
             return fits;
         }
         Clause look = new Clause(items);
@@ -78,6 +78,20 @@ public final class Frames {
                     && items.get(i + 2).soft()
                     && items.subList(i + 3, items.size()).stream()
                             .anyMatch(item -> item.sidedLimb() && item.rel() == null && item.who() != stays.who())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** And pushes, and the left foot is empty, and empties the left leg: no foot pushes, and no weight. */
+    private static boolean pushesFirst(List<Item> items) {
+        for (int i = 0; i + 2 < items.size(); i++) {
+            Item next = items.get(i + 2);
+            boolean act = i + 3 < items.size() && (next.term() instanceof Term.Act || next.is(Term.Manner.LIGHT));
+            Item limb = items.get(act ? i + 3 : i + 2);
+            boolean another = items.get(i).is(Term.Act.PUSH) && items.get(i + 1).soft();
+            if (another && WhichFoot.foot(limb) && limb.sidedLimb()) {
                 return true;
             }
         }

@@ -47,6 +47,16 @@ final class TurnBodyFrame implements Frame {
                         || item.is(Term.Part.SHOULDER) && item.many());
     }
 
+    /** Takes a part of the trunk; what is at the height of it is another thing, and no chest that turns. */
+    private static boolean turns(Clause clause, Term.Part part) {
+        boolean any = false;
+        while (clause.takeItem(item -> item.is(part) && item.rel() != Term.Rel.AT)
+                .isPresent()) {
+            any = true;
+        }
+        return any;
+    }
+
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
         boolean part = clause.has(TurnBodyFrame::trunk)
@@ -83,9 +93,9 @@ final class TurnBodyFrame implements Frame {
             clause.useAll();
             return Optional.of(new Fit().noted().holds("the hips stay"));
         }
-        boolean hips = clause.takeAll(Term.Part.HIPS) && !hipsStay;
-        boolean chest = clause.takeAll(Term.Part.CHEST, Term.Part.SHOULDER);
-        boolean whole = clause.takeAll(Term.Part.WAIST, Term.Part.BODY);
+        boolean hips = turns(clause, Term.Part.HIPS) && !hipsStay;
+        boolean chest = turns(clause, Term.Part.CHEST) | turns(clause, Term.Part.SHOULDER);
+        boolean whole = turns(clause, Term.Part.WAIST) | turns(clause, Term.Part.BODY);
         BodyPart bodyPart = hipsStay
                 ? BodyPart.CHEST
                 : whole || chest && hips || !hips && !chest ? BodyPart.WHOLE : hips ? BodyPart.HIPS : BodyPart.CHEST;
