@@ -59,7 +59,7 @@ final class Phrases {
             at++;
             return;
         }
-        if (turnsOver()) {
+        if (turnsOver() || turnsOverNext()) {
             put(at, at + 1, Term.Act.TURN_OVER, null, null, false);
             return;
         }
@@ -102,6 +102,20 @@ final class Phrases {
                 && here.stream().anyMatch(Phrases::hand)
                 && here.stream()
                         .anyMatch(item -> item.is(Term.Act.TURN) || item.is(Term.Act.ROLL) || item.is(Term.Act.TWIST));
+    }
+
+    /** Turn over the palm: the palm that is named next is what is turned. */
+    private boolean turnsOverNext() {
+        List<Item> here = here();
+        Item verb = here.isEmpty() ? null : here.getLast();
+        boolean turns = verb != null && (verb.is(Term.Act.TURN) || verb.is(Term.Act.ROLL) || verb.is(Term.Act.TWIST));
+        int next = skip(at + 1);
+        int part = term(next) instanceof Term.Who ? next + 1 : next;
+        return term(at) == Term.Rel.OVER
+                && turns
+                && here.stream().noneMatch(Phrases::hand)
+                && term(part) instanceof Term.Part limb
+                && PhraseKinds.HAND_LIMBS.contains(limb);
     }
 
     /** What was read since the last mark. */

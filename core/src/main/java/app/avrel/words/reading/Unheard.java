@@ -94,7 +94,7 @@ final class Unheard {
             case Term.Num(double number) -> !has(Term.Ref.TOO) && idle(index, new Term.Num(number + 1));
             case Term.Angle(double degrees) -> !has(Term.Ref.TOO) && idle(index, new Term.Angle(degrees + 1));
             case Term.Hall _ -> !has(Term.Ref.TOO);
-            case Term.Part part -> sole(part) && item.rel() == null && item.who() == null && steps();
+            case Term.Part part -> sole(part) && item.rel() == null && item.who() == null && steps() && !follows(index);
             case Term.Measure _ -> true;
             case Term.Way way ->
                 contradicted(way, index) || ahead(way, index) || secondWay(index) || lifts(way) || lost(way, index);
@@ -110,6 +110,11 @@ final class Unheard {
 
     private static boolean sole(Term.Part part) {
         return part == Term.Part.HEEL || part == Term.Part.BALL || part == Term.Part.TOES;
+    }
+
+    /** The heel follows: after toes that come down first that says nothing new. */
+    private boolean follows(int index) {
+        return index + 1 < items.size() && items.get(index + 1).is(Term.Act.FOLLOW);
     }
 
     /** How a foot comes down is a part of its step. */

@@ -264,6 +264,10 @@ final class HandAside {
         boolean hand = !reaches && before.rel() == null && !before.is(Term.Part.PALM) && HandWords.hand(before);
         boolean onward = before.rel() == Term.Rel.FROM && !reaches;
         boolean there = !acts && (is || hand || onward || before.bareSide() || before.is(Term.Manner.HEIGHT));
+        boolean taken = hand && !goes && way > 1 && clause.item(way - 2).is(Term.Act.TAKE);
+        if (taken && place.sideways().isEmpty()) {
+            return true;
+        }
         if (there && place.sideways().isPresent()) {
             clause.keep(way);
             return false;

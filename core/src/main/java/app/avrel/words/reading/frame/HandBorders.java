@@ -34,6 +34,7 @@ final class HandBorders {
                 || otherRises()
                 || fistAndOther()
                 || laidOnForearm()
+                || partsAfter()
                 || goesOnWithoutHand();
     }
 
@@ -87,6 +88,19 @@ final class HandBorders {
                     && goal.rel() == Term.Rel.TO
                     && Landmarks.of(goal.term()).isPresent();
             if (rises && placed) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Rise in front and part to the sides: they are ahead first, and then at the sides. */
+    private boolean partsAfter() {
+        int ahead = clause.find(Term.Way.FORWARD);
+        for (int i = Math.max(ahead, 0) + 1; ahead >= 0 && i + 2 < clause.size(); i++) {
+            Item act = clause.item(i + 1);
+            boolean parts = act.is(Term.Act.SPREAD) || act.is(Term.Act.OPEN);
+            if (clause.item(i).soft() && parts && clause.item(i + 2).is(Term.Way.SIDE)) {
                 return true;
             }
         }

@@ -37,7 +37,9 @@ final class HandFrame implements Frame {
                 || item.is(Term.Act.STAY)
                 || item.is(Term.Ref.THEM)
                 || item.is(Term.Act.LOWER)
-                || item.is(Term.Act.RAISE));
+                || item.is(Term.Act.RAISE)
+                || item.is(Term.Act.SPREAD)
+                || item.is(Term.Act.OPEN));
     }
 
     @Override
@@ -79,6 +81,13 @@ final class HandFrame implements Frame {
             return sits >= 0 && sits < clause.find(item -> item.sidedLimb() && HandWords.hand(item));
         }
 
+        /** And lower them, and part to the sides: the hands do that were spoken of. */
+        private boolean onlyGoes(Term... ways) {
+            List<Term> goes = List.of(ways);
+            return goes.stream().anyMatch(way -> way instanceof Term.Act && clause.has(way))
+                    && clause.items().stream().allMatch(item -> goes.contains(item.term()) || Leftover.small(item));
+        }
+
         Optional<Fit> read() {
             HandBorders borders = new HandBorders(clause);
             if (borders.within() || PropHands.given(clause) || PropHands.handedOn(clause)) {
@@ -106,10 +115,8 @@ final class HandFrame implements Frame {
             boolean pressed = clause.has(item -> (item.is(Term.Part.PALM) || item.is(Term.Part.HAND)) && item.both())
                     && clause.has(Term.Act.PRESS)
                     && clause.has(Term.Manner.TOGETHER);
-            boolean goesOn = (clause.has(Term.Act.LOWER) || clause.has(Term.Act.RAISE))
-                    && clause.items().stream()
-                            .allMatch(
-                                    item -> item.is(Term.Act.LOWER) || item.is(Term.Act.RAISE) || Leftover.small(item));
+            boolean goesOn = onlyGoes(Term.Act.LOWER, Term.Act.RAISE)
+                    || clause.has(Term.Way.SIDE) && onlyGoes(Term.Act.SPREAD, Term.Act.OPEN, Term.Way.SIDE);
             boolean them =
                     (clause.has(Term.Ref.THEM) || goesOn) && now.topic() == Situation.Topic.HAND && now.bothHands();
             if (clause.has(Term.Part.FAN) && (clause.has(Term.Act.OPEN) || clause.has(Term.Act.CLOSE))) {

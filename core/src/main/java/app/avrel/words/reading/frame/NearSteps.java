@@ -64,13 +64,31 @@ final class NearSteps {
 
     boolean halfFollows() {
         boolean follows = clause.has(Term.Act.FOLLOW)
-                && (clause.has(WhichFoot::foot) || clause.has(Item::bareSide))
+                && (clause.has(item -> WhichFoot.foot(item) && !onlyHeel(item)) || clause.has(Item::bareSide))
                 && !clause.has(Term.Part.WEIGHT);
         return follows
                 && !now.turning()
                 && (clause.takeItem(item -> item.term() instanceof Term.Num(double n) && n == 0.5)
                                 .isPresent()
                         || clause.items().size() <= 2);
+    }
+
+    /** Toes first, the heel follows: that says no more of how the foot comes down. */
+    void takeHeelThatFollows() {
+        int heel = clause.find(NearSteps::onlyHeel);
+        boolean follows = heel > 0
+                && clause.near(heel, 1).filter(next -> next.is(Term.Act.FOLLOW)).isPresent();
+        if (follows && (clause.said(Term.Part.TOES) || clause.said(Term.Part.BALL))) {
+            clause.use(heel);
+            clause.use(heel + 1);
+        } else if (follows) {
+            clause.keep(heel);
+        }
+    }
+
+    /** The heel that follows the toes: that is how the foot comes down, and no step. */
+    private static boolean onlyHeel(Item item) {
+        return item.is(Term.Part.HEEL) && item.who() == null;
     }
 
     /** The foot steps forward and lands behind the other: it follows, and does not pass. */

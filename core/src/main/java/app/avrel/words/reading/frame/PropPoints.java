@@ -24,8 +24,20 @@ final class PropPoints {
      * @param sides whether a side that is named is such a way
      */
     Optional<Pointing> read(boolean sides) {
+        keepSecondWay();
         boolean aims = sides || clause.said(Term.Act.POINT) || clause.said(Term.Act.FACE);
         return aims && !clause.has(Term.Manner.UPRIGHT) ? sided().or(this::way) : way();
+    }
+
+    /** Down to the left: the record holds one way that a prop points, and the side stays marked. */
+    private void keepSecondWay() {
+        int side = clause.find(item -> item.bareSide() && item.rel() == Term.Rel.TO);
+        boolean second = side > 0
+                && (clause.item(side - 1).is(Term.Way.DOWN)
+                        || clause.item(side - 1).is(Term.Way.UP));
+        if (second && clause.said(Term.Act.POINT)) {
+            clause.keep(side);
+        }
     }
 
     private Optional<Pointing> sided() {

@@ -49,6 +49,7 @@ final class StepFrame implements Frame {
         }
 
         Optional<Fit> read() {
+            near.takeHeelThatFollows();
             if (borders.within() || !verbs.take(borders) || nobodys() || borders.ofOthers()) {
                 return Optional.empty();
             }

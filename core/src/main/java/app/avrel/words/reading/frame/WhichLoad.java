@@ -77,8 +77,29 @@ final class WhichLoad {
         return Optional.empty();
     }
 
+    /** To the right leg until twenty percent is on the left: the share is of the side beside it. */
+    private Optional<Side> besideShare() {
+        for (int i = 1; i + 1 < clause.size(); i++) {
+            Item side = clause.item(i + 1);
+            boolean share = clause.item(i).term() instanceof Term.Share && side.rel() == Term.Rel.ON && sided(side);
+            int goal = clause.find(item -> item.rel() == Term.Rel.TO && sided(item) && item.who() != side.who());
+            if (share && goal >= 0 && goal < i) {
+                clause.use(goal);
+                clause.use(i + 1);
+                clause.takeAll(Term.Way.FORWARD, Term.Way.BACK);
+                return now.foot(side.who());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean sided(Item item) {
+        return (limb(item) || item.bareSide())
+                && item.whose().flatMap(Term.Who::side).isPresent();
+    }
+
     private Optional<Side> named() {
-        Optional<Side> goal = fromOneToTheOther();
+        Optional<Side> goal = besideShare().or(this::fromOneToTheOther);
         if (goal.isPresent()) {
             return goal;
         }

@@ -46,17 +46,21 @@ final class FallenToes {
     }
 
     private static boolean inTheAir(Item item) {
-        return item.rel() == null && (item.is(Term.Part.KNEE) || item.is(Term.Part.FOOT));
+        boolean with = item.rel() == Term.Rel.WITH && item.is(Term.Part.KNEE);
+        return with || item.rel() == null && (item.is(Term.Part.KNEE) || item.is(Term.Part.FOOT));
     }
 
     private static boolean toes(Item item) {
         return item.is(Term.Part.TOES) && (item.rel() == null || item.rel() == Term.Rel.WITH);
     }
 
-    /** The knee, or the foot, goes up: a verb before or after it, or only the way. */
+    /** The knee, or the foot, goes up: a verb before or after it, or only the way, or how high it is. */
     private static boolean lifts(List<Item> items, int knee) {
         return items.subList(Math.max(0, knee - 1), Math.min(items.size(), knee + 2)).stream()
-                .anyMatch(item -> item.is(Term.Act.RAISE) || item.is(Term.Act.RISE) || item.is(Term.Way.UP));
+                .anyMatch(item -> item.is(Term.Act.RAISE)
+                        || item.is(Term.Act.RISE)
+                        || item.is(Term.Way.UP)
+                        || item.is(Term.Part.HIPS) && item.rel() == Term.Rel.AT);
     }
 
     private static boolean touches(List<Item> items, int from) {
