@@ -15,24 +15,16 @@ final class HandBorders {
     /** {@return whether the clause is more than one thing, and so no clause} */
     boolean within() {
         return BearingFrame.within(clause)
+                || new OtherHandBorders(clause).within()
                 || bodyFirst()
-                || thenBoth()
                 || bodyTurnsToo()
                 || elbowThenHand()
                 || elbowsAfter()
                 || staysBesideElbow()
                 || upAndDown()
-                || oneUpOneDown()
-                || otherHandToo()
-                || bothAfterOne()
                 || shiftsToo()
-                || oneAhead()
                 || amountFirst()
-                || ownHandNext()
-                || otherGoesThere()
                 || turnsThere()
-                || otherRises()
-                || fistAndOther()
                 || laidOnForearm()
                 || partsAfter()
                 || goesOnWithoutHand();
@@ -62,36 +54,22 @@ final class HandBorders {
                 && next.rel() == null;
     }
 
-    /** Turning to three draw in the hands: it is the body that turns there. */
+    /** Turning to three draw in the hands, turn thirty right with the arms up: it is the body that turns there, and so far. */
     private boolean turnsThere() {
         if (clause.size() < 4 || !clause.item(0).is(Term.Act.TURN)) {
             return false;
         }
         Item there = clause.item(1);
+        int hand = clause.find(item -> HandWords.hand(item) && item.rel() == Term.Rel.WITH);
+        boolean far = hand > 1
+                && clause.items().subList(1, hand).stream()
+                        .anyMatch(item -> Ways.amount(item.term()).isPresent());
+        if (far && clause.items().subList(1, hand).stream().anyMatch(Item::bareSide)) {
+            return true;
+        }
         boolean hour =
                 there.term() instanceof Term.Hall || there.term() instanceof Term.Num && there.rel() == Term.Rel.TO;
         return hour && clause.item(2).term() instanceof Term.Act && HandWords.hand(clause.item(3));
-    }
-
-    /** The left hand sinks to the hip the right rises to the brow: a side before a verb is the hand that does it. */
-    private boolean otherRises() {
-        for (int i = 2; i + 2 < clause.size(); i++) {
-            Item side = clause.item(i);
-            Item before = clause.item(i - 1);
-            Item goal = clause.item(i + 2);
-            boolean rises = side.bareSide()
-                    && side.rel() == null
-                    && side.who().side().isPresent()
-                    && clause.item(i + 1).term() instanceof Term.Act;
-            boolean placed = before.rel() == Term.Rel.TO
-                    && Landmarks.of(before.term()).isPresent()
-                    && goal.rel() == Term.Rel.TO
-                    && Landmarks.of(goal.term()).isPresent();
-            if (rises && placed) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** Rise in front and part to the sides: they are ahead first, and then at the sides. */
@@ -112,112 +90,6 @@ final class HandBorders {
         return clause.has(item -> item.prop() && item.rel() == null)
                 && clause.has(item -> item.is(Term.Part.FOREARM) && item.rel() != null)
                 && clause.items().stream().noneMatch(item -> HandWords.hand(item) && item.rel() == null);
-    }
-
-    /** Fist to the right hip, left palm forward: the fist is not the hand that is named after it. */
-    private boolean fistAndOther() {
-        int border = clause.find(Item::soft);
-        return border > 0
-                && border + 1 < clause.size()
-                && clause.item(0).is(Term.Part.FIST)
-                && clause.item(0).rel() == null
-                && clause.item(0).who() == null
-                && clause.items().subList(1, border).stream()
-                        .anyMatch(item -> Landmarks.of(item.term()).isPresent())
-                && HandWords.hand(clause.item(border + 1))
-                && clause.item(border + 1).sidedLimb();
-    }
-
-    /** With the left hand on the hip raise the right to the brow: the side after the verb is a hand, and the other one. */
-    private boolean otherGoesThere() {
-        for (int i = 1; i + 2 < clause.size(); i++) {
-            Item side = clause.item(i + 1);
-            Item goal = clause.item(i + 2);
-            boolean goes = clause.item(i).term() instanceof Term.Act
-                    && side.bareSide()
-                    && side.rel() == null
-                    && side.who().side().isPresent()
-                    && goal.rel() == Term.Rel.TO
-                    && Landmarks.of(goal.term()).isPresent();
-            if (goes
-                    && clause.items().subList(0, i).stream()
-                            .anyMatch(hand -> HandWords.hand(hand)
-                                    && hand.who() != side.who()
-                                    && hand.whose().flatMap(Term.Who::side).isPresent())) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** Close the fan to the chest, the left hand on the wrist: a hand that is named after the border does what follows it. */
-    private boolean ownHandNext() {
-        int border = clause.find(Item::soft);
-        if (border <= 0 || border + 1 >= clause.size() || !placed(0, border)) {
-            return false;
-        }
-        List<Item> before = clause.items().subList(0, border);
-        Item next = clause.item(border + 1);
-        boolean held = before.stream().anyMatch(item -> item.prop() && item.rel() == null);
-        return before.stream().anyMatch(item -> item.term() instanceof Term.Act)
-                && before.stream().noneMatch(HandWords::hand)
-                && HandWords.hand(next)
-                && next.sidedLimb()
-                && (held
-                        || clause.items().subList(border, clause.size()).stream()
-                                .anyMatch(item -> item.term() instanceof Term.Act));
-    }
-
-    /** Hands at the chest, left in front: one of the two is further ahead. */
-    private boolean oneAhead() {
-        int side = clause.size() - 2;
-        return side > 1
-                && clause.item(side).bareSide()
-                && clause.item(side).rel() == null
-                && clause.item(side - 1).soft()
-                && clause.item(side + 1).is(Term.Way.FORWARD)
-                && clause.items().subList(0, side).stream().anyMatch(item -> HandWords.hand(item) && item.both());
-    }
-
-    /** Right up, left down: how far is not said, and neither hand goes to the other's side. */
-    private boolean oneUpOneDown() {
-        int first = -1;
-        for (int i = 0; i + 1 < clause.size(); i++) {
-            boolean side = clause.item(i).bareSide()
-                    && clause.item(i).rel() == null
-                    && clause.item(i).who().side().isPresent();
-            boolean way =
-                    clause.item(i + 1).is(Term.Way.UP) || clause.item(i + 1).is(Term.Way.DOWN);
-            if (side
-                    && way
-                    && first >= 0
-                    && clause.item(i).who() != clause.item(first).who()) {
-                return true;
-            }
-            first = side && way ? i : first;
-        }
-        return false;
-    }
-
-    /** The right hand at the hip, and palms press out at the shoulders: of both, and not of the one before. */
-    private boolean bothAfterOne() {
-        int border = clause.find(Item::soft);
-        boolean one = border > 0
-                && clause.items().subList(0, border).stream()
-                        .anyMatch(item -> HandWords.hand(item)
-                                && item.rel() == null
-                                && item.whose().flatMap(Term.Who::side).isPresent());
-        if (!one || !placed(0, border)) {
-            return false;
-        }
-        for (int i = border + 1; i + 1 < clause.size(); i++) {
-            Item item = clause.item(i);
-            boolean both = clause.item(i - 1).soft() && HandWords.hand(item) && item.rel() == null && item.both();
-            if (both && (item.is(Term.Part.PALM) || placed(i, clause.size()))) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** Hands at the chest, and turn back to the front, sinking: no hand is spoken of any more. */
@@ -243,6 +115,11 @@ final class HandBorders {
     }
 
     private boolean placed(int from, int to) {
+        return placed(clause, from, to);
+    }
+
+    /** {@return whether a place of a hand is told between two phrases} */
+    static boolean placed(Clause clause, int from, int to) {
         return clause.items().subList(from, to).stream()
                 .anyMatch(item -> Landmarks.of(item.term()).isPresent()
                         || HandWords.hand(item) && item.rel() != null && item.rel() != Term.Rel.WITH);
@@ -265,16 +142,6 @@ final class HandBorders {
             }
         }
         return false;
-    }
-
-    /** The left palm down, the right palm up, both at the waist: that is told of both, and not of the one before. */
-    private boolean thenBoth() {
-        int both = clause.find(item -> item.bareSide() && item.who() == Term.Who.BOTH && item.rel() == null);
-        return both > 0
-                && clause.item(both - 1).soft()
-                && clause.items().subList(0, both).stream()
-                        .anyMatch(item -> HandWords.hand(item)
-                                && item.whose().flatMap(Term.Who::side).isPresent());
     }
 
     /** Pull both hands to the hip with a turn to 10:30: it is the body that turns. */
@@ -356,31 +223,6 @@ final class HandBorders {
                                 .filter(item -> HandWords.hand(item) && item.rel() == null)
                                 .count()
                         <= 1;
-    }
-
-    /** Raise the left hand and lower the right: that is the other hand, and no way of this one. */
-    private boolean otherHandToo() {
-        int border = clause.find(Item::soft);
-        int named = clause.find(item -> HandWords.hand(item) && item.rel() == null && item.who() != null);
-        if (named < 0 || border < named) {
-            return false;
-        }
-        for (int i = border + 2; i < clause.size(); i++) {
-            Item item = clause.item(i);
-            boolean moved =
-                    clause.item(i - 1).is(Term.Act.RAISE) || clause.item(i - 1).is(Term.Act.LOWER);
-            if (moved
-                    && side(item)
-                    && item.rel() == null
-                    && item.who() != clause.item(named).who()) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static boolean side(Item item) {
-        return item.bareSide() && item.who().side().isPresent();
     }
 
     private boolean turnsNext(int at) {

@@ -8,9 +8,7 @@ import app.avrel.posture.hand.HandOffset;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.words.lexicon.Term;
-import java.util.EnumSet;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Predicate;
 
 /** Where a hand goes: a height of the body, a limb it is placed against, a distance from there. */
@@ -18,10 +16,6 @@ final class HandTargets {
 
     /** Beyond the own shoulder, in shoulder halves. */
     private static final double BEYOND = 1.5;
-
-    /** What a hand does to an arm that it is at. */
-    private static final Set<Term.Act> TOUCHING =
-            EnumSet.of(Term.Act.LAND, Term.Act.MEET, Term.Act.HOLD, Term.Act.PRESS, Term.Act.TAKE);
 
     private final Clause clause;
     private final Situation now;
@@ -164,7 +158,7 @@ final class HandTargets {
                 || limb.is(Term.Part.FIST);
         return part
                 && limb.rel() == null
-                && TOUCHING.stream().anyMatch(clause::has)
+                && (HandWords.TOUCHING.stream().anyMatch(clause::has) || clause.has(Term.Act.PRESS))
                 && limb.whose().flatMap(now::hand).filter(side -> side != hand).isPresent();
     }
 
@@ -261,7 +255,9 @@ final class HandTargets {
                 && !withKnee(item)
                 && item.rel() != null);
         int goal = clause.find(item -> height(item) && item.rel() == Term.Rel.TO);
-        if (led >= 0 && goal > led && clause.item(led).rel() == Term.Rel.OUTSIDE) {
+        boolean passes = led >= 0 && goal == led + 1 && clause.item(led).rel() == Term.Rel.BEFORE;
+        if (led >= 0 && goal > led && (passes || clause.item(led).rel() == Term.Rel.OUTSIDE)) {
+            clause.use(led);
             return goal;
         }
         if (led >= 0) {

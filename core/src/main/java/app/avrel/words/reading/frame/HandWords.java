@@ -22,6 +22,9 @@ public final class HandWords {
             Term.Part.THUMB,
             Term.Part.KNUCKLES);
 
+    /** What a hand does to what it is placed against: it touches it, meets it, holds it, takes it. */
+    public static final Set<Term.Act> TOUCHING = Set.of(Term.Act.LAND, Term.Act.MEET, Term.Act.HOLD, Term.Act.TAKE);
+
     private HandWords() {}
 
     public static boolean hand(Item item) {

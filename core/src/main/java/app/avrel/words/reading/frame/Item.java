@@ -68,6 +68,16 @@ public record Item(
         return new Item(bareSide() ? whose : term, rel, whose, false, from, to, text);
     }
 
+    /** {@return the same phrase, with another small word before it, or none} */
+    public Item led(Term.@Nullable Rel by) {
+        return new Item(term, by, who, many, from, to, text);
+    }
+
+    /** {@return the same phrase, said of a side} */
+    public Item sided(Term.Who side) {
+        return new Item(term, rel, side, many, from, to, text);
+    }
+
     /** {@return what is understood before a phrase and was not said} */
     public static Item unspoken(Term term, Term.@Nullable Who who, Item before) {
         return new Item(term, null, who, false, before.from(), before.from(), "");

@@ -310,7 +310,10 @@ final class RelationFrame implements Frame {
             }
             boolean aside = i + 1 < clause.size() && clause.item(i + 1).is(Term.Way.SIDE);
             boolean on = item.rel() == Term.Rel.ON || item.rel() == Term.Rel.AT || item.rel() == Term.Rel.TO;
-            if (aside || on || holdsThere(clause, i)) {
+            boolean there = i > 0
+                    && clause.item(i - 1).is(Term.Act.MOVE)
+                    && (i + 1 == clause.size() || clause.item(i + 1).soft());
+            if (aside || on || there || holdsThere(clause, i)) {
                 clause.use(i);
                 if (aside) {
                     clause.use(i + 1);

@@ -103,6 +103,9 @@ final class WeightShares {
         Optional<Side> emptied = clause.said(Term.Act.EMPTY) ? foot.sideAfter(Term.Act.EMPTY) : Optional.empty();
         Optional<Side> side =
                 full.isPresent() ? full : empty.isPresent() ? empty : emptied.isPresent() ? emptied : foot.side();
+        if (side.isPresent() && light && !empties && bearsSoMuch(side.get())) {
+            return new Fit().holds("the weight stays");
+        }
         if (side.isPresent() && (light || empties)) {
             foot.moreSides();
             return Fit.of(new Move.Shift(emptied(side.get())));
@@ -120,6 +123,12 @@ final class WeightShares {
         }
         boolean house = !more && sits;
         return Fit.of(new Move.Shift(house ? asHouse(side.get()) : Split.toward(side.get())));
+    }
+
+    /** Seventy on the right, the left foot light: how light it is was said. */
+    private boolean bearsSoMuch(Side side) {
+        boolean exact = now.weight().leastLeft() == now.weight().mostLeft();
+        return exact && now.topic() == Situation.Topic.WEIGHT && now.weight().most(side) < 50;
     }
 
     /** Off the left foot: onto the other, where no other is told. */

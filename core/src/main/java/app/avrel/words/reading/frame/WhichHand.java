@@ -2,17 +2,11 @@ package app.avrel.words.reading.frame;
 
 import app.avrel.body.Side;
 import app.avrel.words.lexicon.Term;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /** Finds which hands a clause is about: those named, or the one spoken of last. */
 final class WhichHand {
-
-    /** What a hand does to a place of the other: "hold the right wrist with the left hand". */
-    private static final Set<Term.Act> TOUCHING =
-            EnumSet.of(Term.Act.LAND, Term.Act.MEET, Term.Act.HOLD, Term.Act.TAKE, Term.Act.SWEEP);
 
     private final Clause clause;
     private final Situation now;
@@ -35,7 +29,7 @@ final class WhichHand {
         }
         int at = clause.find(item -> HandWords.hand(item) && item.who() != null && item.rel() == null);
         int led = clause.find(item -> HandWords.hand(item) && item.who() != null && item.rel() == Term.Rel.WITH);
-        boolean touches = TOUCHING.stream().anyMatch(clause::has);
+        boolean touches = HandWords.TOUCHING.stream().anyMatch(clause::has) || clause.has(Term.Act.SWEEP);
         if (at >= 0
                 && led >= 0
                 && touches

@@ -20,7 +20,7 @@ final class Doer {
                     || said.get(i + 1).term() instanceof Term.Way;
             boolean on = item.rel() == Term.Rel.ON && HandWords.hand(item) && item.who() != null;
             if (first && on && does) {
-                said.set(i, new Item(item.term(), null, item.who(), item.many(), item.from(), item.to(), item.text()));
+                said.set(i, item.led(null));
             }
         }
         return said;

@@ -19,16 +19,7 @@ final class FromThere {
             boolean leaves = from.rel() == Term.Rel.OF && place(from) && place(said.get(i + 1));
             boolean goes = said.get(i + 1).rel() == Term.Rel.TO && !HandWords.hand(said.get(i - 1));
             if (leaves && goes) {
-                said.set(
-                        i,
-                        new Item(
-                                from.term(),
-                                Term.Rel.FROM,
-                                from.who(),
-                                from.many(),
-                                from.from(),
-                                from.to(),
-                                from.text()));
+                said.set(i, from.led(Term.Rel.FROM));
             }
         }
         return said;

@@ -19,7 +19,7 @@ public final class InFull {
         said = SharedPlace.of(OtherFoot.of(FromThere.of(Doer.of(said))));
         said = StanceTells.of(SideAfter.of(Afterwards.of(said, language)), language);
         said = SecondLimb.of(Elided.of(Opposed.of(Landing.of(FallenToes.of(said)))));
-        return BeatMarks.of(Correcting.of(BareShares.of(TouchedHand.of(said, language))));
+        return BeatMarks.of(Correcting.of(BareShares.of(TouchedLimb.of(said, language))));
     }
 
     /**

@@ -32,7 +32,7 @@ final class OtherFoot {
             boolean leg = item.term() instanceof Term.Part part && LEGS.contains(part) && item.rel() != Term.Rel.AT;
             Term.@Nullable Who other =
                     leg && item.rel() == null && item.who() == Term.Who.OTHER && last != null ? opposite(last) : null;
-            said.add(other == null ? item : withSide(item, other));
+            said.add(other == null ? item : item.sided(other));
             weight = (weight || bears(item)) && !(item.term() instanceof Term.Mark);
             boolean names = leg || weight && item.bareSide();
             last = other != null ? other : names && sided(item) ? item.who() : last;
@@ -50,9 +50,5 @@ final class OtherFoot {
 
     private static Term.Who opposite(Term.Who side) {
         return side == Term.Who.LEFT ? Term.Who.RIGHT : Term.Who.LEFT;
-    }
-
-    private static Item withSide(Item item, Term.Who side) {
-        return new Item(item.term(), item.rel(), side, item.many(), item.from(), item.to(), item.text());
     }
 }

@@ -5,17 +5,12 @@ import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.HandWords;
 import app.avrel.words.reading.frame.Item;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 
-/** "The left palm touches the right": the other hand, and no way that the left one goes. */
-final class TouchedHand {
+/** The left palm touches the right, the left foot meets the right: the other limb, and no way that the left one goes. */
+final class TouchedLimb {
 
-    private static final Set<Term.Act> TOUCHING =
-            EnumSet.of(Term.Act.LAND, Term.Act.MEET, Term.Act.HOLD, Term.Act.TAKE);
-
-    private TouchedHand() {}
+    private TouchedLimb() {}
 
     static List<Item> of(List<Item> items, Language language) {
         List<Item> said = new ArrayList<>(items);
@@ -33,19 +28,10 @@ final class TouchedHand {
                 Item with = said.remove(i + 1);
                 said.set(i - 1, said.get(i - 1).as(Term.Act.LAND));
                 there(said, i, Term.Rel.TO);
-                said.add(i - 1, new Item(with.term(), null, with.who(), false, with.from(), with.to(), with.text()));
+                said.add(i - 1, with.led(null));
             } else if (i > 1 && meets(said, i)) {
                 said.set(i - 1, said.get(i - 1).as(Term.Act.MOVE));
-                said.set(
-                        i,
-                        new Item(
-                                Term.Part.FOOT,
-                                Term.Rel.BESIDE,
-                                other.who(),
-                                false,
-                                other.from(),
-                                other.to(),
-                                other.text()));
+                said.set(i, other.saying(Term.Part.FOOT).led(Term.Rel.BESIDE));
             } else if (other.rel() == Term.Rel.ON && HandWords.shaped(other) && backOf(said, i)) {
                 there(said, i, Term.Rel.ON);
             }
@@ -105,7 +91,7 @@ final class TouchedHand {
     /** Spanish says "a la derecha" for a way; "roza la derecha" is the hand. */
     private static boolean touches(Item item, Language language) {
         return item.term() instanceof Term.Act act
-                && (TOUCHING.contains(act) || act == Term.Act.SWEEP && language == Language.SPANISH);
+                && (HandWords.TOUCHING.contains(act) || act == Term.Act.SWEEP && language == Language.SPANISH);
     }
 
     private static boolean touched(Item hand, Item other) {
