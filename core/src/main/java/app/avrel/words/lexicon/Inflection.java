@@ -34,6 +34,11 @@ interface Inflection {
         return List.of(word);
     }
 
+    /** {@return whether a verb stands so beside another that is done at the same time: bringing, llevando} */
+    default boolean participle(String form) {
+        return false;
+    }
+
     /** {@return whether the noun's first word is inflected, not its last} */
     default boolean firstOfNoun() {
         return false;
@@ -57,6 +62,11 @@ interface Inflection {
         @Override
         public List<String> noun(String word) {
             return List.of(word, many(word));
+        }
+
+        @Override
+        public boolean participle(String form) {
+            return form.matches("[a-z]{2,}ing");
         }
 
         private String many(String word) {
@@ -152,6 +162,11 @@ interface Inflection {
         public List<String> adjective(String word) {
             String stem = word.substring(0, word.length() - (word.endsWith("os") ? 2 : 1));
             return List.of(stem + "o", stem + "a", stem + "os", stem + "as");
+        }
+
+        @Override
+        public boolean participle(String form) {
+            return form.matches("[a-z]+(ando|iendo|yendo)(se|l[ao]s?)?");
         }
 
         @Override

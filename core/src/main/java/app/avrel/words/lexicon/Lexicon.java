@@ -65,6 +65,11 @@ public final class Lexicon {
         lines.stream().filter(line -> line.startsWith("v ")).forEach(this::add);
     }
 
+    /** {@return whether a verb stands so beside another that is done at the same time: bringing, llevando} */
+    public boolean participle(String verb) {
+        return inflection.participle(verb.strip().split(" ", 2)[0]);
+    }
+
     public static synchronized Lexicon of(Language language) {
         return LOADED.computeIfAbsent(language, Lexicon::new);
     }

@@ -126,7 +126,7 @@ final class Search {
             List<Item> run = items.subList(from, to);
             boolean apart = open > 0 && Severed.from(items, from, to);
             double taken = (apart ? 2 * Costs.SEVERED : 0)
-                    + ofNext(run)
+                    + Neighbours.cost(items, from, to)
                     + (KickSaid.elsewhere(items, from, to) ? 2 * Costs.LEFT_OVER : 0);
             double left = dearest(best.get(to)) - path.cost - open - taken;
             for (Fit fit : known.read(run, path.now, left)) {
@@ -137,19 +137,6 @@ final class Search {
                 }
             }
         }
-    }
-
-    /** Up, hands to the shoulders; forward to 70, palm out: a way and then a comma is not said of what comes next, but of a foot. */
-    private static double ofNext(List<Item> run) {
-        Item first = run.getFirst();
-        int at = first.term() instanceof Term.Way && first.rel() == null ? 1 : run.size();
-        while (at < run.size() && !run.get(at).part() && !(run.get(at).term() instanceof Term.Act)) {
-            if (run.get(at++).is(Term.Mark.COMMA)) {
-                boolean footGoes = at == 2 && at < run.size() && run.get(at).is(Term.Part.FOOT);
-                return footGoes ? 0 : at * Costs.LEFT_OVER;
-            }
-        }
-        return 0;
     }
 
     /** Turn to the right: nothing steps there. */

@@ -173,7 +173,9 @@ final class Stages {
     private int told(List<Item> items, int from, boolean before) {
         List<Item> first = new ArrayList<>();
         int i = from;
-        while (i < items.size() && !items.get(i).is(Term.Mark.COMMA) && !ends(items.get(i))) {
+        while (i < items.size()
+                && !(items.get(i).is(Term.Mark.COMMA) && !onlyHow(items, i + 1))
+                && !ends(items.get(i))) {
             first.add(items.get(i++));
         }
         List<Item> second = new ArrayList<>();
@@ -184,6 +186,35 @@ final class Stages {
         put(before ? second : first, Lead.NEXT, (before ? second : first).isEmpty());
         put(before ? first : second, Lead.NEXT, (before ? first : second).isEmpty());
         return last;
+    }
+
+    /** After the hand comes to the chest, palm up, turn: the part that only says how it looks there is of the first. */
+    private static boolean onlyHow(List<Item> items, int from) {
+        int to = CommaParts.end(items, from);
+        List<Item> part = items.subList(from, to);
+        boolean goesOn = to < items.size() && items.get(to).is(Term.Mark.COMMA);
+        return goesOn
+                && !part.isEmpty()
+                && part.stream().allMatch(Stages::how)
+                && part.stream().anyMatch(Item::part);
+    }
+
+    private static boolean how(Item item) {
+        boolean part = item.is(Term.Part.PALM)
+                || item.is(Term.Part.FINGERS)
+                || item.is(Term.Part.FINGERTIPS)
+                || item.is(Term.Part.THUMB)
+                || item.is(Term.Part.ELBOW);
+        return part && item.who() == null
+                || lands(item)
+                || item.term() instanceof Term.Way
+                || item.is(Term.Act.FACE)
+                || item.is(Term.Act.LOOK)
+                || item.is(Term.Act.POINT)
+                || item.is(Term.Act.TURN)
+                || item.is(Term.Act.LAND)
+                || item.is(Term.Manner.FIRST)
+                || item.is(Term.Part.FLOOR);
     }
 
     /** Without a comma the second clause begins with the second thing that moves. */

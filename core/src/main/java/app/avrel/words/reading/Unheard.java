@@ -97,7 +97,12 @@ final class Unheard {
             case Term.Part part -> sole(part) && item.rel() == null && item.who() == null && steps() && !follows(index);
             case Term.Measure _ -> true;
             case Term.Way way ->
-                contradicted(way, index) || ahead(way, index) || secondWay(index) || lifts(way) || lost(way, index);
+                contradicted(way, index)
+                        || alone(way, index)
+                        || ahead(way, index)
+                        || secondWay(index)
+                        || lifts(way)
+                        || lost(way, index);
             case Term.Act act ->
                 switch (act) {
                     case LOOK -> eyes(index) && fit.moves().stream().noneMatch(Move.Look.class::isInstance);
@@ -124,6 +129,13 @@ final class Unheard {
 
     private boolean has(Term term) {
         return items.stream().anyMatch(item -> item.is(term));
+    }
+
+    /** Left hand to the brow, up: a part of its own says something of its own. */
+    private boolean alone(Term.Way way, int index) {
+        boolean begins = index > 0 && items.get(index - 1).soft();
+        boolean ends = index + 1 == items.size() || items.get(index + 1).soft();
+        return (way == Term.Way.UP || way == Term.Way.DOWN) && begins && ends && !upAndDown(index);
     }
 
     /** Palm down, where the record turns it another way. */

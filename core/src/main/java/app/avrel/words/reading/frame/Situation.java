@@ -41,7 +41,7 @@ import java.util.Optional;
  * @param ahead the foot that a step of this line has left in front; empty where none has
  * @param turn the turn of the body by an angle that this line spoke of last
  * @param holder the hand that holds a prop, as far as the line has come
- * @param footTurned whether a foot was turned last, where it stands
+ * @param last the move that was read last
  */
 @RecordBuilder
 public record Situation(
@@ -63,7 +63,7 @@ public record Situation(
         Optional<Side> ahead,
         Optional<Move.TurnBody> turn,
         Optional<Side> holder,
-        boolean footTurned)
+        Optional<Move> last)
         implements SituationBuilder.With {
 
     /** What a line spoke of last. */
@@ -110,7 +110,7 @@ public record Situation(
                 Optional.empty(),
                 Optional.empty(),
                 pose.prop().map(carried -> carried.held()),
-                false);
+                Optional.empty());
     }
 
     /** {@return what is known once one stands so} */
@@ -135,7 +135,7 @@ public record Situation(
                 Optional.empty(),
                 turn,
                 fresh.holder.or(() -> holder),
-                footTurned);
+                last);
     }
 
     /** {@return whether the body was turned last} */
@@ -145,14 +145,14 @@ public record Situation(
 
     /** {@return whether what follows turns along: the body was turned last, or a foot} */
     boolean turning() {
-        return turned() || footTurned;
+        return turned() || last.filter(Move.TurnFoot.class::isInstance).isPresent();
     }
 
     /** {@return what is known after a move was read} */
     Situation after(Move move) {
         Situation next = withTopic(topic(move))
                 .withRaised(stillRaised(move))
-                .withFootTurned(move instanceof Move.TurnFoot)
+                .withLast(Optional.of(move))
                 .remembering(move);
         if (move instanceof Move.OfFoot foot) {
             boolean air = MoveQuestions.inTheAir(move);

@@ -6,8 +6,8 @@ import app.avrel.words.lexicon.Term;
 /** Clauses that speak of feet and in which no foot goes anywhere, or another one does. */
 final class StepBorders {
 
-    /** From so much on, of which nobody says that it is a foot's, one speaks of the weight. */
-    private static final double HALF = 50;
+    /** A number over the hours, of which nobody says that it is a foot's, is a share of the weight. */
+    private static final double HOURS = 12;
 
     private final Clause clause;
     private final Situation now;
@@ -27,7 +27,10 @@ final class StepBorders {
                 || TurnFootFrame.heelSwings(clause)
                 || TurnFootFrame.parallel(clause)
                 || stepsThenSlides()
-                || onto && (clause.has(Term.Act.STEP) || weighs())
+                || onto
+                        && (clause.has(Term.Act.STEP)
+                                || weighs()
+                                || clause.has(item -> item.term() instanceof Term.Num))
                 || onlyPivots()
                 || reaches()
                 || !clause.has(WhichFoot::foot) && clause.has(item -> item.bareSide() && item.rel() == Term.Rel.PAST)
@@ -79,7 +82,7 @@ final class StepBorders {
         return !verbs.part()
                 && !verbs.verb()
                 && clause.has(item -> item.bareSide() && item.rel() == Term.Rel.TO)
-                && clause.has(item -> item.term() instanceof Term.Num(double share) && share >= HALF);
+                && clause.has(item -> item.term() instanceof Term.Num(double share) && share > HOURS);
     }
 
     private boolean sideOnly(StepVerbs verbs) {

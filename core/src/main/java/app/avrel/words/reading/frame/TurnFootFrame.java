@@ -51,7 +51,9 @@ final class TurnFootFrame implements Frame {
     /** {@return whether something turns to an hour or a wall right after the toes were lifted: it is what they were lifted for} */
     static boolean toesUpTurnTo(Clause clause, Situation now) {
         return now.topic() == Situation.Topic.FOOT
-                && now.raised().equals(Optional.of(FootPart.TOES))
+                && now.last()
+                        .filter(move -> move instanceof Move.Raise raise && raise.part() == FootPart.TOES)
+                        .isPresent()
                 && clause.said(Term.Act.TURN)
                 && clause.items().stream()
                         .allMatch(item -> item.is(Term.Act.TURN)

@@ -103,12 +103,13 @@ final class Afterwards {
     /** Whether what stands here comes after something that is done, and before what another limb does. */
     private boolean after(int at) {
         Item before = items.get(at - 1);
-        if (before.from() == items.get(at).from() || before.is(Term.Way.BACK) || !acts(at)) {
+        Item next = items.get(at + 1);
+        boolean twice = before.is(Term.Way.BACK) && !next.soft();
+        if (before.from() == items.get(at).from() || twice || !acts(at)) {
             return false;
         }
-        Item next = items.get(at + 1);
         boolean ends = DONE.stream().anyMatch(before::is);
-        boolean done = ends || !(before.term() instanceof Term.Act);
+        boolean done = ends || !(before.term() instanceof Term.Act) || directed(at);
         boolean acts = next.term() instanceof Term.Act && (ends || at + 2 < items.size() && another(items.get(at + 2)));
         return next.soft() && done || another(next) || acts;
     }
@@ -120,12 +121,30 @@ final class Afterwards {
 
     /** Whether something is done before this in its clause. */
     private boolean acts(int at) {
+        return part(at).stream()
+                .anyMatch(item -> item.term() instanceof Term.Act
+                        || item.is(Term.Manner.FLAT)
+                        || item.is(Term.Manner.FIRST)
+                        || item.is(Term.Part.PALM)
+                                && item.rel() == null
+                                && items.get(at - 1).term() instanceof Term.Way);
+    }
+
+    /** 左脚向左迈一步后: where it goes is told already, and that is not back. */
+    private boolean directed(int at) {
+        return part(at).stream()
+                .anyMatch(item -> item.term() instanceof Term.Hall
+                        || item.term() instanceof Term.Way
+                        || item.bareSide() && item.rel() == Term.Rel.TO);
+    }
+
+    /** What is said before it in its part. */
+    private List<Item> part(int at) {
         int from = at;
         while (from > 0 && !items.get(from - 1).soft() && !items.get(from - 1).mark()) {
             from--;
         }
-        return items.subList(from, at).stream()
-                .anyMatch(item -> item.term() instanceof Term.Act || item.is(Term.Manner.FLAT));
+        return items.subList(from, at);
     }
 
     private static boolean weighs(Item item) {

@@ -2,6 +2,7 @@ package app.avrel.words.reading.full;
 
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Landmarks;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -181,10 +182,33 @@ final class SecondLimb {
             case TOES -> when(direction(does) || opens(does), Term.Part.TOES);
             case HEEL -> when(opens(does) || vertical(does), Term.Part.HEEL);
             case ELBOW -> when(does.term() instanceof Term.Way, Term.Part.ELBOW);
-            case PALM -> when(vertical(does) || opens(does), Term.Part.PALM);
+            case PALM ->
+                vertical(does) || opens(does) ? Optional.of(Term.Part.PALM) : when(place(next), Term.Part.HAND);
             case FOOT -> foot(does);
-            default -> when(hand(does) || direction(does), first.term());
+            default -> when(hand(does) || direction(does) || place(next), first.term());
         };
+    }
+
+    /** The left to the navel, the left sinks to the navel: a hand goes to a height of the body. */
+    private boolean place(int from) {
+        int at = from;
+        while (at < items.size() && goes(items.get(at))) {
+            at++;
+        }
+        boolean led = at < items.size()
+                && (items.get(at).rel() == Term.Rel.TO || items.get(at).rel() == Term.Rel.AT);
+        return led && Landmarks.of(items.get(at).term()).isPresent();
+    }
+
+    /** {@return whether a hand so comes to a place, up, down or along} */
+    static boolean goes(Item item) {
+        return vertical(item)
+                || item.is(Term.Act.MOVE)
+                || item.is(Term.Act.RAISE)
+                || item.is(Term.Act.RISE)
+                || item.is(Term.Act.LOWER)
+                || item.is(Term.Act.SINK)
+                || item.is(Term.Act.SHIFT);
     }
 
     /** The right heel is raised, turn left to face nine: no foot does that, and no side is its own. */
