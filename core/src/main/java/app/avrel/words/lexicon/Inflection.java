@@ -39,6 +39,11 @@ interface Inflection {
         return false;
     }
 
+    /** {@return whether a side is said as of a hand, and of no foot: izquierda} */
+    default boolean ofHand(String side) {
+        return false;
+    }
+
     /** {@return whether the noun's first word is inflected, not its last} */
     default boolean firstOfNoun() {
         return false;
@@ -66,7 +71,7 @@ interface Inflection {
 
         @Override
         public boolean participle(String form) {
-            return form.matches("[a-z]{2,}ing");
+            return form.matches("[a-z]*[aeiouy][a-z]*ing");
         }
 
         private String many(String word) {
@@ -167,6 +172,11 @@ interface Inflection {
         @Override
         public boolean participle(String form) {
             return form.matches("[a-z]+(ando|iendo|yendo)(se|l[ao]s?)?");
+        }
+
+        @Override
+        public boolean ofHand(String side) {
+            return side.endsWith("a");
         }
 
         @Override

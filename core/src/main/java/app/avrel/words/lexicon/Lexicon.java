@@ -70,6 +70,11 @@ public final class Lexicon {
         return inflection.participle(verb.strip().split(" ", 2)[0]);
     }
 
+    /** {@return whether a side is said as of a hand, and of no foot: izquierda, where a foot is izquierdo} */
+    public boolean ofHand(String side) {
+        return inflection.ofHand(side);
+    }
+
     public static synchronized Lexicon of(Language language) {
         return LOADED.computeIfAbsent(language, Lexicon::new);
     }

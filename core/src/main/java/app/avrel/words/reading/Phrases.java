@@ -211,7 +211,8 @@ final class Phrases {
             last = Term.Rel.FROM;
         }
         boolean another = last == Term.Rel.OWN_PLACE && sidedLimb(next);
-        boolean alone = last == Term.Rel.OWN_PLACE && !another || onTop(last, next);
+        boolean ended = grammar.placeAfterThing() && rel == Term.Rel.ABOVE;
+        boolean alone = last == Term.Rel.OWN_PLACE && !another || ended || onTop(last, next);
         int end = alone ? -1 : thing(next, another ? Term.Rel.WHERE : last, begin);
         if (end >= 0) {
             return;
@@ -473,7 +474,7 @@ final class Phrases {
         return term(comma) == Term.Mark.COMMA && onward && goesOn(comma + 1);
     }
 
-    /** The relation after a thing; after a limb that itself moves it is a way. */
+    /** The relation after a thing; after a limb that itself moves it is a way, and 蹬脚 names no thing that something is behind. */
     private Term.@Nullable Rel placeAfter(
             Term.Part part, int begin, int index, Term.@Nullable Rel rel, Term.@Nullable Who who) {
         Term after = term(index);
@@ -488,7 +489,10 @@ final class Phrases {
         boolean moves = limb && rel == null && (starts || before.stream().noneMatch(Item::part));
         boolean single =
                 after instanceof Term.Way && in.get(index).to() - in.get(index).from() == 1;
-        if (moves || part == Term.Part.WEIGHT || !single && !(after instanceof Term.Rel)) {
+        boolean inVerb = index > 1
+                && in.get(index - 2).term() instanceof Term.Act
+                && in.get(index - 2).from() == in.get(index - 1).from();
+        if (moves || inVerb || part == Term.Part.WEIGHT || !single && !(after instanceof Term.Rel)) {
             return null;
         }
         return switch (after) {

@@ -193,10 +193,12 @@ final class Stages {
         int to = CommaParts.end(items, from);
         List<Item> part = items.subList(from, to);
         boolean goesOn = to < items.size() && items.get(to).is(Term.Mark.COMMA);
-        return goesOn
-                && !part.isEmpty()
-                && part.stream().allMatch(Stages::how)
-                && part.stream().anyMatch(Item::part);
+        boolean how = part.stream().allMatch(Stages::how) && part.stream().anyMatch(Item::part);
+        boolean above = part.size() == 2
+                && part.getFirst().sidedLimb()
+                && (part.getLast().is(Term.Rel.ABOVE) || part.getLast().is(Term.Way.UP))
+                && items.subList(0, from).stream().anyMatch(item -> item.is(Term.Manner.BALL_HELD));
+        return goesOn && (how || above);
     }
 
     private static boolean how(Item item) {

@@ -1,5 +1,6 @@
 package app.avrel.words.reading;
 
+import static app.avrel.words.reading.Typed.side;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
@@ -23,14 +24,6 @@ class SaidBesideItTest {
         return Typed.said(Typed.in(language, typed));
     }
 
-    private static String spanish(Side side) {
-        return side == Side.LEFT ? "izquierd" : "derech";
-    }
-
-    private static String chinese(Side side) {
-        return side == Side.LEFT ? "左" : "右";
-    }
-
     /** The one hand sinks to the hip, the other rises to the brow, without a comma between them. */
     @ParameterizedTest
     @MethodSource("sides")
@@ -41,8 +34,8 @@ class SaidBesideItTest {
                 "as the %s hand sinks to the hip the %s rises to the brow".formatted(first.word(), second.word());
             case SPANISH ->
                 "mientras la mano %sa baja a la cadera la %sa sube a la frente"
-                        .formatted(spanish(first), spanish(second));
-            case CHINESE -> "%s手落到胯，%s手上到额".formatted(chinese(first), chinese(second));
+                        .formatted(side(language, first), side(language, second));
+            case CHINESE -> "%s手落到胯，%s手上到额".formatted(side(language, first), side(language, second));
         };
         assertThat(said(language, typed))
                 .isEqualTo("%s hand, at the hip. %s hand, at the brow".formatted(first.word(), second.word()));
@@ -56,8 +49,8 @@ class SaidBesideItTest {
                 "shift the weight to the %s leg until only twenty percent is on the %s"
                         .formatted(goal.word(), goal.other().word());
             case SPANISH ->
-                "pasa el peso hasta que quede el veinte por ciento en la %sa".formatted(spanish(goal.other()));
-            case CHINESE -> "重心移动，%s腿只留两成".formatted(chinese(goal.other()));
+                "pasa el peso hasta que quede el veinte por ciento en la %sa".formatted(side(language, goal.other()));
+            case CHINESE -> "重心移动，%s腿只留两成".formatted(side(language, goal.other()));
         };
         assertThat(said(language, typed)).endsWith("shift 80 " + goal.word());
     }
@@ -68,8 +61,8 @@ class SaidBesideItTest {
     void toesOfALiftedFootHang(Language language, Side side) {
         String typed = switch (language) {
             case ENGLISH -> "with the %s knee raised hip high, toes down".formatted(side.word());
-            case SPANISH -> "con la rodilla %sa a la altura de la cadera, punta abajo".formatted(spanish(side));
-            case CHINESE -> "提%s膝与胯平，脚尖下垂".formatted(chinese(side));
+            case SPANISH -> "con la rodilla %sa a la altura de la cadera, punta abajo".formatted(side(language, side));
+            case CHINESE -> "提%s膝与胯平，脚尖下垂".formatted(side(language, side));
         };
         assertThat(said(language, typed)).isEqualTo("lift the %s knee to the hip, toes hanging".formatted(side.word()));
     }

@@ -1,5 +1,6 @@
 package app.avrel.words.reading;
 
+import static app.avrel.words.reading.Typed.side;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
@@ -38,20 +39,14 @@ class StepIntoAStanceTest {
                         + (forward ? "forward" : "back")
                         + " into a " + front.word() + " bow stance";
             case SPANISH ->
-                (named ? "el pie " + spanish(foot, true) + " da un paso " : "paso ")
+                (named ? "el pie " + side(language, foot) + "o" + " da un paso " : "paso ")
                         + (forward ? "adelante" : "atrás")
                         + " a postura de arco "
-                        + spanish(front, false);
-            case CHINESE -> (named ? chinese(foot) + "脚" : "") + (forward ? "上步" : "退步") + "成" + chinese(front) + "弓步";
+                        + side(language, front) + "a";
+            case CHINESE ->
+                (named ? side(language, foot) + "脚" : "") + (forward ? "上步" : "退步") + "成" + side(language, front)
+                        + "弓步";
         };
-    }
-
-    private static String spanish(Side side, boolean masculine) {
-        return (side == Side.LEFT ? "izquierd" : "derech") + (masculine ? "o" : "a");
-    }
-
-    private static String chinese(Side side) {
-        return side == Side.LEFT ? "左" : "右";
     }
 
     @ParameterizedTest

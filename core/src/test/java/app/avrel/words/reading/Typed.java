@@ -3,6 +3,7 @@ package app.avrel.words.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Body;
+import app.avrel.body.Side;
 import app.avrel.floor.Directions;
 import app.avrel.floor.Heading;
 import app.avrel.house.HouseRules;
@@ -21,6 +22,16 @@ final class Typed {
     static final Wording SAYING = new Wording(Directions.CLOCK, Heading.FRONT, HouseRules.LARGE_FRAME);
 
     private Typed() {}
+
+    /** {@return the word for a side, in Spanish without its ending: izquierd} */
+    static String side(Language language, Side side) {
+        boolean left = side == Side.LEFT;
+        return switch (language) {
+            case ENGLISH -> side.word();
+            case SPANISH -> left ? "izquierd" : "derech";
+            case CHINESE -> left ? "左" : "右";
+        };
+    }
 
     /** {@return shoulder-wide, even, facing 12, or how one stands after a line} */
     static Pose standing(String after) {

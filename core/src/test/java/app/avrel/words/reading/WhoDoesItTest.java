@@ -1,5 +1,6 @@
 package app.avrel.words.reading;
 
+import static app.avrel.words.reading.Typed.side;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.avrel.body.Side;
@@ -19,14 +20,6 @@ class WhoDoesItTest {
                 .flatMap(language -> Stream.of(Side.values()).map(side -> Arguments.of(language, side)));
     }
 
-    private static String spanish(Side side) {
-        return side == Side.LEFT ? "izquierd" : "derech";
-    }
-
-    private static String chinese(Side side) {
-        return side == Side.LEFT ? "左" : "右";
-    }
-
     private static String said(Language language, String typed) {
         return Typed.said(Typed.in(language, typed));
     }
@@ -36,8 +29,8 @@ class WhoDoesItTest {
     void theHandOneStrikesWithIsAFistAndStrikes(Language language, Side hand) {
         String typed = switch (language) {
             case ENGLISH -> "strike with the %s fist, waist height".formatted(hand.word());
-            case SPANISH -> "golpea con el puño %so, a la altura de la cintura".formatted(spanish(hand));
-            case CHINESE -> "用%s拳打出，与腰同高".formatted(chinese(hand));
+            case SPANISH -> "golpea con el puño %so, a la altura de la cintura".formatted(side(language, hand));
+            case CHINESE -> "用%s拳打出，与腰同高".formatted(side(language, hand));
         };
         assertThat(said(language, typed)).isEqualTo("%s hand, at the navel, extended, fist".formatted(hand.word()));
     }
@@ -49,8 +42,9 @@ class WhoDoesItTest {
         String typed = switch (language) {
             case ENGLISH -> "strike the %s palm with the %s fist at belly height".formatted(palm.word(), fist.word());
             case SPANISH ->
-                "golpea la palma %sa con el puño %so a la altura del vientre".formatted(spanish(palm), spanish(fist));
-            case CHINESE -> "%s拳击%s掌，与腹同高".formatted(chinese(fist), chinese(palm));
+                "golpea la palma %sa con el puño %so a la altura del vientre"
+                        .formatted(side(language, palm), side(language, fist));
+            case CHINESE -> "%s拳击%s掌，与腹同高".formatted(side(language, fist), side(language, palm));
         };
         assertThat(said(language, typed))
                 .isEqualTo("%s hand, at the other hand, at the navel, fist".formatted(fist.word()));
@@ -62,8 +56,8 @@ class WhoDoesItTest {
         String typed = switch (language) {
             case ENGLISH -> "all the weight on the %s leg, turn the other foot in sixty".formatted(leg.word());
             case SPANISH ->
-                "todo el peso en la pierna %sa, gira el otro pie hacia dentro sesenta".formatted(spanish(leg));
-            case CHINESE -> "重心全部移到%s腿，另一脚内扣六十度".formatted(chinese(leg));
+                "todo el peso en la pierna %sa, gira el otro pie hacia dentro sesenta".formatted(side(language, leg));
+            case CHINESE -> "重心全部移到%s腿，另一脚内扣六十度".formatted(side(language, leg));
         };
         assertThat(said(language, typed))
                 .isEqualTo("shift 100 %s. turn the %s foot on its heel, toes in 60°"
@@ -85,8 +79,8 @@ class WhoDoesItTest {
         };
         String typed = switch (language) {
             case ENGLISH -> drawn.formatted(foot.word(), foot.other().word());
-            case SPANISH -> drawn.formatted(spanish(foot), spanish(foot.other()));
-            case CHINESE -> drawn.formatted(chinese(foot), chinese(foot.other()));
+            case SPANISH -> drawn.formatted(side(language, foot), side(language, foot.other()));
+            case CHINESE -> drawn.formatted(side(language, foot), side(language, foot.other()));
         };
         assertThat(said(language, typed))
                 .isEqualTo("draw the %s foot in, hovering at the %s ankle"
@@ -106,13 +100,13 @@ class WhoDoesItTest {
         };
         String one = switch (language) {
             case ENGLISH -> folded.formatted(outer.word(), "outside");
-            case SPANISH -> folded.formatted(spanish(outer), "fuera");
-            case CHINESE -> folded.formatted(chinese(outer), "外");
+            case SPANISH -> folded.formatted(side(language, outer), "fuera");
+            case CHINESE -> folded.formatted(side(language, outer), "外");
         };
         String other = switch (language) {
             case ENGLISH -> folded.formatted(outer.other().word(), "inside");
-            case SPANISH -> folded.formatted(spanish(outer.other()), "dentro");
-            case CHINESE -> folded.formatted(chinese(outer.other()), "内");
+            case SPANISH -> folded.formatted(side(language, outer.other()), "dentro");
+            case CHINESE -> folded.formatted(side(language, outer.other()), "内");
         };
         assertThat(said(language, one))
                 .isEqualTo("forearms folded at the chest, %s above".formatted(outer.word()))

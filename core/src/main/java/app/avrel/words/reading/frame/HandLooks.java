@@ -226,7 +226,10 @@ final class HandLooks {
         if (clause.takeAll(Term.Manner.INWARD_ARC)) {
             return Optional.of(HandPath.INWARD_ARC);
         }
-        if (clause.indexOf(Term.Act.CIRCLE) >= 0 && clause.takeAll(Term.Way.IN)) {
+        int circle = clause.indexOf(Term.Act.CIRCLE);
+        int in = clause.indexOf(Term.Way.IN);
+        boolean looksIn = circle >= 0 && in > circle && clause.has(Term.Part.PALM) && clause.parted(circle, in);
+        if (circle >= 0 && !looksIn && clause.takeAll(Term.Way.IN)) {
             clause.takeAll(Term.Act.CIRCLE);
             return Optional.of(HandPath.INWARD_ARC);
         }

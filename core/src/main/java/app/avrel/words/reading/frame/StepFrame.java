@@ -106,7 +106,8 @@ final class StepFrame implements Frame {
             Fit fit;
             if (verbs.half()) {
                 fit = near.halfStep(side);
-            } else if (verbs.draws() && !clause.has(Term.Way.BACK) && !apart() || near.ankle(verbs.steps())) {
+            } else if (verbs.draws() && !clause.has(Term.Way.BACK) && !apart() && !behind()
+                    || near.ankle(verbs.steps())) {
                 fit = near.drawIn(side);
             } else {
                 fit = far.step(side, verbs.slides(), part, toesLand, verbs.beside());
@@ -115,6 +116,11 @@ final class StepFrame implements Frame {
                 clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null);
             }
             return fit;
+        }
+
+        /** Draw the right foot in behind the left: it goes behind, and touches nothing beside it. */
+        private boolean behind() {
+            return clause.has(item -> (WhichFoot.foot(item) || item.bareSide()) && item.rel() == Term.Rel.BEHIND);
         }
 
         /** The step with its costs; with a question where nobody says which foot goes, or whether it is a foot. */

@@ -100,7 +100,9 @@ final class StepVerbs {
         if (opens) {
             clause.takeAll(Term.Act.OPEN, Term.Act.SPREAD);
         }
-        goes = closes || opens || clause.has(Term.Act.CROSS) || back();
+        boolean behind = part && clause.has(item -> WhichFoot.foot(item) && item.rel() == Term.Rel.BEHIND);
+        goes = behind && clause.takeAll(Term.Act.CLOSE);
+        goes |= closes || opens || clause.has(Term.Act.CROSS) || back();
         return true;
     }
 
@@ -117,7 +119,8 @@ final class StepVerbs {
     private void takeHalf() {
         boolean slanted = near.slanted();
         steps |= slanted && clause.said(Term.Act.HALF_STEP);
-        half = clause.takeAll(Term.Act.HALF_STEP)
+        boolean drawn = clause.has(Term.Act.DRAW) && clause.has(item -> item.is(Term.Part.FOOT) && item.rel() != null);
+        half = (clause.takeAll(Term.Act.HALF_STEP) && !drawn)
                 | (!slanted && clause.take(Term.Manner.HALF_STEP_LONG))
                 | near.halfFollows()
                 | (steps && near.upBehind());

@@ -221,9 +221,10 @@ final class TurnBodyFrame implements Frame {
         return stay;
     }
 
-    /** Degrees; after a turn, a number alone goes on turning. */
+    /** Degrees; after a turn by so much, a number alone goes on turning; after one to an hour it does not. */
     private static boolean degrees(Item item, Situation now) {
-        return item.term() instanceof Term.Angle || now.turned() && likeDegrees(item) && item.rel() == null;
+        return item.term() instanceof Term.Angle
+                || now.turned() && now.turn().isPresent() && likeDegrees(item) && item.rel() == null;
     }
 
     /** {@return whether a number may be one of degrees, or a part of a circle: nobody turns by three, but three tenths bear} */

@@ -19,6 +19,7 @@ final class TurnFootBorders {
                 || twoThings()
                 || clause.has(item -> item.is(Term.Part.KNEE) && item.rel() == null)
                 || clause.has(Term.Act.STEP)
+                || clause.has(item -> WhichFoot.foot(item) && item.rel() == Term.Rel.BEHIND)
                 || clause.has(Term.Part.WEIGHT)
                 || clause.has(item -> HandWords.hand(item) && item.rel() == null)
                 || turnsTwice()

@@ -57,6 +57,7 @@ final class TurnFootFrame implements Frame {
                 && clause.said(Term.Act.TURN)
                 && clause.items().stream()
                         .allMatch(item -> item.is(Term.Act.TURN)
+                                || item.is(Term.Who.IT) && item.rel() == null
                                 || item.term() instanceof Term.Hall
                                 || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO
                                 || Leftover.small(item));

@@ -153,7 +153,9 @@ final class WeightFrame implements Frame {
                     && !clause.has(Term.Act.PUSH)
                     && clause.has(item -> item.bareSide() && item.who().side().isPresent() || leg(item));
             boolean goesOn = now.topic() == Situation.Topic.WEIGHT
-                    && clause.has(item -> item.bareSide() && item.who().side().isPresent())
+                    && clause.has(item -> item.bareSide()
+                            && item.who().side().isPresent()
+                            && (item.rel() != null || !clause.has(Term.Act.MOVE)))
                     && clause.has(item -> item.is(Term.Act.MOVE)
                             || item.is(Term.Act.RETURN)
                             || item.is(Term.Rel.ON)
@@ -340,6 +342,8 @@ final class WeightFrame implements Frame {
         /** Turn left forty-five, then right ninety: the number goes on turning. */
         private boolean turnsOn() {
             return now.turned()
+                    && now.turn().isPresent()
+                    && !clause.has(Term.Act.MOVE)
                     && clause.has(TurnBodyFrame::likeDegrees)
                     && !clause.has(WhichLoad::limb)
                     && !clause.has(item -> item.rel() == Term.Rel.ON);

@@ -21,6 +21,7 @@ final class Afterwards {
             Term.Act.CLOSE,
             Term.Act.RETURN,
             Term.Act.PUSH,
+            Term.Act.KICK,
             Term.Act.PRESS,
             Term.Act.SINK,
             Term.Act.RISE);
@@ -50,10 +51,13 @@ final class Afterwards {
                 waited(weight);
                 out.add(reached(item));
                 i = then(i);
+            } else if (seen(item, i)) {
+                out.add(item.led(null));
+                i = then(i);
             } else if (hip(item) && items.get(i + 1).sidedLimb() || pushesThen(item, items.get(i + 1))) {
                 out.add(reached(item));
                 i = then(i);
-            } else if (item.is(Term.Way.BACK) && item.rel() == null && after(i)) {
+            } else if (item.is(Term.Way.BACK) && item.rel() == null && item.to() - item.from() == 1 && after(i)) {
                 i = then(i);
             } else {
                 out.add(item);
@@ -71,6 +75,15 @@ final class Afterwards {
     /** 右手按到胯后左手前推: at the hip, when another hand is named right after. */
     private static boolean hip(Item item) {
         return item.is(Term.Part.HIPS) && item.rel() == Term.Rel.BEHIND;
+    }
+
+    /** 眼随左手后: nobody looks behind it. */
+    private boolean seen(Item item, int at) {
+        boolean eyes = part(at).stream().anyMatch(before -> before.is(Term.Part.EYES) || before.is(Term.Act.LOOK));
+        return eyes
+                && item.rel() == Term.Rel.BEHIND
+                && item.is(Term.Part.HAND)
+                && items.get(at + 1).soft();
     }
 
     /** 先左手到胸前，后右手到胯旁: first the one, then the other. */
@@ -105,7 +118,7 @@ final class Afterwards {
         Item before = items.get(at - 1);
         Item next = items.get(at + 1);
         boolean twice = before.is(Term.Way.BACK) && !next.soft();
-        if (before.from() == items.get(at).from() || twice || !acts(at)) {
+        if (before.from() == items.get(at).from() || twice || !acts(at) && !(next.soft() && told(at))) {
             return false;
         }
         boolean ends = DONE.stream().anyMatch(before::is);
@@ -128,6 +141,14 @@ final class Afterwards {
                         || item.is(Term.Part.PALM)
                                 && item.rel() == null
                                 && items.get(at - 1).term() instanceof Term.Way);
+    }
+
+    /** 与肩同高后: more than a limb is told in this part. */
+    private boolean told(int at) {
+        Item before = items.get(at - 1);
+        boolean limb = before.part() && before.rel() == null;
+        boolean breath = before.is(Term.Manner.IN_BREATH) || before.is(Term.Manner.OUT_BREATH);
+        return breath || part(at).size() > 1 && !limb;
     }
 
     /** 左脚向左迈一步后: where it goes is told already, and that is not back. */

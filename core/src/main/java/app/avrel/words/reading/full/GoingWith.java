@@ -1,5 +1,6 @@
 package app.avrel.words.reading.full;
 
+import app.avrel.label.Language;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Item;
 import java.util.ArrayList;
@@ -10,7 +11,11 @@ final class GoingWith {
 
     private GoingWith() {}
 
-    static List<Item> of(List<Item> items) {
+    /** {@return the phrases of a line in a language that says "with" and "follow" with one word; others are left alone} */
+    static List<Item> of(List<Item> items, Language language) {
+        if (language != Language.CHINESE) {
+            return items;
+        }
         List<Item> said = new ArrayList<>(items);
         for (int i = 0; i + 1 < said.size(); i++) {
             boolean begins = i == 0 || said.get(i - 1).soft() || said.get(i - 1).mark();
@@ -21,20 +26,23 @@ final class GoingWith {
         return said;
     }
 
-    /** A limb or the trunk that does something of its own, up to a comma; one looks at what one's eyes follow. */
+    /** More than whom one follows is told, up to a comma; one looks at what one's eyes follow. */
     private static boolean moves(List<Item> items, int from) {
-        boolean lifted = items.get(from).is(Term.Act.RAISE) && from + 1 < items.size();
-        Item first = items.get(lifted ? from + 1 : from);
-        boolean trunk = first.is(Term.Part.WAIST) || first.is(Term.Part.BODY) || first.is(Term.Part.WEIGHT);
-        boolean moves = false;
         int at = from;
         while (at < items.size() && !items.get(at).soft() && !items.get(at).mark()) {
-            Item item = items.get(at++);
-            if (item.is(Term.Act.LOOK)) {
-                return false;
-            }
-            moves |= item.term() instanceof Term.Act || item.term() instanceof Term.Hall;
+            at++;
         }
-        return moves && first.rel() == null && (first.sidedLimb() || trunk) && at < items.size();
+        List<Item> part = items.subList(from, at);
+        boolean steps = part.stream()
+                .anyMatch(item -> item.is(Term.Act.LOOK)
+                        || item.is(Term.Part.EYES)
+                        || item.is(Term.Act.HALF_STEP)
+                        || item.term() instanceof Term.Measure);
+        boolean foot = !part.isEmpty()
+                && part.getFirst().is(Term.Part.FOOT)
+                && part.stream().noneMatch(item -> item.term() instanceof Term.Act && !item.is(Term.Act.STEP));
+        boolean breathes =
+                part.size() == 1 && !part.getFirst().part() && !part.getFirst().bareSide();
+        return !steps && !foot && at < items.size() && (part.size() > 1 || breathes);
     }
 }

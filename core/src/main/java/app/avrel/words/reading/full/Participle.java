@@ -3,6 +3,7 @@ package app.avrel.words.reading.full;
 import app.avrel.label.Language;
 import app.avrel.words.lexicon.Lexicon;
 import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.HandWords;
 import app.avrel.words.reading.frame.Item;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -31,6 +32,7 @@ final class Participle {
             Term.Act.SHIFT,
             Term.Act.STAY,
             Term.Act.EMPTY,
+            Term.Act.LEAN,
             Term.Act.LOOK,
             Term.Act.KICK);
 
@@ -56,7 +58,11 @@ final class Participle {
         if (!(items.get(at).term() instanceof Term.Act act) || !MOVES.contains(act)) {
             return false;
         }
-        boolean alone = act == Term.Act.SHIFT || act == Term.Act.STEP || act == Term.Act.LOOK;
+        boolean alone = act == Term.Act.SHIFT
+                || act == Term.Act.STEP
+                || act == Term.Act.KICK
+                || act == Term.Act.LEAN
+                || act == Term.Act.LOOK;
         return alone || goes(items, at + 1, act);
     }
 
@@ -77,7 +83,10 @@ final class Participle {
         boolean turned = act == Term.Act.TURN
                 && at == from
                 && (item.bareSide() || item.term() instanceof Term.Hall || item.term() instanceof Term.Angle);
-        return item.sidedLimb() || trunk || amount || turned;
+        boolean both = item.part() && item.rel() == null && item.both();
+        boolean with = HandWords.hand(item) && item.rel() == Term.Rel.WITH && item.who() != null;
+        boolean chest = act == Term.Act.TURN && item.rel() == null && item.is(Term.Part.CHEST);
+        return item.sidedLimb() || both || with || trunk || chest || amount || turned;
     }
 
     /** Right hand holding the left wrist: whoever does it stands right before it. */

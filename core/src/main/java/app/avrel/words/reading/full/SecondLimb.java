@@ -1,5 +1,7 @@
 package app.avrel.words.reading.full;
 
+import app.avrel.label.Language;
+import app.avrel.words.lexicon.Lexicon;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Item;
 import app.avrel.words.reading.frame.Landmarks;
@@ -31,18 +33,20 @@ final class SecondLimb {
             Term.Act.SHIFT, Term.Act.STEP, Term.Act.KICK, Term.Act.LOOK, Term.Act.SINK, Term.Act.SIT, Term.Act.TURN);
 
     private final List<Item> items;
+    private final Lexicon lexicon;
     private final List<Item> said = new ArrayList<>();
     private @Nullable Item limb;
     private boolean turns;
     /** Where the part begins in which that limb was told of. */
     private int from;
 
-    private SecondLimb(List<Item> items) {
+    private SecondLimb(List<Item> items, Language language) {
         this.items = items;
+        this.lexicon = Lexicon.of(language);
     }
 
-    static List<Item> of(List<Item> items) {
-        return new SecondLimb(items).said();
+    static List<Item> of(List<Item> items, Language language) {
+        return new SecondLimb(items, language).said();
     }
 
     private List<Item> said() {
@@ -177,6 +181,13 @@ final class SecondLimb {
         boolean turns = does.is(Term.Act.TURN) && bodyTurns(next + 1);
         if (turns || does.is(Term.Way.SIDE) && holdsBall(next + 1)) {
             return Optional.empty();
+        }
+        boolean hand = first.is(Term.Part.HAND) || first.is(Term.Part.PALM) || first.is(Term.Part.ARM);
+        if (hand
+                && does.term() instanceof Term.Act
+                && !does.is(Term.Act.STEP)
+                && lexicon.ofHand(items.get(at - 1).text())) {
+            return Optional.of(Term.Part.HAND);
         }
         return switch ((Term.Part) first.term()) {
             case TOES -> when(direction(does) || opens(does), Term.Part.TOES);

@@ -17,13 +17,21 @@ final class SharedPlace {
         for (int at = 0; at < said.size(); at++) {
             int second = begin(said, at);
             int first = second > 0 ? begin(said, second - 1) : 0;
-            boolean begins = at > 0 && said.get(at - 1).is(Term.Mark.COMMA) && second < at && first < second;
+            boolean sameStage =
+                    second > 0 && said.subList(first, second).stream().noneMatch(SharedPlace::ends);
+            boolean begins =
+                    sameStage && at > 0 && said.get(at - 1).is(Term.Mark.COMMA) && second < at && first < second;
             if (begins && place(said, at) && eachOfOne(said, first, second, at)) {
                 said.add(at, new Item(Term.Part.HAND, null, Term.Who.BOTH, true, at(said, at), at(said, at), ""));
                 at++;
             }
         }
         return said;
+    }
+
+    /** What is told after a "while" or a "then" is told of the hand there. */
+    private static boolean ends(Item item) {
+        return item.mark() && !item.soft();
     }
 
     private static int at(List<Item> items, int index) {
