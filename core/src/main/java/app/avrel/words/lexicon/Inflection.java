@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** The forms of a word by the rules of its language; what the rules do not give stands in the lexicon after a slash. */
@@ -54,6 +55,9 @@ interface Inflection {
 
     /** English: -s, -ing, -ed, doubled and dropped letters. */
     Inflection ENGLISH = new Inflection() {
+        /** Bringing, and not bring. */
+        private static final Pattern GERUND = Pattern.compile("[a-z]*[aeiouy][a-z]*ing");
+
         @Override
         public List<String> verb(String word) {
             String stem = word.matches(".*[^eo]e") ? word.substring(0, word.length() - 1) : word;
@@ -71,7 +75,7 @@ interface Inflection {
 
         @Override
         public boolean participle(String form) {
-            return form.matches("[a-z]*[aeiouy][a-z]*ing");
+            return GERUND.matcher(form).matches();
         }
 
         private String many(String word) {
@@ -84,6 +88,7 @@ interface Inflection {
 
     /** Spanish: persons, moods and tenses as they are used in teaching, gender and number; without accents. */
     Inflection SPANISH = new Inflection() {
+        private static final Pattern GERUND = Pattern.compile("[a-z]+(ando|iendo|yendo)(se|l[ao]s?)?");
         private static final List<String> AR = List.of(
                 "ar", "o", "a", "as", "an", "amos", "e", "es", "en", "emos", "ando", "ado", "ada", "ados", "adas",
                 "arse", "andose", "ad", "ate", "aste", "aron", "aba");
@@ -171,7 +176,7 @@ interface Inflection {
 
         @Override
         public boolean participle(String form) {
-            return form.matches("[a-z]+(ando|iendo|yendo)(se|l[ao]s?)?");
+            return GERUND.matcher(form).matches();
         }
 
         @Override

@@ -64,6 +64,7 @@ final class HandAside {
         if (beside) {
             clause.use(flank);
             clause.use(flank - 1);
+            sideNamed = true;
             boolean own = clause.item(flank - 1)
                     .who()
                     .side()

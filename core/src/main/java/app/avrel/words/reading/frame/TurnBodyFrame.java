@@ -106,6 +106,7 @@ final class TurnBodyFrame implements Frame {
                 Term.Act.MOVE,
                 Term.Act.OPEN,
                 Term.Act.RETURN,
+                Term.Act.FOLLOW,
                 Term.Act.STAY,
                 Term.Act.POINT);
         if (looks) {

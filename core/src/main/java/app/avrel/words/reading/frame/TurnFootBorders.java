@@ -40,7 +40,7 @@ final class TurnFootBorders {
         int landed = clause.find(Term.Manner.FIRST);
         boolean landsOn = landed > 0 && clause.item(landed - 1).is(Term.Part.TOES) || landsOnHeel();
         int limb = clause.find(Item::sidedLimb);
-        int push = clause.find(Term.Act.PUSH);
+        int push = clause.find(item -> item.is(Term.Act.PUSH) || item.is(Term.Act.MOVE));
         boolean pushesFirst = push >= 0 && push < limb && clause.parted(push, limb);
         return cutOff || inAndOut || bothThenOne || landsOn || pushesFirst;
     }

@@ -43,7 +43,7 @@ final class Participle {
         List<Item> said = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
-            if (i > 0 && lexicon.participle(item.text()) && ends(items, i - 1) && moves(items, i)) {
+            if (i > 0 && moves(items, i) && ends(items, i - 1) && lexicon.participle(item.text())) {
                 said.add(Item.unspoken(Term.Mark.COMMA, null, item));
             }
             said.add(item);
