@@ -55,7 +55,7 @@ interface Inflection {
 
     /** English: -s, -ing, -ed, doubled and dropped letters. */
     Inflection ENGLISH = new Inflection() {
-        /** Bringing, and not bring. */
+        // Bringing, and not bring.
         private static final Pattern GERUND = Pattern.compile("[a-z]*[aeiouy][a-z]*ing");
 
         @Override

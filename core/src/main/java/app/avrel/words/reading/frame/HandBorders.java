@@ -24,7 +24,7 @@ final class HandBorders {
                 || upAndDown()
                 || shiftsToo()
                 || amountFirst()
-                || turnsThere()
+                || bodyTurns()
                 || laidOnForearm()
                 || partsAfter()
                 || goesOnWithoutHand();
@@ -54,19 +54,22 @@ final class HandBorders {
                 && next.rel() == null;
     }
 
-    /** Turning to three draw in the hands, turn thirty right with the arms up: it is the body that turns there, and so far. */
-    private boolean turnsThere() {
-        if (clause.size() < 4 || !clause.item(0).is(Term.Act.TURN)) {
-            return false;
-        }
-        Item there = clause.item(1);
+    /** It is the body that turns, and the hands are told of after it. */
+    private boolean bodyTurns() {
+        return clause.size() > 3 && clause.item(0).is(Term.Act.TURN) && (soFar() || turnsThere());
+    }
+
+    /** Turn thirty right with the arms up. */
+    private boolean soFar() {
         int hand = clause.find(item -> HandWords.hand(item) && item.rel() == Term.Rel.WITH);
-        boolean far = hand > 1
-                && clause.items().subList(1, hand).stream()
-                        .anyMatch(item -> Ways.amount(item.term()).isPresent());
-        if (far && clause.items().subList(1, hand).stream().anyMatch(Item::bareSide)) {
-            return true;
-        }
+        List<Item> turned = hand > 1 ? clause.items().subList(1, hand) : List.of();
+        return turned.stream().anyMatch(item -> Ways.amount(item.term()).isPresent())
+                && turned.stream().anyMatch(Item::bareSide);
+    }
+
+    /** Turning to three draw in the hands. */
+    private boolean turnsThere() {
+        Item there = clause.item(1);
         boolean hour =
                 there.term() instanceof Term.Hall || there.term() instanceof Term.Num && there.rel() == Term.Rel.TO;
         return hour && clause.item(2).term() instanceof Term.Act && HandWords.hand(clause.item(3));

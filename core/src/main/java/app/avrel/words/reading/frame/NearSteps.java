@@ -80,7 +80,7 @@ final class NearSteps {
                 && clause.near(heel, 1).filter(next -> next.is(Term.Act.FOLLOW)).isPresent();
         if (follows && (clause.said(Term.Part.TOES) || clause.said(Term.Part.BALL))) {
             clause.use(heel);
-            clause.use(heel + 1);
+            clause.take(Term.Act.FOLLOW);
         } else if (follows) {
             clause.keep(heel);
         }

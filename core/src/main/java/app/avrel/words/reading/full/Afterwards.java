@@ -161,11 +161,7 @@ final class Afterwards {
 
     /** What is said before it in its part. */
     private List<Item> part(int at) {
-        int from = at;
-        while (from > 0 && !items.get(from - 1).soft() && !items.get(from - 1).mark()) {
-            from--;
-        }
-        return items.subList(from, at);
+        return items.subList(Parts.begin(items, at), at);
     }
 
     private static boolean weighs(Item item) {

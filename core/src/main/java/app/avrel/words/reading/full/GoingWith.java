@@ -28,10 +28,7 @@ final class GoingWith {
 
     /** More than whom one follows is told, up to a comma; one looks at what one's eyes follow. */
     private static boolean moves(List<Item> items, int from) {
-        int at = from;
-        while (at < items.size() && !items.get(at).soft() && !items.get(at).mark()) {
-            at++;
-        }
+        int at = Parts.end(items, from);
         List<Item> part = items.subList(from, at);
         boolean steps = part.stream()
                 .anyMatch(item -> item.is(Term.Act.LOOK)

@@ -76,7 +76,7 @@ final class LimbsFirst {
                 || item.term() instanceof Term.Way
                         && at > 0
                         && items.get(at - 1).term() instanceof Term.Act;
-        int first = begin(at);
+        int first = Parts.begin(items, at);
         Item limb = items.get(first);
         boolean lifted = item.is(Term.Act.RAISE) && foot(limb) && HandWords.hand(next);
         boolean there = item.rel() != null
@@ -104,16 +104,8 @@ final class LimbsFirst {
         Item next = items.get(at + 1);
         boolean knee = item.is(Term.Act.RAISE) && next.is(Term.Part.KNEE);
         boolean drawn = item.is(Term.Act.DRAW) && next.is(Term.Part.FOOT);
-        return (knee || drawn) && next.sidedLimb() && items.get(begin(at - 1)).sidedLimb();
-    }
-
-    private int begin(int at) {
-        int begin = at;
-        while (begin > 0
-                && !items.get(begin - 1).soft()
-                && !items.get(begin - 1).mark()) {
-            begin--;
-        }
-        return begin;
+        return (knee || drawn)
+                && next.sidedLimb()
+                && items.get(Parts.begin(items, at - 1)).sidedLimb();
     }
 }

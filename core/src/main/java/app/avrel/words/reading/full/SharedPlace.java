@@ -40,13 +40,7 @@ final class SharedPlace {
 
     /** Where the part begins that ends with the comma before a phrase. */
     private static int begin(List<Item> items, int at) {
-        int begin = Math.max(0, at - 1);
-        while (begin > 0
-                && !items.get(begin - 1).soft()
-                && !items.get(begin - 1).mark()) {
-            begin--;
-        }
-        return begin;
+        return Parts.begin(items, Math.max(0, at - 1));
     }
 
     /** A part of nothing but a height, and how far apart. */

@@ -83,9 +83,9 @@ final class Unparted {
         boolean high = at > 0
                 && item.is(Term.Manner.HEIGHT)
                 && Landmarks.of(items.get(at - 1).term()).isPresent();
-        List<Item> before = items.subList(begin(at), at);
+        List<Item> before = items.subList(Parts.begin(items, at), at);
         boolean named = before.stream().anyMatch(Unparted::limb);
-        boolean onlyHigh = begin(at) > 1
+        boolean onlyHigh = Parts.begin(items, at) > 1
                 && high
                 && before.stream()
                         .allMatch(other -> other.is(Term.Manner.HEIGHT)
@@ -121,7 +121,7 @@ final class Unparted {
 
     /** A part of nothing but the palm, or the fingers, and the way it looks. */
     private boolean lookTold(int at) {
-        int begin = begin(at - 1);
+        int begin = Parts.begin(items, at - 1);
         List<Item> part = items.subList(begin, at);
         Item first = part.getFirst();
         boolean looks = first.is(Term.Part.PALM) || first.is(Term.Part.FINGERS) || first.is(Term.Part.FINGERTIPS);
@@ -140,7 +140,7 @@ final class Unparted {
 
     /** Holding a ball, left hand above: that is all of it. */
     private boolean ballTold(int at) {
-        int begin = begin(at - 1);
+        int begin = Parts.begin(items, at - 1);
         return begin == at - 2
                 && begin > 1
                 && items.get(at - 1).is(Term.Rel.ABOVE)
@@ -175,19 +175,9 @@ final class Unparted {
     /** How far, or what a limb has done: nothing is looked at before it. */
     private boolean told(int at) {
         Item item = items.get(at);
-        List<Item> before = items.subList(begin(at), at);
+        List<Item> before = items.subList(Parts.begin(items, at), at);
         boolean done = (item.term() instanceof Term.Act || item.term() instanceof Term.Way)
                 && before.stream().anyMatch(Item::sidedLimb);
         return item.term() instanceof Term.Angle || done;
-    }
-
-    private int begin(int at) {
-        int begin = at;
-        while (begin > 0
-                && !items.get(begin - 1).soft()
-                && !items.get(begin - 1).mark()) {
-            begin--;
-        }
-        return begin;
     }
 }

@@ -1,0 +1,55 @@
+package app.avrel.words.reading.frame;
+
+import app.avrel.words.lexicon.Term;
+import java.util.List;
+
+/** Runs of phrases that are two clauses, whatever they are about: no frame reads them as one. */
+final class TwoClauses {
+
+    private TwoClauses() {}
+
+    static boolean in(List<Item> items) {
+        return oneStaysAnotherMoves(items) || pushesFirst(items);
+    }
+
+    /** The right foot stays, the left toes turn in: what is said of the one is not said of the other. */
+    private static boolean oneStaysAnotherMoves(List<Item> items) {
+        for (int i = 0; i + 3 < items.size(); i++) {
+            Item stays = items.get(i);
+            boolean bare = stays.bareSide()
+                    && (i > 0 && items.get(i - 1).is(Term.Act.STAY)
+                            || items.get(i + 1).is(Term.Act.STAY));
+            boolean other = bare
+                    && items.subList(i + 3, items.size()).stream()
+                            .anyMatch(item -> item.bareSide()
+                                    && item.rel() == null
+                                    && item.who() != stays.who()
+                                    && item.who().side().isPresent());
+            if (other && items.get(i + 2).soft()) {
+                return true;
+            }
+            if (stays.sidedLimb()
+                    && items.get(i + 1).is(Term.Act.STAY)
+                    && items.get(i + 2).soft()
+                    && items.subList(i + 3, items.size()).stream()
+                            .anyMatch(item -> item.sidedLimb() && item.rel() == null && item.who() != stays.who())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** And pushes, and the left foot is empty, and empties the left leg: no foot pushes, and no weight. */
+    private static boolean pushesFirst(List<Item> items) {
+        for (int i = 0; i + 2 < items.size(); i++) {
+            Item next = items.get(i + 2);
+            boolean act = i + 3 < items.size() && (next.term() instanceof Term.Act || next.is(Term.Manner.LIGHT));
+            Item limb = items.get(act ? i + 3 : i + 2);
+            boolean another = items.get(i).is(Term.Act.PUSH) && items.get(i + 1).soft();
+            if (another && WhichFoot.foot(limb) && limb.sidedLimb()) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
