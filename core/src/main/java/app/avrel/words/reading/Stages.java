@@ -195,10 +195,32 @@ final class Stages {
         boolean goesOn = to < items.size() && items.get(to).is(Term.Mark.COMMA);
         boolean how = part.stream().allMatch(Stages::how) && part.stream().anyMatch(Item::part);
         boolean above = part.size() == 2
-                && part.getFirst().sidedLimb()
-                && (part.getLast().is(Term.Rel.ABOVE) || part.getLast().is(Term.Way.UP))
-                && items.subList(0, from).stream().anyMatch(item -> item.is(Term.Manner.BALL_HELD));
+                && whichIsAbove(part)
+                && items.subList(0, from).stream().anyMatch(Stages::together);
         return goesOn && (how || above);
+    }
+
+    /** Left hand on top, right outside: which of the two is. */
+    private static boolean whichIsAbove(List<Item> part) {
+        Item hand = part.getFirst();
+        Item where = part.getLast();
+        boolean side = hand.sidedLimb() || hand.bareSide() && hand.who().side().isPresent();
+        return side
+                && (where.is(Term.Rel.ABOVE)
+                        || where.is(Term.Rel.OUTSIDE)
+                        || where.is(Term.Rel.INSIDE)
+                        || where.is(Term.Way.OUT)
+                        || where.is(Term.Way.IN)
+                        || where.is(Term.Way.UP));
+    }
+
+    /** Holding a ball, crossed, stacked: one thing that two hands do. */
+    private static boolean together(Item item) {
+        return item.is(Term.Manner.BALL_HELD)
+                || item.term() instanceof Term.Related
+                || item.is(Term.Act.CROSS)
+                || item.is(Term.Act.STACK)
+                || item.is(Term.Act.FOLD);
     }
 
     private static boolean how(Item item) {

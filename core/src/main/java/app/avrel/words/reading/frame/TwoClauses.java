@@ -9,7 +9,19 @@ final class TwoClauses {
     private TwoClauses() {}
 
     static boolean in(List<Item> items) {
-        return oneStaysAnotherMoves(items) || pushesFirst(items);
+        return oneStaysAnotherMoves(items) || pushesFirst(items) || bodyGoesSoFar(items);
+    }
+
+    /** The palms meet and sink three centimetres: it is the body that goes so far, and the palms are not so far apart. */
+    private static boolean bodyGoesSoFar(List<Item> items) {
+        for (int i = 1; i + 2 < items.size(); i++) {
+            Item act = items.get(i + 1);
+            boolean depth = act.is(Term.Act.LOWER) || act.is(Term.Act.SINK) || act.is(Term.Act.RISE);
+            if (items.get(i).soft() && depth && items.get(i + 2).term() instanceof Term.Measure) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The right foot stays, the left toes turn in: what is said of the one is not said of the other. */

@@ -75,7 +75,9 @@ final class SecondLimb {
     private void add(Item item, boolean begins) {
         boolean named = item.sidedLimb() && item.term() instanceof Term.Part part && LIMBS.contains(part);
         turns = named ? item.is(Term.Part.FOOT) && turns : turns || opens(item);
-        limb = named ? item : item.part() && item.rel() == null && item.who() != null ? null : limb;
+        boolean another = item.part() && item.rel() == null && (item.who() != null || item.many());
+        boolean together = item.term() instanceof Term.Related || item.is(Term.Manner.BALL_HELD);
+        limb = named ? item : another || together ? null : limb;
         if (begins && !item.soft() && !item.mark()) {
             from = said.size();
         }
