@@ -91,13 +91,14 @@ interface Inflection {
         private static final Pattern GERUND = Pattern.compile("[a-z]+(ando|iendo|yendo)(se|l[ao]s?)?");
         private static final List<String> AR = List.of(
                 "ar", "o", "a", "as", "an", "amos", "e", "es", "en", "emos", "ando", "ado", "ada", "ados", "adas",
-                "arse", "andose", "ad", "ate", "aste", "aron", "aba");
+                "arse", "andose", "ad", "ate", "aste", "aron", "aba", "aban", "abas", "ara", "aran", "are", "aremos",
+                "aras");
         private static final List<String> ER = List.of(
                 "er", "o", "e", "es", "en", "emos", "a", "as", "an", "iendo", "ido", "ida", "idos", "idas", "erse",
-                "iendose", "ed", "ete", "io", "ieron");
+                "iendose", "ed", "ete", "io", "ieron", "ia", "ian", "era", "eran", "ere", "eremos", "eras");
         private static final List<String> IR = List.of(
                 "ir", "o", "e", "es", "en", "imos", "a", "as", "an", "iendo", "ido", "ida", "idos", "idas", "irse",
-                "iendose", "id", "ete", "io", "ieron");
+                "iendose", "id", "ete", "io", "ieron", "ia", "ian", "ira", "iran", "ire", "iremos", "iras");
 
         @Override
         public List<String> verb(String word) {
@@ -146,7 +147,8 @@ interface Inflection {
             String stem = infinitive.substring(0, infinitive.length() - 2);
             List<String> forms = new ArrayList<>();
             Stream.concat(Stream.of(stem), stems.length > 1 ? Stream.of(stems[1]) : Stream.empty())
-                    .forEach(root -> endings.forEach(ending -> forms.add(spelt(root, ending))));
+                    .forEach(root -> endings.forEach(
+                            ending -> forms.add(conjugation(word) == 'a' ? spelt(root, ending) : hard(root, ending))));
             return forms;
         }
 
@@ -160,6 +162,16 @@ interface Inflection {
                 return root.substring(0, root.length() - 1) + "c" + ending;
             }
             return root + ending;
+        }
+
+        // Recoger, recojo; seguir, sigo.
+        private static String hard(String root, String ending) {
+            boolean back = ending.startsWith("a") || ending.startsWith("o");
+            String shorter = root.substring(0, root.length() - 1);
+            if (back && root.endsWith("g")) {
+                return shorter + "j" + ending;
+            }
+            return back && root.endsWith("gu") ? shorter + ending : root + ending;
         }
 
         @Override

@@ -46,6 +46,8 @@ public final class Lexicon {
     private final Set<String> words = new HashSet<>();
     private final Map<Integer, Integer> longestFrom = new HashMap<>();
     private final Map<String, List<String>> alike = new HashMap<>();
+    private final Map<Character, Character> simple = new HashMap<>();
+    private final Map<String, List<String>> shortened = new HashMap<>();
     private final Inflection inflection;
     private int longest = 1;
 
@@ -88,6 +90,17 @@ public final class Lexicon {
     }
 
     private void add(String line) {
+        if (line.startsWith("~ ")) {
+            Stream.of(line.substring(2).split(" +")).forEach(pair -> simple.put(pair.charAt(0), pair.charAt(1)));
+            return;
+        }
+        if (line.startsWith("s ")) {
+            String[] sides = line.substring(2).split(" = ", 2);
+            List<String> whole =
+                    Stream.of(sides[0].split("\\|")).map(String::strip).toList();
+            Stream.of(sides[1].split("\\|")).map(String::strip).forEach(brief -> shortened.put(brief, whole));
+            return;
+        }
         if (line.startsWith("= ")) {
             Stream.of(line.substring(2).split("\\|")).map(String::strip).forEach(this::alike);
             return;
@@ -146,7 +159,7 @@ public final class Lexicon {
     }
 
     private void put(String phrase, List<Term> terms, boolean many) {
-        String typed = phrase.chars().anyMatch(Scanner::accented) ? Scanner.plain(phrase) : phrase;
+        String typed = simplified(phrase.chars().anyMatch(Scanner::accented) ? Scanner.plain(phrase) : phrase);
         String key = typed.replace('-', ' ');
         Entry known = phrases.putIfAbsent(key, new Entry(terms, many));
         if (known == null) {
@@ -208,6 +221,23 @@ public final class Lexicon {
     /** {@return the most letters that a phrase beginning with this letter has} */
     int longestFrom(char letter) {
         return longestFrom.getOrDefault((int) letter, 0);
+    }
+
+    /** {@return the words that a shortened one may stand for: izq is izquierda or izquierdo} */
+    List<String> inFull(String word) {
+        return shortened.getOrDefault(word, List.of());
+    }
+
+    /** {@return a text with the simple form of each letter that has one} */
+    String simplified(String text) {
+        if (simple.isEmpty()) {
+            return text;
+        }
+        StringBuilder written = new StringBuilder(text);
+        for (int at = 0; at < written.length(); at++) {
+            written.setCharAt(at, simple.getOrDefault(written.charAt(at), written.charAt(at)));
+        }
+        return written.toString();
     }
 
     /** {@return letters that sound like this one} */

@@ -16,14 +16,27 @@ public final class Scanner {
     private static final int LONGEST_CHINESE = 8;
     private static final int UNKNOWN_LETTER = 10;
 
-    private static final Pattern PIECE = Pattern.compile(
-            "(\\d{1,2}):(\\d{2})" // 1:30
-                    + "|(\\d{1,3})\\s?[/\\-–]\\s?(\\d{1,3})(?![\\d:])" // 60/40
-                    + "|(-?\\d+(?:[.,]\\d+)?)\\s?(°|%)?" // 45, 45°, 60%
-                    + "|([,;.，；。、])"
-                    + "|([\\p{IsHan}]+)"
-                    + "|([\\p{L}&+][\\p{L}'’]*)"
-                    + "|(\\S)");
+    /** How far behind the common signs their wide forms stand. */
+    private static final char WIDE = '！' - '!';
+
+    /** A part of a whole, as it is written: 1/2, 2/3, and the signs of their own. */
+    private static final String FRACTION = "[1-7]/[2-8](?![\\d/:])|[½⅓⅔¼¾⅛]";
+
+    private static final Pattern PIECE = Pattern.compile("(?<arrow>[-=]>|[→⇒➔➜>])"
+            + "|(?<hour>\\d{1,2}):(?<minute>\\d{2})" // 1:30
+            + "|(?<fraction>" + FRACTION + ")(?!\\s?%)"
+            + "|(?<first>\\d{1,3})\\s?[/\\-–]\\s?(?<second>\\d{1,3})(?![\\d:])" // 60/40
+            + "|(?<value>(?:(?<![\\p{L}\\d])-)?\\d+(?:[.,]\\d+)?)"
+            + "(?:\\s?(?<part>[½⅓⅔¼¾⅛])|\\s(?<parts>[1-7]/[2-8])(?![\\d/:]))?\\s?(?<unit>°|%)?" // 45, 1½, 45°, 60%
+            + "|(?<mark>[,;.，；。、])"
+            + "|(?<chinese>[\\p{IsHan}]+)"
+            + "|(?<word>[\\p{L}&+@][\\p{L}'’]*)"
+            + "|(?<sign>\\S)");
+
+    /** The number or the point before a line of a list: 1. and 2) and 三、 and *. */
+    private static final Pattern NUMBERING = Pattern.compile(
+            "\\s*(?:\\(?\\d{1,2}[.)]\\s+|\\(?\\d{1,2}[.)](?=\\p{IsHan})|\\d{1,2}、(?!\\d)"
+                    + "|[①-⑳]\\s*|[一二三四五六七八九十]{1,3}、(?![一二三四五六七八九十两\\d])|[*•·]\\s+)");
 
     private final String line;
     private final String plain;
@@ -31,10 +44,11 @@ public final class Scanner {
     private final List<int[]> words = new ArrayList<>();
     private final List<String> spelt = new ArrayList<>();
     private final List<Token> tokens = new ArrayList<>();
+    private boolean brief;
 
     private Scanner(String line, Language language) {
         this.line = line;
-        this.plain = plain(line);
+        this.plain = plain(line, language);
         this.lexicon = Lexicon.of(language);
     }
 
@@ -48,7 +62,7 @@ public final class Scanner {
     public static String plain(String text) {
         StringBuilder plain = new StringBuilder(text.length());
         for (char letter : text.toCharArray()) {
-            char small = Character.toLowerCase(letter >= '０' && letter <= '９' ? (char) (letter - '０' + '0') : letter);
+            char small = Character.toLowerCase(common(letter));
             boolean latin = accented(small);
             plain.append(
                     latin
@@ -56,7 +70,30 @@ public final class Scanner {
                                     .charAt(0)
                             : small);
         }
-        return plain.toString().replace('’', '\'').replace('％', '%');
+        return plain.toString();
+    }
+
+    /** {@return the line as the lexicon of a language writes it, letter for letter} */
+    public static String plain(String text, Language language) {
+        String plain = plain(text);
+        return language == Language.CHINESE ? Lexicon.of(language).simplified(plain) : plain;
+    }
+
+    /** Signs of the wide kind, and others that stand for a common one. */
+    private static char common(char sign) {
+        return switch (sign) {
+            case '，', '；' -> sign;
+            case '’', '‘', '′' -> '\'';
+            case 'º', '˚' -> '°';
+            case '−' -> '-';
+            case '\u200b', '\u200e', '\u2060', '\ufeff' -> ' ';
+            default -> {
+                if (sign > WIDE && sign <= WIDE + '~') {
+                    yield (char) (sign - WIDE);
+                }
+                yield Character.isSpaceChar(sign) || Character.isWhitespace(sign) ? ' ' : sign;
+            }
+        };
     }
 
     /** {@return whether a letter may be a plain one with a mark} */
@@ -66,16 +103,30 @@ public final class Scanner {
 
     private void run() {
         Matcher matcher = PIECE.matcher(plain);
+        int begin = numbering(0);
+        matcher.useTransparentBounds(true).region(begin, plain.length());
         while (matcher.find()) {
-            boolean joins = matcher.group(10) != null && plain.charAt(matcher.start()) == '-' && !stands(matcher);
-            if (matcher.group(9) != null || joins) {
+            boolean joins = matcher.group("sign") != null && plain.charAt(matcher.start()) == '-' && !stands(matcher);
+            if (matcher.group("word") != null || matcher.group("fraction") != null || joins) {
                 words.add(new int[] {matcher.start(), matcher.end()});
+                continue;
+            }
+            if (shortens(matcher)) {
                 continue;
             }
             flush();
             number(matcher).ifPresentOrElse(tokens::add, () -> other(matcher));
+            if (begin > 0 && matcher.group("mark") != null) {
+                matcher.region(numbering(matcher.end()), plain.length());
+            }
         }
         flush();
+    }
+
+    /** {@return where a line, or a part of it, begins after the number or the point it has in a list} */
+    private int numbering(int from) {
+        Matcher number = NUMBERING.matcher(plain).region(from, plain.length());
+        return number.lookingAt() ? number.end() : from;
     }
 
     /** A dash with a space before it and after it parts what is said; one without joins words. */
@@ -83,28 +134,64 @@ public final class Scanner {
         return space(matcher.start() - 1) && space(matcher.end());
     }
 
+    /** A full stop that belongs to a shortened word, and ends nothing: the word after it is no name and no beginning. */
+    private boolean shortens(Matcher matcher) {
+        if (!".".equals(matcher.group()) || words.isEmpty() || words.getLast()[1] != matcher.start()) {
+            return false;
+        }
+        int next = matcher.end();
+        while (next < line.length() && space(next)) {
+            next++;
+        }
+        boolean goesOn = next == line.length() || !Character.isUpperCase(line.charAt(next));
+        return goesOn && !lexicon.inFull(typed(words.getLast())).isEmpty();
+    }
+
+    private String typed(int[] word) {
+        return plain.substring(word[0], word[1]);
+    }
+
     private boolean space(int at) {
         return at < 0 || at >= plain.length() || Character.isWhitespace(plain.charAt(at));
     }
 
     private Optional<Token> number(Matcher matcher) {
-        if (matcher.group(1) != null) {
-            return Optional.of(token(matcher, time(matcher.group(1), matcher.group(2))));
+        if (matcher.group("hour") != null) {
+            return Optional.of(token(matcher, time(matcher.group("hour"), matcher.group("minute"))));
         }
-        if (matcher.group(3) != null) {
-            int first = Integer.parseInt(matcher.group(3));
-            int second = Integer.parseInt(matcher.group(4));
+        if (matcher.group("first") != null) {
+            int first = Integer.parseInt(matcher.group("first"));
+            int second = Integer.parseInt(matcher.group("second"));
             return Optional.of(token(matcher, new Term.Ratio(first, second)));
         }
-        if (matcher.group(5) != null) {
-            double value = Double.parseDouble(matcher.group(5).replace(',', '.'));
-            boolean degrees = "°".equals(matcher.group(6));
-            if ("%".equals(matcher.group(6))) {
-                return Optional.of(token(matcher, new Term.Share(value)));
-            }
-            return Optional.of(token(matcher, degrees ? new Term.Angle(value) : new Term.Num(value)));
+        if (matcher.group("value") != null) {
+            double value = Double.parseDouble(matcher.group("value").replace(',', '.')) + part(matcher);
+            return Optional.of(token(
+                    matcher,
+                    switch (matcher.group("unit")) {
+                        case "%" -> new Term.Share(value);
+                        case "°" -> new Term.Angle(value);
+                        case null, default -> new Term.Num(value);
+                    }));
         }
         return Optional.empty();
+    }
+
+    /** What stands behind a whole number: 1½, 1 1/2. */
+    private static double part(Matcher matcher) {
+        if (matcher.group("parts") != null) {
+            String parts = matcher.group("parts");
+            return (double) (parts.charAt(0) - '0') / (parts.charAt(2) - '0');
+        }
+        return switch (matcher.group("part")) {
+            case "½" -> 1.0 / 2;
+            case "⅓" -> 1.0 / 3;
+            case "⅔" -> 2.0 / 3;
+            case "¼" -> 1.0 / 4;
+            case "¾" -> 3.0 / 4;
+            case "⅛" -> 1.0 / 8;
+            case null, default -> 0;
+        };
     }
 
     private static Term time(String hour, String minute) {
@@ -119,7 +206,7 @@ public final class Scanner {
     }
 
     private void other(Matcher matcher) {
-        if (matcher.group(8) != null) {
+        if (matcher.group("chinese") != null) {
             if (partedBySpace(matcher.start())) {
                 tokens.add(new Token(matcher.start() - 1, matcher.start(), " ", Term.Mark.COMMA));
             }
@@ -127,13 +214,18 @@ public final class Scanner {
             return;
         }
         String mark = matcher.group();
+        if (matcher.group("arrow") != null || mark.charAt(0) >= '①' && mark.charAt(0) <= '⑳') {
+            tokens.add(token(matcher, Term.Mark.THEN));
+            return;
+        }
         tokens.add(token(
                 matcher,
                 switch (mark) {
                     case ";", "；" -> Term.Mark.THEN;
                     case ".", "。" -> Term.Mark.STOP;
                     case ",", "，", "、" -> Term.Mark.COMMA;
-                    case "(", ")", "\"", "-", "–", "—", ":", "!", "…" -> Term.Mark.COMMA;
+                    case "(", ")", "[", "]", "\"", "“", "”", "«", "»", "「", "」", "-", "–", "—", ":", "!", "¡", "…", "·", "•", "=", "/" ->
+                        Term.Mark.COMMA;
                     case "%" -> Term.Rel.PERCENT;
                     case "°" -> Term.Rel.DEGREE;
                     default -> Term.Mark.UNKNOWN;
@@ -251,7 +343,8 @@ public final class Scanner {
 
     private void flush() {
         spelt.clear();
-        words.forEach(word -> spelt.add(spelt(plain.substring(word[0], word[1]))));
+        words.forEach(word -> spelt.add(spelt(word)));
+        brief = spelt.stream().anyMatch(word -> !lexicon.inFull(word).isEmpty());
         int at = 0;
         while (at < words.size()) {
             at = phrase(at);
@@ -259,8 +352,14 @@ public final class Scanner {
         words.clear();
     }
 
-    private String spelt(String word) {
-        if (word.equals("-") || lexicon.hasWord(word)) {
+    /** The word as the lexicon has it; where the accent alone tells two words apart it is the one with the accent. */
+    private String spelt(int[] at) {
+        String word = typed(at);
+        String written = line.substring(at[0], at[1]).toLowerCase(Locale.ROOT);
+        if (!written.equals(word) && !lexicon.inFull(written).isEmpty()) {
+            return lexicon.inFull(written).getFirst();
+        }
+        if (word.equals("-") || lexicon.hasWord(word) || !lexicon.inFull(word).isEmpty()) {
             return word;
         }
         return Spelling.mended(word, lexicon).orElse(word);
@@ -268,7 +367,7 @@ public final class Scanner {
 
     private int phrase(int at) {
         for (int end = Math.min(words.size(), at + lexicon.longest()); end > at; end--) {
-            Optional<Lexicon.Entry> entry = lexicon.find(joined(at, end));
+            Optional<Lexicon.Entry> entry = find(at, end);
             if (entry.isPresent()) {
                 add(words.get(at)[0], words.get(end - 1)[1], entry.get(), mended(at, end));
                 return end;
@@ -276,17 +375,35 @@ public final class Scanner {
         }
         if (!joined(at, at + 1).equals("-")) {
             tokens.add(new Token(
-                    words.get(at)[0],
-                    words.get(at)[1],
-                    plain.substring(words.get(at)[0], words.get(at)[1]),
-                    Term.Mark.UNKNOWN));
+                    words.get(at)[0], words.get(at)[1], typed(words.get(at)), Term.Mark.UNKNOWN));
         }
         return at + 1;
     }
 
+    /** A phrase as it is typed, or with its shortened words in full. */
+    private Optional<Lexicon.Entry> find(int at, int end) {
+        Optional<Lexicon.Entry> typed = lexicon.find(joined(at, end));
+        return typed.isPresent() || !brief ? typed : inFull(at, end, at);
+    }
+
+    private Optional<Lexicon.Entry> inFull(int at, int end, int word) {
+        if (word == end) {
+            return lexicon.find(joined(at, end));
+        }
+        String typed = spelt.get(word);
+        List<String> full = lexicon.inFull(typed);
+        Optional<Lexicon.Entry> found = full.isEmpty() ? inFull(at, end, word + 1) : Optional.empty();
+        for (int which = 0; which < full.size() && found.isEmpty(); which++) {
+            spelt.set(word, full.get(which));
+            found = inFull(at, end, word + 1);
+        }
+        spelt.set(word, typed);
+        return found;
+    }
+
     private boolean mended(int at, int end) {
         for (int i = at; i < end; i++) {
-            if (!spelt.get(i).equals(plain.substring(words.get(i)[0], words.get(i)[1]))) {
+            if (!spelt.get(i).equals(typed(words.get(i)))) {
                 return true;
             }
         }

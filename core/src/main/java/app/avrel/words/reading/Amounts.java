@@ -30,7 +30,8 @@ final class Amounts {
     }
 
     static List<Token> of(List<Token> tokens) {
-        List<Token> numbers = new Amounts(tokens).run(Amounts::number);
+        List<Token> measured = new Amounts(tokens).run(Amounts::around);
+        List<Token> numbers = new Amounts(measured).run(Amounts::number);
         List<Token> lengths = new Amounts(numbers).run(Amounts::length);
         return new Amounts(lengths).run(Amounts::hour);
     }
@@ -71,6 +72,19 @@ final class Amounts {
     private boolean put(int tokens, Term term) {
         out.add(in.get(at).through(in.get(at + tokens - 1), term));
         at += tokens;
+        return true;
+    }
+
+    /** Around two fists, to around chest height: about so much; anywhere else it is the way round. */
+    private boolean around() {
+        if (!is(0, Term.Way.ROUND) || !is(1, Term.Manner.ABOUT) || in.get(at).from() != in.get(at + 1).from()) {
+            return false;
+        }
+        int next = filler(2) ? 3 : 2;
+        boolean amount = num(next).isPresent() && !is(next + 1, Term.Rel.DEGREE)
+                || term(next) instanceof Term.Part && is(next + 1, Term.Manner.HEIGHT);
+        out.add(in.get(at + (amount ? 1 : 0)));
+        at += 2;
         return true;
     }
 

@@ -51,8 +51,16 @@ final class Borders {
         boolean goesOn = item.term() instanceof Term.Act && !subject
                 || oneWord
                 || item.term() instanceof Term.Rel
-                || item.is(Term.Mark.NOT);
+                || item.is(Term.Mark.NOT)
+                || share(items, at);
         return !goesOn && !item.mark();
+    }
+
+    /** Half the weight. */
+    private static boolean share(List<Item> items, int at) {
+        return items.get(at).term() instanceof Term.Num(double value)
+                && value < 1
+                && items.get(at + 1).is(Term.Part.WEIGHT);
     }
 
     /** Knee up to the height of the waist: that is how high, and the waist does nothing. */

@@ -117,7 +117,7 @@ public final class Line {
     }
 
     private LineReading read(String typed, List<Token> scanned, Pose pose) {
-        List<Token> tokens = Amounts.of(SidesAhead.of(scanned));
+        List<Token> tokens = Amounts.of(SidesAhead.of(Labelled.of(Arrows.of(BothSides.of(scanned)))));
         Phrases.Found phrases =
                 Phrases.of(typed, tokens, language, saying.directions().startFaces());
         CountWords count = CountWords.of(InFull.of(phrases.items(), typed, language));
@@ -187,7 +187,7 @@ public final class Line {
 
     /** {@return words with which a half-typed word could go on, shortest first} */
     public List<String> goingOn(String start) {
-        String plain = Scanner.plain(start);
+        String plain = Scanner.plain(start, language);
         return Stream.concat(taught.goingOn(plain).stream(), Lexicon.of(language).goingOn(plain).stream())
                 .limit(PROPOSALS)
                 .toList();

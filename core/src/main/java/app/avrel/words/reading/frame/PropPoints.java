@@ -67,6 +67,9 @@ final class PropPoints {
             clause.takeAll(Term.Way.DOWN);
             return Optional.of(Pointing.DOWN);
         }
+        if (toTheFront()) {
+            return Optional.of(Pointing.FORWARD);
+        }
         if (drawnHome()) {
             clause.take(Term.Way.BACK);
         }
@@ -75,6 +78,11 @@ final class PropPoints {
                         && !item.bareSide()
                         && (pointing || !item.is(Term.Way.IN) && !item.is(Term.Way.OUT)))
                 .flatMap(HandDetails::pointing);
+    }
+
+    private boolean toTheFront() {
+        return clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT && item.rel() == Term.Rel.TO)
+                .isPresent();
     }
 
     /** Draw the sword back to the hip: it comes there, and does not point back. */

@@ -5,6 +5,7 @@ import app.avrel.floor.Direction;
 import app.avrel.posture.move.FootPart;
 import app.avrel.posture.move.Move;
 import app.avrel.posture.move.Pivot;
+import app.avrel.posture.move.Split;
 import app.avrel.posture.move.Toes;
 import app.avrel.posture.move.Turning;
 import app.avrel.words.lexicon.Term;
@@ -173,6 +174,7 @@ final class TurnFootFrame implements Frame {
                 reading = new ToesReading(now, side);
                 each.put(side, reading.of(clause, toes || points));
             }
+            boolean unloads = clause.takeAll(Term.Manner.NONE) && which.side().isPresent();
             takeParts();
             Pivot on = pivot.orElse(swings || heelIsUp(which.side()) ? Pivot.BALL : Pivot.HEEL);
             if (swings) {
@@ -184,6 +186,10 @@ final class TurnFootFrame implements Frame {
                 return along.get();
             }
             List<Move> moves = new ArrayList<>();
+            if (unloads && now.weight().most(which.side().orElseThrow()) > 0) {
+                moves.add(new Move.Shift(
+                        Split.on(which.side().orElseThrow().other(), 100)));
+            }
             each.forEach((side, to) -> moves.add(new Move.TurnFoot(side, on, to)));
             Fit fit = Fit.of(moves).heading(reading.hall()).costs(which.cost());
             if (where.filter(Toes.TurnedSome.class::isInstance).isPresent()) {
@@ -208,7 +214,7 @@ final class TurnFootFrame implements Frame {
                     Term.Part.BALL,
                     Term.Way.UP,
                     Term.Manner.FLAT);
-            clause.takeAll(Term.Manner.NONE, Term.Manner.SOMEHOW, Term.Rel.THROUGH, Term.Way.ROUND);
+            clause.takeAll(Term.Manner.SOMEHOW, Term.Rel.THROUGH, Term.Way.ROUND);
             clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT);
             clause.takeAll(Term.Ref.THEM);
         }

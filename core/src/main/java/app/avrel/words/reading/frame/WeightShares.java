@@ -103,7 +103,7 @@ final class WeightShares {
         Optional<Side> emptied = clause.said(Term.Act.EMPTY) ? foot.sideAfter(Term.Act.EMPTY) : Optional.empty();
         Optional<Side> side =
                 full.isPresent() ? full : empty.isPresent() ? empty : emptied.isPresent() ? emptied : foot.side();
-        if (side.isPresent() && light && !empties && bearsSoMuch(side.get())) {
+        if (side.isPresent() && light && !all && !empties && bearsSoMuch(side.get())) {
             return new Fit().holds("the weight stays");
         }
         if (side.isPresent() && (light || empties)) {

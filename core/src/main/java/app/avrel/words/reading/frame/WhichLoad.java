@@ -40,6 +40,11 @@ final class WhichLoad {
         return named().or(() -> left.map(Side::other));
     }
 
+    /** Left foot forward, eighty percent onto it: on the foot that was put down, also where the other has kicked before. */
+    private Optional<Side> foot(Term.Who who) {
+        return who == Term.Who.IT ? now.lastFoot().or(() -> now.foot(who)) : now.foot(who);
+    }
+
     /** With the right foot, on the outside of the left: that is no foot which the weight is on. */
     private static boolean besides(Item limb) {
         return limb.rel() == Term.Rel.WITH || limb.rel() == Term.Rel.OUTSIDE || limb.rel() == Term.Rel.INSIDE;
@@ -51,7 +56,7 @@ final class WhichLoad {
         return clause.takeItem(item -> (limb(item) || item.bareSide())
                         && item.who() != null
                         && (item.rel() == Term.Rel.FROM || goesTo && limb(item) && item.rel() == Term.Rel.OF))
-                .flatMap(item -> now.foot(item.who()));
+                .flatMap(item -> foot(item.who()));
     }
 
     /** Weight right, down: the weight goes right, and then the body goes down. */
@@ -107,7 +112,7 @@ final class WhichLoad {
                 clause.takeItem(item -> (limb(item) && !besides(item) || item.bareSide()) && item.who() != null);
         boolean whole = ways || who.filter(Item::bareSide).isPresent();
         if (who.isPresent() && !whole) {
-            return now.foot(who.get().who());
+            return foot(who.get().who());
         }
         if (who.isPresent()) {
             clause.takeAll(Term.Way.FORWARD, Term.Way.BACK, Term.Way.SIDE, Term.Way.ROUND, Term.Way.OUT);
@@ -115,7 +120,7 @@ final class WhichLoad {
                 clause.takeAll(Term.Way.DOWN);
             }
             clause.takeItem(item -> limb(item) && item.who() == null);
-            return now.foot(who.get().who());
+            return foot(who.get().who());
         }
         if (clause.takeAll(Term.Way.BACK)) {
             return now.front().map(Side::other).or(() -> now.light().map(Side::other));
@@ -144,7 +149,7 @@ final class WhichLoad {
             Item item = clause.item(i);
             if (clause.open(i) && (limb(item) || item.bareSide()) && item.who() != null) {
                 clause.use(i);
-                return now.foot(item.who());
+                return foot(item.who());
             }
         }
         return Optional.empty();
@@ -160,7 +165,7 @@ final class WhichLoad {
                     item.bareSide() && item.rel() == null && item.who().side().isPresent();
             if (clause.open(i) && (limb(item) && item.who() != null && whole || side)) {
                 clause.use(i);
-                return now.foot(item.who());
+                return foot(item.who());
             }
         }
         return Optional.empty();

@@ -15,8 +15,12 @@ public final class InFull {
      * @param typed the line, of which an image keeps its words
      */
     public static List<Item> of(List<Item> phrases, String typed, Language language) {
-        List<Item> said = DrawnBlade.of(Turned.of(Participle.of(
-                Unparted.of(GoingWith.of(Images.of(phrases, typed), language), language), language)));
+        List<Item> said = DrawnBlade.of(Turned.of(ComesDown.of(
+                Participle.of(
+                        Unparted.of(
+                                StepsToward.of(GoingWith.of(Images.of(phrases, typed), language), language), language),
+                        language),
+                language)));
         said = SharedPlace.of(CircledThere.of(OtherFoot.of(FromThere.of(Doer.of(Afterwards.of(said, language))))));
         said = StanceTells.of(SideAfter.of(said), language);
         said = SecondLimb.of(Elided.of(Opposed.of(Landing.of(FallenToes.of(said)))), language);
