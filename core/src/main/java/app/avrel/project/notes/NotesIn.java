@@ -23,7 +23,7 @@ import app.avrel.posture.count.Count;
 import app.avrel.project.Project;
 import app.avrel.words.Wording;
 import app.avrel.words.lexicon.Lexicon;
-import app.avrel.words.lexicon.Scanner;
+import app.avrel.words.lexicon.PlainLetters;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
@@ -140,7 +140,7 @@ public final class NotesIn {
 
     /** What a line begins with; the lexicon has these words with their colon, for they may mean something else. */
     private static Optional<Term.Key> key(String word) {
-        String plain = Scanner.plain(word.strip());
+        String plain = PlainLetters.of(word.strip());
         return Stream.of(Language.values())
                 .map(Lexicon::of)
                 .flatMap(words -> words.find(plain + ":").stream())

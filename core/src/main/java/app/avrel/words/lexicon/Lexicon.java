@@ -159,7 +159,7 @@ public final class Lexicon {
     }
 
     private void put(String phrase, List<Term> terms, boolean many) {
-        String typed = simplified(phrase.chars().anyMatch(Scanner::accented) ? Scanner.plain(phrase) : phrase);
+        String typed = simplified(phrase.chars().anyMatch(PlainLetters::accented) ? PlainLetters.of(phrase) : phrase);
         String key = typed.replace('-', ' ');
         Entry known = phrases.putIfAbsent(key, new Entry(terms, many));
         if (known == null) {

@@ -2,7 +2,6 @@ package app.avrel.words.lexicon;
 
 import app.avrel.floor.Heading;
 import app.avrel.label.Language;
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -16,9 +15,6 @@ public final class Scanner {
     private static final int LONGEST_CHINESE = 8;
     private static final int UNKNOWN_LETTER = 10;
 
-    /** How far behind the common signs their wide forms stand. */
-    private static final char WIDE = '！' - '!';
-
     /** A part of a whole, as it is written: 1/2, 2/3, and the signs of their own. */
     private static final String FRACTION = "[1-7]/[2-8](?![\\d/:])|[½⅓⅔¼¾⅛]";
 
@@ -30,12 +26,12 @@ public final class Scanner {
             + "(?:\\s?(?<part>[½⅓⅔¼¾⅛])|\\s(?<parts>[1-7]/[2-8])(?![\\d/:]))?\\s?(?<unit>°|%)?" // 45, 1½, 45°, 60%
             + "|(?<mark>[,;.，；。、])"
             + "|(?<chinese>[\\p{IsHan}]+)"
-            + "|(?<word>[\\p{L}&+@][\\p{L}'’]*)"
+            + "|(?<word>[\\p{L}&+@][\\p{L}\\p{M}'’]*)"
             + "|(?<sign>\\S)");
 
     /** The number or the point before a line of a list: 1. and 2) and 三、 and *. */
-    private static final Pattern NUMBERING = Pattern.compile(
-            "\\s*(?:\\(?\\d{1,2}[.)]\\s+|\\(?\\d{1,2}[.)](?=\\p{IsHan})|\\d{1,2}、(?!\\d)"
+    private static final Pattern NUMBERING =
+            Pattern.compile("\\s*(?:\\(?\\d{1,2}[.)]\\s+|\\(?\\d{1,2}[.)](?=\\p{IsHan})|\\d{1,2}、(?!\\d)"
                     + "|[①-⑳]\\s*|[一二三四五六七八九十]{1,3}、(?![一二三四五六七八九十两\\d])|[*•·]\\s+)");
 
     private final String line;
@@ -48,7 +44,7 @@ public final class Scanner {
 
     private Scanner(String line, Language language) {
         this.line = line;
-        this.plain = plain(line, language);
+        this.plain = PlainLetters.of(line, language);
         this.lexicon = Lexicon.of(language);
     }
 
@@ -56,49 +52,6 @@ public final class Scanner {
         Scanner scanner = new Scanner(line, language);
         scanner.run();
         return scanner.tokens;
-    }
-
-    /** {@return the line in small letters, without accents, letter for letter} */
-    public static String plain(String text) {
-        StringBuilder plain = new StringBuilder(text.length());
-        for (char letter : text.toCharArray()) {
-            char small = Character.toLowerCase(common(letter));
-            boolean latin = accented(small);
-            plain.append(
-                    latin
-                            ? Normalizer.normalize(String.valueOf(small), Normalizer.Form.NFD)
-                                    .charAt(0)
-                            : small);
-        }
-        return plain.toString();
-    }
-
-    /** {@return the line as the lexicon of a language writes it, letter for letter} */
-    public static String plain(String text, Language language) {
-        String plain = plain(text);
-        return language == Language.CHINESE ? Lexicon.of(language).simplified(plain) : plain;
-    }
-
-    /** Signs of the wide kind, and others that stand for a common one. */
-    private static char common(char sign) {
-        return switch (sign) {
-            case '，', '；' -> sign;
-            case '’', '‘', '′' -> '\'';
-            case 'º', '˚' -> '°';
-            case '−' -> '-';
-            case '\u200b', '\u200e', '\u2060', '\ufeff' -> ' ';
-            default -> {
-                if (sign > WIDE && sign <= WIDE + '~') {
-                    yield (char) (sign - WIDE);
-                }
-                yield Character.isSpaceChar(sign) || Character.isWhitespace(sign) ? ' ' : sign;
-            }
-        };
-    }
-
-    /** {@return whether a letter may be a plain one with a mark} */
-    static boolean accented(int letter) {
-        return letter >= 0xC0 && letter < 0x250;
     }
 
     private void run() {
@@ -126,7 +79,11 @@ public final class Scanner {
     /** {@return where a line, or a part of it, begins after the number or the point it has in a list} */
     private int numbering(int from) {
         Matcher number = NUMBERING.matcher(plain).region(from, plain.length());
-        return number.lookingAt() ? number.end() : from;
+        if (!number.lookingAt()) {
+            return from;
+        }
+        tokens.add(new Token(from, number.end(), number.group(), Term.Mark.FILLER));
+        return number.end();
     }
 
     /** A dash with a space before it and after it parts what is said; one without joins words. */
@@ -148,7 +105,7 @@ public final class Scanner {
     }
 
     private String typed(int[] word) {
-        return plain.substring(word[0], word[1]);
+        return PlainLetters.withoutMarks(plain.substring(word[0], word[1]));
     }
 
     private boolean space(int at) {
@@ -224,8 +181,28 @@ public final class Scanner {
                     case ";", "；" -> Term.Mark.THEN;
                     case ".", "。" -> Term.Mark.STOP;
                     case ",", "，", "、" -> Term.Mark.COMMA;
-                    case "(", ")", "[", "]", "\"", "“", "”", "«", "»", "「", "」", "-", "–", "—", ":", "!", "¡", "…", "·", "•", "=", "/" ->
-                        Term.Mark.COMMA;
+                    case "(",
+                            ")",
+                            "[",
+                            "]",
+                            "\"",
+                            "“",
+                            "”",
+                            "«",
+                            "»",
+                            "「",
+                            "」",
+                            "-",
+                            "–",
+                            "—",
+                            ":",
+                            "!",
+                            "¡",
+                            "…",
+                            "·",
+                            "•",
+                            "=",
+                            "/" -> Term.Mark.COMMA;
                     case "%" -> Term.Rel.PERCENT;
                     case "°" -> Term.Rel.DEGREE;
                     default -> Term.Mark.UNKNOWN;
@@ -374,8 +351,7 @@ public final class Scanner {
             }
         }
         if (!joined(at, at + 1).equals("-")) {
-            tokens.add(new Token(
-                    words.get(at)[0], words.get(at)[1], typed(words.get(at)), Term.Mark.UNKNOWN));
+            tokens.add(new Token(words.get(at)[0], words.get(at)[1], typed(words.get(at)), Term.Mark.UNKNOWN));
         }
         return at + 1;
     }

@@ -42,7 +42,7 @@ public final class Spelling {
     /** {@return typed words with each slip mended, as they are read} */
     public static String asRead(String typed, Language language) {
         Lexicon lexicon = Lexicon.of(language);
-        return Stream.of(Scanner.plain(typed).split(" "))
+        return Stream.of(PlainLetters.of(typed).split(" "))
                 .map(word ->
                         lexicon.hasWord(word) ? word : mended(word, lexicon).orElse(word))
                 .collect(Collectors.joining(" "));
@@ -50,7 +50,7 @@ public final class Spelling {
 
     /** {@return typed words as they are looked up, without accents and in small letters} */
     public static String asTyped(String typed) {
-        return Scanner.plain(typed);
+        return PlainLetters.of(typed);
     }
 
     private static boolean swap(String word, String known) {
@@ -69,7 +69,7 @@ public final class Spelling {
 
     /** {@return the known phrase nearest to one that is not known} */
     public static Optional<String> nearest(String unknown, Language language) {
-        String plain = Scanner.plain(unknown);
+        String plain = PlainLetters.of(unknown);
         if (language == Language.CHINESE) {
             return sharing(plain);
         }

@@ -31,10 +31,10 @@ public final class TaughtWords {
         Stream<Known> taught = words.stream()
                 .filter(word -> word.language() == language)
                 .map(word -> new Known(
-                        word.phrase(), Scanner.plain(word.phrase()), Optional.of(word.means()), Optional.empty()));
+                        word.phrase(), PlainLetters.of(word.phrase()), Optional.of(word.means()), Optional.empty()));
         Stream<Known> named = places.stream()
                 .map(place -> new Known(
-                        place.name(), Scanner.plain(place.name()), Optional.empty(), Optional.of(place.toward())));
+                        place.name(), PlainLetters.of(place.name()), Optional.empty(), Optional.of(place.toward())));
         Stream.concat(taught, named)
                 .sorted(Comparator.comparingInt((Known known) -> known.plain().length())
                         .reversed())
@@ -66,7 +66,7 @@ public final class TaughtWords {
             return Scanner.scan(line, of);
         }
         List<Token> tokens = new ArrayList<>();
-        String plain = Scanner.plain(line);
+        String plain = PlainLetters.of(line);
         int done = 0;
         for (int at = 0; at < plain.length(); at++) {
             Optional<Known> known = begins(plain, at) ? at(plain, at) : Optional.empty();

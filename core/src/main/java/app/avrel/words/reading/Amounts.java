@@ -77,7 +77,9 @@ final class Amounts {
 
     /** Around two fists, to around chest height: about so much; anywhere else it is the way round. */
     private boolean around() {
-        if (!is(0, Term.Way.ROUND) || !is(1, Term.Manner.ABOUT) || in.get(at).from() != in.get(at + 1).from()) {
+        if (!is(0, Term.Way.ROUND)
+                || !is(1, Term.Manner.ABOUT)
+                || in.get(at).from() != in.get(at + 1).from()) {
             return false;
         }
         int next = filler(2) ? 3 : 2;

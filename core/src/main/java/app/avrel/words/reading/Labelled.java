@@ -20,18 +20,16 @@ final class Labelled {
             return tokens;
         }
         List<Token> said = new ArrayList<>();
-        Optional<Term> part = Optional.empty();
+        Optional<Term.Part> part = Optional.empty();
         for (int i = 0; i < tokens.size(); i++) {
             Token token = tokens.get(i);
             boolean begins = i == 0
                     || tokens.get(i - 1).term() instanceof Term.Mark
                             && !tokens.get(i - 1).filler();
             if (begins && token.term() instanceof Term.Part label && LABELS.contains(label) && colon(tokens, i + 1)) {
-                part = Optional.of(token.term());
+                part = Optional.of(label);
                 i++;
-                if (!sided(tokens, i + 1)) {
-                    said.add(token);
-                }
+                said.add(sided(tokens, i + 1) ? as(token, Term.Mark.FILLER) : token);
             } else if (begins && part.isPresent() && sided(tokens, i)) {
                 meant(token, part.get(), said);
             } else {
@@ -42,6 +40,14 @@ final class Labelled {
             }
         }
         return said;
+    }
+
+    private static boolean begins(List<Token> tokens, int at) {
+        int before = at - 1;
+        while (before >= 0 && tokens.get(before).filler()) {
+            before--;
+        }
+        return before < 0 || tokens.get(before).term() instanceof Term.Mark;
     }
 
     private static boolean colon(Token token) {

@@ -5,7 +5,7 @@ import app.avrel.label.Language;
 import app.avrel.motion.Pose;
 import app.avrel.words.Wording;
 import app.avrel.words.lexicon.Lexicon;
-import app.avrel.words.lexicon.Scanner;
+import app.avrel.words.lexicon.PlainLetters;
 import app.avrel.words.lexicon.Spelling;
 import app.avrel.words.lexicon.TaughtWord;
 import app.avrel.words.lexicon.TaughtWords;
@@ -187,7 +187,7 @@ public final class Line {
 
     /** {@return words with which a half-typed word could go on, shortest first} */
     public List<String> goingOn(String start) {
-        String plain = Scanner.plain(start, language);
+        String plain = PlainLetters.of(start, language);
         return Stream.concat(taught.goingOn(plain).stream(), Lexicon.of(language).goingOn(plain).stream())
                 .limit(PROPOSALS)
                 .toList();

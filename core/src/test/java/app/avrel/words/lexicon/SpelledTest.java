@@ -18,13 +18,13 @@ class SpelledTest {
     @ParameterizedTest(name = "{0} …: {1}")
     @CsvSource({"talo, talón", "circulo, círculo", "muñ, muñeca", "tambi, también"})
     void aBegunWordGoesOnAsOneWritesIt(String begun, String whole) {
-        assertThat(Lexicon.of(Language.SPANISH).goingOn(Scanner.plain(begun))).contains(whole);
+        assertThat(Lexicon.of(Language.SPANISH).goingOn(PlainLetters.of(begun))).contains(whole);
     }
 
     @ParameterizedTest(name = "{0}")
     @CsvSource({"talón, talon", "muñecas, munecas", "señala, senala", "acompaña, acompana"})
     void accentsAreTypedOrNot(String with, String without) {
         Lexicon lexicon = Lexicon.of(Language.SPANISH);
-        assertThat(lexicon.find(Scanner.plain(with))).isPresent().isEqualTo(lexicon.find(without));
+        assertThat(lexicon.find(PlainLetters.of(with))).isPresent().isEqualTo(lexicon.find(without));
     }
 }

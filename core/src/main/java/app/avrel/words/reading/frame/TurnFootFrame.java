@@ -187,8 +187,7 @@ final class TurnFootFrame implements Frame {
             }
             List<Move> moves = new ArrayList<>();
             if (unloads && now.weight().most(which.side().orElseThrow()) > 0) {
-                moves.add(new Move.Shift(
-                        Split.on(which.side().orElseThrow().other(), 100)));
+                moves.add(new Move.Shift(Split.on(which.side().orElseThrow().other(), 100)));
             }
             each.forEach((side, to) -> moves.add(new Move.TurnFoot(side, on, to)));
             Fit fit = Fit.of(moves).heading(reading.hall()).costs(which.cost());

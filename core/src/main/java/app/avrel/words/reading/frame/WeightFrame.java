@@ -87,7 +87,8 @@ final class WeightFrame implements Frame {
 
     private static boolean goal(Clause clause, int at) {
         Item item = clause.item(at);
-        boolean flank = item.bareSide() && item.rel() == null && item.who().side().isPresent();
+        boolean flank =
+                item.bareSide() && item.rel() == null && item.who().side().isPresent();
         boolean beside = item.is(Term.Part.FOOT) && item.rel() != null && item.rel() != Term.Rel.ON;
         return flank || beside || item.term() instanceof Term.Way || item.term() instanceof Term.Hall;
     }
