@@ -1,5 +1,6 @@
 package app.avrel.words.reading.full;
 
+import app.avrel.label.Language;
 import app.avrel.posture.hand.HandRelation;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Item;
@@ -18,7 +19,7 @@ final class Elided {
 
     private Elided() {}
 
-    static List<Item> of(List<Item> items) {
+    static List<Item> of(List<Item> items, Language language) {
         List<Item> whole = new ArrayList<>();
         Item fist = null;
         Item palm = null;
@@ -34,7 +35,11 @@ final class Elided {
                             ? fist(item)
                             : turns
                                     ? as(item, Term.Part.PALM, item.who())
-                                    : putBeside(items, i) ? as(item, Term.Part.FOOT, item.who()) : meant(items, i);
+                                    : pushes(items, i, language)
+                                            ? as(item, Term.Part.HAND, item.who())
+                                            : putBeside(items, i)
+                                                    ? as(item, Term.Part.FOOT, item.who())
+                                                    : meant(items, i);
             palm = said.is(Term.Part.PALM) && said.sidedLimb() ? said : ends(said) ? null : palm;
             fist = said.is(Term.Part.FIST) && said.sidedLimb() ? said : ends(said) ? null : fist;
             whole.add(said);
@@ -75,6 +80,19 @@ final class Elided {
         boolean side =
                 item.bareSide() && item.rel() == null && item.who().side().isPresent();
         return side && begins && at + 1 < items.size() && ofHand(items.get(at + 1));
+    }
+
+    /** The right pushes: it is a palm that does; in Chinese that would be the way it goes. */
+    private static boolean pushes(List<Item> items, int at, Language language) {
+        Item side = items.get(at);
+        boolean begins = at == 0 || items.get(at - 1).soft() || items.get(at - 1).mark();
+        return language != Language.CHINESE
+                && begins
+                && side.bareSide()
+                && side.rel() == null
+                && side.who().side().isPresent()
+                && at + 1 < items.size()
+                && (items.get(at + 1).is(Term.Act.PUSH) || items.get(at + 1).is(Term.Act.PRESS));
     }
 
     /** The hands part, right up and left down: neither lies on the other. */

@@ -14,7 +14,8 @@ import java.util.Set;
 final class LimbsFirst {
 
     /** What ends with itself: nothing that is named after it is moved by it. */
-    private static final Set<Term.Act> DONE = Set.of(Term.Act.PUSH, Term.Act.LOWER, Term.Act.SINK, Term.Act.RISE);
+    private static final Set<Term.Act> DONE =
+            Set.of(Term.Act.PUSH, Term.Act.LOWER, Term.Act.SINK, Term.Act.RISE, Term.Act.SPREAD);
 
     private static final Set<Term.Part> GOES = Set.of(
             Term.Part.HAND,
@@ -42,9 +43,13 @@ final class LimbsFirst {
         if (!parts || !goesOn) {
             return false;
         }
-        return item.sidedLimb() && (bows(at - 1) || goes(item) && done(at - 1, item) && acts(at + 1))
+        return limb(item) && (bows(at - 1) || goes(item) && done(at - 1, item) && acts(at + 1))
                 || trunk(item) && done(at - 1, item)
                 || lifts(at);
+    }
+
+    private static boolean limb(Item item) {
+        return item.sidedLimb() || item.part() && item.rel() == null && item.who() == Term.Who.BOTH;
     }
 
     /** 起身: a whole part of the body's. */
@@ -83,7 +88,15 @@ final class LimbsFirst {
                 && (item.is(Term.Part.WRIST) || item.is(Term.Part.ELBOW) || item.is(Term.Part.FOREARM))
                 && limb.sidedLimb();
         boolean looked = item.is(Term.Act.LOOK) && limb.bareSide();
-        return first < at && (verb && limb.sidedLimb() || lifted || looked || there);
+        return first < at && (verb && limb(limb) || lifted || looked || there || shifted(first, at));
+    }
+
+    /** 重心右移: where the weight goes is told before the verb. */
+    private boolean shifted(int first, int at) {
+        Item way = items.get(Math.max(first, at - 1));
+        return items.get(at).is(Term.Act.SHIFT)
+                && items.get(first).is(Term.Part.WEIGHT)
+                && (way.bareSide() || way.term() instanceof Term.Way);
     }
 
     private boolean acts(int at) {
@@ -104,8 +117,6 @@ final class LimbsFirst {
         Item next = items.get(at + 1);
         boolean knee = item.is(Term.Act.RAISE) && next.is(Term.Part.KNEE);
         boolean drawn = item.is(Term.Act.DRAW) && next.is(Term.Part.FOOT);
-        return (knee || drawn)
-                && next.sidedLimb()
-                && items.get(Parts.begin(items, at - 1)).sidedLimb();
+        return (knee || drawn) && next.sidedLimb() && limb(items.get(Parts.begin(items, at - 1)));
     }
 }
