@@ -81,12 +81,11 @@ final class Ways {
 
     /** Back at 45 degrees, out at 30 degrees: off the way that is said, or off straight ahead, and no place of the hall. */
     private boolean slants(Item item) {
-        boolean degrees =
-                switch (item.term()) {
-                    case Term.Angle(double angle) -> angle < 90;
-                    case Term.Num(double angle) -> angle > HOURS && angle < 90;
-                    default -> false;
-                };
+        boolean degrees = switch (item.term()) {
+            case Term.Angle(double angle) -> angle < 90;
+            case Term.Num(double angle) -> angle > HOURS && angle < 90;
+            default -> false;
+        };
         return degrees
                 && (item.rel() == Term.Rel.AT && !clause.said(Term.Part.TOES)
                         || clause.has(Term.Way.FORWARD)
