@@ -1,5 +1,6 @@
 package app.avrel.project.notes;
 
+import app.avrel.body.LengthUnit;
 import app.avrel.floor.Heading;
 import app.avrel.form.Entry;
 import app.avrel.form.EntryId;
@@ -24,7 +25,9 @@ import app.avrel.project.Project;
 import app.avrel.words.Wording;
 import app.avrel.words.lexicon.Lexicon;
 import app.avrel.words.lexicon.PlainLetters;
+import app.avrel.words.lexicon.Scanner;
 import app.avrel.words.lexicon.Term;
+import app.avrel.words.lexicon.Token;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import app.avrel.words.reading.Standings;
@@ -33,6 +36,7 @@ import app.avrel.words.say.Saying;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -41,15 +45,17 @@ import java.util.stream.Stream;
 /**
  * Reads plain notes as postures and a form: a heading with the posture's names, then a line a count.
  *
- * <p>A heading begins with {@code #}; names in several languages are parted by slashes. Lines that begin with
+ * <p>A heading begins with {@code #}, is set in bold, underlined or ends with a colon, or stands over lines of another manner and
+ * tells of no move; names in several languages are parted by slashes. Lines that begin with
  * {@code start:}, {@code end:}, {@code way in:}, {@code note:} or {@code form:} say that of the posture or form; a note set in under a count is the count's. What is
  * not understood stays as a note on its count, so nothing is lost.
  */
 public final class NotesIn {
 
-    private static final Pattern HEADING = Pattern.compile("#+\\s*(.+)");
-    private static final Pattern BULLET = Pattern.compile("^(?:\\d{1,3}[.)、．:：]|[-*•–])\\s*");
     private static final Pattern KEYED = Pattern.compile("([^:：]{1,12})[:：]\\s*(.*)");
+    /** Beat three, step three. */
+    private static final Set<Term> NUMBERED = Set.of(Term.Manner.BEATS, Term.Act.STEP, Term.Act.MOVE);
+
     private static final Pattern HAN = Pattern.compile("\\p{IsHan}");
 
     /**
@@ -80,6 +86,8 @@ public final class NotesIn {
     private Optional<Posture> posture = Optional.empty();
     private Link way = Link.NONE;
     private Pose pose;
+    /** Whether the count before had a number or a point of its own. */
+    private boolean listed;
     /** The counts of this posture so far. */
     private final List<Earlier> earlier = new ArrayList<>();
     /** How one stands on the way into this posture: at first as the posture before it ends. */
@@ -105,12 +113,10 @@ public final class NotesIn {
      */
     public static Result read(String notes, Project into, Language usual) {
         NotesIn reading = new NotesIn(into, usual);
-        int number = 0;
-        for (String line : notes.split("\\R", -1)) {
-            number++;
-            if (!line.isBlank()) {
-                reading.line(number, line.strip(), Character.isWhitespace(line.charAt(0)));
-            }
+        List<NotesRow> rows = NotesRow.of(notes);
+        for (int i = 0; i < rows.size(); i++) {
+            boolean title = i == 0 && rows.size() > 1 && reading.heads(rows.get(0)) && reading.heads(rows.get(1));
+            reading.row(rows.get(i), title);
         }
         reading.endPosture();
         return new Result(reading.withForm(), reading.lines);
@@ -120,22 +126,73 @@ public final class NotesIn {
         return Starting.of(StartPose.SHOULDER_WIDE, into.setting().chosenBody());
     }
 
-    private void line(int number, String line, boolean indented) {
-        Matcher heading = HEADING.matcher(line);
-        if (heading.matches()) {
-            beginPosture(number, line, heading.group(1).strip());
-            return;
-        }
-        String bare = BULLET.matcher(line).replaceFirst("").strip();
-        Matcher keyed = KEYED.matcher(bare);
-        Optional<Term.Key> key = keyed.matches() ? key(keyed.group(1)) : Optional.empty();
-        if (indented && key.equals(Optional.of(Term.Key.NOTE)) && !earlier.isEmpty()) {
-            noteCount(number, line, keyed.group(2).strip());
-        } else if (key.isPresent()) {
-            keyed(number, line, key.get(), keyed.group(2).strip());
+    /** @param title whether it stands over the heading of the first posture: it names the form */
+    private void row(NotesRow row, boolean title) {
+        if (title) {
+            keyed(row.number(), row.text(), Term.Key.FORM, row.bare());
+        } else if (heads(row)) {
+            beginPosture(row.number(), row.text(), row.bare());
         } else {
-            count(number, line, bare);
+            line(row);
         }
+    }
+
+    private boolean heads(NotesRow row) {
+        return switch (row.kind()) {
+            case HEADING -> true;
+            case PERHAPS_HEADING -> tellsNothing(row.bare());
+            case LINE -> false;
+        };
+    }
+
+    /** Whether nothing is done in a line, or nobody is told what with, and it is no line of its own kind: it names what comes. */
+    private boolean tellsNothing(String text) {
+        Matcher keyed = KEYED.matcher(text);
+        LineReading reading = line(text).read(text, pose);
+        boolean limb = Scanner.scan(text, language(text)).stream()
+                .map(Token::term)
+                .anyMatch(term -> term instanceof Term.Part part && !part.prop()
+                        || term instanceof Term.Num
+                        || term instanceof Term.Who who && who.side().isPresent());
+        return !reading.understood()
+                && (reading.moves().isEmpty() || !limb)
+                && !(keyed.matches() && key(keyed.group(1)).isPresent());
+    }
+
+    private void line(NotesRow row) {
+        Matcher keyed = KEYED.matcher(row.bare());
+        Optional<Term.Key> key = keyed.matches() ? key(keyed.group(1)) : Optional.empty();
+        boolean under = row.set() && !earlier.isEmpty();
+        if (under && key.equals(Optional.of(Term.Key.NOTE))) {
+            noteCount(row.number(), row.text(), keyed.group(2).strip());
+        } else if (key.isPresent()) {
+            keyed(row.number(), row.text(), key.get(), keyed.group(2).strip());
+        } else if (under && !row.listed() && listed && tellsNothing(row.bare())) {
+            noteCount(row.number(), row.text(), row.bare());
+        } else {
+            listed = row.listed();
+            count(row.number(), row.text(), withoutItsNumber(row.bare()));
+        }
+    }
+
+    /** Count three: what the third line of a posture begins with says nothing of what is done. */
+    private String withoutItsNumber(String text) {
+        List<Token> tokens = Scanner.scan(text, language(text));
+        int number = earlier.size() + 1;
+        int named = tokens.size() > 1 && counts(tokens.getFirst().term(), number)
+                ? 1
+                : tokens.size() > 2
+                                && NUMBERED.contains(tokens.getFirst().term())
+                                && tokens.get(1).term().equals(new Term.Num(number))
+                        ? 2
+                        : 0;
+        boolean parted = named > 0
+                && (tokens.get(named).is(Term.Mark.COMMA) || tokens.get(named).is(Term.Mark.STOP));
+        return parted ? text.substring(tokens.get(named).to()).strip() : text;
+    }
+
+    private static boolean counts(Term term, int number) {
+        return term.equals(new Term.NthCount(number)) || term.equals(new Term.OnBeat(number));
     }
 
     /** What a line begins with; the lexicon has these words with their colon, for they may mean something else. */
@@ -224,7 +281,9 @@ public final class NotesIn {
         LineReading reading = line(text).read(text, standing());
         Optional<Pose> found = reading.understood()
                 ? Optional.of(reading.after())
-                : new Standings(saying, into.setting().chosenBody()).find(text, standing());
+                : new Standings(saying, into.setting().chosenBody())
+                        .find(text, standing())
+                        .or(() -> shoulderWide(text) ? Optional.of(standing()) : Optional.empty());
         if (found.isEmpty()) {
             keep(number, line, NotesLine.Kind.START, "start: " + text);
             replaceLast(NotesLine.Outcome.NOTED);
@@ -235,6 +294,18 @@ public final class NotesIn {
                 .withStart(new Start.Recorded(
                         Starting.startingFrom(pose, into.setting().chosenBody()))));
         note(number, line, NotesLine.Kind.START, NotesLine.Outcome.UNDERSTOOD, text);
+    }
+
+    /** Feet parallel, shoulder width apart: so one stands anyway, and no foot is said to be ahead. */
+    private boolean shoulderWide(String text) {
+        List<Term> terms =
+                Scanner.scan(text, language(text)).stream().map(Token::term).toList();
+        return terms.stream()
+                        .anyMatch(term ->
+                                term instanceof Term.Unit(LengthUnit unit, var _) && unit == LengthUnit.SHOULDER_WIDTH)
+                && terms.stream()
+                        .noneMatch(term ->
+                                term instanceof Term.Who who && who.side().isPresent());
     }
 
     private void way(int number, String line, String text) {

@@ -59,11 +59,15 @@ public final class PlainLetters {
 
     /** {@return a word without the accents that are typed behind their letters} */
     static String withoutMarks(String word) {
-        if (word.chars().noneMatch(PlainLetters::mark)) {
+        int at = 0;
+        while (at < word.length() && !mark(word.charAt(at))) {
+            at++;
+        }
+        if (at == word.length()) {
             return word;
         }
-        StringBuilder letters = new StringBuilder();
-        word.chars().filter(letter -> !mark(letter)).forEach(letters::appendCodePoint);
+        StringBuilder letters = new StringBuilder(word.substring(0, at));
+        word.chars().skip(at).filter(letter -> !mark(letter)).forEach(letters::appendCodePoint);
         return letters.toString();
     }
 

@@ -29,11 +29,6 @@ public final class Scanner {
             + "|(?<word>[\\p{L}&+@][\\p{L}\\p{M}'’]*)"
             + "|(?<sign>\\S)");
 
-    /** The number or the point before a line of a list: 1. and 2) and 三、 and *. */
-    private static final Pattern NUMBERING =
-            Pattern.compile("\\s*(?:\\(?\\d{1,2}[.)]\\s+|\\(?\\d{1,2}[.)](?=\\p{IsHan})|\\d{1,2}、(?!\\d)"
-                    + "|[①-⑳]\\s*|[一二三四五六七八九十]{1,3}、(?![一二三四五六七八九十两\\d])|[*•·]\\s+)");
-
     private final String line;
     private final String plain;
     private final Lexicon lexicon;
@@ -59,8 +54,8 @@ public final class Scanner {
         int begin = numbering(0);
         matcher.useTransparentBounds(true).region(begin, plain.length());
         while (matcher.find()) {
-            boolean joins = matcher.group("sign") != null && plain.charAt(matcher.start()) == '-' && !stands(matcher);
-            if (matcher.group("word") != null || matcher.group("fraction") != null || joins) {
+            boolean joins = matcher.start("sign") >= 0 && plain.charAt(matcher.start()) == '-' && !stands(matcher);
+            if (matcher.start("word") >= 0 || matcher.start("fraction") >= 0 || joins) {
                 words.add(new int[] {matcher.start(), matcher.end()});
                 continue;
             }
@@ -69,7 +64,7 @@ public final class Scanner {
             }
             flush();
             number(matcher).ifPresentOrElse(tokens::add, () -> other(matcher));
-            if (begin > 0 && matcher.group("mark") != null) {
+            if (begin > 0 && matcher.start("mark") >= 0) {
                 matcher.region(numbering(matcher.end()), plain.length());
             }
         }
@@ -78,12 +73,11 @@ public final class Scanner {
 
     /** {@return where a line, or a part of it, begins after the number or the point it has in a list} */
     private int numbering(int from) {
-        Matcher number = NUMBERING.matcher(plain).region(from, plain.length());
-        if (!number.lookingAt()) {
-            return from;
+        int begin = Numbering.end(plain, from);
+        if (begin > from) {
+            tokens.add(new Token(from, begin, plain.substring(from, begin), Term.Mark.FILLER));
         }
-        tokens.add(new Token(from, number.end(), number.group(), Term.Mark.FILLER));
-        return number.end();
+        return begin;
     }
 
     /** A dash with a space before it and after it parts what is said; one without joins words. */

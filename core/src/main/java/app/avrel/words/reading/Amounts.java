@@ -30,8 +30,7 @@ final class Amounts {
     }
 
     static List<Token> of(List<Token> tokens) {
-        List<Token> measured = new Amounts(tokens).run(Amounts::around);
-        List<Token> numbers = new Amounts(measured).run(Amounts::number);
+        List<Token> numbers = new Amounts(tokens).run(step -> step.around() || step.number());
         List<Token> lengths = new Amounts(numbers).run(Amounts::length);
         return new Amounts(lengths).run(Amounts::hour);
     }

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** Feet: left forward, right back. What a label names is meant by each side that is told under it, up to a new label or a stop. */
+/** Count two: step. Feet: left forward, right back. The number of a count says nothing; what a label names is meant by each side that is told under it, up to a new label or a stop. */
 final class Labelled {
 
     private static final Set<Term.Part> LABELS =
@@ -23,10 +23,14 @@ final class Labelled {
         Optional<Term.Part> part = Optional.empty();
         for (int i = 0; i < tokens.size(); i++) {
             Token token = tokens.get(i);
-            boolean begins = i == 0
-                    || tokens.get(i - 1).term() instanceof Term.Mark
-                            && !tokens.get(i - 1).filler();
-            if (begins && token.term() instanceof Term.Part label && LABELS.contains(label) && colon(tokens, i + 1)) {
+            boolean begins = begins(tokens, i);
+            if (i == 0 && token.term() instanceof Term.NthCount && colon(tokens, 1)) {
+                said.add(as(token, Term.Mark.FILLER));
+                i++;
+            } else if (begins
+                    && token.term() instanceof Term.Part label
+                    && LABELS.contains(label)
+                    && colon(tokens, i + 1)) {
                 part = Optional.of(label);
                 i++;
                 said.add(sided(tokens, i + 1) ? as(token, Term.Mark.FILLER) : token);

@@ -29,11 +29,11 @@ final class LineWords {
     }
 
     void add(Item item, LineReading.Role role, int move, boolean weighty) {
-        int from = words.stream()
-                .filter(word -> word.from() <= item.from() && item.from() < word.to())
-                .mapToInt(LineReading.Word::to)
-                .max()
-                .orElse(item.from());
+        int from = item.from();
+        for (LineReading.Word word : words) {
+            boolean over = word.from() <= item.from() && item.from() < word.to();
+            from = over ? Math.max(from, word.to()) : from;
+        }
         if (from < item.to()) {
             String text = from == item.from() ? item.text() : typed.substring(from, item.to());
             int of = role == LineReading.Role.MOVE ? move : -1;
@@ -42,10 +42,12 @@ final class LineWords {
     }
 
     void filler(Token token) {
-        boolean inside = words.stream().anyMatch(word -> word.from() <= token.from() && token.from() < word.to());
-        if (!inside) {
-            words.add(new LineReading.Word(token.text(), token.from(), token.to(), LineReading.Role.FILLER, -1, false));
+        for (LineReading.Word word : words) {
+            if (word.from() <= token.from() && token.from() < word.to()) {
+                return;
+            }
         }
+        words.add(new LineReading.Word(token.text(), token.from(), token.to(), LineReading.Role.FILLER, -1, false));
     }
 
     /** Words that change what is meant wherever they stand, so that they never become a note without asking. */

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -144,8 +145,8 @@ final class Search {
         return items.get(at - 1).is(Term.Act.TURN) && items.get(at).bareSide();
     }
 
-    private static final List<Term> GOES_UP_OR_DOWN =
-            List.of(Term.Act.LOWER, Term.Act.RAISE, Term.Act.SINK, Term.Act.RISE);
+    private static final Set<Term> GOES_UP_OR_DOWN =
+            Set.of(Term.Act.LOWER, Term.Act.RAISE, Term.Act.SINK, Term.Act.RISE);
 
     /** Lower the leg: the leg is what is lowered. */
     private static boolean severed(List<Item> items, int at) {
@@ -163,7 +164,7 @@ final class Search {
                 && items.get(at).bareSide()
                 && (items.get(at).rel() == null || items.get(at).rel() == Term.Rel.TO)
                 && items.get(at).who().side().isPresent();
-        boolean verb = GOES_UP_OR_DOWN.stream().anyMatch(items.get(at)::is) && hand(items, at);
+        boolean verb = GOES_UP_OR_DOWN.contains(items.get(at).term()) && hand(items, at);
         boolean turned = before.is(Term.Act.TURN)
                 && (items.get(at).bareSide() || items.get(at).term() instanceof Term.Num);
         boolean shifted = items.get(at).bareSide()
@@ -207,7 +208,8 @@ final class Search {
                 i >= 0 && !items.get(i).is(Term.Mark.COMMA) && !items.get(i).is(Term.Mark.AND);
                 i--) {
             Item item = items.get(i);
-            if (PhraseKinds.HAND_LIMBS.stream().anyMatch(item::is) || item.is(Term.Part.ARM)) {
+            boolean hand = item.term() instanceof Term.Part part && PhraseKinds.HAND_LIMBS.contains(part);
+            if (hand || item.is(Term.Part.ARM)) {
                 return false;
             }
             found |= item.rel() == null && (item.is(Term.Part.KNEE) || item.is(Term.Part.LEG));

@@ -218,6 +218,9 @@ final class HandAside {
     /** The palm pushes to the left: it looks there, and goes there. */
     private Optional<Side> pushedTo() {
         int push = clause.find(Term.Act.PUSH);
+        if (push < 0) {
+            return Optional.empty();
+        }
         return Stream.of(clause.near(push, 1), clause.near(push, -1))
                 .flatMap(Optional::stream)
                 .filter(way -> way.bareSide() && way.rel() == Term.Rel.TO)
