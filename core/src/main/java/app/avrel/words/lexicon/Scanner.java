@@ -94,8 +94,10 @@ public final class Scanner {
         while (next < line.length() && space(next)) {
             next++;
         }
-        boolean goesOn = next == line.length() || !Character.isUpperCase(line.charAt(next));
-        return goesOn && !lexicon.inFull(typed(words.getLast())).isEmpty();
+        boolean begins = next + 1 < line.length()
+                && Character.isUpperCase(line.charAt(next))
+                && Character.isLowerCase(line.charAt(next + 1));
+        return !begins && !lexicon.inFull(typed(words.getLast())).isEmpty();
     }
 
     private String typed(int[] word) {

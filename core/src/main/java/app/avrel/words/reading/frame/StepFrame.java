@@ -180,10 +180,13 @@ final class StepFrame implements Frame {
                         || clause.has(item -> item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.BEHIND)
                         || clause.has(Term.Hall.class);
                 boolean own = clause.item(bare).rel() == null;
-                if (way
-                        && own
+                boolean straight = way
                         && !clause.has(Term.Way.DIAGONAL)
-                        && !clause.has(item -> Ways.amount(item.term()).isPresent())) {
+                        && !clause.has(item -> Ways.amount(item.term()).isPresent());
+                boolean toHour = clause.has(item -> item.rel() == Term.Rel.TO
+                        && item.term() instanceof Term.Num
+                        && Ways.named(item).isPresent());
+                if (own && (straight || toHour)) {
                     clause.use(bare);
                 }
                 return side;

@@ -37,7 +37,15 @@ final class WhichLoad {
     /** The foot that is meant: named, or by front and back; where one is told which it leaves, the other. */
     Optional<Side> side() {
         Optional<Side> left = leaving();
-        return named().or(() -> left.map(Side::other));
+        return named().or(() -> left.map(Side::other)).or(this::ofWeight);
+    }
+
+    /** Peso izquierda: the side is the weight's own. */
+    private Optional<Side> ofWeight() {
+        return clause.items().stream()
+                .filter(item -> item.is(Term.Part.WEIGHT) && item.who() != null)
+                .findFirst()
+                .flatMap(item -> item.who().side());
     }
 
     /** Left foot forward, eighty percent onto it: on the foot that was put down, also where the other has kicked before. */

@@ -35,7 +35,7 @@ final class Elided {
                             ? fist(item)
                             : turns
                                     ? as(item, Term.Part.PALM, item.who())
-                                    : pushes(items, i, language)
+                                    : pushes(items, i, language) || bothPushed(items, i)
                                             ? as(item, Term.Part.HAND, item.who())
                                             : putBeside(items, i)
                                                     ? as(item, Term.Part.FOOT, item.who())
@@ -94,6 +94,16 @@ final class Elided {
                 && side.who().side().isPresent()
                 && at + 1 < items.size()
                 && (items.get(at + 1).is(Term.Act.PUSH) || items.get(at + 1).is(Term.Act.PRESS));
+    }
+
+    /** Push both to the front. */
+    private static boolean bothPushed(List<Item> items, int at) {
+        Item both = items.get(at);
+        Item verb = items.get(Math.max(0, at - 1));
+        return both.bareSide()
+                && both.who() == Term.Who.BOTH
+                && both.rel() == null
+                && (verb.is(Term.Act.PUSH) || verb.is(Term.Act.PRESS) || verb.is(Term.Act.PULL));
     }
 
     /** The hands part, right up and left down: neither lies on the other. */

@@ -18,7 +18,9 @@ public final class InFull {
         List<Item> said = DrawnBlade.of(Turned.of(ComesDown.of(
                 Participle.of(
                         Unparted.of(
-                                StepsToward.of(GoingWith.of(Images.of(phrases, typed), language), language), language),
+                                StepsToward.of(
+                                        GoingWith.of(Images.of(HeldBall.of(phrases), typed), language), language),
+                                language),
                         language),
                 language)));
         said = SharedPlace.of(CircledThere.of(OtherFoot.of(FromThere.of(Doer.of(Afterwards.of(said, language))))));
