@@ -15,10 +15,13 @@ public final class Scanner {
     private static final int LONGEST_CHINESE = 8;
     private static final int UNKNOWN_LETTER = 10;
 
+    /** The signs that are drawn as an arrow. */
+    public static final String ARROW = "[-=]>|[→⇒➔➜>]";
+
     /** A part of a whole, as it is written: 1/2, 2/3, and the signs of their own. */
     private static final String FRACTION = "[1-7]/[2-8](?![\\d/:])|[½⅓⅔¼¾⅛]";
 
-    private static final Pattern PIECE = Pattern.compile("(?<arrow>[-=]>|[→⇒➔➜>])"
+    private static final Pattern PIECE = Pattern.compile("(?<arrow>" + ARROW + ")"
             + "|(?<hour>\\d{1,2}):(?<minute>\\d{2})" // 1:30
             + "|(?<fraction>" + FRACTION + ")(?!\\s?%)"
             + "|(?<first>\\d{1,3})\\s?[/\\-–]\\s?(?<second>\\d{1,3})(?![\\d:])" // 60/40
@@ -45,13 +48,20 @@ public final class Scanner {
 
     public static List<Token> scan(String line, Language language) {
         Scanner scanner = new Scanner(line, language);
-        scanner.run();
+        scanner.run(scanner.numbering(0));
         return scanner.tokens;
     }
 
-    private void run() {
+    /** {@return the tokens of what comes later in a line, where a number is no number of a list} */
+    static List<Token> rest(String line, Language language) {
+        Scanner scanner = new Scanner(line, language);
+        scanner.run(0);
+        return scanner.tokens;
+    }
+
+    /** @param begin behind the number that the line has in a list; 0 where it has none */
+    private void run(int begin) {
         Matcher matcher = PIECE.matcher(plain);
-        int begin = numbering(0);
         matcher.useTransparentBounds(true).region(begin, plain.length());
         while (matcher.find()) {
             boolean joins = matcher.start("sign") >= 0 && plain.charAt(matcher.start()) == '-' && !stands(matcher);

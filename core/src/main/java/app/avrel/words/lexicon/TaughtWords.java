@@ -31,10 +31,16 @@ public final class TaughtWords {
         Stream<Known> taught = words.stream()
                 .filter(word -> word.language() == language)
                 .map(word -> new Known(
-                        word.phrase(), PlainLetters.of(word.phrase()), Optional.of(word.means()), Optional.empty()));
+                        word.phrase(),
+                        PlainLetters.of(word.phrase(), language),
+                        Optional.of(word.means()),
+                        Optional.empty()));
         Stream<Known> named = places.stream()
                 .map(place -> new Known(
-                        place.name(), PlainLetters.of(place.name()), Optional.empty(), Optional.of(place.toward())));
+                        place.name(),
+                        PlainLetters.of(place.name(), language),
+                        Optional.empty(),
+                        Optional.of(place.toward())));
         Stream.concat(taught, named)
                 .sorted(Comparator.comparingInt((Known known) -> known.plain().length())
                         .reversed())
@@ -66,21 +72,27 @@ public final class TaughtWords {
             return Scanner.scan(line, of);
         }
         List<Token> tokens = new ArrayList<>();
-        String plain = PlainLetters.of(line);
+        String plain = PlainLetters.of(line, language);
         int done = 0;
         for (int at = 0; at < plain.length(); at++) {
             Optional<Known> known = begins(plain, at) ? at(plain, at) : Optional.empty();
             if (known.isPresent()) {
-                moved(Scanner.scan(line.substring(done, at), of), done, tokens);
+                moved(between(line, done, at, of), done, tokens);
                 int end = at + known.get().plain().length();
                 meant(known.get(), at, end, plain.substring(at, end), tokens);
                 done = end;
                 at = end - 1;
             }
         }
-        moved(Scanner.scan(line.substring(done), of), done, tokens);
+        moved(between(line, done, line.length(), of), done, tokens);
         tokens.replaceAll(this::placed);
         return tokens;
+    }
+
+    /** What stands between the phrases that are taught: only the line itself begins with a number of a list. */
+    private static List<Token> between(String line, int from, int to, Language of) {
+        String part = line.substring(from, to);
+        return from == 0 ? Scanner.scan(part, of) : Scanner.rest(part, of);
     }
 
     /** The window of this hall, by whatever common word it was called. */

@@ -1,5 +1,6 @@
 package app.avrel.words.reading;
 
+import app.avrel.words.lexicon.Scanner;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.lexicon.Token;
 import java.util.ArrayList;
@@ -9,7 +10,7 @@ import java.util.regex.Pattern;
 /** R hand -> chest: an arrow leads a part of the body to where it comes; between two things that are done it is "then". */
 final class Arrows {
 
-    private static final Pattern ARROW = Pattern.compile("[-=]>|[→⇒➔➜>]");
+    private static final Pattern ARROW = Pattern.compile(Scanner.ARROW);
 
     private Arrows() {}
 

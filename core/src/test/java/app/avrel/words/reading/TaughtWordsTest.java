@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.avrel.label.Language;
 import app.avrel.words.lexicon.TaughtWord;
+import app.avrel.words.reading.frame.Refusal;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -47,6 +48,19 @@ class TaughtWordsTest {
         assertThat(Typed.said(read("身体转向水边", Language.CHINESE))).isEqualTo("waist to 3");
         assertThat(Typed.said(read("gira hacia la presa", Language.SPANISH))).isEqualTo("waist to 6");
         assertThat(read("gira hacia window", Language.SPANISH).understood()).isFalse();
+    }
+
+    @Test
+    void aTaughtWordIsKnownInTraditionalLettersToo() {
+        assertThat(Typed.said(read("身體轉向水邊", Language.CHINESE))).isEqualTo("waist to 3");
+    }
+
+    @Test
+    void aNumberAfterATaughtWordIsNoNumberOfAList() {
+        LineReading reading = read("mill stream 45. Right palm down", Language.ENGLISH);
+        assertThat(reading.refusals()).extracting(Refusal::word).anyMatch(word -> word.contains("45"));
+        assertThat(Typed.said(read("1. mill stream", Language.ENGLISH)))
+                .isEqualTo("left foot steps forward, heel first. shift 70 left");
     }
 
     @Test

@@ -19,8 +19,7 @@ final class ComesDown {
         List<Item> said = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
-            boolean begins =
-                    i == 0 || items.get(i - 1).soft() || items.get(i - 1).mark();
+            boolean begins = Parts.begins(items, i);
             boolean under = item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.BELOW;
             if (begins && under && item.part() && goal(items, i + 1)) {
                 said.add(new Item(Term.Act.LOWER, null, null, false, item.from(), item.from(), ""));

@@ -85,8 +85,7 @@ final class Elided {
     /** The right pushes: it is a palm that does; in Chinese that would be the way it goes. */
     private static boolean pushes(List<Item> items, int at, Language language) {
         Item side = items.get(at);
-        boolean begins =
-                at == 0 || items.get(at - 1).soft() || items.get(at - 1).mark();
+        boolean begins = Parts.begins(items, at);
         return language != Language.CHINESE
                 && begins
                 && side.bareSide()

@@ -18,7 +18,7 @@ final class GoingWith {
         }
         List<Item> said = new ArrayList<>(items);
         for (int i = 0; i + 1 < said.size(); i++) {
-            boolean begins = i == 0 || said.get(i - 1).soft() || said.get(i - 1).mark();
+            boolean begins = Parts.begins(said, i);
             if (begins && said.get(i).is(Term.Act.FOLLOW) && moves(said, i + 1)) {
                 said.set(i, said.get(i).as(Term.Mark.WHILE));
             }

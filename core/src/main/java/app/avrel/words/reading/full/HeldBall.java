@@ -20,7 +20,7 @@ final class HeldBall {
             Item ball = said.get(i);
             boolean hands =
                     i > 0 && HandWords.hand(said.get(i - 1)) && said.get(i - 1).many();
-            boolean begins = i == 0 || said.get(i - 1).soft() || said.get(i - 1).mark() || hands;
+            boolean begins = Parts.begins(said, i) || hands;
             if (begins && ball.is(Term.Part.BALL) && ball.rel() == null && ball.who() == null && onTop(said, i + 1)) {
                 said.set(i, ball.as(Term.Manner.BALL_HELD));
             }

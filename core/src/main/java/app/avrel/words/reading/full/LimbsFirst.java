@@ -56,8 +56,7 @@ final class LimbsFirst {
     private boolean bows(int at) {
         Item item = items.get(at);
         boolean whole = item.text().length() > 1 && (item.is(Term.Act.RISE) || item.is(Term.Act.SINK));
-        return whole
-                && (at == 0 || items.get(at - 1).soft() || items.get(at - 1).mark());
+        return whole && Parts.begins(items, at);
     }
 
     private static boolean trunk(Item item) {

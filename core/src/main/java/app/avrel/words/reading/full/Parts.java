@@ -12,6 +12,11 @@ final class Parts {
         return item.soft() || item.mark();
     }
 
+    /** {@return whether a part begins at a place} */
+    static boolean begins(List<Item> items, int at) {
+        return at == 0 || border(items.get(at - 1));
+    }
+
     /** {@return where the part begins that a phrase belongs to} */
     static int begin(List<Item> items, int at) {
         int begin = at;
