@@ -73,7 +73,7 @@ public final class NotesSheet {
     private ChoiceField languages() {
         ChoiceField choice = new ChoiceField(Words.of("exchange.language_notes"));
         choice.getStyleClass().add("line-language");
-        choice.show(LANGUAGES, 0, chosen -> {
+        choice.show(LANGUAGES, language.ordinal(), chosen -> {
             language = Language.values()[chosen];
             tell();
         });
