@@ -9,8 +9,10 @@ import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.FootPart;
 import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
 import app.avrel.posture.move.Split;
 import app.avrel.posture.move.StepPlace;
+import app.avrel.posture.move.Toes;
 import app.avrel.posture.move.Turning;
 import java.util.List;
 import java.util.Optional;
@@ -34,10 +36,37 @@ final class Tidying {
 
     /** Takes out what is outdone, once a stage is whole. */
     static void whole(List<Move> stage, List<Move> ofStance) {
+        turnsOnce(stage);
         apartThere(stage);
         stage.removeIf(move -> superseded(move, stage, ofStance));
         sinksOnce(stage);
         stackedThere(stage);
+    }
+
+    /** The heel pushes out so that the foot points to eleven: it turns once, on the ball, and that far. */
+    private static void turnsOnce(List<Move> stage) {
+        for (int i = 0; i < stage.size(); i++) {
+            if (stage.get(i) instanceof Move.TurnFoot(Side foot, Pivot ball, var some)
+                    && ball == Pivot.BALL
+                    && some.filter(Toes.TurnedSome.class::isInstance).isPresent()) {
+                turnedTo(foot, stage.subList(i + 1, stage.size()))
+                        .ifPresent(turned -> {
+                            stage.remove(turned);
+                            stage.set(
+                                    stage.indexOf(new Move.TurnFoot(foot, ball, some)),
+                                    new Move.TurnFoot(foot, ball, turned.toes()));
+                        });
+            }
+        }
+    }
+
+    private static Optional<Move.TurnFoot> turnedTo(Side foot, List<Move> then) {
+        return then.stream()
+                .filter(Move.TurnFoot.class::isInstance)
+                .map(Move.TurnFoot.class::cast)
+                .filter(turn -> turn.foot() == foot
+                        && turn.toes().filter(Toes.Toward.class::isInstance).isPresent())
+                .findFirst();
     }
 
     /** Hands to the chest, hands a shoulder width apart: they are there, each on its side. */

@@ -72,6 +72,7 @@ public final class Clause {
     /** Marks a phrase that is understood but that no move can hold: it is pointed at, and may stay as a note. */
     void keep(int index) {
         kept |= 1L << index;
+        used &= ~(1L << index);
     }
 
     /** Which phrases are spoken for. */

@@ -29,6 +29,7 @@ final class GazeFrame implements Frame {
     public Optional<Fit> read(Clause clause, Situation now) {
         int eyes = clause.find(item -> item.is(Term.Part.EYES) && (item.rel() == null || item.rel() == Term.Rel.WITH)
                 || item.is(Term.Part.HEAD) && item.rel() == null);
+        eyes = HandWords.raisedTo(clause, eyes) ? -1 : eyes;
         int looks = clause.find(Term.Act.LOOK);
         boolean wide = clause.has(Term.Manner.WIDE_VIEW);
         if (eyes < 0 && looks < 0 && back(clause, now)) {

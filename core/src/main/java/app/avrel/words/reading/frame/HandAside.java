@@ -126,7 +126,8 @@ final class HandAside {
 
     /** The right fist goes out to chest height; sale al pecho: it goes out ahead, where no side is said. */
     private boolean strikesOut(int out, HandPlace place) {
-        Item goes = clause.item(out - 1);
+        boolean came = out > 1 && clause.item(out - 1).rel() == Term.Rel.FROM;
+        Item goes = clause.item(came ? out - 2 : out - 1);
         boolean oneWord = goes.from() == clause.item(out).from();
         boolean fist = clause.items().stream().anyMatch(item -> item.is(Term.Part.FIST) && item.rel() == null);
         int height =

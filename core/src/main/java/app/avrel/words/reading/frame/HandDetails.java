@@ -48,7 +48,9 @@ final class HandDetails {
                 && (item.rel() == Term.Rel.TO || item.rel() == Term.Rel.ON || item.rel() == null)) {
             return Optional.of(item.who() == Term.Who.LEFT ? Pointing.TO_THE_LEFT : Pointing.TO_THE_RIGHT);
         }
-        if (item.bareSide() && item.rel() == Term.Rel.TO && item.who() == Term.Who.FRONT) {
+        if (item.bareSide()
+                && item.who() == Term.Who.FRONT
+                && (item.rel() == Term.Rel.TO || item.rel() == null)) {
             return Optional.of(Pointing.FORWARD);
         }
         if (!(item.term() instanceof Term.Way way)) {
@@ -282,12 +284,25 @@ final class HandDetails {
         return beside;
     }
 
+    /** The elbow sinks until it is over the knee: it is the elbow that goes there. */
+    private boolean sinksThere(int elbow) {
+        boolean there = elbow + 2 < clause.size()
+                && (clause.item(elbow + 1).is(Term.Act.SINK)
+                        || clause.item(elbow + 1).is(Term.Act.LOWER))
+                && clause.item(elbow + 2).is(Term.Part.KNEE)
+                && clause.item(elbow + 2).rel() != null;
+        if (there) {
+            clause.use(elbow + 1);
+        }
+        return there;
+    }
+
     private Optional<Pointing> elbow() {
         int at = clause.find(item -> item.is(Term.Part.ELBOW) && (item.rel() == null || item.rel() == Term.Rel.WITH));
         if (at < 0) {
             return Optional.empty();
         }
-        if (bends(at)) {
+        if (bends(at) || sinksThere(at)) {
             return Optional.empty();
         }
         if (at > 0 && clause.item(at - 1).is(Term.Act.CLOSE) && clause.open(at - 1)) {

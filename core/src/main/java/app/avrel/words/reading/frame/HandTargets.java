@@ -256,6 +256,11 @@ final class HandTargets {
                 && item.rel() != null);
         int goal = clause.find(item -> height(item) && item.rel() == Term.Rel.TO);
         boolean passes = led >= 0 && goal == led + 1 && clause.item(led).rel() == Term.Rel.BEFORE;
+        int swept = led < 0 ? -1 : pastKnee(led);
+        if (swept > led) {
+            clause.use(led);
+            return swept;
+        }
         if (led >= 0 && goal > led && (passes || clause.item(led).rel() == Term.Rel.OUTSIDE)) {
             clause.use(led);
             return goal;
@@ -278,7 +283,7 @@ final class HandTargets {
                     && subject < i
                     && clause.item(subject).is(Term.Part.ELBOW);
             boolean bare = clause.open(i) && height(item) && item.rel() == null && !moves && !besideElbows;
-            boolean place = !item.is(Term.Part.EYES) && (!item.is(Term.Part.WAIST) || comesTo(i));
+            boolean place = (!item.is(Term.Part.EYES) || HandWords.raisedTo(clause, i)) && (!item.is(Term.Part.WAIST) || comesTo(i));
             if (bare && (high || i > subject && place)) {
                 return i;
             }
@@ -302,6 +307,20 @@ final class HandTargets {
         boolean far = clause.has(Term.Measure.class);
         return clause.find(
                 item -> height(item) && item.rel() != null && (far || item.rel() != Term.Rel.FROM) && !withKnee(item));
+    }
+
+    /** 搂过膝前停在胯旁: the knee is swept past, and where the next verb leads is where the hand ends. */
+    private int pastKnee(int knee) {
+        boolean sweeps = clause.item(knee).is(Term.Part.KNEE)
+                && clause.near(knee, -1)
+                        .filter(verb -> verb.is(Term.Act.SWEEP))
+                        .isPresent();
+        boolean goesOn = sweeps
+                && knee + 2 < clause.size()
+                && clause.item(knee + 1).term() instanceof Term.Act
+                && clause.open(knee + 2)
+                && height(clause.item(knee + 2));
+        return goesOn ? knee + 2 : -1;
     }
 
     /** 收到右腰: the waist of one side, or one that a verb leads to, is where the hand goes; otherwise it turns. */

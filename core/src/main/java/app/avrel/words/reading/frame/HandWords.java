@@ -48,6 +48,14 @@ public final class HandWords {
         return before.is(Term.Act.MOVE) || before.is(Term.Act.SLIDE) || before.is(Term.Act.SWEEP) || after;
     }
 
+    /** 右手举到眼睛左右: right after the verb that carries a hand, the eyes are how high it goes, and do not look. */
+    static boolean raisedTo(Clause clause, int eyes) {
+        return eyes > 1
+                && (clause.item(eyes - 1).is(Term.Act.MOVE) || clause.item(eyes - 1).is(Term.Act.RAISE))
+                && clause.item(eyes - 2).rel() == null
+                && hand(clause.item(eyes - 2));
+    }
+
     public static boolean shaped(Item item) {
         return item.term() instanceof Term.Shaped;
     }

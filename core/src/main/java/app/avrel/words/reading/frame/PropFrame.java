@@ -101,7 +101,7 @@ final class PropFrame implements Frame {
             boolean touches = clause.has(Term.Act.LAND) && clause.indexOf(Term.Part.TIP) >= 0;
             PropAct act = act();
             Optional<Item> forearm = clause.takeItem(
-                    item -> (item.is(Term.Part.FOREARM) || item.is(Term.Part.ARM)) && item.rel() != null);
+                    item -> (item.is(Term.Part.FOREARM) || item.is(Term.Part.ARM)) && (item.rel() != null || meets(item)));
             Optional<Side> doing = new PropHands(clause, now).doing(act);
             if (aims) {
                 keepAims();
@@ -127,6 +127,13 @@ final class PropFrame implements Frame {
             Move handled = new Move.HandleProp(by, act, prop, points, toward, rests);
             Fit fit = held.map(item -> Fit.of(handled, at(item, by))).orElseGet(() -> Fit.of(handled));
             return fit.costs(verb ? 0 : Costs.NO_VERB);
+        }
+
+        /** 贴右前臂: what it comes to lie against. */
+        private boolean meets(Item arm) {
+            return clause.near(clause.items().indexOf(arm), -1)
+                    .filter(verb -> verb.is(Term.Act.MEET) || verb.is(Term.Act.LAND))
+                    .isPresent();
         }
 
         /** What is done; a height beside it is where the hand is, and not drawn. */
@@ -166,7 +173,8 @@ final class PropFrame implements Frame {
         /** Where the hand is that holds it, as it is said. */
         private Optional<Item> held() {
             Optional<Item> held =
-                    clause.takeItem(item -> Landmarks.of(item.term()).isPresent()
+                    clause.takeItem(item -> beforeBody(item)
+                            || Landmarks.of(item.term()).isPresent()
                             && !item.is(Term.Part.FLOOR)
                             && (item.is(Term.Part.ABOVE_HEAD)
                                     || item.is(Term.Part.SHOULDER) && item.rel() == Term.Rel.ON
@@ -174,8 +182,28 @@ final class PropFrame implements Frame {
                                     || item.rel() == Term.Rel.AT
                                     || item.rel() == Term.Rel.BEFORE
                                     || item.rel() == Term.Rel.BESIDE));
-            clause.takeAll(Term.Manner.HEIGHT);
+            held.ifPresent(this::takeHeight);
             return held;
+        }
+
+        /** At chest height; a level staff in front of the chest is level itself, which no record holds. */
+        private void takeHeight(Item place) {
+            int at = clause.items().indexOf(place);
+            boolean apart = place.rel() == Term.Rel.BEFORE || place.rel() == Term.Rel.BESIDE;
+            for (int i = 0; i < clause.size(); i++) {
+                if (clause.open(i) && clause.item(i).is(Term.Manner.HEIGHT)) {
+                    if (apart && i < at) {
+                        clause.keep(i);
+                    } else {
+                        clause.use(i);
+                    }
+                }
+            }
+        }
+
+        /** In front of the body: no height of it is named, only that the hand is before it. */
+        private static boolean beforeBody(Item item) {
+            return item.is(Term.Part.BODY) && item.rel() == Term.Rel.BEFORE;
         }
 
         /** From the hip; a cut that points somewhere says no more than that. */
@@ -216,7 +244,7 @@ final class PropFrame implements Frame {
                 case PUT_AWAY -> PropAct.PUT_AWAY;
                 case MOVE -> clause.has(item -> PropHands.takes(clause, item)) ? PropAct.PASS : PropAct.TURN;
                 case HOLD -> now.pose().prop().isEmpty() ? PropAct.TAKE : PropAct.TURN;
-                case LAND, TURN, POINT, FACE, LOOK, LAY, LOWER, SINK, PULL -> PropAct.TURN;
+                case LAND, MEET, TURN, POINT, FACE, LOOK, LAY, LOWER, SINK, PULL -> PropAct.TURN;
                 case PULL_BACK, DRAW, SWEEP, STAY, FORM, RETURN, PUSH, PRESS -> PropAct.TURN;
                 default -> null;
             };
@@ -249,8 +277,7 @@ final class PropFrame implements Frame {
 
         /** Where the hand is that holds it. */
         private static Move at(Item item, Side hand) {
-            HandPlace place =
-                    HandPlace.UNSAID.withHeight(Landmarks.of(item.term()).orElseThrow());
+            HandPlace place = HandPlace.UNSAID.withHeight(Landmarks.of(item.term()));
             Optional<Side> whose = item.whose().flatMap(Term.Who::side);
             if (whose.isPresent()) {
                 place = place.withSideways(whose.get() == hand ? Sideways.OWN_SIDE : Sideways.OTHER_SIDE);

@@ -67,6 +67,10 @@ final class PropPoints {
             clause.takeAll(Term.Way.DOWN);
             return Optional.of(Pointing.DOWN);
         }
+        if (clause.said(Term.Part.TIP) && clause.takeAll(Term.Manner.HANGING)) {
+            clause.takeAll(Term.Way.DOWN);
+            return Optional.of(Pointing.DOWN);
+        }
         if (toTheFront()) {
             return Optional.of(Pointing.FORWARD);
         }

@@ -18,7 +18,7 @@ final class PropRests {
             boolean next =
                     clause.near(i, 1).filter(after -> after.is(Term.Way.SIDE)).isPresent();
             boolean side = item.is(Term.Way.SIDE)
-                    || item.is(Term.Part.BODY) && item.rel() != null
+                    || item.is(Term.Part.BODY) && item.rel() != null && item.rel() != Term.Rel.BEFORE
                     || item.bareSide() && next
                     || (item.bareSide() || PropWords.foot(item))
                             && item.rel() != null

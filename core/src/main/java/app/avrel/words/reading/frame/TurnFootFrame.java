@@ -150,6 +150,9 @@ final class TurnFootFrame implements Frame {
                     Term.Act.PUSH,
                     Term.Act.STRAIGHTEN,
                     Term.Act.FOLLOW);
+            if (words.toes()) {
+                clause.takeAll(Term.Act.DRAW);
+            }
             clause.takeAll(Term.Manner.ON_THE_SPOT, Term.Way.ROUND);
         }
 

@@ -62,7 +62,7 @@ final class WhichFoot {
                     : new Found(meant(clause, now), named, Costs.LIMB_UNDERSTOOD, false);
         }
         Optional<Side> with = clause.takeItem(item -> item.bareSide()
-                        && item.rel() == Term.Rel.WITH
+                        && (item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.OF)
                         && now.foot(item.who()).isPresent())
                 .flatMap(item -> now.foot(item.who()));
         if (with.isPresent()) {
