@@ -177,14 +177,20 @@ final class Search {
         Item here = items.get(at);
         boolean upOrDown = before.part() && (here.is(Term.Way.UP) || here.is(Term.Way.DOWN));
         boolean goes =
-                before.rel() == null && (upOrDown || before.is(Term.Part.PALM) && here.term() instanceof Term.Way);
+                before.rel() == null
+                        && (upOrDown
+                                || (before.is(Term.Part.PALM) || before.is(Term.Part.TIP))
+                                        && here.term() instanceof Term.Way);
         boolean ofOneWord = here.prop() && here.from() == before.from();
         boolean height = here.is(Term.Manner.HEIGHT)
                 || here.is(Term.Part.THIGH)
                 || here.part() && (here.rel() == Term.Rel.AT || before.is(Term.Manner.HEIGHT));
         boolean howHigh = height && leg(items, at);
+        boolean looks = (before.is(Term.Act.LOOK) || before.is(Term.Part.EYES) && before.rel() == null)
+                && (here.is(Term.Way.UP) || here.is(Term.Way.DOWN));
+        boolean fingers = before.is(Term.Part.FINGERS) && here.is(Term.Act.POINT);
         return carried || limb || side || verb || turned || shifted || followed || stands || goes || howHigh
-                || ofOneWord;
+                || looks || fingers || ofOneWord;
     }
 
     /** The tip down, pointing to the right foot: it is what is held that points, and no foot is turned. */

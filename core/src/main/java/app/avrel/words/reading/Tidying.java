@@ -2,6 +2,7 @@ package app.avrel.words.reading;
 
 import app.avrel.body.Landmark;
 import app.avrel.body.Side;
+import app.avrel.floor.Direction;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.HandRelation;
 import app.avrel.posture.hand.Sideways;
@@ -65,8 +66,12 @@ final class Tidying {
                 .filter(Move.TurnFoot.class::isInstance)
                 .map(Move.TurnFoot.class::cast)
                 .filter(turn -> turn.foot() == foot
-                        && turn.toes().filter(Toes.Toward.class::isInstance).isPresent())
+                        && turn.toes().filter(Tidying::toTheHall).isPresent())
                 .findFirst();
+    }
+
+    private static boolean toTheHall(Toes toes) {
+        return toes instanceof Toes.Toward(Direction.OfPosture _);
     }
 
     /** Hands to the chest, hands a shoulder width apart: they are there, each on its side. */

@@ -1,17 +1,23 @@
 package app.avrel.words.reading;
 
 import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
 import app.avrel.posture.hand.Palm;
+import app.avrel.posture.hand.PropRest;
 import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Split;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Fit;
 import app.avrel.words.reading.frame.Frames;
 import app.avrel.words.reading.frame.HandWords;
 import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Landmarks;
 import app.avrel.words.reading.frame.Situation;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Finds what a clause took and did nothing with: a number, a side, a palm, that could as well not have been said. The
@@ -53,7 +59,61 @@ final class Unheard {
     boolean at(int index) {
         boolean settled = fit.questions().isEmpty() && fit.refusals().isEmpty() && !fit.stays();
         boolean records = !fit.moves().isEmpty();
-        return settled && records && fit.uses(index) && (weighs(index) && idle(index) || idlePart(index));
+        return settled
+                && records
+                && fit.uses(index)
+                && (weighs(index) && idle(index) || idlePart(index) || sideLost(index));
+    }
+
+    /** A side, the only one of its clause, and the other would have done as well. */
+    private boolean sideLost(int index) {
+        return side(items.get(index)).isPresent()
+                && items.stream().filter(item -> side(item).isPresent()).count() == 1
+                && !stanceBy(index)
+                && !ofOther(items.get(index))
+                && !ofFoot(items.get(index))
+                && !fit.moves().contains(EVEN)
+                && items.stream().noneMatch(item -> NOTHING.contains(item.term()))
+                && !atSide()
+                && readsSame(otherSide(index));
+    }
+
+    /** Behind the right foot into a crossed sit: of which foot is told by the stance. */
+    private boolean stanceBy(int index) {
+        return items.get(index).rel() != null && items.stream().anyMatch(item -> item.term() instanceof Term.Standing);
+    }
+
+    /** A prop that lies at the side of the body: at which is not recorded. */
+    private boolean atSide() {
+        return fit.moves().stream()
+                .anyMatch(move -> move instanceof Move.HandleProp prop
+                        && prop.rests().equals(Optional.of(PropRest.SIDE)));
+    }
+
+    /** Against the left forearm: a hand is only ever at the limb of the other. */
+    private static boolean ofOther(Item item) {
+        return item.rel() != null && HandWords.hand(item);
+    }
+
+    /** Set it down beside the right: a foot is only ever placed against the other. */
+    private boolean ofFoot(Item item) {
+        return item.rel() != null
+                && fit.moves().stream()
+                        .anyMatch(move -> move instanceof Move.OfFoot foot
+                                && side(item).filter(side -> side != foot.foot()).isPresent());
+    }
+
+    private static Optional<Side> side(Item item) {
+        return Optional.ofNullable(item.who()).flatMap(Term.Who::side);
+    }
+
+    private List<Item> otherSide(int index) {
+        Item item = items.get(index);
+        Term.Who other = item.who() == Term.Who.LEFT ? Term.Who.RIGHT : Term.Who.LEFT;
+        Term term = item.bareSide() ? other : item.term();
+        List<Item> changed = new ArrayList<>(items);
+        changed.set(index, new Item(term, item.rel(), other, item.many(), item.from(), item.to(), item.text()));
+        return changed;
     }
 
     /** Sit back, between two commas, of which nothing came. */
@@ -94,7 +154,8 @@ final class Unheard {
             case Term.Num(double number) -> !has(Term.Ref.TOO) && idle(index, new Term.Num(number + 1));
             case Term.Angle(double degrees) -> !has(Term.Ref.TOO) && idle(index, new Term.Angle(degrees + 1));
             case Term.Hall _ -> !has(Term.Ref.TOO);
-            case Term.Part part -> sole(part) && item.rel() == null && item.who() == null && steps() && !follows(index);
+            case Term.Part part ->
+                sole(part) && item.rel() == null && item.who() == null && steps() && !follows(index) || place(item);
             case Term.Measure _ -> true;
             case Term.Way way ->
                 contradicted(way, index)
@@ -102,7 +163,8 @@ final class Unheard {
                         || ahead(way, index)
                         || secondWay(index)
                         || lifts(way)
-                        || lost(way, index);
+                        || lost(way, index)
+                        || ofProp(way, index);
             case Term.Act act ->
                 switch (act) {
                     case LOOK -> eyes(index) && fit.moves().stream().noneMatch(Move.Look.class::isInstance);
@@ -111,6 +173,43 @@ final class Unheard {
                 };
             default -> otherHand(item);
         };
+    }
+
+    /** Half on the left is half on the right. */
+    private static final Move EVEN = new Move.Shift(new Split.Said(WeightShare.on(Side.LEFT, 50)));
+
+    /** Nothing to the left is nothing to the right. */
+    private static final Set<Term> NOTHING = Set.of(new Term.Num(0), new Term.Angle(0));
+
+    private static final Set<Term.Rel> THERE = EnumSet.of(
+            Term.Rel.TO,
+            Term.Rel.AT,
+            Term.Rel.ON,
+            Term.Rel.BEFORE,
+            Term.Rel.BEHIND,
+            Term.Rel.BESIDE,
+            Term.Rel.ABOVE);
+
+    /** Sweeps past the knee and stops beside the hip: a place that a hand comes to, and is not recorded at. */
+    private boolean place(Item item) {
+        boolean knee = item.is(Term.Part.KNEE) && has(Term.Act.SWEEP);
+        boolean passed = item.rel() == Term.Rel.BESIDE && has(Term.Act.RETURN);
+        boolean looks = has(Term.Part.PALM) && has(Term.Act.TURN);
+        return item.rel() != null
+                && THERE.contains(item.rel())
+                && Landmarks.of(item.term()).isPresent()
+                && !knee
+                && !passed
+                && !looks
+                && fit.moves().stream().allMatch(Move.PlaceHand.class::isInstance);
+    }
+
+    /** The tip forward at throat height: which way a prop points, and not how far the hand reaches. */
+    private boolean ofProp(Term.Way way, int index) {
+        boolean goal = index + 1 < items.size() && items.get(index + 1).rel() == Term.Rel.TO;
+        return (way == Term.Way.FORWARD || way == Term.Way.BACK)
+                && !goal
+                && fit.moves().stream().anyMatch(Move.HandleProp.class::isInstance);
     }
 
     private static boolean sole(Term.Part part) {
@@ -174,7 +273,7 @@ final class Unheard {
 
     /** Scoop low to the left, up and out to the right: nothing of the hand's height is recorded. */
     private boolean lost(Term.Way way, int index) {
-        boolean ofHeight = way == Term.Way.UP || way == Term.Way.DOWN;
+        boolean ofHeight = way == Term.Way.UP || way == Term.Way.DOWN || way == Term.Way.FORWARD;
         return ofHeight
                 && !upAndDown(index)
                 && fit.moves().stream()

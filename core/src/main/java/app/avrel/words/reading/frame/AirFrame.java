@@ -17,6 +17,7 @@ final class AirFrame implements Frame {
                 || item.is(Term.Act.HOVER)
                 || item.is(Term.Act.PULL_BACK)
                 || item.is(Term.Manner.FLAT)
+                || item.is(Term.Manner.HIGHER)
                 || item.is(Term.Way.DOWN) && clause.size() == 1);
     }
 
@@ -98,6 +99,7 @@ final class AirFrame implements Frame {
                     || part && clause.has(Term.Act.TAKE) && !clause.has(Term.Measure.class) && !FootPlaces.said(clause)
                     || clause.has(Term.Act.RISE)
                     || clause.has(Term.Way.UP)
+                    || clause.has(Term.Manner.HIGHER) && clause.has(item -> WhichFoot.foot(item) && item.sidedLimb())
                     || clause.has(Term.Act.HOVER)
                     || clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.FROM)
                     || clause.has(item -> item.is(Term.Part.HEEL) && item.rel() == null)

@@ -136,7 +136,8 @@ final class FarStep {
             clause.takeAll(Term.Manner.INWARD_ARC);
             return Optional.of(FootWay.BY_THE_ANKLE);
         }
-        if (clause.takeAll(Term.Manner.INWARD_ARC)) {
+        boolean arcsIn = clause.has(Term.Manner.ARC) && clause.take(Term.Way.IN) && clause.takeAll(Term.Manner.ARC);
+        if (arcsIn || clause.takeAll(Term.Manner.INWARD_ARC)) {
             return Optional.of(FootWay.INWARD_ARC);
         }
         if (clause.takeAll(Term.Manner.OUTWARD_ARC, Term.Manner.ARC)) {

@@ -209,7 +209,24 @@ final class GazeFrame implements Frame {
         return false;
     }
 
+    /** Look down: no record holds that, and it says nothing of the body. */
+    private static boolean upOrDown(Clause clause) {
+        boolean said = clause.has(Term.Way.UP) || clause.has(Term.Way.DOWN);
+        return said
+                && clause.items().stream()
+                        .allMatch(item -> item.is(Term.Act.LOOK)
+                                || item.is(Term.Part.EYES)
+                                || item.is(Term.Part.HEAD)
+                                || item.is(Term.Way.UP)
+                                || item.is(Term.Way.DOWN)
+                                || Leftover.small(item));
+    }
+
     private static Optional<Fit> direction(Clause clause, Situation now, double cost) {
+        if (upOrDown(clause)) {
+            clause.useAll();
+            return Optional.of(new Fit().noted().holds("how high the eyes look"));
+        }
         boolean wide = clause.takeAll(Term.Manner.WIDE, Term.Manner.WIDE_VIEW);
         clause.takeAll(Term.Manner.HEIGHT);
         boolean side = clause.has(Item::bareSide);

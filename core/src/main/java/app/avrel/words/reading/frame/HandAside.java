@@ -17,7 +17,8 @@ final class HandAside {
 
     /** Past the left, over the left: that is the other hand, and no way to go. */
     private static final Set<Term.Rel> OF_A_LIMB =
-            EnumSet.of(Term.Rel.PAST, Term.Rel.OVER, Term.Rel.UNDER, Term.Rel.ABOVE, Term.Rel.BELOW);
+            EnumSet.of(
+            Term.Rel.PAST, Term.Rel.OVER, Term.Rel.UNDER, Term.Rel.ABOVE, Term.Rel.BELOW, Term.Rel.WHERE);
 
     /** Acts that say of a hand only that it goes: where it is then, the rest tells. */
     private static final Set<Term> PLAIN = Set.of(Term.Act.MOVE, Term.Act.RAISE, Term.Act.RISE);
@@ -81,11 +82,14 @@ final class HandAside {
         if (clause.said(Term.Act.HANG) && clause.takeAll(Term.Way.SIDE)) {
             return place.withSideways(Sideways.OWN_SIDE);
         }
-        boolean alone = clause.has(Term.Manner.APART) && !clause.has(Item::both) && !now.bothHands();
+        boolean alone = clause.has(Term.Manner.APART)
+                && !clause.has(item -> item.both() || HandWords.hand(item) && item.many())
+                && !now.bothHands();
         Optional<Term.Measure> apart = alone
                 ? Optional.empty()
                 : clause.takeItem(item -> apart(clause, item)).map(item -> (Term.Measure) item.term());
         if (apart.isPresent()) {
+            clause.takeAll(Term.Manner.APART);
             return place.withSideways(new Sideways.Across(
                     Math.clamp(now.shoulderWidths(apart.get().length()), 0, 3)));
         }
@@ -149,7 +153,17 @@ final class HandAside {
     /** {@return whether a length says how far the hands are apart: by its words, or because the palms face at it} */
     static boolean apart(Clause clause, Item item) {
         return item.term() instanceof Term.Measure measure
-                && (measure.wide() || item.rel() == Term.Rel.TO && parting(clause));
+                && (measure.wide() || item.rel() == Term.Rel.TO && parting(clause) || parted(clause, item));
+    }
+
+    /** Hands apart by two fists: so far from each other, and not so far from where they are. */
+    private static boolean parted(Clause clause, Item measure) {
+        boolean by = measure.rel() == null || measure.rel() == Term.Rel.BESIDE;
+        return by
+                && clause.items().stream().anyMatch(item -> item.both() || HandWords.hand(item) && item.many())
+                && clause.near(clause.items().indexOf(measure), -1)
+                        .filter(before -> before.is(Term.Manner.APART) || before.is(Term.Act.SPREAD))
+                        .isPresent();
     }
 
     /** From each other, or opened so far. */

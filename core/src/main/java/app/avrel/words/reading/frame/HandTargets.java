@@ -106,6 +106,7 @@ final class HandTargets {
         }
         boolean pointedAt = (limb.rel() == Term.Rel.TO || limb.rel() == Term.Rel.AT)
                 && clause.said(Term.Act.POINT)
+                && on > clause.indexOf(Term.Act.POINT)
                 && clause.said(Term.Part.FINGERS);
         boolean height = on > 0 && clause.item(on - 1).is(Term.Manner.HEIGHT);
         if (pointedAt || height || limb.rel() == Term.Rel.LEVEL_WITH || limb.rel() == Term.Rel.LINE_OF) {

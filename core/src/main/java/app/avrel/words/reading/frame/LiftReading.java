@@ -82,7 +82,7 @@ final class LiftReading {
                 Term.Act.PULL,
                 Term.Act.ROLL,
                 Term.Act.RETURN);
-        clause.takeAll(Term.Way.UP, Term.Way.OUT, Term.Way.AWAY);
+        clause.takeAll(Term.Way.UP, Term.Way.OUT, Term.Way.AWAY, Term.Manner.HIGHER);
         clause.takeItem(item -> item.is(Term.Part.FLOOR));
     }
 

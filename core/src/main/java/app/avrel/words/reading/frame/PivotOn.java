@@ -36,6 +36,9 @@ final class PivotOn {
             boolean on = item.rel() == Term.Rel.ON || item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.AT;
             boolean beside = (toes || foot) && item.rel() == null;
             Pivot pivot = of(item.term());
+            if (beside && clause.open(i) && goesOut(i)) {
+                return Optional.of(Pivot.BALL);
+            }
             if (pivot != null && clause.open(i) && (on || beside)) {
                 boolean whose = item.who() == null || item.who().side().isEmpty();
                 if (whose) {
@@ -50,6 +53,23 @@ final class PivotOn {
         }
         boolean ball = !foot && clause.has(item -> item.is(Term.Part.BALL) && item.rel() == null);
         return ball ? Optional.of(Pivot.BALL) : Optional.empty();
+    }
+
+    /** The heel goes out, the toes point to eleven: it is the heel that moves, so that the foot turns on its ball. */
+    private boolean goesOut(int heel) {
+        int out = heel + 1;
+        while (out < clause.size() && clause.item(out).term() instanceof Term.Act) {
+            out++;
+        }
+        boolean goes = clause.item(heel).is(Term.Part.HEEL)
+                && out + 2 < clause.size()
+                && clause.item(out).is(Term.Way.OUT)
+                && clause.item(out + 1).soft()
+                && WhichFoot.foot(clause.item(out + 2));
+        if (goes) {
+            clause.use(out);
+        }
+        return goes;
     }
 
     /** Whether another phrase names the foot. */

@@ -72,7 +72,10 @@ final class PropFrame implements Frame {
         /** Open it; pointing to the corner: the prop that was spoken of. */
         private boolean goesOn() {
             return spokenOf
-                    && (clause.has(Term.Act.POINT) || clause.has(Term.Act.OPEN) || clause.has(Term.Act.CLOSE))
+                    && (clause.has(Term.Act.POINT)
+                            || clause.has(Term.Act.OPEN)
+                            || clause.has(Term.Act.CLOSE)
+                            || clause.has(Term.Act.TAKE))
                     && (clause.takeItem(PropWords::it).isPresent() || onlyAims());
         }
 
@@ -98,7 +101,8 @@ final class PropFrame implements Frame {
             Optional<Prop> prop = named.flatMap(PropWords::prop)
                     .or(() -> clause.takeItem(item -> PropWords.prop(item).isPresent())
                             .flatMap(PropWords::prop));
-            boolean touches = clause.has(Term.Act.LAND) && clause.indexOf(Term.Part.TIP) >= 0;
+            boolean touches = tipNamed && clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.ON)
+                    || clause.has(Term.Act.LAND) && clause.indexOf(Term.Part.TIP) >= 0;
             PropAct act = act();
             Optional<Item> forearm = clause.takeItem(
                     item -> (item.is(Term.Part.FOREARM) || item.is(Term.Part.ARM)) && (item.rel() != null || meets(item)));
@@ -112,7 +116,7 @@ final class PropFrame implements Frame {
             }
             Optional<Direction> leaning = pointing.leaning();
             Optional<Pointing> points = pointing.read(tipNamed || swung(act) && lies.isEmpty());
-            points = touches ? points.or(() -> Optional.of(Pointing.DOWN)) : points;
+            points = touches && !stands() ? points.or(() -> Optional.of(Pointing.DOWN)) : points;
             Optional<Direction> toward = leaning.or(pointing::toward);
             boolean aside = PropRests.aside(clause);
             takeSmall(tipNamed);
@@ -133,6 +137,14 @@ final class PropFrame implements Frame {
         private boolean meets(Item arm) {
             return clause.near(clause.items().indexOf(arm), -1)
                     .filter(verb -> verb.is(Term.Act.MEET) || verb.is(Term.Act.LAND))
+                    .isPresent();
+        }
+
+        /** The staff upright at the right side, its tip on the floor: it was just told which way it points. */
+        private boolean stands() {
+            return now.last()
+                    .filter(move -> move instanceof Move.HandleProp handled
+                            && handled.points().equals(Optional.of(Pointing.UP)))
                     .isPresent();
         }
 

@@ -111,7 +111,7 @@ final class PropHands {
     /** Close the fan against the left palm, touch the palm with it: what it closes on is no hand that holds it. */
     private void keepClosedOn(PropAct act) {
         int on = clause.find(item -> item.who() != null
-                && (item.is(Term.Part.PALM) && (item.rel() == Term.Rel.AT || item.rel() == Term.Rel.ON)
+                && (item.is(Term.Part.PALM) && (item.rel() == Term.Rel.AT || item.rel() == Term.Rel.ON || item.rel() == Term.Rel.TO)
                         || HandWords.hand(item) && touched(item)));
         if (act == PropAct.CLOSE && on >= 0) {
             clause.keep(on);

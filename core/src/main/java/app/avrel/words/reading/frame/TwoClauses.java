@@ -2,6 +2,7 @@ package app.avrel.words.reading.frame;
 
 import app.avrel.words.lexicon.Term;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Runs of phrases that are two clauses, whatever they are about: no frame reads them as one. */
 final class TwoClauses {
@@ -9,7 +10,7 @@ final class TwoClauses {
     private TwoClauses() {}
 
     static boolean in(List<Item> items) {
-        return oneStaysAnotherMoves(items) || pushesFirst(items) || bodyGoesSoFar(items);
+        return oneStaysAnotherMoves(items) || eachSteps(items) || pushesFirst(items) || bodyGoesSoFar(items);
     }
 
     /** The palms meet and sink three centimetres: it is the body that goes so far, and the palms are not so far apart. */
@@ -20,6 +21,26 @@ final class TwoClauses {
             if (items.get(i).soft() && depth && items.get(i + 2).term() instanceof Term.Measure) {
                 return true;
             }
+        }
+        return false;
+    }
+
+    /** Left step, right step: each foot does one. */
+    private static boolean eachSteps(List<Item> items) {
+        Term.@Nullable Who first = null;
+        boolean parted = false;
+        for (int i = 1; i < items.size(); i++) {
+            Item before = items.get(i - 1);
+            boolean foot = (before.bareSide() || WhichFoot.foot(before)) && before.rel() == null;
+            boolean steps = foot
+                    && items.get(i).is(Term.Act.STEP)
+                    && before.who() != null
+                    && before.who().side().isPresent();
+            if (steps && first != null && parted && before.who() != first) {
+                return true;
+            }
+            first = steps ? before.who() : first;
+            parted |= first != null && items.get(i).soft();
         }
         return false;
     }

@@ -19,7 +19,7 @@ public final class InFull {
                 Participle.of(
                         Unparted.of(
                                 StepsToward.of(
-                                        GoingWith.of(Images.of(HeldBall.of(phrases), typed), language), language),
+                                        GoingWith.of(FollowedHand.of(Images.of(HeldBall.of(phrases), typed)), language), language),
                                 language),
                         language),
                 language)));
