@@ -123,7 +123,7 @@ public final class Line {
         CountWords count = CountWords.of(InFull.of(phrases.items(), typed, language));
         Situation before = Situation.before(saying, body, pose).withHears(hears).withEarlier(earlier);
         Function<List<Item>, LineReading> reading = items -> read(typed, tokens, phrases, count, items, before);
-        List<Item> items = InFull.again(count.others());
+        List<Item> items = OrderTold.parted(InFull.again(count.others()), before);
         LineReading said = reading.apply(items);
         for (List<Item> parted : Borders.of(items, said)) {
             LineReading apart = reading.apply(parted);

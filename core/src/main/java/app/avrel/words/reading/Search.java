@@ -3,14 +3,11 @@ package app.avrel.words.reading;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Costs;
 import app.avrel.words.reading.frame.Fit;
-import app.avrel.words.reading.frame.Frames;
 import app.avrel.words.reading.frame.Item;
 import app.avrel.words.reading.frame.Leftover;
 import app.avrel.words.reading.frame.Situation;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -49,18 +46,27 @@ final class Search {
     private Search() {}
 
     static Found of(List<Item> items, Situation now) {
+        return of(items, 0, now, new KnownFits());
+    }
+
+    /**
+     * {@return the cheapest reading of a part of a piece}
+     *
+     * @param begin where in the piece the part begins
+     * @param known what is known already of phrases of that piece
+     */
+    static Found of(List<Item> items, int begin, Situation now, KnownFits known) {
         int n = items.size();
         List<List<Path>> best = new ArrayList<>();
         for (int i = 0; i <= n; i++) {
             best.add(new ArrayList<>());
         }
         best.getFirst().add(new Path(null, null, 0, now));
-        ToldApart apart = new ToldApart(items, now);
+        ToldApart apart = new ToldApart(items, begin, now, known);
         for (int from = 0; from < n; from++) {
-            Known known = new Known();
             for (Path path : List.copyOf(best.get(from))) {
                 leave(items, from, path, best);
-                clauses(items, from, path, best, apart, known);
+                clauses(items, begin, from, path, best, apart, known);
             }
         }
         return found(best.get(n).getFirst());
@@ -75,23 +81,8 @@ final class Search {
         add(best.get(from + 1), new Path(path, new Said(List.of(item), null), path.cost + cost, path.now));
     }
 
-    /** What was read from one place on, for the next path that comes there knowing the same; it costs more, and may find less. */
-    private static final class Known {
-
-        private final Map<Integer, List<Fit>> fits = new HashMap<>();
-        private @Nullable Situation now;
-
-        List<Fit> read(List<Item> run, Situation at, double most) {
-            if (now != at) {
-                fits.clear();
-                now = at;
-            }
-            return fits.computeIfAbsent(run.size(), _ -> Frames.read(run, at, most));
-        }
-    }
-
     private static void clauses(
-            List<Item> items, int from, Path path, List<List<Path>> best, ToldApart told, Known known) {
+            List<Item> items, int begin, int from, Path path, List<List<Path>> best, ToldApart told, KnownFits known) {
         if (items.get(from).soft()) {
             return;
         }
@@ -130,7 +121,7 @@ final class Search {
                     + Neighbours.cost(items, from, to)
                     + (KickSaid.elsewhere(items, from, to) ? 2 * Costs.LEFT_OVER : 0);
             double left = dearest(best.get(to)) - path.cost - open - taken;
-            for (Fit fit : known.read(run, path.now, left)) {
+            for (Fit fit : known.read(begin + from, run, path.now, left)) {
                 double cost = path.cost + open + taken + fit.cost();
                 cost += inside > 0 && worth(best.get(to), cost) ? told.swallowed(from, to, fit) : 0;
                 if (worth(best.get(to), cost)) {
@@ -176,11 +167,9 @@ final class Search {
         boolean stands = before.prop() && before.rel() == null && items.get(at).is(Term.Act.RISE);
         Item here = items.get(at);
         boolean upOrDown = before.part() && (here.is(Term.Way.UP) || here.is(Term.Way.DOWN));
-        boolean goes =
-                before.rel() == null
-                        && (upOrDown
-                                || (before.is(Term.Part.PALM) || before.is(Term.Part.TIP))
-                                        && here.term() instanceof Term.Way);
+        boolean goes = before.rel() == null
+                && (upOrDown
+                        || (before.is(Term.Part.PALM) || before.is(Term.Part.TIP)) && here.term() instanceof Term.Way);
         boolean ofOneWord = here.prop() && here.from() == before.from();
         boolean height = here.is(Term.Manner.HEIGHT)
                 || here.is(Term.Part.THIGH)
@@ -188,9 +177,14 @@ final class Search {
         boolean howHigh = height && leg(items, at);
         boolean looks = (before.is(Term.Act.LOOK) || before.is(Term.Part.EYES) && before.rel() == null)
                 && (here.is(Term.Way.UP) || here.is(Term.Way.DOWN));
+        boolean towards = here.part()
+                && here.rel() == Term.Rel.TO
+                && (before.is(Term.Part.PALM) || before.is(Term.Act.LOOK) || before.is(Term.Act.FACE));
+        boolean soFar = here.term() instanceof Term.Measure
+                && (before.is(Term.Part.KNEES_BEND) || before.is(Term.Act.SINK) || before.is(Term.Act.RISE));
         boolean fingers = before.is(Term.Part.FINGERS) && here.is(Term.Act.POINT);
-        return carried || limb || side || verb || turned || shifted || followed || stands || goes || howHigh
-                || looks || fingers || ofOneWord;
+        return carried || limb || side || verb || turned || shifted || followed || stands || goes || howHigh || looks
+                || fingers || soFar || towards || ofOneWord;
     }
 
     /** The tip down, pointing to the right foot: it is what is held that points, and no foot is turned. */

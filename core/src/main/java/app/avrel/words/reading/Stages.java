@@ -144,12 +144,25 @@ final class Stages {
         return alone ? List.of(piece.remove(last)) : List.of();
     }
 
-    /** 下沉再起身: after one verb and before another, what may mean "more" means "then". */
+    /** 下沉再起身, 左脚上步再右掌推出: between two verbs, or before a limb, what may mean "more" means "then". */
     private static boolean again(List<Item> items, int at, List<Item> piece) {
-        return items.get(at).is(Term.Mark.THEN_OR_MORE)
-                && piece.stream().anyMatch(item -> item.term() instanceof Term.Act)
-                && at + 1 < items.size()
-                && items.get(at + 1).term() instanceof Term.Act;
+        if (!items.get(at).is(Term.Mark.THEN_OR_MORE) || at + 1 == items.size()) {
+            return false;
+        }
+        Item next = items.get(at + 1);
+        boolean acts = next.term() instanceof Term.Act
+                && piece.stream().anyMatch(item -> item.term() instanceof Term.Act);
+        boolean limb = next.rel() == null && (next.sidedLimb() || next.both() || trunk(next));
+        boolean loaded = next.bareSide() && at + 2 < items.size() && full(items.get(at + 2));
+        return acts || (limb || loaded) && piece.stream().anyMatch(item -> !item.mark());
+    }
+
+    private static boolean full(Item item) {
+        return item.is(Term.Manner.LIGHT) || item.is(Term.Manner.FULL);
+    }
+
+    private static boolean trunk(Item item) {
+        return item.is(Term.Part.WEIGHT) || item.is(Term.Part.WAIST) || item.is(Term.Part.BODY) || item.is(Term.Part.EYES);
     }
 
     /** {@return whether what follows begins anew} */
@@ -178,14 +191,35 @@ final class Stages {
                 && !ends(items.get(i))) {
             first.add(items.get(i++));
         }
+        List<Item> with = new ArrayList<>();
+        if (i < items.size() && items.get(i).is(Term.Mark.WHILE) && comma(items, i + 1) > 0) {
+            int end = comma(items, i + 1);
+            with.addAll(items.subList(i + 1, end));
+            i = end;
+        }
         List<Item> second = new ArrayList<>();
         int last = rest(items, i, second);
         if (second.stream().allMatch(item -> item.term() instanceof Term.Mark) && before) {
             last = splitByVerb(first, second, last);
         }
-        put(before ? second : first, Lead.NEXT, (before ? second : first).isEmpty());
-        put(before ? first : second, Lead.NEXT, (before ? first : second).isEmpty());
+        if (before) {
+            put(second, Lead.NEXT, second.isEmpty());
+        }
+        put(first, Lead.NEXT, first.isEmpty());
+        put(with, Lead.WITH, with.isEmpty());
+        if (!before) {
+            put(second, Lead.NEXT, second.isEmpty());
+        }
         return last;
+    }
+
+    /** Once the palm is at the chest while the foot steps, the weight: what is told beside the first, up to the comma; 0 where none is. */
+    private static int comma(List<Item> items, int from) {
+        int end = from;
+        while (end < items.size() && !items.get(end).is(Term.Mark.COMMA) && !ends(items.get(end))) {
+            end++;
+        }
+        return end < items.size() && items.get(end).is(Term.Mark.COMMA) ? end : 0;
     }
 
     /** After the hand comes to the chest, palm up, turn: the part that only says how it looks there is of the first. */
@@ -197,7 +231,14 @@ final class Stages {
         boolean above = part.size() == 2
                 && whichIsAbove(part)
                 && items.subList(0, from).stream().anyMatch(Stages::together);
-        return goesOn && (how || above);
+        return goesOn && (how || above || loaded(part));
+    }
+
+    /** Right leg full, left one empty: of the weight it was told just before. */
+    private static boolean loaded(List<Item> part) {
+        return part.size() == 2
+                && part.getLast().rel() == null
+                && full(part.getLast());
     }
 
     /** Left hand on top, right outside: which of the two is. */
@@ -228,6 +269,8 @@ final class Stages {
                 || item.is(Term.Part.FINGERS)
                 || item.is(Term.Part.FINGERTIPS)
                 || item.is(Term.Part.THUMB)
+                || item.is(Term.Part.KNUCKLES)
+                || item.is(Term.Part.BACK_OF_HAND)
                 || item.is(Term.Part.ELBOW);
         return part && item.who() == null
                 || lands(item)

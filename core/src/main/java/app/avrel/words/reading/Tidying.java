@@ -50,13 +50,12 @@ final class Tidying {
             if (stage.get(i) instanceof Move.TurnFoot(Side foot, Pivot ball, var some)
                     && ball == Pivot.BALL
                     && some.filter(Toes.TurnedSome.class::isInstance).isPresent()) {
-                turnedTo(foot, stage.subList(i + 1, stage.size()))
-                        .ifPresent(turned -> {
-                            stage.remove(turned);
-                            stage.set(
-                                    stage.indexOf(new Move.TurnFoot(foot, ball, some)),
-                                    new Move.TurnFoot(foot, ball, turned.toes()));
-                        });
+                turnedTo(foot, stage.subList(i + 1, stage.size())).ifPresent(turned -> {
+                    stage.remove(turned);
+                    stage.set(
+                            stage.indexOf(new Move.TurnFoot(foot, ball, some)),
+                            new Move.TurnFoot(foot, ball, turned.toes()));
+                });
             }
         }
     }

@@ -76,12 +76,20 @@ final class ToldApart {
             Deed.TURN);
 
     private final List<Item> items;
+    private final int begin;
     private final Situation now;
+    private final KnownFits known;
     private final Map<Integer, Set<Deed>> told = new HashMap<>();
 
-    ToldApart(List<Item> items, Situation now) {
+    /**
+     * @param begin where in its piece it begins
+     * @param known what is known already of phrases of that piece
+     */
+    ToldApart(List<Item> items, int begin, Situation now, KnownFits known) {
         this.items = items;
+        this.begin = begin;
         this.now = now;
+        this.known = known;
     }
 
     /** {@return what a reading of some phrases costs more, for what it has swallowed} */
@@ -143,15 +151,16 @@ final class ToldApart {
     }
 
     private Set<Deed> own(int from, int to) {
-        return told.computeIfAbsent(from, _ -> KickSaid.of(items, from, to) ? Set.of() : read(items.subList(from, to)));
+        return told.computeIfAbsent(
+                from, _ -> KickSaid.of(items, from, to) ? Set.of() : read(from, items.subList(from, to)));
     }
 
-    private Set<Deed> read(List<Item> part) {
+    private Set<Deed> read(int from, List<Item> part) {
         Set<Deed> done = EnumSet.noneOf(Deed.class);
         if (!named(part)) {
             return done;
         }
-        Search.Found found = Search.of(part, now);
+        Search.Found found = Search.of(part, begin + from, now, known);
         for (Search.Said said : found.clauses()) {
             Fit fit = said.fit();
             if (fit == null ? !Leftover.small(said.items().getFirst()) : unclear(fit)) {

@@ -70,6 +70,7 @@ final class Unheard {
         return side(items.get(index)).isPresent()
                 && items.stream().filter(item -> side(item).isPresent()).count() == 1
                 && !stanceBy(index)
+                && items.get(index).rel() != Term.Rel.FROM
                 && !ofOther(items.get(index))
                 && !ofFoot(items.get(index))
                 && !fit.moves().contains(EVEN)
@@ -86,8 +87,8 @@ final class Unheard {
     /** A prop that lies at the side of the body: at which is not recorded. */
     private boolean atSide() {
         return fit.moves().stream()
-                .anyMatch(move -> move instanceof Move.HandleProp prop
-                        && prop.rests().equals(Optional.of(PropRest.SIDE)));
+                .anyMatch(move ->
+                        move instanceof Move.HandleProp prop && prop.rests().equals(Optional.of(PropRest.SIDE)));
     }
 
     /** Against the left forearm: a hand is only ever at the limb of the other. */
@@ -100,7 +101,9 @@ final class Unheard {
         return item.rel() != null
                 && fit.moves().stream()
                         .anyMatch(move -> move instanceof Move.OfFoot foot
-                                && side(item).filter(side -> side != foot.foot()).isPresent());
+                                && side(item)
+                                        .filter(side -> side != foot.foot())
+                                        .isPresent());
     }
 
     private static Optional<Side> side(Item item) {
@@ -182,18 +185,13 @@ final class Unheard {
     private static final Set<Term> NOTHING = Set.of(new Term.Num(0), new Term.Angle(0));
 
     private static final Set<Term.Rel> THERE = EnumSet.of(
-            Term.Rel.TO,
-            Term.Rel.AT,
-            Term.Rel.ON,
-            Term.Rel.BEFORE,
-            Term.Rel.BEHIND,
-            Term.Rel.BESIDE,
-            Term.Rel.ABOVE);
+            Term.Rel.TO, Term.Rel.AT, Term.Rel.ON, Term.Rel.BEFORE, Term.Rel.BEHIND, Term.Rel.BESIDE, Term.Rel.ABOVE);
 
     /** Sweeps past the knee and stops beside the hip: a place that a hand comes to, and is not recorded at. */
     private boolean place(Item item) {
         boolean knee = item.is(Term.Part.KNEE) && has(Term.Act.SWEEP);
-        boolean passed = item.rel() == Term.Rel.BESIDE && has(Term.Act.RETURN);
+        boolean passed = item.rel() == Term.Rel.BESIDE && has(Term.Act.RETURN)
+                || has(Term.Act.PASS) && item.rel() != Term.Rel.TO;
         boolean looks = has(Term.Part.PALM) && has(Term.Act.TURN);
         return item.rel() != null
                 && THERE.contains(item.rel())
@@ -343,7 +341,7 @@ final class Unheard {
     }
 
     private boolean readsSame(List<Item> said) {
-        return Frames.read(said, before, Double.POSITIVE_INFINITY).stream().anyMatch(this::same);
+        return Frames.again(fit, said, before).filter(this::same).isPresent();
     }
 
     private boolean same(Fit other) {

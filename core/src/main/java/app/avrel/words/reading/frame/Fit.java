@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** What a frame made of a clause: its moves, what it asks and refuses, what it says of the count, and what it cost. */
 public final class Fit {
@@ -30,6 +31,7 @@ public final class Fit {
     private boolean carries;
     private double cost;
     private long used;
+    private @Nullable Frame frame;
 
     public static Fit of(Move... moves) {
         return of(List.of(moves));
@@ -117,6 +119,16 @@ public final class Fit {
     Fit heading(Optional<Heading> hall) {
         heading = hall;
         return this;
+    }
+
+    Fit by(Frame reading) {
+        frame = reading;
+        return this;
+    }
+
+    /** {@return the frame that read it} */
+    Optional<Frame> frame() {
+        return Optional.ofNullable(frame);
     }
 
     Fit used(long phrases) {

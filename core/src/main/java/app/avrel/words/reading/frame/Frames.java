@@ -50,11 +50,21 @@ public final class Frames {
                 Clause clause = look.anew();
                 Optional<Fit> fit = read(frame, clause, now);
                 keepSizes(clause);
-                fit.ifPresent(found -> fits.add(
-                        found.used(clause.used()).carrying(look.has(Item::prop)).costs(left(clause, frame))));
+                fit.ifPresent(found -> fits.add(found.by(frame)
+                        .used(clause.used())
+                        .carrying(look.has(Item::prop))
+                        .costs(left(clause, frame))));
             }
         }
         return fits;
+    }
+
+    /** {@return what the frame that read a clause makes of other phrases; empty where it makes nothing of them} */
+    public static Optional<Fit> again(Fit fit, List<Item> items, Situation now) {
+        Clause clause = new Clause(items);
+        return TwoClauses.in(items)
+                ? Optional.empty()
+                : fit.frame().filter(frame -> frame.may(clause)).flatMap(frame -> read(frame, clause, now));
     }
 
     /** A long step, a big arc: how long and how big no move can hold, so that is kept as it was said. */

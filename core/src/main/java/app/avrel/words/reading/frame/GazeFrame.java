@@ -17,7 +17,9 @@ final class GazeFrame implements Frame {
 
     @Override
     public boolean may(Clause clause) {
-        return clause.has(item -> item.is(Term.Act.LOOK)
+        boolean faces = clause.said(Term.Act.FACE) && (clause.said(Term.Way.UP) || clause.said(Term.Way.DOWN));
+        return faces
+                || clause.has(item -> item.is(Term.Act.LOOK)
                 || item.is(Term.Part.EYES)
                 || item.is(Term.Part.HEAD)
                 || item.is(Term.Manner.WIDE_VIEW)
@@ -35,6 +37,10 @@ final class GazeFrame implements Frame {
         if (eyes < 0 && looks < 0 && back(clause, now)) {
             clause.useAll();
             return Optional.of(Fit.of(new Move.Look(Gaze.AHEAD)).costs(Costs.LIMB_ELIDED));
+        }
+        if (upOrDown(clause, now)) {
+            clause.useAll();
+            return Optional.of(new Fit().noted().holds("how high the eyes look"));
         }
         if (turnsFirst(clause, eyes >= 0 ? eyes : looks)) {
             return Optional.empty();
@@ -209,12 +215,15 @@ final class GazeFrame implements Frame {
         return false;
     }
 
-    /** Look down: no record holds that, and it says nothing of the body. */
-    private static boolean upOrDown(Clause clause) {
+    /** Look down: no record holds that, and it says nothing of the body; a palm that was told of may be what looks. */
+    private static boolean upOrDown(Clause clause, Situation now) {
         boolean said = clause.has(Term.Way.UP) || clause.has(Term.Way.DOWN);
         return said
+                && now.topic() != Situation.Topic.HAND
+                && clause.items().stream().anyMatch(item -> item.term() instanceof Term.Act || item.is(Term.Part.EYES))
                 && clause.items().stream()
                         .allMatch(item -> item.is(Term.Act.LOOK)
+                                || item.is(Term.Act.FACE)
                                 || item.is(Term.Part.EYES)
                                 || item.is(Term.Part.HEAD)
                                 || item.is(Term.Way.UP)
@@ -223,10 +232,6 @@ final class GazeFrame implements Frame {
     }
 
     private static Optional<Fit> direction(Clause clause, Situation now, double cost) {
-        if (upOrDown(clause)) {
-            clause.useAll();
-            return Optional.of(new Fit().noted().holds("how high the eyes look"));
-        }
         boolean wide = clause.takeAll(Term.Manner.WIDE, Term.Manner.WIDE_VIEW);
         clause.takeAll(Term.Manner.HEIGHT);
         boolean side = clause.has(Item::bareSide);

@@ -17,8 +17,7 @@ final class HandAside {
 
     /** Past the left, over the left: that is the other hand, and no way to go. */
     private static final Set<Term.Rel> OF_A_LIMB =
-            EnumSet.of(
-            Term.Rel.PAST, Term.Rel.OVER, Term.Rel.UNDER, Term.Rel.ABOVE, Term.Rel.BELOW, Term.Rel.WHERE);
+            EnumSet.of(Term.Rel.PAST, Term.Rel.OVER, Term.Rel.UNDER, Term.Rel.ABOVE, Term.Rel.BELOW, Term.Rel.WHERE);
 
     /** Acts that say of a hand only that it goes: where it is then, the rest tells. */
     private static final Set<Term> PLAIN = Set.of(Term.Act.MOVE, Term.Act.RAISE, Term.Act.RISE);

@@ -48,9 +48,7 @@ final class HandDetails {
                 && (item.rel() == Term.Rel.TO || item.rel() == Term.Rel.ON || item.rel() == null)) {
             return Optional.of(item.who() == Term.Who.LEFT ? Pointing.TO_THE_LEFT : Pointing.TO_THE_RIGHT);
         }
-        if (item.bareSide()
-                && item.who() == Term.Who.FRONT
-                && (item.rel() == Term.Rel.TO || item.rel() == null)) {
+        if (item.bareSide() && item.who() == Term.Who.FRONT && (item.rel() == Term.Rel.TO || item.rel() == null)) {
             return Optional.of(Pointing.FORWARD);
         }
         if (!(item.term() instanceof Term.Way way)) {

@@ -511,6 +511,11 @@ final class HandFrame implements Frame {
             int named = Math.max(clause.indexOf(Term.Part.PALM), clause.indexOf(Term.Part.HAND));
             int upright = clause.indexOf(Term.Manner.UPRIGHT);
             boolean open = named >= 0 && (named < upright || named == upright + 1);
+            boolean fist =
+                    upright >= 0 && clause.said(Term.Part.FIST) && place.thumb().isEmpty();
+            if (fist && clause.takeAll(Term.Manner.UPRIGHT)) {
+                return place.withThumb(Pointing.UP);
+            }
             boolean stands = place.fingers().isEmpty() && (forearm || open) && clause.takeAll(Term.Manner.UPRIGHT);
             if (forearm && stands) {
                 clause.takeAll(Term.Part.FOREARM);

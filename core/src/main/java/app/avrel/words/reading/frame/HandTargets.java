@@ -284,7 +284,8 @@ final class HandTargets {
                     && subject < i
                     && clause.item(subject).is(Term.Part.ELBOW);
             boolean bare = clause.open(i) && height(item) && item.rel() == null && !moves && !besideElbows;
-            boolean place = (!item.is(Term.Part.EYES) || HandWords.raisedTo(clause, i)) && (!item.is(Term.Part.WAIST) || comesTo(i));
+            boolean place = (!item.is(Term.Part.EYES) || HandWords.raisedTo(clause, i))
+                    && (!item.is(Term.Part.WAIST) || comesTo(i));
             if (bare && (high || i > subject && place)) {
                 return i;
             }
@@ -313,9 +314,7 @@ final class HandTargets {
     /** 搂过膝前停在胯旁: the knee is swept past, and where the next verb leads is where the hand ends. */
     private int pastKnee(int knee) {
         boolean sweeps = clause.item(knee).is(Term.Part.KNEE)
-                && clause.near(knee, -1)
-                        .filter(verb -> verb.is(Term.Act.SWEEP))
-                        .isPresent();
+                && clause.near(knee, -1).filter(verb -> verb.is(Term.Act.SWEEP)).isPresent();
         boolean goesOn = sweeps
                 && knee + 2 < clause.size()
                 && clause.item(knee + 1).term() instanceof Term.Act

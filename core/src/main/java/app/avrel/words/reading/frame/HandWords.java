@@ -51,7 +51,8 @@ public final class HandWords {
     /** 右手举到眼睛左右: right after the verb that carries a hand, the eyes are how high it goes, and do not look. */
     static boolean raisedTo(Clause clause, int eyes) {
         return eyes > 1
-                && (clause.item(eyes - 1).is(Term.Act.MOVE) || clause.item(eyes - 1).is(Term.Act.RAISE))
+                && (clause.item(eyes - 1).is(Term.Act.MOVE)
+                        || clause.item(eyes - 1).is(Term.Act.RAISE))
                 && clause.item(eyes - 2).rel() == null
                 && hand(clause.item(eyes - 2));
     }

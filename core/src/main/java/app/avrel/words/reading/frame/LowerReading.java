@@ -7,11 +7,16 @@ import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Toes;
 import app.avrel.words.lexicon.Term;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** What comes down: a lifted foot to its place, a heel, the toes. */
 final class LowerReading {
+
+    /** Behind the right heel, level with it: that is where the foot comes down, and not on what. */
+    private static final List<Term.Rel> ELSEWHERE =
+            List.of(Term.Rel.LINE_OF, Term.Rel.LEVEL_WITH, Term.Rel.BEHIND, Term.Rel.BESIDE, Term.Rel.BEFORE);
 
     private final Clause clause;
     private final Situation now;
@@ -164,7 +169,7 @@ final class LowerReading {
             return Optional.of(Contact.FLAT);
         }
         int heel = clause.find(
-                item -> item.is(Term.Part.HEEL) && item.rel() != Term.Rel.LINE_OF && item.rel() != Term.Rel.LEVEL_WITH);
+                item -> item.is(Term.Part.HEEL) && (item.rel() == null || !ELSEWHERE.contains(item.rel())));
         boolean first = clause.has(Term.Manner.FIRST);
         boolean ahead = named == Term.Part.HEEL
                 && (clause.has(Term.Hall.class) || clause.has(Term.Way.FORWARD) && clause.has(Term.Measure.class));

@@ -53,8 +53,11 @@ final class PropFrame implements Frame {
                 return Optional.of(new Fit().noted().holds("what the tip touches"));
             }
             boolean aims = clause.has(Term.Part.TIP) || thing && clause.has(Term.Act.POINT);
+            boolean stood = clause.has(item -> PropWords.prop(item).isPresent())
+                    && (clause.said(Term.Act.LAND) || clause.said(Term.Act.LAY));
             boolean foot = clause.has(item -> PropWords.foot(item)
                     && !height(item)
+                    && !(stood && item.rel() == Term.Rel.BESIDE)
                     && (item.rel() == null || !aims && Landmarks.of(item.term()).isEmpty()));
             if (foot && !tip || !thing && !tip || PropBorders.ofOthers(clause, now)) {
                 return Optional.empty();
@@ -104,12 +107,13 @@ final class PropFrame implements Frame {
             boolean touches = tipNamed && clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.ON)
                     || clause.has(Term.Act.LAND) && clause.indexOf(Term.Part.TIP) >= 0;
             PropAct act = act();
-            Optional<Item> forearm = clause.takeItem(
-                    item -> (item.is(Term.Part.FOREARM) || item.is(Term.Part.ARM)) && (item.rel() != null || meets(item)));
+            Optional<Item> forearm = clause.takeItem(item ->
+                    (item.is(Term.Part.FOREARM) || item.is(Term.Part.ARM)) && (item.rel() != null || meets(item)));
             Optional<Side> doing = new PropHands(clause, now).doing(act);
             if (aims) {
                 keepAims();
             }
+            keepBesideFoot();
             Optional<PropRest> lies = PropRests.lies(clause);
             if (touches) {
                 clause.takeItem(item -> item.is(Term.Part.FLOOR));
@@ -184,9 +188,8 @@ final class PropFrame implements Frame {
 
         /** Where the hand is that holds it, as it is said. */
         private Optional<Item> held() {
-            Optional<Item> held =
-                    clause.takeItem(item -> beforeBody(item)
-                            || Landmarks.of(item.term()).isPresent()
+            Optional<Item> held = clause.takeItem(item -> beforeBody(item)
+                    || Landmarks.of(item.term()).isPresent()
                             && !item.is(Term.Part.FLOOR)
                             && (item.is(Term.Part.ABOVE_HEAD)
                                     || item.is(Term.Part.SHOULDER) && item.rel() == Term.Rel.ON
@@ -260,6 +263,16 @@ final class PropFrame implements Frame {
                 case PULL_BACK, DRAW, SWEEP, STAY, FORM, RETURN, PUSH, PRESS -> PropAct.TURN;
                 default -> null;
             };
+        }
+
+        /** Plant the staff beside the right foot: the record holds that it stands on the floor, and not where. */
+        private void keepBesideFoot() {
+            for (int i = 0; i < clause.size(); i++) {
+                Item item = clause.item(i);
+                if (clause.open(i) && PropWords.foot(item) && item.rel() == Term.Rel.BESIDE) {
+                    clause.keep(i);
+                }
+            }
         }
 
         /** The tip points at a foot, a knee: the record holds which way a prop points, not at what. */

@@ -104,14 +104,15 @@ final class PropHands {
     /** Tap the left palm with the fan: the hand that is touched does not hold it. */
     private boolean touched(Item item) {
         return clause.near(clause.items().indexOf(item), -1)
-                .filter(before -> before.is(Term.Act.LAND))
+                .filter(before -> before.is(Term.Act.LAND) || before.is(Term.Act.MEET))
                 .isPresent();
     }
 
     /** Close the fan against the left palm, touch the palm with it: what it closes on is no hand that holds it. */
     private void keepClosedOn(PropAct act) {
         int on = clause.find(item -> item.who() != null
-                && (item.is(Term.Part.PALM) && (item.rel() == Term.Rel.AT || item.rel() == Term.Rel.ON || item.rel() == Term.Rel.TO)
+                && (item.is(Term.Part.PALM)
+                                && (item.rel() == Term.Rel.AT || item.rel() == Term.Rel.ON || item.rel() == Term.Rel.TO)
                         || HandWords.hand(item) && touched(item)));
         if (act == PropAct.CLOSE && on >= 0) {
             clause.keep(on);

@@ -10,7 +10,11 @@ final class TwoClauses {
     private TwoClauses() {}
 
     static boolean in(List<Item> items) {
-        return oneStaysAnotherMoves(items) || eachSteps(items) || pushesFirst(items) || bodyGoesSoFar(items);
+        return oneStaysAnotherMoves(items)
+                || eachSteps(items)
+                || otherHandActs(items)
+                || pushesFirst(items)
+                || bodyGoesSoFar(items);
     }
 
     /** The palms meet and sink three centimetres: it is the body that goes so far, and the palms are not so far apart. */
@@ -41,6 +45,24 @@ final class TwoClauses {
             }
             first = steps ? before.who() : first;
             parted |= first != null && items.get(i).soft();
+        }
+        return false;
+    }
+
+    /** The left palm reaches the chest the right pushes: one has come to its place, and the other does something. */
+    private static boolean otherHandActs(List<Item> items) {
+        for (int i = 2; i + 1 < items.size(); i++) {
+            Item other = items.get(i);
+            boolean acts = other.bareSide()
+                    && other.rel() == null
+                    && other.who().side().isPresent()
+                    && items.get(i + 1).term() instanceof Term.Act
+                    && Landmarks.of(items.get(i - 1).term()).isPresent();
+            if (acts
+                    && items.subList(0, i - 1).stream()
+                            .anyMatch(hand -> HandWords.hand(hand) && hand.sidedLimb() && hand.who() != other.who())) {
+                return true;
+            }
         }
         return false;
     }

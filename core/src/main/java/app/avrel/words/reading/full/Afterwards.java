@@ -118,7 +118,7 @@ final class Afterwards {
         Item before = items.get(at - 1);
         Item next = items.get(at + 1);
         boolean twice = before.is(Term.Way.BACK) && !next.soft();
-        if (before.from() == items.get(at).from() || twice || !acts(at) && !(next.soft() && told(at))) {
+        if (before.from() == items.get(at).from() || twice || !acts(at) && !((next.soft() || another(next)) && told(at))) {
             return false;
         }
         boolean ends = DONE.stream().anyMatch(before::is);
@@ -129,7 +129,8 @@ final class Afterwards {
 
     private static boolean another(Item next) {
         boolean eyes = next.is(Term.Part.EYES) || next.is(Term.Act.LOOK);
-        return next.sidedLimb() || next.is(Term.Part.WEIGHT) || eyes || next.both();
+        boolean trunk = next.rel() == null && (next.is(Term.Part.WAIST) || next.is(Term.Part.BODY));
+        return next.sidedLimb() || next.is(Term.Part.WEIGHT) || trunk || eyes || next.both();
     }
 
     /** Whether something is done before this in its clause. */

@@ -16,10 +16,8 @@ final class FollowedHand {
         for (int i = 2; i < said.size(); i++) {
             Item side = said.get(i);
             Item hand = said.get(i - 2);
-            boolean other = side.bareSide()
-                    && side.rel() == null
-                    && side.who().side().isPresent()
-                    && hand.who() != side.who();
+            boolean other =
+                    side.bareSide() && side.rel() == null && side.who().side().isPresent() && hand.who() != side.who();
             if (other && said.get(i - 1).is(Term.Act.FOLLOW) && HandWords.hand(hand) && hand.sidedLimb()) {
                 said.set(i, new Item(Term.Part.HAND, null, side.who(), false, side.from(), side.to(), side.text()));
             }

@@ -19,7 +19,8 @@ public final class InFull {
                 Participle.of(
                         Unparted.of(
                                 StepsToward.of(
-                                        GoingWith.of(FollowedHand.of(Images.of(HeldBall.of(phrases), typed)), language), language),
+                                        GoingWith.of(FollowedHand.of(Images.of(HeldBall.of(phrases), typed)), language),
+                                        language),
                                 language),
                         language),
                 language)));

@@ -43,12 +43,23 @@ final class Participle {
         List<Item> said = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
-            if (i > 0 && moves(items, i) && ends(items, i - 1) && lexicon.participle(item.text())) {
+            boolean goesOn = i > 0 && lexicon.participle(item.text());
+            boolean palm = goesOn && palmLooks(items, i);
+            if (goesOn && !palm && moves(items, i) && ends(items, i - 1)) {
                 said.add(Item.unspoken(Term.Mark.COMMA, null, item));
             }
-            said.add(item);
+            said.add(palm ? item.as(Term.Act.FACE) : item);
         }
         return said;
+    }
+
+    /** La palma a la altura de la frente, mirando adelante: it is the palm that looks there. */
+    private static boolean palmLooks(List<Item> items, int at) {
+        return items.get(at).is(Term.Act.LOOK)
+                && at + 1 < items.size()
+                && items.get(at + 1).term() instanceof Term.Way
+                && items.subList(Parts.begin(items, at), at).stream()
+                        .anyMatch(item -> item.is(Term.Part.PALM) && item.rel() == null);
     }
 
     private static boolean moves(List<Item> items, int at) {
