@@ -53,8 +53,11 @@ final class OrderTold {
                 .filter(other -> !(other.term() instanceof Term.Manner))
                 .findFirst()
                 .orElse(clause.getFirst());
-        boolean named = item.sidedLimb() || item.bareSide() || item.both() || item.who() == null && item.part();
-        return item.term() instanceof Term.Act || item.rel() == null && named && !item.is(Term.Part.PALM);
+        boolean named = item.sidedLimb()
+                || item.bareSide()
+                || item.both()
+                || item.who() == null && item.part() && !item.is(Term.Part.PALM);
+        return item.term() instanceof Term.Act || item.rel() == null && named;
     }
 
     /** Where the second clause begins that does something and is not joined to the first; 0 where there is none. */

@@ -305,6 +305,9 @@ final class Phrases {
         if (who != null && who.side().isPresent() && term(next) == Term.Part.ABOVE_HEAD && !grammar.sideAfterPart()) {
             return overHead(from, next, rel, begin);
         }
+        if (who != null && namesAnother(from, next)) {
+            return put(begin, from + 1, who, rel, who, false);
+        }
         boolean shape = term(next) instanceof Term.Shaped;
         Term.Who state = state(next);
         if (who == null && state != null) {
@@ -334,6 +337,18 @@ final class Phrases {
             end = skip(end) + 1;
         }
         return put(begin, end, who, rel, who, false);
+    }
+
+    /** En la izquierda la mano derecha: where a side stands after what it is said of, the next thing has an article, or its own. */
+    private boolean namesAnother(int side, int next) {
+        return grammar.sideAfterPart()
+                && sided(side)
+                && term(next) instanceof Term.Part
+                && (next > side + 1 || sided(next + 1));
+    }
+
+    private boolean sided(int index) {
+        return term(index) instanceof Term.Who who && who.side().isPresent();
     }
 
     /** Right above the head: the right hand, where something else was told before; the exact middle elsewhere. */

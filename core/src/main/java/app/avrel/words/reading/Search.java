@@ -150,7 +150,8 @@ final class Search {
                         || before.is(Term.Act.RAISE)
                         || before.is(Term.Act.DRAW) && items.get(at).prop())
                 && items.get(at).part()
-                && items.get(at).rel() == null;
+                && items.get(at).rel() == null
+                && !Severed.hasSubject(items, at - 1);
         boolean side = (before.is(Term.Act.LOWER) || before.is(Term.Act.RAISE))
                 && items.get(at).bareSide()
                 && (items.get(at).rel() == null || items.get(at).rel() == Term.Rel.TO)

@@ -15,7 +15,15 @@ final class Severed {
         return stolen(run)
                 || hangsOn(run)
                 || saidBefore(run)
-                || from > 0 && (actOf(line.get(from - 1), run) || actOn(line.get(from - 1), run));
+                || from > 0 && (actOf(line.get(from - 1), run) || !hasSubject(line, from - 1) && actOn(line.get(from - 1), run));
+    }
+
+    /** The right heel lifts: the limb before the verb does it, and is not what another verb does something to. */
+    static boolean hasSubject(List<Item> line, int verb) {
+        boolean limb = verb > 0
+                && line.get(verb - 1).sidedLimb()
+                && line.get(verb - 1).rel() == null;
+        return limb && (verb == 1 || !(line.get(verb - 2).term() instanceof Term.Act));
     }
 
     /** The right fist comes up from the hip: it is the fist that does. */

@@ -13,6 +13,7 @@ final class TwoClauses {
         return oneStaysAnotherMoves(items)
                 || eachSteps(items)
                 || otherHandActs(items)
+                || opensFirst(items)
                 || pushesFirst(items)
                 || bodyGoesSoFar(items);
     }
@@ -63,6 +64,27 @@ final class TwoClauses {
                             .anyMatch(hand -> HandWords.hand(hand) && hand.sidedLimb() && hand.who() != other.who())) {
                 return true;
             }
+        }
+        return false;
+    }
+
+    /** The fan opens sink a little: a prop is opened or closed, and then the body does something, the eyes, a hand. */
+    private static boolean opensFirst(List<Item> items) {
+        boolean prop = false;
+        boolean opens = false;
+        for (int i = 0; i < items.size(); i++) {
+            Item item = items.get(i);
+            boolean hand = HandWords.hand(item)
+                    && item.sidedLimb()
+                    && item.rel() == null
+                    && i + 1 < items.size()
+                    && items.get(i + 1).term() instanceof Term.Act;
+            boolean next = hand || item.is(Term.Act.SINK) || item.is(Term.Act.RISE) || item.is(Term.Act.LOOK);
+            if (prop && opens && next) {
+                return true;
+            }
+            prop |= item.prop();
+            opens |= item.is(Term.Act.OPEN) || item.is(Term.Act.CLOSE);
         }
         return false;
     }

@@ -24,7 +24,7 @@ public final class InFull {
                                 language),
                         language),
                 language)));
-        said = SharedPlace.of(CircledThere.of(OtherFoot.of(FromThere.of(Doer.of(Afterwards.of(said, language))))));
+        said = SharedPlace.of(CircledThere.of(PassesFoot.of(OtherFoot.of(FromThere.of(Doer.of(Afterwards.of(said, language)))))));
         said = StanceTells.of(SideAfter.of(said), language);
         said = SecondLimb.of(Elided.of(Opposed.of(Landing.of(FallenToes.of(said))), language), language);
         return BeatMarks.of(Correcting.of(BareShares.of(TouchedLimb.of(said, language))));
