@@ -117,7 +117,7 @@ public final class Line {
     }
 
     private LineReading read(String typed, List<Token> scanned, Pose pose) {
-        List<Token> tokens = Labelled.of(Amounts.of(SidesAhead.of(Arrows.of(BothSides.of(scanned)))));
+        List<Token> tokens = Labelled.of(Amounts.of(SidesAhead.of(Arrows.of(BothSides.of(scanned)), language)));
         Phrases.Found phrases =
                 Phrases.of(typed, tokens, language, saying.directions().startFaces());
         CountWords count = CountWords.of(InFull.of(phrases.items(), typed, language));

@@ -57,7 +57,8 @@ final class OrderTold {
                 || item.bareSide()
                 || item.both()
                 || item.who() == null && item.part() && !item.is(Term.Part.PALM);
-        return item.term() instanceof Term.Act || item.rel() == null && named;
+        boolean acts = item.term() instanceof Term.Act || item.term() instanceof Term.Shaped;
+        return acts || item.rel() == null && named;
     }
 
     /** Where the second clause begins that does something and is not joined to the first; 0 where there is none. */

@@ -2,6 +2,7 @@ package app.avrel.words.reading;
 
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Landmarks;
 import java.util.List;
 
 /** What begins no clause: it hangs on what stands before it, and a clause that begins with it has been cut off from there. */
@@ -15,14 +16,17 @@ final class Severed {
         return stolen(run)
                 || hangsOn(run)
                 || saidBefore(run)
-                || from > 0 && (actOf(line.get(from - 1), run) || !hasSubject(line, from - 1) && actOn(line.get(from - 1), run));
+                || placeBefore(run)
+                || from > 0 && actOfSubject(line, from) && namesAnother(run)
+                || from > 0
+                        && (actOf(line.get(from - 1), run)
+                                || !hasSubject(line, from - 1) && actOn(line.get(from - 1), run));
     }
 
     /** The right heel lifts: the limb before the verb does it, and is not what another verb does something to. */
     static boolean hasSubject(List<Item> line, int verb) {
-        boolean limb = verb > 0
-                && line.get(verb - 1).sidedLimb()
-                && line.get(verb - 1).rel() == null;
+        boolean limb =
+                verb > 0 && line.get(verb - 1).sidedLimb() && line.get(verb - 1).rel() == null;
         return limb && (verb == 1 || !(line.get(verb - 2).term() instanceof Term.Act));
     }
 
@@ -79,6 +83,28 @@ final class Severed {
         return place
                 && first.rel() == Term.Rel.TO
                 && run.stream().noneMatch(item -> item.term() instanceof Term.Act || item.part() && item.rel() == null);
+    }
+
+    /** The right fist strikes at chest height the left hand stays: the verb is of the fist before it, and of no other hand. */
+    private static boolean actOfSubject(List<Item> line, int verb) {
+        return line.get(verb).term() instanceof Term.Act && hasSubject(line, verb);
+    }
+
+    private static boolean namesAnother(List<Item> run) {
+        return run.stream().skip(1).anyMatch(item -> item.sidedLimb() && item.rel() == null);
+    }
+
+    /** The fist strikes at chest height the left hand stays: the height is where the fist is. */
+    private static boolean placeBefore(List<Item> run) {
+        Item first = run.getFirst();
+        boolean led = first.rel() == Term.Rel.TO || first.rel() == Term.Rel.AT || first.rel() == Term.Rel.BEFORE;
+        if (!led || Landmarks.of(first.term()).isEmpty()) {
+            return false;
+        }
+        int next = run.size() > 1 && run.get(1).is(Term.Manner.HEIGHT) ? 2 : 1;
+        return next < run.size()
+                && run.get(next).rel() == null
+                && (run.get(next).sidedLimb() || run.get(next).both());
     }
 
     /** Toes out 30 the right foot steps back; push forward the weight goes left: how far, and which way, is said of what was before. */

@@ -150,8 +150,8 @@ final class Stages {
             return false;
         }
         Item next = items.get(at + 1);
-        boolean acts = next.term() instanceof Term.Act
-                && piece.stream().anyMatch(item -> item.term() instanceof Term.Act);
+        boolean acts =
+                next.term() instanceof Term.Act && piece.stream().anyMatch(item -> item.term() instanceof Term.Act);
         boolean limb = next.rel() == null && (next.sidedLimb() || next.both() || trunk(next));
         boolean loaded = next.bareSide() && at + 2 < items.size() && full(items.get(at + 2));
         return acts || (limb || loaded) && piece.stream().anyMatch(item -> !item.mark());
@@ -162,7 +162,10 @@ final class Stages {
     }
 
     private static boolean trunk(Item item) {
-        return item.is(Term.Part.WEIGHT) || item.is(Term.Part.WAIST) || item.is(Term.Part.BODY) || item.is(Term.Part.EYES);
+        return item.is(Term.Part.WEIGHT)
+                || item.is(Term.Part.WAIST)
+                || item.is(Term.Part.BODY)
+                || item.is(Term.Part.EYES);
     }
 
     /** {@return whether what follows begins anew} */
@@ -231,14 +234,12 @@ final class Stages {
         boolean above = part.size() == 2
                 && whichIsAbove(part)
                 && items.subList(0, from).stream().anyMatch(Stages::together);
-        return goesOn && (how || above || loaded(part));
+        return goesOn && (how || above || from > 1 && full(items.get(from - 2)) && loaded(part));
     }
 
     /** Right leg full, left one empty: of the weight it was told just before. */
     private static boolean loaded(List<Item> part) {
-        return part.size() == 2
-                && part.getLast().rel() == null
-                && full(part.getLast());
+        return part.size() == 2 && part.getLast().rel() == null && full(part.getLast());
     }
 
     /** Left hand on top, right outside: which of the two is. */

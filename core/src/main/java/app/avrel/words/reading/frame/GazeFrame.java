@@ -20,11 +20,11 @@ final class GazeFrame implements Frame {
         boolean faces = clause.said(Term.Act.FACE) && (clause.said(Term.Way.UP) || clause.said(Term.Way.DOWN));
         return faces
                 || clause.has(item -> item.is(Term.Act.LOOK)
-                || item.is(Term.Part.EYES)
-                || item.is(Term.Part.HEAD)
-                || item.is(Term.Manner.WIDE_VIEW)
-                || item.is(Term.Way.FORWARD)
-                || item.bareSide() && item.who() == Term.Who.FRONT);
+                        || item.is(Term.Part.EYES)
+                        || item.is(Term.Part.HEAD)
+                        || item.is(Term.Manner.WIDE_VIEW)
+                        || item.is(Term.Way.FORWARD)
+                        || item.bareSide() && item.who() == Term.Who.FRONT);
     }
 
     @Override

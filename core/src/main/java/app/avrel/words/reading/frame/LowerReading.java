@@ -168,8 +168,8 @@ final class LowerReading {
             clause.takeAll(Term.Part.BALL, Term.Part.SOLE);
             return Optional.of(Contact.FLAT);
         }
-        int heel = clause.find(
-                item -> item.is(Term.Part.HEEL) && (item.rel() == null || !ELSEWHERE.contains(item.rel())));
+        int heel =
+                clause.find(item -> item.is(Term.Part.HEEL) && (item.rel() == null || !ELSEWHERE.contains(item.rel())));
         boolean first = clause.has(Term.Manner.FIRST);
         boolean ahead = named == Term.Part.HEEL
                 && (clause.has(Term.Hall.class) || clause.has(Term.Way.FORWARD) && clause.has(Term.Measure.class));

@@ -118,7 +118,9 @@ final class Afterwards {
         Item before = items.get(at - 1);
         Item next = items.get(at + 1);
         boolean twice = before.is(Term.Way.BACK) && !next.soft();
-        if (before.from() == items.get(at).from() || twice || !acts(at) && !((next.soft() || another(next)) && told(at))) {
+        if (before.from() == items.get(at).from()
+                || twice
+                || !acts(at) && !((next.soft() || another(next)) && told(at))) {
             return false;
         }
         boolean ends = DONE.stream().anyMatch(before::is);

@@ -19,12 +19,15 @@ public final class InFull {
                 Participle.of(
                         Unparted.of(
                                 StepsToward.of(
-                                        GoingWith.of(FollowedHand.of(Images.of(HeldBall.of(phrases), typed)), language),
+                                        GoingWith.of(
+                                                FollowedHand.of(Images.of(HeldBall.of(AndOrClose.of(phrases)), typed)),
+                                                language),
                                         language),
                                 language),
                         language),
                 language)));
-        said = SharedPlace.of(CircledThere.of(PassesFoot.of(OtherFoot.of(FromThere.of(Doer.of(Afterwards.of(said, language)))))));
+        said = SharedPlace.of(
+                CircledThere.of(PassesFoot.of(OtherFoot.of(FromThere.of(Doer.of(Afterwards.of(said, language)))))));
         said = StanceTells.of(SideAfter.of(said), language);
         said = SecondLimb.of(Elided.of(Opposed.of(Landing.of(FallenToes.of(said))), language), language);
         return BeatMarks.of(Correcting.of(BareShares.of(TouchedLimb.of(said, language))));

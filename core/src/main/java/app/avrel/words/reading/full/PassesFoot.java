@@ -16,7 +16,10 @@ final class PassesFoot {
             Item passed = said.get(i + 1);
             boolean there = passed.rel() == Term.Rel.BEHIND || passed.rel() == Term.Rel.BEFORE;
             boolean other = there && (passed.bareSide() || leg(passed));
-            if (said.get(i).is(Term.Act.PASS) && leg(said.get(i - 1)) && said.get(i - 1).sidedLimb() && other) {
+            if (said.get(i).is(Term.Act.PASS)
+                    && leg(said.get(i - 1))
+                    && said.get(i - 1).sidedLimb()
+                    && other) {
                 said.set(i, said.get(i).as(Term.Act.CROSS));
             }
         }
