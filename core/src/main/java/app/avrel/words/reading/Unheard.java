@@ -1,11 +1,8 @@
 package app.avrel.words.reading;
 
 import app.avrel.body.Side;
-import app.avrel.body.WeightShare;
 import app.avrel.posture.hand.Palm;
-import app.avrel.posture.hand.PropRest;
 import app.avrel.posture.move.Move;
-import app.avrel.posture.move.Split;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Fit;
 import app.avrel.words.reading.frame.Frames;
@@ -44,6 +41,7 @@ final class Unheard {
     private final List<Item> items;
     private final Fit fit;
     private final Situation before;
+    private final LostSide lostSide;
 
     /**
      * @param said a clause as it was read
@@ -53,6 +51,7 @@ final class Unheard {
         this.items = said.items();
         this.fit = said.fit();
         this.before = before;
+        this.lostSide = new LostSide(items, fit, this::readsSame);
     }
 
     /** {@return whether the phrase at this place must be heard and was not} */
@@ -62,61 +61,7 @@ final class Unheard {
         return settled
                 && records
                 && fit.uses(index)
-                && (weighs(index) && idle(index) || idlePart(index) || sideLost(index));
-    }
-
-    /** A side, the only one of its clause, and the other would have done as well. */
-    private boolean sideLost(int index) {
-        return side(items.get(index)).isPresent()
-                && items.stream().filter(item -> side(item).isPresent()).count() == 1
-                && !stanceBy(index)
-                && items.get(index).rel() != Term.Rel.FROM
-                && !ofOther(items.get(index))
-                && !ofFoot(items.get(index))
-                && !fit.moves().contains(EVEN)
-                && items.stream().noneMatch(item -> NOTHING.contains(item.term()))
-                && !atSide()
-                && readsSame(otherSide(index));
-    }
-
-    /** Behind the right foot into a crossed sit: of which foot is told by the stance. */
-    private boolean stanceBy(int index) {
-        return items.get(index).rel() != null && items.stream().anyMatch(item -> item.term() instanceof Term.Standing);
-    }
-
-    /** A prop that lies at the side of the body: at which is not recorded. */
-    private boolean atSide() {
-        return fit.moves().stream()
-                .anyMatch(move ->
-                        move instanceof Move.HandleProp prop && prop.rests().equals(Optional.of(PropRest.SIDE)));
-    }
-
-    /** Against the left forearm: a hand is only ever at the limb of the other. */
-    private static boolean ofOther(Item item) {
-        return item.rel() != null && HandWords.hand(item);
-    }
-
-    /** Set it down beside the right: a foot is only ever placed against the other. */
-    private boolean ofFoot(Item item) {
-        return item.rel() != null
-                && fit.moves().stream()
-                        .anyMatch(move -> move instanceof Move.OfFoot foot
-                                && side(item)
-                                        .filter(side -> side != foot.foot())
-                                        .isPresent());
-    }
-
-    private static Optional<Side> side(Item item) {
-        return Optional.ofNullable(item.who()).flatMap(Term.Who::side);
-    }
-
-    private List<Item> otherSide(int index) {
-        Item item = items.get(index);
-        Term.Who other = item.who() == Term.Who.LEFT ? Term.Who.RIGHT : Term.Who.LEFT;
-        Term term = item.bareSide() ? other : item.term();
-        List<Item> changed = new ArrayList<>(items);
-        changed.set(index, new Item(term, item.rel(), other, item.many(), item.from(), item.to(), item.text()));
-        return changed;
+                && (weighs(index) && idle(index) || idlePart(index) || lostSide.at(index));
     }
 
     /** Sit back, between two commas, of which nothing came. */
@@ -167,6 +112,7 @@ final class Unheard {
                         || secondWay(index)
                         || lifts(way)
                         || lost(way, index)
+                        || behind(way, index)
                         || ofProp(way, index);
             case Term.Act act ->
                 switch (act) {
@@ -177,12 +123,6 @@ final class Unheard {
             default -> otherHand(item);
         };
     }
-
-    /** Half on the left is half on the right. */
-    private static final Move EVEN = new Move.Shift(new Split.Said(WeightShare.on(Side.LEFT, 50)));
-
-    /** Nothing to the left is nothing to the right. */
-    private static final Set<Term> NOTHING = Set.of(new Term.Num(0), new Term.Angle(0));
 
     private static final Set<Term.Rel> THERE = EnumSet.of(
             Term.Rel.TO, Term.Rel.AT, Term.Rel.ON, Term.Rel.BEFORE, Term.Rel.BEHIND, Term.Rel.BESIDE, Term.Rel.ABOVE);
@@ -261,6 +201,15 @@ final class Unheard {
                 && index == items.size() - 1
                 && fit.moves().stream().allMatch(Move.PlaceHand.class::isInstance)
                 && items.stream().noneMatch(item -> item.is(Term.Act.PUSH));
+    }
+
+    /** Presses down behind you at hip height: where a hand ends that goes nowhere else. */
+    private boolean behind(Term.Way way, int index) {
+        boolean acts = index + 1 < items.size() && items.get(index + 1).term() instanceof Term.Act;
+        return way == Term.Way.BACK
+                && !acts
+                && fit.moves().stream().allMatch(Move.PlaceHand.class::isInstance)
+                && items.stream().noneMatch(item -> item.rel() == Term.Rel.TO);
     }
 
     /** Lift the foot forward: a foot that is lifted goes nowhere. */

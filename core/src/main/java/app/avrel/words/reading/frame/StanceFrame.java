@@ -63,6 +63,7 @@ final class StanceFrame implements Frame {
                 Term.Way.DOWN,
                 Term.Manner.STANCE_WORD,
                 Term.Way.FORWARD);
+        keepWall(clause);
         boolean low = clause.takeAll(Term.Manner.DEEPER);
         clause.takeAll(Term.Manner.WIDE, Term.Manner.EXTENDED, Term.Manner.ALL);
         int measure = clause.find(item -> item.term() instanceof Term.Measure);
@@ -90,6 +91,16 @@ final class StanceFrame implements Frame {
         };
         length.ifPresent(_ -> tell(clause, measure, read));
         return Optional.of(read);
+    }
+
+    /** A bow stance toward nine: whether the foot steps there or the body turns is not said, and the hour is of no hand. */
+    private static void keepWall(Clause clause) {
+        for (int i = 0; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            if (clause.open(i) && item.rel() == Term.Rel.TO && Ways.named(item).isPresent()) {
+                clause.keep(i);
+            }
+        }
     }
 
     /** An empty stance on the right leg: the leg that is named bears, and the other is in front. */

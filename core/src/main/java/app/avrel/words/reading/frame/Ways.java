@@ -88,19 +88,18 @@ final class Ways {
         };
         return degrees
                 && (item.rel() == Term.Rel.AT && !clause.said(Term.Part.TOES)
-                        || item.rel() == Term.Rel.TO && outOrIn()
+                        || item.rel() == Term.Rel.TO && outOrIn(item)
                         || clause.has(Term.Way.FORWARD)
                         || clause.has(Term.Way.BACK));
     }
 
     /** The left toes out to 45: so far out, and to no place of the hall. */
-    private boolean outOrIn() {
+    private boolean outOrIn(Item number) {
         boolean foot = clause.said(Term.Part.FOOT) || clause.said(Term.Part.TOES);
-        return foot
-                && (clause.said(Term.Way.OUT)
-                        || clause.said(Term.Way.IN)
-                        || clause.said(Term.Act.OPEN)
-                        || clause.said(Term.Act.CLOSE));
+        boolean way = clause.near(clause.items().indexOf(number), -1)
+                .filter(before -> before.is(Term.Way.OUT) || before.is(Term.Way.IN))
+                .isPresent();
+        return foot && (way || clause.said(Term.Act.OPEN) || clause.said(Term.Act.CLOSE));
     }
 
     /** Left step 11, and no way said: an hour, for nobody steps so few degrees aside. */
