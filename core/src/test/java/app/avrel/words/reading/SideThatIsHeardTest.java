@@ -79,6 +79,11 @@ class SideThatIsHeardTest {
             CHINESE | 左脚跟侧踹，与膝同高 | left heel kick 90° left at the knee
             ENGLISH | right foot arcs inward to one, heel first | right foot steps to 1, heel first, in an inward arc
             ENGLISH | sit a bit lower | sink
+            ENGLISH | weight into the right heel | shift 51 to 100 right
+            SPANISH | el peso se hunde en el talón derecho | shift 51 to 100 right
+            CHINESE | 四成，不，五成在左 | shift 50 left
+            CHINESE | 原地转到九点 | waist to 9
+            CHINESE | 左掌心转向左，同时右转到三点 | left hand, palm to the left. waist to 3 going right
             """)
     void aFootDoesWhatItIsSaidToDo(Language language, String typed, String canonical) {
         says(language, typed, canonical);

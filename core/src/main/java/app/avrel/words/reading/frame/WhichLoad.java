@@ -30,7 +30,10 @@ final class WhichLoad {
         boolean hip = item.is(Term.Part.HIPS)
                 && item.who() != null
                 && item.who().side().isPresent();
-        boolean over = item.is(Term.Part.HEEL) && item.rel() == Term.Rel.OVER;
+        boolean into = (item.rel() == Term.Rel.TO || item.rel() == Term.Rel.ON)
+                && item.who() != null
+                && item.who().side().isPresent();
+        boolean over = item.is(Term.Part.HEEL) && (item.rel() == Term.Rel.OVER || into);
         return hip || over || item.is(Term.Part.FOOT) || item.is(Term.Part.LEG) || item.is(Term.Part.SOLE);
     }
 

@@ -22,9 +22,18 @@ final class Correcting {
         return said;
     }
 
+    /** 四成，不，五成在左: a "not" that stands alone between commas denies what was before it. */
+    private static boolean alone(List<Item> items, int at) {
+        return items.get(at).is(Term.Mark.NOT)
+                && at > 0
+                && at + 1 < items.size()
+                && items.get(at - 1).is(Term.Mark.COMMA)
+                && items.get(at + 1).is(Term.Mark.COMMA);
+    }
+
     private static int indexOf(List<Item> items, int from) {
         for (int i = from; i < items.size(); i++) {
-            if (items.get(i).is(Term.Mark.NO)) {
+            if (items.get(i).is(Term.Mark.NO) || alone(items, i)) {
                 return i;
             }
         }

@@ -180,11 +180,11 @@ final class SecondLimb {
             return Optional.empty();
         }
         Item does = items.get(next);
-        boolean turns = does.is(Term.Act.TURN) && bodyTurns(next + 1);
+        boolean hand = first.is(Term.Part.HAND) || first.is(Term.Part.PALM) || first.is(Term.Part.ARM);
+        boolean turns = does.is(Term.Act.TURN) && (bodyTurns(next + 1) || hand && toHour(next + 1));
         if (turns || does.is(Term.Way.SIDE) && holdsBall(next + 1)) {
             return Optional.empty();
         }
-        boolean hand = first.is(Term.Part.HAND) || first.is(Term.Part.PALM) || first.is(Term.Part.ARM);
         if (hand
                 && does.term() instanceof Term.Act
                 && !does.is(Term.Act.STEP)
@@ -229,6 +229,11 @@ final class SecondLimb {
         return !turns
                 || at < items.size()
                         && (items.get(at).is(Term.Part.BODY) || items.get(at).is(Term.Act.FACE));
+    }
+
+    /** 左掌心转向左，右转到三点: no hand turns to an hour. */
+    private boolean toHour(int at) {
+        return at < items.size() && direction(items.get(at));
     }
 
     /** 左侧抱球: a ball is held at that side, and it is no hand's. */
