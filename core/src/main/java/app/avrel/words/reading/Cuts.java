@@ -9,6 +9,9 @@ import java.util.Set;
 /** What it costs to begin a clause somewhere: little after a comma, and more where that cuts off what belongs to what stands before. */
 final class Cuts {
 
+    private static final Set<Term> GOES_UP_OR_DOWN =
+            Set.of(Term.Act.LOWER, Term.Act.RAISE, Term.Act.SINK, Term.Act.RISE);
+
     private Cuts() {}
 
     /** {@return what a clause costs more that begins at a place} */
@@ -31,9 +34,6 @@ final class Cuts {
     private static boolean turnsThere(List<Item> items, int at) {
         return items.get(at - 1).is(Term.Act.TURN) && items.get(at).bareSide();
     }
-
-    private static final Set<Term> GOES_UP_OR_DOWN =
-            Set.of(Term.Act.LOWER, Term.Act.RAISE, Term.Act.SINK, Term.Act.RISE);
 
     /** Lower the leg: the leg is what is lowered. */
     static boolean severed(List<Item> items, int at) {

@@ -38,6 +38,10 @@ final class Unheard {
             Term.Act.SWEEP,
             Term.Act.LEAN);
 
+    /** Where a hand comes to: not where it comes from, and not what it passes. */
+    private static final Set<Term.Rel> THERE = EnumSet.of(
+            Term.Rel.TO, Term.Rel.AT, Term.Rel.ON, Term.Rel.BEFORE, Term.Rel.BEHIND, Term.Rel.BESIDE, Term.Rel.ABOVE);
+
     private final List<Item> items;
     private final Fit fit;
     private final Situation before;
@@ -123,9 +127,6 @@ final class Unheard {
             default -> otherHand(item);
         };
     }
-
-    private static final Set<Term.Rel> THERE = EnumSet.of(
-            Term.Rel.TO, Term.Rel.AT, Term.Rel.ON, Term.Rel.BEFORE, Term.Rel.BEHIND, Term.Rel.BESIDE, Term.Rel.ABOVE);
 
     /** Sweeps past the knee and stops beside the hip: a place that a hand comes to, and is not recorded at. */
     private boolean place(Item item) {
