@@ -177,7 +177,17 @@ final class Amounts {
         return article && value % 5 == 0 && value >= 15 && value <= 100;
     }
 
+    /** A third of a right angle. */
+    private boolean ofAngle(double value, int used) {
+        int angle = is(used, Term.Rel.OF) ? used + 1 : used;
+        return value > 0 && value < 1 && angleAt(angle) > 0
+                && put(angle + 1, new Term.Angle(Math.round(value * angleAt(angle))));
+    }
+
     private boolean counted(double value, int used) {
+        if (ofAngle(value, used)) {
+            return true;
+        }
         if (is(used, Term.Rel.DEGREE)) {
             return put(used + 1, new Term.Angle(value));
         }

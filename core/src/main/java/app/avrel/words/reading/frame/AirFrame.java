@@ -46,6 +46,13 @@ final class AirFrame implements Frame {
             this.now = now;
         }
 
+        /** The left toes sweep in: they turn on the heel, and nothing is in the air. */
+        private boolean toesOnly() {
+            return now.lifted().isEmpty()
+                    && !clause.has(Term.Manner.HEIGHT)
+                    && (clause.has(Term.Way.IN) || clause.has(Term.Way.OUT));
+        }
+
         Optional<Fit> read() {
             if (clause.has(item -> HandWords.hand(item) && item.rel() == null) || clause.has(Term.Part.WEIGHT)) {
                 return Optional.empty();
@@ -59,6 +66,7 @@ final class AirFrame implements Frame {
                             && clause.has(item -> WhichFoot.foot(item)
                                     && !item.is(Term.Part.KNEE)
                                     && !item.is(Term.Part.THIGH)
+                                    && !(item.is(Term.Part.TOES) && toesOnly())
                                     && (item.rel() == null || item.rel() == Term.Rel.WITH))
                             && (clause.has(Term.Manner.INNER)
                                     || clause.has(Term.Manner.OUTER)

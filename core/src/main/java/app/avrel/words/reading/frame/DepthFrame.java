@@ -345,6 +345,9 @@ final class DepthFrame implements Frame {
 
     /** Sink a fist: as much as one measures. */
     private static boolean aFist(Item item) {
-        return item.is(Term.Part.FIST) && item.rel() == null && item.who() == null && !item.many();
+        return item.is(Term.Part.FIST)
+                && (item.rel() == null || item.rel() == Term.Rel.BESIDE)
+                && item.who() == null
+                && !item.many();
     }
 }

@@ -19,6 +19,7 @@ final class GazeFrame implements Frame {
     public boolean may(Clause clause) {
         boolean faces = clause.said(Term.Act.FACE) && (clause.said(Term.Way.UP) || clause.said(Term.Way.DOWN));
         return faces
+                || BackAgain.said(clause)
                 || clause.has(item -> item.is(Term.Act.LOOK)
                         || item.is(Term.Part.EYES)
                         || item.is(Term.Part.HEAD)
@@ -37,6 +38,10 @@ final class GazeFrame implements Frame {
         if (eyes < 0 && looks < 0 && back(clause, now)) {
             clause.useAll();
             return Optional.of(Fit.of(new Move.Look(Gaze.AHEAD)).costs(Costs.LIMB_ELIDED));
+        }
+        if (eyes < 0 && looks < 0 && now.topic() == Situation.Topic.EYES && BackAgain.said(clause)) {
+            clause.takeAll(Term.Way.BACK);
+            return direction(clause, now, Costs.LIMB_ELIDED);
         }
         if (upOrDown(clause, now)) {
             clause.useAll();
@@ -63,7 +68,6 @@ final class GazeFrame implements Frame {
                 Term.Act.STAY,
                 Term.Act.FACE,
                 Term.Act.POINT,
-                Term.Ref.TOO,
                 Term.Act.LAND,
                 Term.Act.RETURN,
                 Term.Way.OUT,
@@ -232,6 +236,7 @@ final class GazeFrame implements Frame {
     }
 
     private static Optional<Fit> direction(Clause clause, Situation now, double cost) {
+        boolean too = clause.said(Term.Ref.TOO);
         boolean wide = clause.takeAll(Term.Manner.WIDE, Term.Manner.WIDE_VIEW);
         clause.takeAll(Term.Manner.HEIGHT);
         boolean side = clause.has(Item::bareSide);
@@ -244,7 +249,7 @@ final class GazeFrame implements Frame {
         if (way.isPresent()) {
             return toward(way.get() == Side.LEFT ? Direction.LEFT : Direction.RIGHT, cost);
         }
-        if (clause.has(Term.Ref.THERE) && now.lastHeading().isEmpty()) {
+        if ((too || clause.has(Term.Ref.THERE)) && now.lastHeading().isEmpty()) {
             Optional<Direction> pointed = lastPointed(now);
             if (pointed.isPresent()) {
                 clause.take(Term.Ref.THERE);
@@ -255,6 +260,7 @@ final class GazeFrame implements Frame {
         }
         Ways ways = new Ways(clause, now);
         Optional<Direction> direction = ways.of(Side.RIGHT);
+        clause.takeAll(Term.Ref.TOO);
         boolean counted = clause.items().stream()
                 .anyMatch(item -> Ways.amount(item.term()).isPresent());
         if (direction.isPresent() && (counted || !direction.get().equals(Direction.FORWARD))) {
@@ -267,10 +273,11 @@ final class GazeFrame implements Frame {
         return Optional.of(new Fit().refuse(clause.text(), "eyes_where", Map.of()));
     }
 
-    /** That way: where the fingers were pointed last. */
+    /** That way: where the fingers were pointed last, or what the palm faces. */
     private static Optional<Direction> lastPointed(Situation now) {
-        return now.lastPlace()
-                .flatMap(HandPlace::fingers)
+        Optional<HandPlace> place = now.lastPlace();
+        return place.flatMap(HandPlace::fingers)
+                .or(() -> place.flatMap(HandPlace::palm).map(HandDetails::way))
                 .flatMap(way -> Optional.ofNullable(
                         switch (way) {
                             case FORWARD -> Direction.FORWARD;

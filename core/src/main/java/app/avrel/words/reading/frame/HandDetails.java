@@ -76,6 +76,20 @@ final class HandDetails {
         };
     }
 
+    /** {@return the way that a palm faces} */
+    static Pointing way(Palm palm) {
+        return switch (palm) {
+            case UP -> Pointing.UP;
+            case DOWN -> Pointing.DOWN;
+            case FORWARD -> Pointing.FORWARD;
+            case BACK -> Pointing.BACK;
+            case IN, TO_THE_OTHER_HAND, TO_THE_OTHER_FOREARM, TO_THE_OTHER_ELBOW -> Pointing.IN;
+            case OUT -> Pointing.OUT;
+            case TO_THE_LEFT -> Pointing.TO_THE_LEFT;
+            case TO_THE_RIGHT -> Pointing.TO_THE_RIGHT;
+        };
+    }
+
     static Optional<Palm> palm(Item item) {
         return pointing(item).map(HandDetails::palm);
     }
@@ -321,6 +335,7 @@ final class HandDetails {
                     || term == Term.Act.HANG
                     || term == Term.Manner.HANGING
                     || term == Term.Manner.FULL
+                    || term == Term.Manner.DEEPER
                     || term == Term.Manner.GENTLY;
             if (down && clause.open(i)) {
                 clause.use(i);
@@ -403,6 +418,10 @@ final class HandDetails {
         for (int i = at + 1; i < clause.size(); i++) {
             Item item = clause.item(i);
             boolean own = !item.bareSide() || item.rel() == Term.Rel.TO || looksAside(at, i, part);
+            if (clause.open(i) && item.is(Term.Way.SIDE) && part == Term.Part.FINGERS) {
+                clause.use(i);
+                return Optional.of(Pointing.OUT);
+            }
             if (clause.open(i) && own && pointing(item).isPresent()) {
                 boolean motion = goes && targeted && (item.is(Term.Way.UP) || item.is(Term.Way.DOWN));
                 if (motion || part == Term.Part.PALM && goesThere(i)) {

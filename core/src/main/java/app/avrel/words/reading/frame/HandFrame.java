@@ -75,10 +75,11 @@ final class HandFrame implements Frame {
                     && !clause.has(HandWords::hand);
         }
 
-        /** As you sit back the right hand goes to the hip: it is the body that sits. */
-        private boolean sitsFirst() {
+        /** As you sit back the right hand goes to the hip; hands to the hips and sit: it is the body that sits. */
+        private boolean bodySits() {
             int sits = clause.find(Term.Act.SIT);
-            return sits >= 0 && sits < clause.find(item -> item.sidedLimb() && HandWords.hand(item));
+            return sits >= 0 && sits < clause.find(item -> item.sidedLimb() && HandWords.hand(item))
+                    || sits > 0 && clause.item(sits - 1).soft();
         }
 
         /** And lower them, and part to the sides: the hands do that were spoken of. */
@@ -103,7 +104,7 @@ final class HandFrame implements Frame {
                     && !item.is(Term.Part.KNEE));
             if (foot
                     || offTheFloor()
-                    || sitsFirst()
+                    || bodySits()
                     || clause.has(Term.Part.WEIGHT)
                     || clause.has(Term.Act.STEP) && !HandWords.goesBack(clause, now)
                     || clause.has(Term.Act.KICK)

@@ -257,6 +257,10 @@ final class HandLooks {
         }
     }
 
+    private static Optional<Pointing> thumbWay(Item item) {
+        return item.is(Term.Way.SIDE) ? Optional.of(Pointing.OUT) : HandDetails.pointing(item);
+    }
+
     /** Where a thumb points, as is said right after it. */
     HandPlace thumb(HandPlace place) {
         int at = clause.find(item -> item.is(Term.Part.THUMB) && item.rel() != Term.Rel.TO);
@@ -279,7 +283,7 @@ final class HandLooks {
             return place.withThumb(Pointing.IN);
         }
         Optional<Pointing> way =
-                next < clause.size() && clause.open(next) ? HandDetails.pointing(clause.item(next)) : Optional.empty();
+                next < clause.size() && clause.open(next) ? thumbWay(clause.item(next)) : Optional.empty();
         boolean toTheBody = next < clause.size()
                 && clause.open(next)
                 && (clause.item(next).rel() == null && next > at + 1

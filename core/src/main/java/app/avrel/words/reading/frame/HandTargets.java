@@ -83,9 +83,7 @@ final class HandTargets {
             return place;
         }
         Item limb = item.get();
-        boolean brushes = sweeps
-                && limb.is(Term.Part.KNEE)
-                && limb.whose().flatMap(now::hand).filter(side -> side != hand).isEmpty();
+        boolean brushes = sweeps && limb.is(Term.Part.KNEE);
         boolean goesOn =
                 brushes ? clause.has(other -> Landmarks.of(other.term()).isPresent()) : target;
         int on = clause.items().indexOf(limb);

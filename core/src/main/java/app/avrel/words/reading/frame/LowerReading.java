@@ -4,6 +4,7 @@ import app.avrel.body.Side;
 import app.avrel.posture.move.Contact;
 import app.avrel.posture.move.FootPart;
 import app.avrel.posture.move.Move;
+import app.avrel.posture.move.Pivot;
 import app.avrel.posture.move.StepPlace;
 import app.avrel.posture.move.Toes;
 import app.avrel.words.lexicon.Term;
@@ -61,6 +62,10 @@ final class LowerReading {
         WhichFoot.Found which = WhichFoot.of(clause, now);
         boolean heelDown =
                 named == Term.Part.HEEL && lands && !lowers && now.raised().equals(Optional.of(FootPart.TOES));
+        if (named == Term.Part.HEEL && !lowers && !lands && turnedOnIt(which)) {
+            clause.takeAll(Term.Way.DOWN, Term.Manner.FLAT);
+            return Optional.of(new Fit().holds("the feet stay").costs(which.cost()));
+        }
         if (heelDown && which.side().equals(now.lastFoot())) {
             clause.takeAll(Term.Act.LAND, Term.Part.HEEL);
             return Optional.of(new Fit().holds("the feet stay").costs(which.cost()));
@@ -103,13 +108,27 @@ final class LowerReading {
                 && clause.parted(first, heel);
     }
 
+    /** Turn the foot out, keeping the heel down: the heel that one has turned on is down. */
+    private boolean turnedOnIt(WhichFoot.Found which) {
+        return now.raised().isEmpty()
+                && now.last()
+                        .filter(move -> move instanceof Move.TurnFoot turned
+                                && turned.on() == Pivot.HEEL
+                                && which.side().equals(Optional.of(turned.foot()))
+                                && now.pose().foot(turned.foot()).contact() == Contact.FLAT)
+                        .isPresent();
+    }
+
     /** Keep the left heel down: where it is down, nothing moves. */
     private boolean stays(WhichFoot.Found which) {
         boolean flat = which.side()
                 .filter(side -> now.pose().foot(side).contact() == Contact.FLAT)
                 .isPresent();
-        boolean down = clause.has(Term.Way.DOWN) || clause.has(Term.Manner.FLAT);
-        return flat && down && clause.takeAll(Term.Act.STAY) && clause.takeAll(Term.Way.DOWN, Term.Manner.FLAT);
+        boolean down = clause.has(Term.Way.DOWN) || clause.has(Term.Manner.FLAT) || clause.has(Term.Part.FLOOR);
+        return flat
+                && down
+                && clause.takeAll(Term.Act.STAY)
+                && clause.takeAll(Term.Way.DOWN, Term.Manner.FLAT, Term.Part.FLOOR);
     }
 
     /** Set it down beside the right foot, toes only: the last word tells how it comes down. */

@@ -60,12 +60,30 @@ final class StepBorders {
                 && !verbs.slides()
                 && !toAnkle
                 && !clause.has(Term.Part.FOOT)
-                && !clause.has(Term.Part.HEEL);
+                && !clause.has(item -> item.is(Term.Part.HEEL) && !keptDown(item));
+    }
+
+    /** Toes out 30, the heel stays on the floor: it is what one turns on. */
+    private boolean keptDown(Item heel) {
+        int at = clause.items().indexOf(heel);
+        boolean toes = clause.has(item -> item.is(Term.Part.TOES) && item.sidedLimb());
+        return toes
+                && clause.near(at, 1)
+                .filter(next -> next.is(Term.Way.DOWN) || next.is(Term.Act.STAY) || next.is(Term.Part.FLOOR))
+                .isPresent();
     }
 
     /** {@return whether an amount, a share or a side is said of the body, of the weight or of a hand that was spoken of} */
     boolean saidOfAnother(StepVerbs verbs) {
-        return bends(verbs) || shares(verbs) || sideOnly(verbs) || ofHandOrEyes(verbs) || ofProp(verbs);
+        return goesBack(verbs) || bends(verbs) || shares(verbs) || sideOnly(verbs) || ofHandOrEyes(verbs) || ofProp(verbs);
+    }
+
+    /** Shift left, then back to the right: the weight goes back, or the eyes, or the body turns. */
+    private boolean goesBack(StepVerbs verbs) {
+        boolean others = now.topic() == Situation.Topic.WEIGHT
+                || now.topic() == Situation.Topic.TURN
+                || now.topic() == Situation.Topic.EYES;
+        return others && !verbs.part() && BackAgain.said(clause);
     }
 
     private boolean bends(StepVerbs verbs) {

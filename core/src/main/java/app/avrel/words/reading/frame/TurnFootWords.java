@@ -28,6 +28,7 @@ final class TurnFootWords {
         parallel = TurnFootFrame.parallel(clause);
         turns = clause.has(Term.Act.TURN)
                 || hooks()
+                || inBySoMuch()
                 || parallel
                 || TurnFootFrame.heelSwings(clause)
                 || clause.has(Term.Act.TWIST)
@@ -102,6 +103,18 @@ final class TurnFootWords {
                 && now.topic() == Situation.Topic.FOOT
                 && now.lastFoot().isPresent()
                 && (it || liftedTurns() || inOrOut && !clause.has(Item::bareSide));
+    }
+
+    /** Right foot in 20: a foot that is led in by an angle, and by nothing else, turns. */
+    private boolean inBySoMuch() {
+        return clause.has(Term.Way.IN)
+                && clause.has(item -> Ways.amount(item.term()).isPresent())
+                && clause.has(item -> item.is(Term.Part.FOOT) && item.sidedLimb() && item.rel() == null)
+                && clause.items().stream()
+                        .allMatch(item -> item.is(Term.Way.IN)
+                                || item.is(Term.Part.FOOT)
+                                || Ways.amount(item.term()).isPresent()
+                                || Leftover.small(item));
     }
 
     /** The toes hook in: no hand has that shape here. */

@@ -160,12 +160,14 @@ final class WeightFrame implements Frame {
                             || item.is(Term.Act.RETURN)
                             || item.is(Term.Rel.ON)
                             || item.rel() == Term.Rel.ON);
-            boolean on = now.topic() == Situation.Topic.WEIGHT
-                    && clause.items().stream()
-                            .allMatch(item -> Leftover.small(item)
-                                    || item.bareSide()
-                                            && item.rel() == Term.Rel.TO
-                                            && item.who().side().isPresent());
+            boolean back = now.topic() == Situation.Topic.WEIGHT && BackAgain.said(clause);
+            boolean on = back
+                    || now.topic() == Situation.Topic.WEIGHT
+                            && clause.items().stream()
+                                    .allMatch(item -> Leftover.small(item)
+                                            || item.bareSide()
+                                                    && item.rel() == Term.Rel.TO
+                                                    && item.who().side().isPresent());
             boolean movesOnto = clause.has(Term.Act.MOVE)
                     && !clause.has(item -> WhichFoot.foot(item) && item.rel() == null)
                     && clause.has(item -> item.is(Term.Part.LEG) && item.rel() == Term.Rel.ON && item.who() != null);
@@ -200,6 +202,9 @@ final class WeightFrame implements Frame {
             boolean about = clause.has(Term.Manner.ABOUT);
             double cost = weight || own ? 0 : number || state || all ? Costs.NO_VERB : on ? ON : Costs.NO_VERB + 1;
             takeActs(FAIR);
+            if (back) {
+                clause.takeAll(Term.Way.BACK);
+            }
             if (weight) {
                 clause.takeAll(Term.Act.SINK, Term.Act.RAISE);
             }

@@ -20,17 +20,17 @@ public final class InFull {
                         Unparted.of(
                                 StepsToward.of(
                                         GoingWith.of(
-                                                FollowedHand.of(Images.of(HeldBall.of(AndOrClose.of(phrases)), typed)),
+                                                FollowedHand.of(Images.of(HeldBall.of(AtTheSameTime.of(AndOrClose.of(phrases))), typed)),
                                                 language),
                                         language),
                                 language),
                         language),
                 language)));
         said = SharedPlace.of(
-                CircledThere.of(PassesFoot.of(OtherFoot.of(FromThere.of(Doer.of(Afterwards.of(said, language)))))));
+                CircledThere.of(PassesFoot.of(TakenAlong.of(OtherFoot.of(FromThere.of(Doer.of(Afterwards.of(said, language))))))));
         said = StanceTells.of(SideAfter.of(said), language);
         said = SecondLimb.of(Elided.of(Opposed.of(Landing.of(FallenToes.of(said))), language), language);
-        return BeatMarks.of(Correcting.of(BareShares.of(TouchedLimb.of(said, language))));
+        return BeatMarks.of(WaitingLimb.of(Correcting.of(BareShares.of(TouchedLimb.of(said, language)))));
     }
 
     /**
