@@ -2,6 +2,7 @@ package app.avrel.words.reading;
 
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.lexicon.Token;
+import app.avrel.words.reading.frame.Landmarks;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,7 +28,7 @@ final class Labelled {
             if (i == 0 && token.term() instanceof Term.NthCount && colon(tokens, 1)) {
                 said.add(as(token, Term.Mark.FILLER));
                 i++;
-            } else if (begins
+            } else if ((begins || both(tokens, i - 1))
                     && token.term() instanceof Term.Part label
                     && LABELS.contains(label)
                     && colon(tokens, i + 1)) {
@@ -54,6 +55,11 @@ final class Labelled {
         return before < 0 || tokens.get(before).term() instanceof Term.Mark;
     }
 
+    /** 两手：左胸，右胯. */
+    private static boolean both(List<Token> tokens, int at) {
+        return at >= 0 && tokens.get(at).is(Term.Who.BOTH) && begins(tokens, at);
+    }
+
     private static boolean colon(Token token) {
         return token.text().equals(":") && token.is(Term.Mark.COMMA);
     }
@@ -68,7 +74,9 @@ final class Labelled {
             return false;
         }
         Term term = tokens.get(at).term();
-        boolean named = at + 1 < tokens.size() && tokens.get(at + 1).term() instanceof Term.Part;
+        boolean named = at + 1 < tokens.size()
+                && tokens.get(at + 1).term() instanceof Term.Part part
+                && (LABELS.contains(part) || Landmarks.of(part).isEmpty());
         return !named && (term == Term.Who.LEFT || term == Term.Who.RIGHT || term == Term.Who.BOTH)
                 || term instanceof Term.Way way && side(way).isPresent();
     }

@@ -64,6 +64,9 @@ final class FootPlaces {
         if (anchor.isPresent()) {
             return anchored(anchor.get(), foot, far, width);
         }
+        if (far.isPresent() && gapTo(foot)) {
+            return Optional.of(new StepPlace.Beside(far, Optional.empty()));
+        }
         clause.take(Term.Manner.APART);
         if (clause.indexOf(Term.Act.CLOSE) >= 0 || clause.takeAll(Term.Manner.TOGETHER)) {
             return Optional.of(new StepPlace.Beside(width.or(() -> far), Optional.empty()));
@@ -92,6 +95,16 @@ final class FootPlaces {
                         || item.rel() == Term.Rel.TO
                                 && item.bareSide()
                                 && item.who().side().isPresent());
+    }
+
+    /** A fist's width from the left one: so far beside it, where no way is said. */
+    private boolean gapTo(Side foot) {
+        boolean way = clause.has(item -> item.term() instanceof Term.Way || item.term() instanceof Term.Hall);
+        return !way
+                && clause.takeItem(item -> item.rel() == Term.Rel.FROM
+                                && (item.bareSide() || item.is(Term.Part.FOOT) || item.is(Term.Part.LEG))
+                                && item.whose().flatMap(now::foot).equals(Optional.of(foot.other())))
+                        .isPresent();
     }
 
     /** Put the right foot where it was. */

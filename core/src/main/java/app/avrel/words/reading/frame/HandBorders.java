@@ -27,6 +27,7 @@ final class HandBorders {
                 || bodyTurns()
                 || laidOnForearm()
                 || partsAfter()
+                || palmThenFist()
                 || goesOnWithoutHand();
     }
 
@@ -73,6 +74,19 @@ final class HandBorders {
         boolean hour =
                 there.term() instanceof Term.Hall || there.term() instanceof Term.Num && there.rel() == Term.Rel.TO;
         return hour && clause.item(2).term() instanceof Term.Act && HandWords.hand(clause.item(3));
+    }
+
+    /** Parry with the right palm, fist to the hip: a hand that is a palm is no fist, so that is told of the other one. */
+    private boolean palmThenFist() {
+        int palm = clause.find(item -> item.is(Term.Part.PALM) && item.who() != null);
+        int fist = clause.find(item -> item.is(Term.Part.FIST) && item.rel() == null && item.who() == null);
+        return palm >= 0
+                && fist > palm
+                && clause.parted(palm, fist)
+                && clause.near(fist, 1)
+                        .filter(place -> place.rel() != null
+                                && Landmarks.of(place.term()).isPresent())
+                        .isPresent();
     }
 
     /** Rise in front and part to the sides: they are ahead first, and then at the sides. */

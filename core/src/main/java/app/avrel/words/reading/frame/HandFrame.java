@@ -69,6 +69,13 @@ final class HandFrame implements Frame {
             this.aside = new HandAside(clause, now);
         }
 
+        /** A hand that hangs at shoulder height: the arm is up, and only how the hand is held there hangs. */
+        private static boolean high(HandPlace place) {
+            return place.height()
+                    .filter(height -> height != Landmark.THIGH && height != Landmark.HIP)
+                    .isPresent();
+        }
+
         /** Lift the right two inches off the floor: it is a foot that stands there. */
         private boolean offTheFloor() {
             return clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.FROM)
@@ -145,7 +152,7 @@ final class HandFrame implements Frame {
             }
             boolean ofProp = now.topic() == Situation.Topic.PROP && !bare;
             double cost =
-                    named ? whose() : goesForth ? Costs.DETAIL_APART : ofProp ? Costs.NO_PROP : Costs.LIMB_ELIDED + 0.3;
+                    named ? whose() : goesForth ? Costs.DETAIL_APART : ofProp ? Costs.NO_PROP : elided();
             List<Side> hands = new WhichHand(clause, now).hands();
             if (hands.size() == 1) {
                 clause.about(hands.getFirst());
@@ -169,6 +176,16 @@ final class HandFrame implements Frame {
                 return relation.map(fit -> fit.costs(cost));
             }
             return Optional.ofNullable(placed(hands)).map(fit -> fit.costs(cost));
+        }
+
+        /** Past the knee and stop by the hip: a knee that is only passed is told in one clause with where the hand ends. */
+        private double elided() {
+            boolean passed = now.last()
+                    .filter(move -> move instanceof Move.PlaceHand(var _, HandPlace to, var _)
+                            && (to.at().equals(Optional.of(HandAt.OWN_KNEE))
+                                    || to.at().equals(Optional.of(HandAt.OTHER_KNEE))))
+                    .isPresent();
+            return Costs.LIMB_ELIDED + (passed ? Costs.BEGINS_ANEW : 0.3);
         }
 
         /** Brush left knee, push right: the hand that pushes is not the one that brushes. */
@@ -575,7 +592,7 @@ final class HandFrame implements Frame {
             if ((hangs || hanging) && fromWrist(place)) {
                 place = place.withFingers(Pointing.DOWN);
             } else if (hangs || hanging) {
-                place = HandPlace.HANGING.with(place);
+                place = high(place) ? place : HandPlace.HANGING.with(place);
             }
             boolean fingersSpread = clause.has(Term.Part.FINGERS) && clause.has(Term.Act.SPREAD);
             boolean armsSpread = clause.has(Term.Act.SPREAD) && clause.indexOf(Term.Part.ARM) >= 0;

@@ -52,7 +52,7 @@ final class HandLooks {
                         && !ofOther(clause, item))
                 .isPresent()) {
             clause.takeAll(Term.Part.FIST);
-            return Optional.of(HandShape.FIST);
+            return Optional.of(opensUp() ? HandShape.OPEN : HandShape.FIST);
         }
         boolean opens = clause.has(Term.Act.OPEN)
                 && !clause.has(Item::prop)
@@ -64,6 +64,11 @@ final class HandLooks {
         return flat || alone || opens && !clause.items().stream().anyMatch(Item::both)
                 ? Optional.of(HandShape.OPEN)
                 : Optional.empty();
+    }
+
+    /** The left fist opens: from then on it is an open hand. */
+    private boolean opensUp() {
+        return clause.said(Term.Act.OPEN) && !clause.said(Term.Way.OUT) && !clause.said(Term.Way.SIDE);
     }
 
     /** Open the palms, and nowhere to: it is the hands that open. */
@@ -178,7 +183,7 @@ final class HandLooks {
                 && (clause.takeAll(Term.Way.FORWARD)
                         || clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.FRONT)
                                 .isPresent())) {
-            said = said.withPalm(Palm.FORWARD);
+            said = pushesWith(said);
         }
         if (clause.has(Term.Act.PRESS) && said.palm().isEmpty() && !clause.has(Term.Way.FORWARD)) {
             said = said.withPalm(Palm.DOWN);
@@ -188,6 +193,24 @@ final class HandLooks {
         }
         boolean forward = said.palm().filter(Palm.FORWARD::equals).isPresent();
         return pushes && palmNamed && forward && said.fingers().isEmpty() ? said.withFingers(Pointing.UP) : said;
+    }
+
+    /** What is pushed forward: a palm faces there, fingertips point there; a forearm or an elbow says nothing of the palm. */
+    private HandPlace pushesWith(HandPlace place) {
+        boolean fingers = clause.items().stream().anyMatch(this::leads);
+        boolean arm = clause.said(Term.Part.FOREARM) || clause.said(Term.Part.ELBOW);
+        return fingers
+                ? place.fingers().isPresent() ? place : place.withFingers(Pointing.FORWARD)
+                : arm ? place : place.withPalm(Palm.FORWARD);
+    }
+
+    /** Fingers that go there themselves, or first. */
+    private boolean leads(Item item) {
+        boolean subject = item.who() != null && (item.rel() == null || item.rel() == Term.Rel.WITH);
+        boolean first = clause.near(clause.items().indexOf(item), 1)
+                .filter(next -> next.is(Term.Manner.FIRST))
+                .isPresent();
+        return (item.is(Term.Part.FINGERTIPS) || item.is(Term.Part.FINGERS)) && (subject || first);
     }
 
     /** Eighteen percent; 百分之十八. */

@@ -6,6 +6,7 @@ import app.avrel.body.Side;
 import app.avrel.posture.hand.HandAt;
 import app.avrel.posture.hand.HandOffset;
 import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandShape;
 import app.avrel.posture.hand.Sideways;
 import app.avrel.words.lexicon.Term;
 import java.util.Optional;
@@ -157,8 +158,15 @@ final class HandTargets {
                 || limb.is(Term.Part.FIST);
         return part
                 && limb.rel() == null
-                && (HandWords.TOUCHING.stream().anyMatch(clause::has) || clause.has(Term.Act.PRESS))
+                && (HandWords.TOUCHING.stream().anyMatch(clause::has) || clause.has(Term.Act.PRESS) || cupped(limb))
                 && limb.whose().flatMap(now::hand).filter(side -> side != hand).isPresent();
+    }
+
+    /** The left hand cups the right elbow. */
+    private boolean cupped(Item limb) {
+        return clause.near(clause.items().indexOf(limb), -1)
+                .filter(shape -> shape.term() instanceof Term.Shaped(HandShape held) && held == HandShape.ROUNDED)
+                .isPresent();
     }
 
     private HandPlace heights(HandPlace place, Side hand) {
@@ -324,7 +332,11 @@ final class HandTargets {
     /** 收到右腰: the waist of one side, or one that a verb leads to, is where the hand goes; otherwise it turns. */
     private boolean comesTo(int waist) {
         boolean led = clause.near(waist, -1)
-                .filter(verb -> verb.is(Term.Act.DRAW) || verb.is(Term.Act.MOVE) || verb.is(Term.Act.LAND))
+                .filter(verb -> verb.is(Term.Act.DRAW)
+                        || verb.is(Term.Act.MOVE)
+                        || verb.is(Term.Act.LAND)
+                        || verb.is(Term.Act.LOWER)
+                        || verb.is(Term.Act.SINK))
                 .isPresent();
         return led || clause.item(waist).whose().flatMap(Term.Who::side).isPresent();
     }

@@ -183,6 +183,12 @@ final class LowerReading {
     }
 
     private Optional<Contact> contact(Side side, Term named, Contact standing, boolean lifted) {
+        if (clause.takeAll(Term.Manner.TOES_FIRST)) {
+            return Optional.of(Contact.BALL);
+        }
+        if (clause.takeAll(Term.Manner.HEEL_FIRST)) {
+            return Optional.of(Contact.HEEL);
+        }
         if (clause.takeAll(Term.Manner.FLAT)) {
             clause.takeAll(Term.Part.BALL, Term.Part.SOLE);
             return Optional.of(Contact.FLAT);

@@ -21,6 +21,7 @@ final class StepBorders {
     boolean within() {
         boolean onto = clause.has(item -> item.bareSide() && item.rel() == Term.Rel.ON);
         return turnsThenSteps()
+                || stepsWithEach()
                 || clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.FROM)
                 || followsHand()
                 || HandWords.goesBack(clause, now)
@@ -166,6 +167,12 @@ final class StepBorders {
                 && clause.has(Term.Act.CROSS)
                 && !clause.has(item -> item.who() != null)
                 && !clause.has(item -> item.term() instanceof Term.Way);
+    }
+
+    /** A step to the side with each foot, left first: those are two steps, and no count holds them as one. */
+    private boolean stepsWithEach() {
+        return clause.has(Term.Act.STEP)
+                && clause.has(item -> item.is(Term.Part.FOOT) && item.both() && item.rel() == Term.Rel.WITH);
     }
 
     /** Turn left forty-five and step out: the number is of the turn. */

@@ -52,6 +52,7 @@ final class TurnFootFrame implements Frame {
     /** {@return whether something turns to an hour or a wall right after the toes were lifted: it is what they were lifted for} */
     static boolean toesUpTurnTo(Clause clause, Situation now) {
         return now.topic() == Situation.Topic.FOOT
+                && !now.bothFeet()
                 && now.last()
                         .filter(move -> move instanceof Move.Raise raise && raise.part() == FootPart.TOES)
                         .isPresent()

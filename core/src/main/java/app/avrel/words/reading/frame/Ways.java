@@ -54,6 +54,7 @@ final class Ways {
             boolean faced = i > 0
                     && (clause.item(i - 1).is(Term.Act.FACE)
                             || clause.item(i - 1).is(Term.Act.LOOK)
+                            || eyes(i)
                             || hourOfStep(i));
             at = clause.open(i) && amount(clause.item(i).term()).isPresent() && (led(clause.item(i)) || faced) ? i : at;
         }
@@ -100,6 +101,14 @@ final class Ways {
                 .filter(before -> before.is(Term.Way.OUT) || before.is(Term.Way.IN))
                 .isPresent();
         return foot && (way || clause.said(Term.Act.OPEN) || clause.said(Term.Act.CLOSE));
+    }
+
+    /** Eyes 9, eyes: 9. */
+    private boolean eyes(int at) {
+        int before = at > 1 && clause.item(at - 1).soft() ? at - 2 : at - 1;
+        return clause.item(before).is(Term.Part.EYES)
+                && named(clause.item(at)).isPresent()
+                && at + 1 == clause.size();
     }
 
     /** Left step 11, and no way said: an hour, for nobody steps so few degrees aside. */

@@ -20,7 +20,7 @@ public final class InFull {
                         Unparted.of(
                                 StepsToward.of(
                                         GoingWith.of(
-                                                FollowedHand.of(Images.of(HeldBall.of(AtTheSameTime.of(AndOrClose.of(phrases))), typed)),
+                                                FollowedHand.of(Images.of(HeldBall.of(AtTheSameTime.of(AsSoonAs.of(GoneTo.of(AndOrClose.of(phrases), language), language))), typed)),
                                                 language),
                                         language),
                                 language),

@@ -23,6 +23,12 @@ final class Landing {
                 i++;
             }
         }
+        for (int i = 1; i + 1 < out.size(); i++) {
+            if (out.get(i).is(Term.Act.TURN) && foot(out.get(i - 1)) && out.get(i + 1).is(Term.Way.ROUND) && lands(out, i)) {
+                out.set(i, out.get(i).as(Term.Act.STEP));
+                out.remove(i + 1);
+            }
+        }
         for (int i = 2; i + 1 < out.size(); i++) {
             boolean lands =
                     out.get(i - 1).is(Term.Manner.FIRST) || out.get(i - 1).is(Term.Act.LAND);
@@ -32,6 +38,16 @@ final class Landing {
             }
         }
         return out;
+    }
+
+    private static boolean foot(Item item) {
+        return item.sidedLimb() && (item.is(Term.Part.FOOT) || item.is(Term.Part.LEG));
+    }
+
+    /** The foot swings round to 6 and lands there: it goes there, and does not turn where it stands. */
+    private static boolean lands(List<Item> items, int from) {
+        int next = Parts.end(items, from) + 1;
+        return next < items.size() && items.get(next - 1).soft() && items.get(next).is(Term.Act.LAND);
     }
 
     /** Toes down, then the whole foot down, the heel comes down: nothing else in this part. */

@@ -1,0 +1,40 @@
+package app.avrel.words.reading.full;
+
+import app.avrel.label.Language;
+import app.avrel.words.lexicon.Term;
+import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Landmarks;
+import java.util.ArrayList;
+import java.util.List;
+
+/** 再落到腹: a verb of going that begins a part, and a height right after it, which is where what was spoken of goes. */
+final class GoneTo {
+
+    private GoneTo() {}
+
+    static List<Item> of(List<Item> items, Language language) {
+        if (language != Language.CHINESE) {
+            return items;
+        }
+        List<Item> said = new ArrayList<>(items);
+        for (int i = 1; i < said.size(); i++) {
+            Item place = said.get(i);
+            boolean bare = place.part() && place.rel() == null && place.who() == null;
+            boolean last = i + 1 == said.size() || Parts.border(said.get(i + 1));
+            boolean led = said.get(i - 1).is(Term.Act.MOVE) && Parts.begins(said, i - 1);
+            if (bare && last && led && i > 1 && Landmarks.of(place.term()).isPresent()) {
+                said.set(
+                        i,
+                        new Item(
+                                place.term(),
+                                Term.Rel.TO,
+                                null,
+                                place.many(),
+                                place.from(),
+                                place.to(),
+                                place.text()));
+            }
+        }
+        return said;
+    }
+}
