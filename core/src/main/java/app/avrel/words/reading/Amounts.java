@@ -180,7 +180,9 @@ final class Amounts {
     /** A third of a right angle. */
     private boolean ofAngle(double value, int used) {
         int angle = is(used, Term.Rel.OF) ? used + 1 : used;
-        return value > 0 && value < 1 && angleAt(angle) > 0
+        return value > 0
+                && value < 1
+                && angleAt(angle) > 0
                 && put(angle + 1, new Term.Angle(Math.round(value * angleAt(angle))));
     }
 

@@ -240,9 +240,10 @@ final class FarStep {
             boolean down = i > 0
                     && clause.item(i - 1).soft()
                     && clause.near(i, 1).filter(next -> next.is(Term.Way.DOWN)).isPresent();
-            boolean beside = clause.near(i, 1).filter(next -> next.is(Term.Way.DOWN)).isPresent()
-                    && clause.has(place -> WhichFoot.foot(place) && place.rel() == Term.Rel.BESIDE
-                            || place.bareSide() && place.rel() == Term.Rel.BESIDE);
+            boolean beside =
+                    clause.near(i, 1).filter(next -> next.is(Term.Way.DOWN)).isPresent()
+                            && clause.has(place -> WhichFoot.foot(place) && place.rel() == Term.Rel.BESIDE
+                                    || place.bareSide() && place.rel() == Term.Rel.BESIDE);
             boolean themselves = lands
                     && item.sidedLimb()
                     && clause.items().getLast().is(Term.Act.LAND)

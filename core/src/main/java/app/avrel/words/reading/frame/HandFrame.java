@@ -151,8 +151,7 @@ final class HandFrame implements Frame {
                 return Optional.empty();
             }
             boolean ofProp = now.topic() == Situation.Topic.PROP && !bare;
-            double cost =
-                    named ? whose() : goesForth ? Costs.DETAIL_APART : ofProp ? Costs.NO_PROP : elided();
+            double cost = named ? whose() : goesForth ? Costs.DETAIL_APART : ofProp ? Costs.NO_PROP : elided();
             List<Side> hands = new WhichHand(clause, now).hands();
             if (hands.size() == 1) {
                 clause.about(hands.getFirst());

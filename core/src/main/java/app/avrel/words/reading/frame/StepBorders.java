@@ -70,13 +70,18 @@ final class StepBorders {
         boolean toes = clause.has(item -> item.is(Term.Part.TOES) && item.sidedLimb());
         return toes
                 && clause.near(at, 1)
-                .filter(next -> next.is(Term.Way.DOWN) || next.is(Term.Act.STAY) || next.is(Term.Part.FLOOR))
-                .isPresent();
+                        .filter(next -> next.is(Term.Way.DOWN) || next.is(Term.Act.STAY) || next.is(Term.Part.FLOOR))
+                        .isPresent();
     }
 
     /** {@return whether an amount, a share or a side is said of the body, of the weight or of a hand that was spoken of} */
     boolean saidOfAnother(StepVerbs verbs) {
-        return goesBack(verbs) || bends(verbs) || shares(verbs) || sideOnly(verbs) || ofHandOrEyes(verbs) || ofProp(verbs);
+        return goesBack(verbs)
+                || bends(verbs)
+                || shares(verbs)
+                || sideOnly(verbs)
+                || ofHandOrEyes(verbs)
+                || ofProp(verbs);
     }
 
     /** Shift left, then back to the right: the weight goes back, or the eyes, or the body turns. */

@@ -106,9 +106,7 @@ final class Ways {
     /** Eyes 9, eyes: 9. */
     private boolean eyes(int at) {
         int before = at > 1 && clause.item(at - 1).soft() ? at - 2 : at - 1;
-        return clause.item(before).is(Term.Part.EYES)
-                && named(clause.item(at)).isPresent()
-                && at + 1 == clause.size();
+        return clause.item(before).is(Term.Part.EYES) && named(clause.item(at)).isPresent() && at + 1 == clause.size();
     }
 
     /** Left step 11, and no way said: an hour, for nobody steps so few degrees aside. */

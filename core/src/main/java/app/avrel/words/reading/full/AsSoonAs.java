@@ -19,7 +19,9 @@ final class AsSoonAs {
         for (int i = 1; i + 1 < said.size(); i++) {
             int begin = Parts.begin(said, i);
             int end = Parts.end(said, i);
-            boolean once = said.get(i).term() instanceof Term.Num(double one) && one == 1 && said.get(i).rel() == null;
+            boolean once = said.get(i).term() instanceof Term.Num(double one)
+                    && one == 1
+                    && said.get(i).rel() == null;
             boolean more = end < said.size() && said.get(end).is(Term.Mark.COMMA);
             if (once && more && said.get(i - 1).part() && said.get(i + 1).term() instanceof Term.Act) {
                 said.add(begin, said.remove(i).as(Term.Mark.AFTER));

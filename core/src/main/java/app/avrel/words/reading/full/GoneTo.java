@@ -26,13 +26,7 @@ final class GoneTo {
                 said.set(
                         i,
                         new Item(
-                                place.term(),
-                                Term.Rel.TO,
-                                null,
-                                place.many(),
-                                place.from(),
-                                place.to(),
-                                place.text()));
+                                place.term(), Term.Rel.TO, null, place.many(), place.from(), place.to(), place.text()));
             }
         }
         return said;

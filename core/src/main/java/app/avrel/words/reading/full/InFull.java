@@ -15,22 +15,40 @@ public final class InFull {
      * @param typed the line, of which an image keeps its words
      */
     public static List<Item> of(List<Item> phrases, String typed, Language language) {
-        List<Item> said = DrawnBlade.of(Turned.of(ComesDown.of(
-                Participle.of(
-                        Unparted.of(
-                                StepsToward.of(
-                                        GoingWith.of(
-                                                FollowedHand.of(Images.of(HeldBall.of(AtTheSameTime.of(AsSoonAs.of(GoneTo.of(AndOrClose.of(phrases), language), language))), typed)),
-                                                language),
-                                        language),
-                                language),
-                        language),
-                language)));
-        said = SharedPlace.of(
-                CircledThere.of(PassesFoot.of(TakenAlong.of(OtherFoot.of(FromThere.of(Doer.of(Afterwards.of(said, language))))))));
+        List<Item> said = joined(phrases, typed, language);
+        said = parted(said, language);
+        said = named(said, language);
+        return BeatMarks.of(WaitingLimb.of(Correcting.of(BareShares.of(said))));
+    }
+
+    /** What joins clauses, and what only seems to. */
+    private static List<Item> joined(List<Item> phrases, String typed, Language language) {
+        List<Item> said = AndOrClose.of(phrases);
+        said = GoneTo.of(said, language);
+        said = AsSoonAs.of(said, language);
+        said = AtTheSameTime.of(said);
+        said = Images.of(HeldBall.of(said), typed);
+        return GoingWith.of(FollowedHand.of(said), language);
+    }
+
+    /** Where a clause begins that no comma parts from the one before. */
+    private static List<Item> parted(List<Item> items, Language language) {
+        List<Item> said = StepsToward.of(items, language);
+        said = Unparted.of(said, language);
+        said = Participle.of(said, language);
+        said = DrawnBlade.of(Turned.of(ComesDown.of(said, language)));
+        return Afterwards.of(said, language);
+    }
+
+    /** Which limb does it, where that is left to be understood. */
+    private static List<Item> named(List<Item> items, Language language) {
+        List<Item> said = FromThere.of(Doer.of(items));
+        said = TakenAlong.of(OtherFoot.of(said));
+        said = SharedPlace.of(CircledThere.of(PassesFoot.of(said)));
         said = StanceTells.of(SideAfter.of(said), language);
-        said = SecondLimb.of(Elided.of(Opposed.of(Landing.of(FallenToes.of(said))), language), language);
-        return BeatMarks.of(WaitingLimb.of(Correcting.of(BareShares.of(TouchedLimb.of(said, language)))));
+        said = Opposed.of(Landing.of(FallenToes.of(said)));
+        said = SecondLimb.of(Elided.of(said, language), language);
+        return TouchedLimb.of(said, language);
     }
 
     /**

@@ -24,7 +24,10 @@ final class Landing {
             }
         }
         for (int i = 1; i + 1 < out.size(); i++) {
-            if (out.get(i).is(Term.Act.TURN) && foot(out.get(i - 1)) && out.get(i + 1).is(Term.Way.ROUND) && lands(out, i)) {
+            if (out.get(i).is(Term.Act.TURN)
+                    && foot(out.get(i - 1))
+                    && out.get(i + 1).is(Term.Way.ROUND)
+                    && lands(out, i)) {
                 out.set(i, out.get(i).as(Term.Act.STEP));
                 out.remove(i + 1);
             }
@@ -47,7 +50,9 @@ final class Landing {
     /** The foot swings round to 6 and lands there: it goes there, and does not turn where it stands. */
     private static boolean lands(List<Item> items, int from) {
         int next = Parts.end(items, from) + 1;
-        return next < items.size() && items.get(next - 1).soft() && items.get(next).is(Term.Act.LAND);
+        return next < items.size()
+                && items.get(next - 1).soft()
+                && items.get(next).is(Term.Act.LAND);
     }
 
     /** Toes down, then the whole foot down, the heel comes down: nothing else in this part. */
