@@ -23,6 +23,7 @@ import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
@@ -58,7 +59,8 @@ class EveryRoomTest {
             "segment-title",
             "segment-how",
             "course-name",
-            "call");
+            "call",
+            "said");
 
     private Workplace workplace;
     private Stage own;
@@ -165,6 +167,30 @@ class EveryRoomTest {
                     .toList());
             assertThat(cut).as("%s", room).isEmpty();
         }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Language.class)
+    void whatAnEmptyFieldAsksForCanBeReadToItsEnd(Language language, FxRobot robot) {
+        for (RoomName room : RoomName.values()) {
+            enter(robot, room, language);
+            List<String> cut = read(() -> all().stream()
+                    .filter(TextField.class::isInstance)
+                    .map(TextField.class::cast)
+                    .filter(field -> field.getText().isEmpty())
+                    .filter(EveryRoomTest::promptIsCut)
+                    .filter(field -> !mayBeCut(field))
+                    .map(TextField::getPromptText)
+                    .toList());
+            assertThat(cut).as("%s", room).isEmpty();
+        }
+    }
+
+    private static boolean promptIsCut(TextField field) {
+        Text prompt = new Text(field.getPromptText());
+        prompt.setFont(field.getFont());
+        double room = field.getWidth() - field.snappedLeftInset() - field.snappedRightInset();
+        return prompt.getLayoutBounds().getWidth() > room;
     }
 
     private static boolean cut(Labeled labeled) {

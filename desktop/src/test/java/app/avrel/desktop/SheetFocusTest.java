@@ -3,17 +3,21 @@ package app.avrel.desktop;
 import static app.avrel.desktop.Keyboard.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.avrel.desktop.exchange.NotesSheet;
 import app.avrel.desktop.parts.Sheet;
 import app.avrel.project.Project;
 import app.avrel.project.Setting;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
 
 @ExtendWith(ApplicationExtension.class)
 class SheetFocusTest {
@@ -62,5 +66,20 @@ class SheetFocusTest {
         assertThat(workplace.session.project().postures()).isEmpty();
         keys.press(KeyCode.ESCAPE).ctrlShift(KeyCode.N);
         assertThat(workplace.session.project().postures()).hasSize(1);
+    }
+
+    @Test
+    void notesCanBeTypedAtOnceAndAreOnlyRecordedWhereSomethingIsWritten(FxRobot robot) {
+        Keyboard keys = new Keyboard(robot);
+        robot.interact(() -> NotesSheet.open(workplace.session, (StackPane) workplace.shell.root(), ""));
+        WaitForAsyncUtils.waitForFxEvents();
+        Button record = read(() -> (Button) workplace.shell.root().lookup(".sheet-buttons .accent"));
+        assertThat(read(record::isDisabled)).isTrue();
+        keys.type("# Cross the Ford");
+        assertThat(read(record::isDisabled)).isFalse();
+        robot.interact(record::fire);
+        assertThat(workplace.session.project().postures())
+                .extracting(posture -> posture.names().getFirst().written())
+                .containsExactly("Cross the Ford");
     }
 }

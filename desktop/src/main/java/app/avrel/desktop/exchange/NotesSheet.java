@@ -60,13 +60,14 @@ public final class NotesSheet {
         head.getStyleClass().add("notes-head");
         VBox content = new VBox(head, sheet.text, sheet.lines, sheet.told);
         content.getStyleClass().add("notes-sheet");
-        Sheet.show(
+        Sheet laid = Sheet.show(
                 over,
                 Words.of("common.read_notes"),
                 content,
                 List.of(
                         new Sheet.Answer(Words.of("exchange.record_them"), sheet::record),
                         new Sheet.Answer(Words.of("common.cancel"), () -> {})));
+        laid.answersWhile(sheet.text.textProperty().map(written -> !written.isBlank()));
         sheet.tell();
     }
 
@@ -103,10 +104,8 @@ public final class NotesSheet {
     }
 
     private void record() {
-        if (!text.getText().isBlank()) {
-            session.apply(Edit.of(
-                    Words.of("common.read_notes"), project -> read(project).project()));
-        }
+        session.apply(
+                Edit.of(Words.of("common.read_notes"), project -> read(project).project()));
     }
 
     /** One line and what it records; what is not understood stands out. */

@@ -6,12 +6,13 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
+import javafx.beans.value.ObservableValue;
 import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
-import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
@@ -101,6 +102,11 @@ public final class Sheet extends StackPane {
         return sheet;
     }
 
+    /** Lets the first answer be given only while there is something to answer with. */
+    public void answersWhile(ObservableValue<Boolean> ready) {
+        buttons.getChildren().getLast().disableProperty().bind(ready.map(may -> !may));
+    }
+
     /** Lays a message over a pane. */
     public static void tell(StackPane over, String title, String message) {
         show(
@@ -131,8 +137,8 @@ public final class Sheet extends StackPane {
         applyCss();
         if (over.getChildren().contains(this)) {
             Stream.concat(
-                            lookupAll(".text-field").stream()
-                                    .filter(TextField.class::isInstance)
+                            lookupAll(".text-input").stream()
+                                    .filter(TextInputControl.class::isInstance)
                                     .limit(1),
                             buttons.getChildren().reversed().stream())
                     .findFirst()

@@ -2,6 +2,7 @@ package app.avrel.desktop.parts;
 
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
 
@@ -20,6 +21,13 @@ public final class Tips {
     /** Shows a label whole where its place is too narrow for it. */
     public static void whole(Label label) {
         label.addEventHandler(MouseEvent.MOUSE_ENTERED, _ -> show(label, label.getText()));
+    }
+
+    /** Shows whole what stands in a field, or what an empty one would say. */
+    public static void whole(TextField field) {
+        field.addEventHandler(
+                MouseEvent.MOUSE_ENTERED,
+                _ -> show(field, field.getText().isEmpty() ? field.getPromptText() : field.getText()));
     }
 
     private static void show(Control control, String says) {

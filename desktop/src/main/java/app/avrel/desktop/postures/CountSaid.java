@@ -2,6 +2,7 @@ package app.avrel.desktop.postures;
 
 import app.avrel.desktop.parts.EntryField;
 import app.avrel.desktop.parts.Texts;
+import app.avrel.desktop.parts.Tips;
 import app.avrel.desktop.session.Desk;
 import app.avrel.desktop.session.Session;
 import app.avrel.desktop.words.Words;
@@ -40,7 +41,9 @@ final class CountSaid extends VBox {
     }
 
     private static EntryField field(String label) {
-        return new EntryField(label, "", _ -> false);
+        EntryField field = new EntryField(label, "", _ -> false);
+        Tips.whole(field.field());
+        return field;
     }
 
     void show(Desk desk, Holder holder, int index, Wording saying) {

@@ -65,6 +65,7 @@ final class WeightFrame implements Frame {
                             LIGHT,
                             FULL,
                             REST_OF,
+                            MORE,
                             HOUSE_FRONT,
                             HOUSE_LIGHT -> true;
                     default -> false;
@@ -171,6 +172,10 @@ final class WeightFrame implements Frame {
             boolean movesOnto = clause.has(Term.Act.MOVE)
                     && !clause.has(item -> WhichFoot.foot(item) && item.rel() == null)
                     && clause.has(item -> item.is(Term.Part.LEG) && item.rel() == Term.Rel.ON && item.who() != null);
+            boolean most = clause.has(Term.Manner.MORE)
+                    && !clause.has(Item::part)
+                    && clause.has(item -> item.bareSide()
+                            && (item.rel() == Term.Rel.ON || item.rel() == null && clause.has(Term.Act.MOVE)));
             boolean stays = clause.has(Term.Act.STAY)
                     && clause.has(item -> item.rel() == Term.Rel.ON && (WhichLoad.limb(item) || item.bareSide()));
             if (!weight
@@ -183,6 +188,7 @@ final class WeightFrame implements Frame {
                     && !goesOn
                     && !on
                     && !movesOnto
+                    && !most
                     && !stays) {
                 return Optional.empty();
             }

@@ -115,7 +115,10 @@ final class WeightShares {
             boolean stays = clause.said(Term.Act.STAY) && !(all || more || fills || light || empties);
             return stays ? new Fit().holds("the weight stays") : ask();
         }
-        if (clause.said(Term.Act.STAY) && !all && now.weight().most(side.get()) >= 50) {
+        if (clause.said(Term.Act.STAY)
+                && !all
+                && !(more && evenly())
+                && now.weight().most(side.get()) >= 50) {
             return new Fit().holds("the weight stays");
         }
         if (all || clause.said(Term.Act.BEAR) && !weight) {
@@ -123,6 +126,10 @@ final class WeightShares {
         }
         boolean house = !more && sits;
         return Fit.of(new Move.Shift(house ? asHouse(side.get()) : Split.toward(side.get())));
+    }
+
+    private boolean evenly() {
+        return now.weight().leastLeft() == 50 && now.weight().mostLeft() == 50;
     }
 
     /** Seventy on the right, the left foot light: how light it is was said. */
