@@ -5,6 +5,7 @@ import app.avrel.body.Side;
 import app.avrel.floor.Direction;
 import app.avrel.floor.Heading;
 import app.avrel.posture.move.Crossing;
+import app.avrel.posture.move.Move;
 import app.avrel.posture.move.StepPlace;
 import app.avrel.words.lexicon.Term;
 import java.util.Optional;
@@ -83,6 +84,25 @@ final class FootPlaces {
                 || item.term() instanceof Term.Hall
                 || item.rel() == Term.Rel.TO && (item.bareSide() || item.term() instanceof Term.Num)
                 || anchors(item));
+    }
+
+    /** {@return whether one foot has stepped and the other closes, and nothing else is said: it comes beside that foot} */
+    static boolean closesUp(Clause clause, Situation now) {
+        Optional<Side> stepped = now.last()
+                .filter(move -> move instanceof Move.Step || move instanceof Move.Slide)
+                .flatMap(_ -> now.lastFoot());
+        boolean other = clause.has(item -> (leg(item) || item.bareSide() && item.rel() == null)
+                && item.whose().flatMap(Term.Who::side).map(Side::other).equals(stepped));
+        return stepped.isPresent()
+                && other
+                && clause.has(Term.Act.CLOSE)
+                && clause.items().stream()
+                        .allMatch(item ->
+                                item.is(Term.Act.CLOSE) || leg(item) || item.bareSide() || Leftover.small(item));
+    }
+
+    private static boolean leg(Item item) {
+        return item.sidedLimb() && (item.is(Term.Part.FOOT) || item.is(Term.Part.LEG));
     }
 
     /** {@return whether a foot, not its toes, is opened to a side: it steps there} */

@@ -180,7 +180,9 @@ final class HandFrame implements Frame {
         /** Past the knee and stop by the hip: a knee that is only passed is told in one clause with where the hand ends. */
         private double elided() {
             boolean passed = now.last()
-                    .filter(move -> move instanceof Move.PlaceHand(var _, HandPlace to, var _)
+                    .filter(move -> !clause.has(Term.Part.KNEE)
+                            && move instanceof Move.PlaceHand(var _, HandPlace to, var _)
+                            && to.offset().isEmpty()
                             && (to.at().equals(Optional.of(HandAt.OWN_KNEE))
                                     || to.at().equals(Optional.of(HandAt.OTHER_KNEE))))
                     .isPresent();
@@ -283,6 +285,9 @@ final class HandFrame implements Frame {
                         HandRelation.PALM_UNDER_ELBOW, Optional.of(hand), height, Optional.empty(), palm);
                 return Optional.of(
                         Fit.of(Stream.concat(Stream.of(under), shape.stream()).toList()));
+            }
+            if (RelationFrame.passesOther(clause)) {
+                return Optional.empty();
             }
             Optional<Item> over = clause.takeItem(item -> (item.is(Term.Part.HAND)
                             || item.is(Term.Part.PALM)

@@ -243,6 +243,12 @@ final class HandLooks {
     }
 
     Optional<HandPath> path() {
+        if (RelationFrame.passesOther(clause)) {
+            clause.takeAll(Term.Act.PASS, Term.Act.SLIDE);
+            return clause.takeItem(item -> (item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.OVER)
+                            && (item.bareSide() || HandWords.hand(item)))
+                    .map(item -> item.rel() == Term.Rel.UNDER ? HandPath.UNDER : HandPath.OVER);
+        }
         if (clause.takeAll(Term.Manner.SPIRAL)) {
             return Optional.of(HandPath.SPIRAL);
         }

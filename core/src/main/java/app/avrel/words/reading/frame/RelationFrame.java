@@ -164,7 +164,18 @@ final class RelationFrame implements Frame {
                 && clause.has(item -> HandWords.hand(item)
                         && item.rel() == null
                         && item.whose().flatMap(Term.Who::side).isPresent());
-        return stays || clause.has(item -> item.is(Term.Part.ELBOW) && item.sidedLimb());
+        return stays || passesOther(clause) || clause.has(item -> item.is(Term.Part.ELBOW) && item.sidedLimb());
+    }
+
+    /** Passes under the left and out to the shoulder: the other hand is on the way, and no place to stay at. */
+    static boolean passesOther(Clause clause) {
+        int other = clause.find(item -> (item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.OVER)
+                && (item.bareSide() || HandWords.hand(item))
+                && item.whose().flatMap(Term.Who::side).isPresent());
+        boolean moves = clause.has(Term.Act.PASS) || clause.has(Term.Act.SLIDE);
+        int goal = clause.find(
+                item -> item.rel() == Term.Rel.TO && Landmarks.of(item.term()).isPresent());
+        return moves && other >= 0 && goal > other && (clause.has(Term.Act.PASS) || clause.parted(other, goal));
     }
 
     /** The relation that a word of its own says; hands together, one on top of the other, are stacked. */

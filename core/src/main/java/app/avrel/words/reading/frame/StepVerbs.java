@@ -141,13 +141,14 @@ final class StepVerbs {
     }
 
     private boolean closes() {
-        return clause.has(Term.Act.CLOSE)
-                && part
-                && clause.has(item -> (item.bareSide() || item.is(Term.Part.FOOT))
-                        && item.who() != null
-                        && (item.rel() == Term.Rel.TO
-                                || item.rel() == Term.Rel.BESIDE
-                                || item.rel() == Term.Rel.WITH && !clause.has(Term.Part.TOES)));
+        return FootPlaces.closesUp(clause, now)
+                || clause.has(Term.Act.CLOSE)
+                        && part
+                        && clause.has(item -> (item.bareSide() || item.is(Term.Part.FOOT))
+                                && item.who() != null
+                                && (item.rel() == Term.Rel.TO
+                                        || item.rel() == Term.Rel.BESIDE
+                                        || item.rel() == Term.Rel.WITH && !clause.has(Term.Part.TOES)));
     }
 
     private boolean opens() {

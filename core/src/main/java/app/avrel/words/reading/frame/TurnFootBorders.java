@@ -6,10 +6,12 @@ import app.avrel.words.lexicon.Term;
 final class TurnFootBorders {
 
     private final Clause clause;
+    private final Situation now;
     private final TurnFootWords words;
 
-    TurnFootBorders(Clause clause, TurnFootWords words) {
+    TurnFootBorders(Clause clause, Situation now, TurnFootWords words) {
         this.clause = clause;
+        this.now = now;
         this.words = words;
     }
 
@@ -57,7 +59,7 @@ final class TurnFootBorders {
     private boolean together() {
         return !words.toes()
                 && clause.has(Term.Act.CLOSE)
-                && clause.has(item -> item.is(Term.Part.FOOT) && item.both());
+                && (FootPlaces.closesUp(clause, now) || clause.has(item -> item.is(Term.Part.FOOT) && item.both()));
     }
 
     private boolean lands() {

@@ -104,7 +104,7 @@ final class TurnFootFrame implements Frame {
         }
 
         Optional<Fit> read() {
-            if (!words.ofFoot() || new TurnFootBorders(clause, words).within()) {
+            if (!words.ofFoot() || new TurnFootBorders(clause, now, words).within()) {
                 return Optional.empty();
             }
             return new BothPivot(clause, now).read().or(this::one);

@@ -62,6 +62,9 @@ final class WeightShares {
         if (!numbers.isEmpty()) {
             return ofNumbers(numbers);
         }
+        if (passesMiddle()) {
+            clause.takeAll(Term.Manner.MIDDLE, Term.Manner.EVEN, Term.Act.PASS);
+        }
         if (clause.takeAll(
                 Term.Manner.EVEN,
                 Term.Manner.EVENLY,
@@ -126,6 +129,17 @@ final class WeightShares {
         }
         boolean house = !more && sits;
         return Fit.of(new Move.Shift(house ? asHouse(side.get()) : Split.toward(side.get())));
+    }
+
+    /** Through the middle to the left: where it passes is not where it ends. */
+    private boolean passesMiddle() {
+        boolean passed = clause.has(item -> (item.is(Term.Manner.MIDDLE) || item.is(Term.Manner.EVEN))
+                && (item.rel() == Term.Rel.THROUGH
+                        || item.rel() == Term.Rel.PAST
+                        || item.is(Term.Manner.MIDDLE) && item.rel() == Term.Rel.AT));
+        return passed
+                && clause.has(item -> (item.bareSide() || WhichLoad.limb(item))
+                        && item.whose().flatMap(Term.Who::side).isPresent());
     }
 
     private boolean evenly() {

@@ -21,8 +21,8 @@ final class GoneTo {
             Item place = said.get(i);
             boolean bare = place.part() && place.rel() == null && place.who() == null;
             boolean last = i + 1 == said.size() || Parts.border(said.get(i + 1));
-            boolean led = said.get(i - 1).is(Term.Act.MOVE) && Parts.begins(said, i - 1);
-            if (bare && last && led && i > 1 && Landmarks.of(place.term()).isPresent()) {
+            boolean led = i > 1 && leads(said.get(i - 1)) && hard(said.get(i - 2));
+            if (bare && last && led && Landmarks.of(place.term()).isPresent()) {
                 said.set(
                         i,
                         new Item(
@@ -30,5 +30,17 @@ final class GoneTo {
             }
         }
         return said;
+    }
+
+    /** After a comma alone it goes on telling of the clause before. */
+    private static boolean hard(Item border) {
+        return border.mark() && !border.soft();
+    }
+
+    /** 落到, and 收到; but 收腹 goes nowhere: a verb that leads somewhere is not of one character. */
+    private static boolean leads(Item verb) {
+        boolean whole = verb.text().length() > 1
+                && (verb.is(Term.Act.DRAW) || verb.is(Term.Act.LOWER) || verb.is(Term.Act.RAISE));
+        return whole || verb.is(Term.Act.MOVE);
     }
 }
