@@ -78,7 +78,10 @@ final class HandAside {
         if (clause.takeAll(Term.Way.ACROSS)) {
             return place.sideways().isPresent() ? place : place.withSideways(Sideways.OTHER_SIDE);
         }
-        if (clause.said(Term.Act.HANG) && clause.takeAll(Term.Way.SIDE)) {
+        boolean elbowHangs = clause.near(clause.indexOf(Term.Act.HANG), -1)
+                .filter(elbow -> elbow.is(Term.Part.ELBOW))
+                .isPresent();
+        if (clause.said(Term.Act.HANG) && !elbowHangs && clause.takeAll(Term.Way.SIDE)) {
             return place.withSideways(Sideways.OWN_SIDE);
         }
         boolean alone = clause.has(Term.Manner.APART)

@@ -51,6 +51,10 @@ final class HandFrame implements Frame {
         return new Reading(clause, now).read();
     }
 
+    private static boolean sinks(Item item) {
+        return item.is(Term.Act.LOWER) || item.is(Term.Act.SINK);
+    }
+
     /** One clause, while it is read. */
     private static final class Reading {
 
@@ -67,6 +71,14 @@ final class HandFrame implements Frame {
             this.looks = new HandLooks(clause);
             this.targets = new HandTargets(clause, now);
             this.aside = new HandAside(clause, now);
+        }
+
+        /** Out to the side, elbow dropped: it is the elbow that goes down. */
+        private boolean elbowSinks() {
+            int sinks = clause.find(HandFrame::sinks);
+            return clause.near(sinks, -1)
+                    .filter(elbow -> elbow.is(Term.Part.ELBOW) && elbow.rel() == null)
+                    .isPresent();
         }
 
         /** A hand that hangs at shoulder height: the arm is up, and only how the hand is held there hangs. */
@@ -569,7 +581,8 @@ final class HandFrame implements Frame {
             boolean opens = (clause.has(Term.Act.SPREAD) || clause.has(Term.Act.OPEN)) && !(atSides && sinks);
             boolean hangs = atSides && !targeted && !opens
                     || looseAtSides()
-                    || (clause.has(Term.Act.LOWER) || clause.has(Term.Act.SINK) || clause.has(Term.Act.RETURN))
+                    || (clause.has(HandFrame::sinks) || clause.has(Term.Act.RETURN))
+                            && !elbowSinks()
                             && clause.takeItem(item -> item.is(Term.Way.SIDE)).isPresent();
             Optional<HandShape> shape = looks.shape();
             HandPlace place = looks.thumb(HandPlace.UNSAID);

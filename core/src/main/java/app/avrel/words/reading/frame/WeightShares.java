@@ -134,9 +134,7 @@ final class WeightShares {
     /** Through the middle to the left: where it passes is not where it ends. */
     private boolean passesMiddle() {
         boolean passed = clause.has(item -> (item.is(Term.Manner.MIDDLE) || item.is(Term.Manner.EVEN))
-                && (item.rel() == Term.Rel.THROUGH
-                        || item.rel() == Term.Rel.PAST
-                        || item.is(Term.Manner.MIDDLE) && item.rel() == Term.Rel.AT));
+                && (item.rel() == Term.Rel.THROUGH || item.rel() == Term.Rel.PAST || item.rel() == Term.Rel.AT));
         return passed
                 && clause.has(item -> (item.bareSide() || WhichLoad.limb(item))
                         && item.whose().flatMap(Term.Who::side).isPresent());

@@ -21,7 +21,7 @@ final class GoneTo {
             Item place = said.get(i);
             boolean bare = place.part() && place.rel() == null && place.who() == null;
             boolean last = i + 1 == said.size() || Parts.border(said.get(i + 1));
-            boolean led = i > 1 && leads(said.get(i - 1)) && hard(said.get(i - 2));
+            boolean led = i > 1 && leads(said.get(i - 1)) && stage(said, i - 2);
             if (bare && last && led && Landmarks.of(place.term()).isPresent()) {
                 said.set(
                         i,
@@ -32,9 +32,15 @@ final class GoneTo {
         return said;
     }
 
-    /** After a comma alone it goes on telling of the clause before. */
-    private static boolean hard(Item border) {
-        return border.mark() && !border.soft();
+    /** After a comma alone it goes on telling of the clause before; 呼气，落到 begins with how one breathes. */
+    private static boolean stage(List<Item> items, int border) {
+        int begin = items.get(border).is(Term.Mark.COMMA)
+                        && border > 1
+                        && items.get(border - 1).term() instanceof Term.Manner
+                ? border - 2
+                : border;
+        Item mark = items.get(begin);
+        return mark.mark() && !mark.soft();
     }
 
     /** 落到, and 收到; but 收腹 goes nowhere: a verb that leads somewhere is not of one character. */

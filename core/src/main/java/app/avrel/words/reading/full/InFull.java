@@ -44,7 +44,7 @@ public final class InFull {
     private static List<Item> named(List<Item> items, Language language) {
         List<Item> said = FromThere.of(Doer.of(items));
         said = TakenAlong.of(OtherFoot.of(said));
-        said = SharedPlace.of(CircledThere.of(PassesFoot.of(said)));
+        said = ThenPushes.of(SharedPlace.of(CircledThere.of(PassesFoot.of(said))), language);
         said = StanceTells.of(SideAfter.of(said), language);
         said = Opposed.of(Landing.of(FallenToes.of(said)));
         said = SecondLimb.of(Elided.of(said, language), language);

@@ -26,7 +26,34 @@ final class SharedPlace {
                 at++;
             }
         }
+        return elbows(said);
+    }
+
+    /** Right palm at the ear, left palm at the belly, elbows down: that is told of both elbows. */
+    private static List<Item> elbows(List<Item> items) {
+        List<Item> said = new ArrayList<>(items);
+        for (int at = 2; at < said.size(); at++) {
+            Item elbows = said.get(at);
+            boolean both = elbows.is(Term.Part.ELBOW) && elbows.many() && elbows.who() == null && elbows.rel() == null;
+            if (both && Parts.begins(said, at) && eachHand(said, at)) {
+                said.set(
+                        at,
+                        new Item(
+                                Term.Part.ELBOW, null, Term.Who.BOTH, true, elbows.from(), elbows.to(), elbows.text()));
+            }
+        }
         return said;
+    }
+
+    /** Whether a hand of each side was told of since the stage began. */
+    private static boolean eachHand(List<Item> items, int end) {
+        List<Term.Who> hands = new ArrayList<>();
+        for (int i = end - 1; i >= 0 && !items.get(i).is(Term.Mark.THEN); i--) {
+            if (HandWords.hand(items.get(i)) && items.get(i).sidedLimb()) {
+                hands.add(items.get(i).who());
+            }
+        }
+        return hands.contains(Term.Who.LEFT) && hands.contains(Term.Who.RIGHT);
     }
 
     /** What is told after a "while" or a "then" is told of the hand there. */

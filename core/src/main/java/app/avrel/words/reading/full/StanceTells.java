@@ -30,9 +30,29 @@ final class StanceTells {
         for (int at = 0; at < telling.items.size(); at++) {
             if (telling.items.get(at).term() instanceof Term.Standing) {
                 at = telling.part(telling.lead(telling.drawIn(at)));
+                telling.faces(at);
             }
         }
         return telling.items;
+    }
+
+    /** Arco derecho mirando a las nueve: so the stance faces, and not the eyes alone. */
+    private void faces(int stance) {
+        int at = stance + 1;
+        while (at < items.size()
+                && (items.get(at).bareSide()
+                        || items.get(at).is(Term.Manner.STANCE_WORD)
+                        || items.get(at).is(Term.Mark.COMMA)
+                                && items.get(at).text().isEmpty())) {
+            at++;
+        }
+        boolean heading = at + 1 < items.size()
+                && (items.get(at + 1).term() instanceof Term.Hall
+                        || items.get(at + 1).term() instanceof Term.Num
+                                && items.get(at + 1).rel() == Term.Rel.TO);
+        if (heading && items.get(at).is(Term.Act.LOOK)) {
+            items.set(at, items.get(at).as(Term.Act.FACE));
+        }
     }
 
     /** Draws the foot in front to the stance it is said of; returns where the stance is then. */
