@@ -1,6 +1,7 @@
 package app.avrel.words.reading;
 
 import app.avrel.body.Side;
+import app.avrel.body.WeightShare;
 import app.avrel.floor.Turn;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.Depth;
@@ -39,7 +40,7 @@ final class Undoing {
             case Move.Shift(Split split) ->
                 first instanceof Move.Shift(Split was)
                         && split.getClass() == was.getClass()
-                        && heavier(split) != heavier(was);
+                        && (heavier(split) != heavier(was) || goesOn(split, was));
             case Move.TurnBody(var part, var turning) ->
                 first instanceof Move.TurnBody(var same, var was) && same == part && anotherTurn(turning, was);
             case Move.Look(var gaze) -> first instanceof Move.Look(var was) && !gaze.equals(was);
@@ -59,6 +60,19 @@ final class Undoing {
                 goesOn(goes) && first instanceof Move.OfFoot went && went.foot() == goes.foot() && goesOff(went);
             default -> false;
         };
+    }
+
+    /** Sixty, and eighty: the weight goes from the one share to the other. */
+    private static boolean goesOn(Split split, Split was) {
+        return split instanceof Split.Said(var share)
+                && was instanceof Split.Said(var before)
+                && exact(share)
+                && exact(before)
+                && !share.equals(before);
+    }
+
+    private static boolean exact(WeightShare share) {
+        return share.leastLeft() == share.mostLeft();
     }
 
     private static Side heavier(Split split) {

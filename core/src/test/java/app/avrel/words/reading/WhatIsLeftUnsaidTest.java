@@ -99,4 +99,50 @@ class WhatIsLeftUnsaidTest {
     void aDetailIsOfTheLimbItIsToldOf(Language language, String typed, String canonical) {
         says(language, typed, canonical);
     }
+
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', textBlock = """
+            ENGLISH | as the left heel drops the right one lifts | lower the left foot, flat. raise the right heel
+            ENGLISH | the left heel drops, the right one lifts | lower the left foot, flat. raise the right heel
+            ENGLISH | the left toes lift as the right drop | raise the left toes. lower the right foot, flat
+            ENGLISH | lift the left heel and lower the right one | raise the left heel. lower the right foot, flat
+            ENGLISH | left foot to 9, right foot closes | left foot steps to 9; right foot steps beside the left foot
+            SPANISH | al bajar el talón izquierdo el derecho sube | lower the left foot, flat. raise the right heel
+            SPANISH | baja el talón izquierdo y sube el derecho | lower the left foot, flat. raise the right heel
+            SPANISH | abre la punta izquierda y cierra la derecha | turn the left foot on its heel, toes out somehow. turn the right foot on its heel, toes in somehow
+            SPANISH | pie izquierdo a las nueve, el derecho cierra | left foot steps to 9; right foot steps beside the left foot
+            CHINESE | 左脚向九点开步，右脚跟着并拢 | left foot steps to 9; right foot steps beside the left foot
+            """)
+    void theOtherOneIsOfTheSameKind(Language language, String typed, String canonical) {
+        says(language, typed, canonical);
+    }
+
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', textBlock = """
+            ENGLISH | bring the hands to the chest and push | left hand, at the chest. right hand, at the chest; left hand, extended. right hand, extended
+            ENGLISH | draw the right hand to the hip and punch | right hand, at the hip; right hand, extended, fist
+            ENGLISH | right hand passes under the left and out to the shoulder | right hand, at the shoulder, out 90° right, going under
+            ENGLISH | bring the weight through the middle to the left | shift 51 to 100 left
+            ENGLISH | shift to 60 left, then to 80 | shift 60 left; shift 80 left
+            SPANISH | mano derecha a la oreja y empuja | right hand, at the ear; right hand, extended
+            SPANISH | lleva el peso por el medio a la izquierda | shift 51 to 100 left
+            CHINESE | 两手收到胸前推出 | left hand, at the chest, centre line. right hand, at the chest, centre line; left hand, extended. right hand, extended
+            CHINESE | 重心经中间移到左腿 | shift 51 to 100 left
+            """)
+    void whereOneComesByIsNotWhereOneEnds(Language language, String typed, String canonical) {
+        says(language, typed, canonical);
+    }
+
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', textBlock = """
+            ENGLISH | right hand at the chest, pointing up | right hand, at the chest, fingers up
+            ENGLISH | the left hand points down | left hand, fingers down
+            ENGLISH | right palm sweeps across at chest height | right hand, at the chest, across the body
+            ENGLISH | right palm at the ear, left palm at the belly, elbows down | right hand, at the ear. left hand, at the navel. left hand, elbow down. right hand, elbow down
+            SPANISH | arco derecho mirando a las nueve | right foot steps forward. shift to the house front-loaded share right. waist to 9
+            CHINESE | 右手平肩，指向三点 | right hand, at the shoulder, out to 3
+            """)
+    void whatPointsIsNotWhatTurns(Language language, String typed, String canonical) {
+        says(language, typed, canonical);
+    }
 }

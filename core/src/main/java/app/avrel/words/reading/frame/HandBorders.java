@@ -28,6 +28,7 @@ final class HandBorders {
                 || laidOnForearm()
                 || partsAfter()
                 || palmThenFist()
+                || widthFirst()
                 || goesOnWithoutHand();
     }
 
@@ -74,6 +75,16 @@ final class HandBorders {
         boolean hour =
                 there.term() instanceof Term.Hall || there.term() instanceof Term.Num && there.rel() == Term.Rel.TO;
         return hour && clause.item(2).term() instanceof Term.Act && HandWords.hand(clause.item(3));
+    }
+
+    /** Stance shoulder width, hands at the sides: so wide one stands, and not the hands. */
+    private boolean widthFirst() {
+        int border = clause.find(Item::soft);
+        int hand = clause.find(HandWords::hand);
+        return border > 0
+                && hand > border
+                && clause.items().subList(0, border).stream()
+                        .anyMatch(item -> item.term() instanceof Term.Measure(var _, boolean wide) && wide);
     }
 
     /** Parry with the right palm, fist to the hip: a hand that is a palm is no fist, so that is told of the other one. */

@@ -121,7 +121,8 @@ final class HandDetails {
                 .or(this::toWall)
                 .or(() -> after(Term.Part.FINGERS))
                 .or(() -> tips())
-                .or(this::hookPoints);
+                .or(this::hookPoints)
+                .or(this::handPoints);
         if (fingers.isPresent()) {
             said = said.withFingers(fingers.get());
         }
@@ -151,7 +152,7 @@ final class HandDetails {
                 .isPresent();
         return carried
                 && clause.near(palm, 2)
-                        .filter(side -> side.bareSide() && side.rel() == Term.Rel.TO)
+                        .filter(side -> side.bareSide() && side.rel() == Term.Rel.TO || side.is(Term.Way.ACROSS))
                         .isPresent();
     }
 
@@ -264,6 +265,22 @@ final class HandDetails {
     private Optional<Pointing> hookPoints() {
         boolean hook = clause.items().stream().anyMatch(HandWords::shaped) && !clause.said(Term.Part.PALM);
         return hook ? afterPointing() : Optional.empty();
+    }
+
+    /** Right hand at the chest, pointing up: so do its fingers. */
+    private Optional<Pointing> handPoints() {
+        int verb = clause.find(Term.Act.POINT);
+        boolean hand = clause.items().stream().anyMatch(item -> item.is(Term.Part.HAND) && item.rel() == null)
+                && clause.items().stream()
+                        .noneMatch(item -> item.prop()
+                                || item.is(Term.Part.TIP)
+                                || item.is(Term.Part.PALM)
+                                || item.is(Term.Part.THUMB)
+                                || item.is(Term.Part.ELBOW));
+        boolean upOrDown = clause.near(verb, 1)
+                .filter(way -> way.is(Term.Way.UP) || way.is(Term.Way.DOWN))
+                .isPresent();
+        return verb >= 0 && hand && (targeted || upOrDown) ? afterPointing() : Optional.empty();
     }
 
     /** Fingertips at the chest, pointing forward. */

@@ -14,6 +14,8 @@ final class WeightFrame implements Frame {
     /** A share without any word of weight is short: seventy right. */
     private static final int LONGEST_BARE = 6;
 
+    private static final double HOURS = 12;
+
     /** After the weight, "then to the left" is of the weight. */
     private static final double ON = 0.2;
 
@@ -163,6 +165,7 @@ final class WeightFrame implements Frame {
                             || item.rel() == Term.Rel.ON);
             boolean back = now.topic() == Situation.Topic.WEIGHT && BackAgain.said(clause);
             boolean on = back
+                    || onToShare()
                     || now.topic() == Situation.Topic.WEIGHT
                             && clause.items().stream()
                                     .allMatch(item -> Leftover.small(item)
@@ -365,6 +368,15 @@ final class WeightFrame implements Frame {
             int turn = clause.indexOf(Term.Act.TURN);
             int share = clause.find(item -> item.term() instanceof Term.Share || item.term() instanceof Term.Ratio);
             return turn >= 0 && share > turn && clause.parted(turn, share);
+        }
+
+        /** Sixty left, then eighty: the number goes on telling of the weight, and is no hour. */
+        private boolean onToShare() {
+            return now.topic() == Situation.Topic.WEIGHT
+                    && clause.has(Term.Num.class)
+                    && clause.items().stream()
+                            .allMatch(item -> Leftover.small(item)
+                                    || item.term() instanceof Term.Num(double share) && share > HOURS);
         }
 
         /** Even alone is a pace. */

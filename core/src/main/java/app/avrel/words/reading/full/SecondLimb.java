@@ -53,12 +53,18 @@ final class SecondLimb {
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
             boolean begins = i == 0 || border(i - 1);
+            if (!begins && fallsAsOtherLifts(i)) {
+                add(Item.unspoken(Term.Mark.COMMA, null, item), false);
+                begins = true;
+            }
             if (begins && ofTheBody(item)) {
                 limb = null;
             }
             if (begins && limb != null && corner(item, limb)) {
                 said.add(Item.unspoken(limb.term(), opposite(limb), item));
                 said.add(item.saying(ahead(item) ? Term.Way.FORWARD : Term.Way.BACK));
+            } else if (limb != null && afterItsVerb(i, limb)) {
+                add(as(item, limb.term()), false);
             } else if (begins && limb != null && too(i, limb)) {
                 repeat(item);
             } else {
@@ -66,6 +72,41 @@ final class SecondLimb {
             }
         }
         return said;
+    }
+
+    /** As the left heel drops the right one lifts: no comma parts the two. */
+    private boolean fallsAsOtherLifts(int at) {
+        return limb != null
+                && (limb.is(Term.Part.HEEL) || limb.is(Term.Part.TOES))
+                && (liftsOrFalls(items.get(at - 1))
+                        || at > 1 && items.get(at - 1).sidedLimb() && liftsOrFalls(items.get(at - 2)))
+                && at + 1 < items.size()
+                && liftsOrFalls(items.get(at + 1))
+                && other(items.get(at), limb);
+    }
+
+    /** Lower the left heel and lift the right, turn out the left toes and turn in the right. */
+    private boolean afterItsVerb(int at, Item first) {
+        if (!(first.is(Term.Part.HEEL) || first.is(Term.Part.TOES)) || at < 2 || !other(items.get(at), first)) {
+            return false;
+        }
+        boolean way =
+                items.get(at - 1).is(Term.Way.IN) || items.get(at - 1).is(Term.Way.OUT) || vertical(items.get(at - 1));
+        int verb = way ? at - 2 : at - 1;
+        boolean ends =
+                at + 1 == items.size() || border(at + 1) || items.get(at + 1).rel() != Term.Rel.TO;
+        return verb > 0
+                && border(verb - 1)
+                && ends
+                && (liftsOrFalls(items.get(verb)) || first.is(Term.Part.TOES) && opens(items.get(verb)));
+    }
+
+    private static boolean liftsOrFalls(Item does) {
+        return does.is(Term.Act.RAISE)
+                || does.is(Term.Act.RISE)
+                || does.is(Term.Act.LOWER)
+                || does.is(Term.Act.SINK)
+                || does.is(Term.Act.LAND);
     }
 
     private static Term.Who opposite(Item limb) {
@@ -192,8 +233,8 @@ final class SecondLimb {
             return Optional.of(Term.Part.HAND);
         }
         return switch ((Term.Part) first.term()) {
-            case TOES -> when(direction(does) || opens(does), Term.Part.TOES);
-            case HEEL -> when(opens(does) || vertical(does), Term.Part.HEEL);
+            case TOES -> when(direction(does) || opens(does) || liftsOrFalls(does), Term.Part.TOES);
+            case HEEL -> when(opens(does) || vertical(does) || liftsOrFalls(does), Term.Part.HEEL);
             case ELBOW -> when(does.term() instanceof Term.Way, Term.Part.ELBOW);
             case PALM ->
                 vertical(does) || opens(does) ? Optional.of(Term.Part.PALM) : when(place(next), Term.Part.HAND);
