@@ -145,4 +145,18 @@ class WhatIsLeftUnsaidTest {
     void whatPointsIsNotWhatTurns(Language language, String typed, String canonical) {
         says(language, typed, canonical);
     }
+
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', textBlock = """
+            ENGLISH | the right palm advances at chest height while the left retreats | right hand, at the chest, forward. left hand, back
+            ENGLISH | left palm pushes and the right foot advances | left hand, extended. right foot steps forward
+            SPANISH | mano derecha al pecho, la izquierda avanza | right hand, at the chest. left hand, forward
+            SPANISH | mano derecha al pecho, el izquierdo avanza | right hand, at the chest. left foot steps forward
+            SPANISH | la mano derecha retrocede a la cadera | right hand, at the hip
+            CHINESE | 左掌前推的同时右掌后收 | left hand, extended, palm forward, fingers up. right hand, back
+            CHINESE | 右手停在胯上 | right hand, at the hip
+            """)
+    void aHandThatAdvancesIsNoFootThatSteps(Language language, String typed, String canonical) {
+        says(language, typed, canonical);
+    }
 }

@@ -321,7 +321,8 @@ final class HandFrame implements Frame {
             boolean above = over.map(item -> item.rel() != Term.Rel.UNDER && item.rel() != Term.Rel.BELOW)
                     .orElseGet(() -> alone.get().is(Term.Rel.ABOVE));
             Optional<Length> gap = clause.take(Term.Measure.class).map(Term.Measure::length);
-            boolean bothPalms = clause.has(item -> item.is(Term.Part.PALM) && item.both());
+            boolean bothPalms = clause.has(item -> item.is(Term.Part.PALM) && item.both())
+                    || clause.has(Term.Part.PALM) && clause.has(Term.Manner.EACH_OTHER);
             Optional<Palm> palm =
                     new HandDetails(clause, now, true).read(HandPlace.UNSAID).palm();
             Optional<Landmark> height = Landmarks.taken(clause);

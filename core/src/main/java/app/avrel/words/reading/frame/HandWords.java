@@ -41,10 +41,13 @@ public final class HandWords {
                         item.rel() == Term.Rel.TO && Landmarks.of(item.term()).isPresent());
     }
 
-    /** Goes forward, slides forward: the verb beside a way carries the hand there. */
+    /** Goes forward, slides forward, 后收: the verb beside a way carries the hand there. */
     static boolean carries(Clause clause, int way) {
         Item before = clause.item(way - 1);
-        boolean after = way + 1 < clause.size() && clause.item(way + 1).is(Term.Act.SLIDE);
+        boolean after = way + 1 < clause.size()
+                && (clause.item(way + 1).is(Term.Act.SLIDE)
+                        || clause.item(way).is(Term.Way.BACK)
+                                && clause.item(way + 1).is(Term.Act.DRAW));
         return before.is(Term.Act.MOVE) || before.is(Term.Act.SLIDE) || before.is(Term.Act.SWEEP) || after;
     }
 

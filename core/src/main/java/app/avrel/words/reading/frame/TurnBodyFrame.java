@@ -50,11 +50,17 @@ final class TurnBodyFrame implements Frame {
     /** Takes a part of the trunk; what is at the height of it is another thing, and no chest that turns. */
     private static boolean turns(Clause clause, Term.Part part) {
         boolean any = false;
-        while (clause.takeItem(item -> item.is(part) && item.rel() != Term.Rel.AT)
-                .isPresent()) {
+        while (clause.takeItem(item -> item.is(part) && !besides(item)).isPresent()) {
             any = true;
         }
         return any;
+    }
+
+    private static boolean besides(Item item) {
+        return item.rel() == Term.Rel.AT
+                || item.rel() == Term.Rel.BESIDE
+                || item.rel() == Term.Rel.BEFORE
+                || item.rel() == Term.Rel.BEHIND;
     }
 
     @Override

@@ -23,7 +23,7 @@ public final class InFull {
 
     /** What joins clauses, and what only seems to. */
     private static List<Item> joined(List<Item> phrases, String typed, Language language) {
-        List<Item> said = AndOrClose.of(phrases);
+        List<Item> said = HandAdvances.of(AndOrClose.of(phrases), language);
         said = GoneTo.of(said, language);
         said = AsSoonAs.of(said, language);
         said = AtTheSameTime.of(said);
