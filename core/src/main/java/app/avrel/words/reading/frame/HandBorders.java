@@ -87,7 +87,7 @@ final class HandBorders {
                         .anyMatch(item -> item.term() instanceof Term.Measure(var _, boolean wide) && wide);
     }
 
-    /** Parry with the right palm, fist to the hip: a hand that is a palm is no fist, so that is told of the other one. */
+    /** Parry with the right palm, fist to the hip: a hand is no palm and fist at once, so that is told apart. */
     private boolean palmThenFist() {
         int palm = clause.find(item -> item.is(Term.Part.PALM) && item.who() != null);
         int fist = clause.find(item -> item.is(Term.Part.FIST) && item.rel() == null && item.who() == null);

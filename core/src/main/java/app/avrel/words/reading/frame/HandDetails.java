@@ -67,15 +67,6 @@ final class HandDetails {
                 });
     }
 
-    private static Pointing pointing(Palm toward) {
-        return switch (toward) {
-            case TO_THE_LEFT -> Pointing.TO_THE_LEFT;
-            case TO_THE_RIGHT -> Pointing.TO_THE_RIGHT;
-            case BACK -> Pointing.BACK;
-            default -> Pointing.FORWARD;
-        };
-    }
-
     /** {@return the way that a palm faces} */
     static Pointing way(Palm palm) {
         return switch (palm) {
@@ -242,7 +233,7 @@ final class HandDetails {
             clause.use(fingers);
             clause.use(at);
         }
-        return wall.map(faced::quarter).map(HandDetails::pointing);
+        return wall.map(faced::quarter).map(HandDetails::way);
     }
 
     private Optional<Pointing> tips() {
