@@ -25,8 +25,10 @@ final class CircleFrame implements Frame {
         if (elsewhere || clause.has(HandWords::hand) && clause.has(Term.Part.KNEE)) {
             return Optional.empty();
         }
-        boolean target = clause.has(item ->
-                Landmarks.of(item.term()).isPresent() && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE);
+        boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent()
+                        && item.rel() != Term.Rel.AT
+                        && item.rel() != Term.Rel.BEFORE)
+                || comesBefore(clause);
         Optional<CircleSize> size = size(clause);
         Optional<CircleSense> sense = sense(clause, target);
         Optional<Integer> times = times(clause);
@@ -60,6 +62,16 @@ final class CircleFrame implements Frame {
                     .ifPresent(place -> moves.add(new Move.PlaceHand(hand, place, Optional.empty())));
         }
         return Optional.of(Fit.of(moves));
+    }
+
+    /** Round and to before the left shoulder: the hand comes there, and does not go round there. */
+    private static boolean comesBefore(Clause clause) {
+        int circle = clause.find(Term.Act.CIRCLE);
+        int place = clause.find(item -> item.rel() == Term.Rel.BEFORE
+                && Landmarks.of(item.term()).isPresent()
+                && item.whose().flatMap(Term.Who::side).isPresent());
+        return place > circle
+                && clause.near(place, -1).filter(verb -> verb.is(Term.Act.MOVE)).isPresent();
     }
 
     /** Up or down at its end, or to one side, is no part of a circle: that is kept as it was said. */

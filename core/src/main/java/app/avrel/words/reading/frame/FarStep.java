@@ -149,7 +149,11 @@ final class FarStep {
     private int subjectHeel() {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
-            if (item.is(Term.Part.HEEL) && (item.rel() == null || item.rel() == Term.Rel.WITH)) {
+            boolean own = item.rel() == null
+                    || item.rel() == Term.Rel.WITH
+                    || item.rel() == Term.Rel.ON
+                    || item.rel() == Term.Rel.OF;
+            if (item.is(Term.Part.HEEL) && own) {
                 return i;
             }
         }

@@ -22,6 +22,7 @@ final class HandBorders {
                 || elbowsAfter()
                 || staysBesideElbow()
                 || upAndDown()
+                || kneeThenPlace()
                 || shiftsToo()
                 || amountFirst()
                 || bodyTurns()
@@ -251,6 +252,18 @@ final class HandBorders {
                                 .filter(item -> HandWords.hand(item) && item.rel() == null)
                                 .count()
                         <= 1;
+    }
+
+    /** Brush the knee and stay beside the hip: the knee is only passed, and the hand ends at the hip. */
+    private boolean kneeThenPlace() {
+        int knee = clause.find(item -> item.is(Term.Part.KNEE) && item.rel() == null);
+        int border = clause.find(Item::soft);
+        return clause.has(Term.Act.SWEEP)
+                && knee >= 0
+                && border > knee
+                && clause.items().subList(border, clause.size()).stream()
+                        .anyMatch(item -> item.term() instanceof Term.Act)
+                && placed(border, clause.size());
     }
 
     private boolean turnsNext(int at) {

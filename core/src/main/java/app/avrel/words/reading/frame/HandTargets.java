@@ -56,7 +56,7 @@ final class HandTargets {
             clause.takeAll(Term.Act.STAY);
         }
         boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent());
-        int back = clause.find(Term.Rel.OWN_PLACE);
+        int back = clause.find(item -> item.is(Term.Rel.OWN_PLACE) || item.is(Term.Rel.WAS));
         if (!stays && back >= 0) {
             clause.keep(back);
             returns = true;

@@ -20,13 +20,15 @@ final class KickReading {
         this.now = now;
     }
 
-    /** The leg sweeps to the back: where to and no height, so along the floor. */
+    /** The leg sweeps to the back, sweeps in an arc: where to and no height, so along the floor. */
     static boolean along(Clause clause) {
         return !clause.has(Term.Manner.HEIGHT)
                 && !clause.has(Term.Way.UP)
-                && !clause.has(
-                        item -> item.rel() != null && Landmarks.of(item.term()).isPresent())
+                && !clause.has(item -> item.rel() != null
+                        && item.rel() != Term.Rel.PAST
+                        && Landmarks.of(item.term()).isPresent())
                 && clause.has(item -> item.term() instanceof Term.Hall
+                        || item.is(Term.Manner.ARC)
                         || item.term() instanceof Term.Num && item.rel() == Term.Rel.TO);
     }
 

@@ -14,6 +14,7 @@ public final class Leftover {
                 mark != Term.Mark.UNKNOWN && mark != Term.Mark.NOT && mark != Term.Mark.NO && mark != Term.Mark.IMAGE;
             case Term.Rel rel ->
                 rel != Term.Rel.OWN_PLACE
+                        && rel != Term.Rel.WAS
                         && rel != Term.Rel.INSIDE
                         && rel != Term.Rel.OUTSIDE
                         && rel != Term.Rel.BEFORE

@@ -37,7 +37,8 @@ final class LowerReading {
         boolean them = raised && now.bothFeet() && clause.has(Term.Ref.THEM);
         boolean only =
                 clause.size() == 1 && (lowers || clause.has(Term.Way.DOWN) && now.topic() == Situation.Topic.FOOT);
-        boolean hanging = only && (now.lifted().isPresent() || raised) || them;
+        boolean back = lowers && clause.has(Term.Rel.OWN_PLACE) && now.lifted().isPresent();
+        boolean hanging = only && (now.lifted().isPresent() || raised) || them || back;
         if (!(lowers || lands || downward) || !(part || it || alone || hanging)) {
             return Optional.empty();
         }

@@ -92,14 +92,17 @@ final class OtherHandBorders {
         return false;
     }
 
-    /** Close the fan to the chest, the left hand on the wrist: a hand that is named after the border does what follows it. */
+    /**
+     * Close the fan to the chest, the left hand on the wrist; stop by the hip and push the right palm: a hand that is named
+     * after the border does what follows it.
+     */
     private boolean ownHandNext() {
         int border = clause.find(Item::soft);
         if (border <= 0 || border + 1 >= clause.size() || !placed(0, border)) {
             return false;
         }
         List<Item> before = clause.items().subList(0, border);
-        Item next = clause.item(border + 1);
+        Item next = named(border + 1);
         boolean held = before.stream().anyMatch(item -> item.prop() && item.rel() == null);
         return before.stream().anyMatch(item -> item.term() instanceof Term.Act)
                 && before.stream().noneMatch(HandWords::hand)
@@ -108,6 +111,16 @@ final class OtherHandBorders {
                 && (held
                         || clause.items().subList(border, clause.size()).stream()
                                 .anyMatch(item -> item.term() instanceof Term.Act));
+    }
+
+    /** What is named first from a place on: a border and a verb name nothing. */
+    private Item named(int from) {
+        int at = from;
+        while (at + 1 < clause.size()
+                && (clause.item(at).soft() || clause.item(at).term() instanceof Term.Act)) {
+            at++;
+        }
+        return clause.item(at);
     }
 
     /** Hands at the chest, left in front: one of the two is further ahead. */

@@ -86,7 +86,9 @@ final class StepVerbs {
         if (borders.drawsNothing()) {
             return false;
         }
-        draws = clause.takeAll(Term.Act.DRAW);
+        boolean arc = drawsArc();
+        draws = clause.takeAll(Term.Act.DRAW) && !arc;
+        steps |= arc;
         lands = clause.takeAll(Term.Act.LAND);
         if (half) {
             clause.takeAll(Term.Act.RISE, Term.Way.UP);
@@ -114,6 +116,14 @@ final class StepVerbs {
                         || clause.has(Term.Way.BACK)
                         || clause.has(Term.Way.FORWARD) && clause.has(Term.Act.LAND)
                         || KickReading.along(clause));
+    }
+
+    /** Draw a half circle with the left foot: nothing is drawn in. */
+    private boolean drawsArc() {
+        int draw = clause.find(Term.Act.DRAW);
+        return part
+                && draw >= 0
+                && clause.near(draw, 1).filter(item -> item.is(Term.Manner.ARC)).isPresent();
     }
 
     private void takeHalf() {

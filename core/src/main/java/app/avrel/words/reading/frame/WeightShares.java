@@ -10,7 +10,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** How much is on which foot: in numbers, in words, as the house has it, or only more on one than on the other. */
 final class WeightShares {
@@ -221,15 +220,17 @@ final class WeightShares {
             }
         }
         if (numbers.size() == 1) {
-            boolean more = more(numbers.getFirst());
+            Optional<Integer> change = new ShareChange(clause, numbers.getFirst(), (int) Math.round(first)).told();
             Optional<Side> side = foot.side();
-            clause.takeAll(Term.Manner.REST_OF, Term.Manner.FULL, Term.Manner.MORE, Term.Manner.ALL);
+            clause.takeAll(Term.Manner.REST_OF, Term.Manner.FULL, Term.Manner.MORE, Term.Manner.LESS, Term.Manner.ALL);
             foot.moreSides();
             if (side.isEmpty()) {
                 return first == 50 ? Fit.of(new Move.Shift(exact(Side.LEFT, 50))) : onTheSame(first);
             }
-            if (more) {
-                return further(side.get(), (int) Math.round(first));
+            if (change.isPresent()) {
+                return ShareChange.made(now.weight(), side.get(), change.get())
+                        .map(split -> Fit.of(new Move.Shift(split)))
+                        .orElseGet(this::ask);
             }
             boolean tenths = clause.item(numbers.getFirst()).term() instanceof Term.Num
                     && first > LEAST_BARE
@@ -250,20 +251,6 @@ final class WeightShares {
                     .orElseGet(this::ask);
         }
         return range(first, second, side);
-    }
-
-    /** Twenty percent more. */
-    private boolean more(int number) {
-        return Stream.of(clause.near(number, 1), clause.near(number, -1))
-                .flatMap(Optional::stream)
-                .anyMatch(beside -> beside.is(Term.Manner.MORE));
-    }
-
-    /** So much more than it bears already, as far as that is known. */
-    private Fit further(Side side, int percent) {
-        int borne = now.weight().least(side);
-        boolean known = now.weight().most(side) == borne && borne + percent <= 100;
-        return known ? Fit.of(new Move.Shift(exact(side, borne + percent))) : ask();
     }
 
     /** Bow stance right, seventy percent: after the weight was shared it is of the same foot. */

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** Finds which foot a clause is about: the one named, or the one that can be meant. */
-final class WhichFoot {
+public final class WhichFoot {
 
     static final Set<Term.Part> PARTS = EnumSet.of(
             Term.Part.FOOT,
@@ -25,7 +25,7 @@ final class WhichFoot {
 
     private WhichFoot() {}
 
-    static boolean foot(Item item) {
+    public static boolean foot(Item item) {
         return item.term() instanceof Term.Part part && PARTS.contains(part);
     }
 
@@ -103,11 +103,23 @@ final class WhichFoot {
         if (leads) {
             return first;
         }
+        int onto = clause.said(Term.Act.STEP) ? clause.find(WhichFoot::landsOn) : -1;
+        if (onto >= 0) {
+            return onto;
+        }
         boolean with = clause.has(item -> item.bareSide() && item.rel() == Term.Rel.WITH);
         return with
                 ? -1
                 : clause.find(item -> foot(item) && item.rel() == null && item.term() != Term.Part.TOES
                         || foot(item) && item.rel() == Term.Rel.OF);
+    }
+
+    /** Step onto the right heel: it is the right foot that steps, and lands on it. */
+    private static boolean landsOn(Item item) {
+        boolean sole = item.is(Term.Part.HEEL) || item.is(Term.Part.BALL) || item.is(Term.Part.TOES);
+        return sole
+                && item.rel() == Term.Rel.ON
+                && item.whose().flatMap(Term.Who::side).isPresent();
     }
 
     private static boolean begins(Clause clause, int index) {

@@ -36,7 +36,7 @@ public final class InFull {
         List<Item> said = StepsToward.of(items, language);
         said = Unparted.of(said, language);
         said = Participle.of(said, language);
-        said = DrawnBlade.of(Turned.of(ComesDown.of(said, language)));
+        said = DrawnBlade.of(TipOfProp.of(Turned.of(ComesDown.of(said, language)), language));
         return Afterwards.of(said, language);
     }
 
@@ -45,7 +45,7 @@ public final class InFull {
         List<Item> said = FromThere.of(Doer.of(items));
         said = TakenAlong.of(OtherFoot.of(said));
         said = ThenPushes.of(SharedPlace.of(CircledThere.of(PassesFoot.of(said))), language);
-        said = StanceTells.of(SideAfter.of(said), language);
+        said = FootCloses.of(StanceTells.of(SideAfter.of(said), language), language);
         said = Opposed.of(Landing.of(FallenToes.of(said)));
         said = SecondLimb.of(Elided.of(said, language), language);
         return TouchedLimb.of(said, language);

@@ -23,15 +23,7 @@ final class Landing {
                 i++;
             }
         }
-        for (int i = 1; i + 1 < out.size(); i++) {
-            if (out.get(i).is(Term.Act.TURN)
-                    && foot(out.get(i - 1))
-                    && out.get(i + 1).is(Term.Way.ROUND)
-                    && lands(out, i)) {
-                out.set(i, out.get(i).as(Term.Act.STEP));
-                out.remove(i + 1);
-            }
-        }
+        swungRound(out);
         for (int i = 2; i + 1 < out.size(); i++) {
             boolean lands =
                     out.get(i - 1).is(Term.Manner.FIRST) || out.get(i - 1).is(Term.Act.LAND);
@@ -41,6 +33,21 @@ final class Landing {
             }
         }
         return out;
+    }
+
+    /** A foot that swings round, said in either order. */
+    private static void swungRound(List<Item> items) {
+        for (int i = 0; i + 2 < items.size(); i++) {
+            boolean verbFirst = items.get(i).is(Term.Act.TURN);
+            int verb = verbFirst ? i : i + 1;
+            boolean swings = items.get(verb).is(Term.Act.TURN)
+                    && foot(items.get(verbFirst ? i + 1 : i))
+                    && items.get(i + 2).is(Term.Way.ROUND);
+            if (swings && lands(items, i)) {
+                items.set(verb, items.get(verb).as(Term.Act.STEP));
+                items.remove(i + 2);
+            }
+        }
     }
 
     private static boolean foot(Item item) {
