@@ -131,9 +131,14 @@ final class ChineseNumbers {
         return DIGITS.indexOf(letter);
     }
 
+    /** 一百八 is short for 一百八十; 一百零八 is a hundred and eight. */
     private static double value(String text) {
         if (Character.isDigit(text.charAt(0))) {
             return Double.parseDouble(text);
+        }
+        boolean short100 = text.length() > 1 && text.charAt(text.length() - 2) == '百' && !text.endsWith("十");
+        if (short100) {
+            return value(text + '十');
         }
         int sum = 0;
         int last = 0;

@@ -364,7 +364,8 @@ final class Amounts {
     }
 
     private boolean goesUpOrDown() {
-        return is(-1, Term.Act.LOWER) || is(-1, Term.Act.SINK) || is(-1, Term.Act.RISE) || is(-1, Term.Act.SIT);
+        int verb = is(-1, Term.Rel.BESIDE) || is(-1, Term.Manner.DEEPER) ? -2 : -1;
+        return is(verb, Term.Act.LOWER) || is(verb, Term.Act.SINK) || is(verb, Term.Act.RISE) || is(verb, Term.Act.SIT);
     }
 
     private boolean across(int ahead) {

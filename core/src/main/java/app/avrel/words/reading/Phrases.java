@@ -134,6 +134,9 @@ final class Phrases {
             return false;
         }
         int next = skip(at + 1);
+        if (term(next) == Term.Rel.UNDER || term(next) == Term.Rel.BELOW) {
+            return false;
+        }
         next = term(next) instanceof Term.Rel ? skip(next + 1) : next;
         int part = term(next) instanceof Term.Who ? next + 1 : next;
         Term.Who side = term(next) instanceof Term.Who before

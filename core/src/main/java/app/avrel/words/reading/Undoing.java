@@ -3,6 +3,7 @@ package app.avrel.words.reading;
 import app.avrel.body.Side;
 import app.avrel.body.WeightShare;
 import app.avrel.floor.Turn;
+import app.avrel.posture.hand.HandAt;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.move.Depth;
 import app.avrel.posture.move.Move;
@@ -29,7 +30,8 @@ final class Undoing {
         return switch (move) {
             case Move.Lower lower ->
                 first instanceof Move.Raise(var foot, var _, var _) && foot == lower.foot()
-                        || first instanceof Move.Lift lift && lift.foot() == lower.foot();
+                        || first instanceof Move.Lift lift && lift.foot() == lower.foot()
+                        || first instanceof Move.Kicking kick && kick.foot() == lower.foot();
             case Move.ChangeDepth(var depth) ->
                 first instanceof Move.ChangeDepth(var was)
                         && (depth instanceof Depth.Rise && was instanceof Depth.Sink
@@ -50,6 +52,7 @@ final class Undoing {
                         && (to.height().isPresent()
                                         && was.height().isPresent()
                                         && !to.height().equals(was.height())
+                                || to.height().isPresent() && to.at().isEmpty() && atKnee(was)
                                 || to.at().isPresent()
                                         && was.at().isPresent()
                                         && !to.at().equals(was.at()));
@@ -60,6 +63,13 @@ final class Undoing {
                 goesOn(goes) && first instanceof Move.OfFoot went && went.foot() == goes.foot() && goesOff(went);
             default -> false;
         };
+    }
+
+    /** Past the knee, to the hip: the knee is where it was first. */
+    private static boolean atKnee(HandPlace was) {
+        return was.at()
+                .filter(at -> at == HandAt.OWN_KNEE || at == HandAt.OTHER_KNEE)
+                .isPresent();
     }
 
     /** Sixty, and eighty: the weight goes from the one share to the other. */

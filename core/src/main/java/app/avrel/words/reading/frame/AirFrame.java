@@ -135,7 +135,9 @@ final class AirFrame implements Frame {
                     && now.topic() == Situation.Topic.FOOT
                     && now.lastFoot().isPresent()
                     && (now.lifted().isPresent() || now.raised().isPresent());
-            boolean level = clause.has(item -> item.is(Term.Part.THIGH) && item.rel() == null && item.who() != null)
+            boolean level = clause.has(item -> item.is(Term.Part.THIGH)
+                            && (item.rel() == null || item.rel() == Term.Rel.WITH)
+                            && item.who() != null)
                     && clause.has(Term.Manner.HEIGHT);
             boolean stretched = clause.has(item -> item.is(Term.Part.LEG) && item.rel() == null)
                     && clause.has(Term.Manner.EXTENDED)

@@ -58,7 +58,10 @@ final class DepthFrame implements Frame {
         boolean chestAlone = clause.has(item -> item.is(Term.Part.CHEST) && item.rel() == null)
                 && !body
                 && (clause.has(Term.Act.SINK) || clause.has(Term.Act.LOWER));
-        if (ofTheArm || besideTheBody || chestAlone) {
+        boolean shoulder = clause.has(item -> item.is(Term.Part.SHOULDER)
+                && item.rel() == null
+                && item.whose().flatMap(Term.Who::side).isPresent());
+        if (ofTheArm || besideTheBody || chestAlone || shoulder) {
             return Optional.empty();
         }
         boolean leans = clause.has(Term.Act.LEAN)

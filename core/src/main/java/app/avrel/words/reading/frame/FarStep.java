@@ -252,7 +252,8 @@ final class FarStep {
                     && item.sidedLimb()
                     && clause.items().getLast().is(Term.Act.LAND)
                     && !clause.has(Term.Part.HEEL);
-            if (themselves || beside || touches || before || down || item.rel() == Term.Rel.ON || alone(i)) {
+            boolean onThem = item.rel() == Term.Rel.ON || item.rel() == Term.Rel.OF && item.who() == null;
+            if (themselves || beside || touches || before || down || onThem || alone(i)) {
                 return true;
             }
         }

@@ -88,6 +88,14 @@ final class HandFrame implements Frame {
                     .isPresent();
         }
 
+        /** Look at the left hand, ahead to nine: nobody says that the hand goes there. */
+        private boolean looksAtHand() {
+            return clause.size() > 1
+                    && clause.item(0).is(Term.Act.LOOK)
+                    && clause.item(1).is(Term.Part.HAND)
+                    && clause.item(1).who() != null;
+        }
+
         /** Lift the right two inches off the floor: it is a foot that stands there. */
         private boolean offTheFloor() {
             return clause.has(item -> item.is(Term.Part.FLOOR) && item.rel() == Term.Rel.FROM)
@@ -129,7 +137,8 @@ final class HandFrame implements Frame {
                     || clause.has(Term.Act.KICK)
                     || clause.has(Term.Act.SHIFT) && clause.has(Term.Act.STAY)
                     || clause.has(Term.Part.EYES) && clause.has(Term.Act.LOOK)
-                    || borders.eyesFirst()) {
+                    || borders.eyesFirst()
+                    || looksAtHand()) {
                 return Optional.empty();
             }
             boolean pressed = clause.has(item -> (item.is(Term.Part.PALM) || item.is(Term.Part.HAND)) && item.both())
@@ -222,10 +231,15 @@ final class HandFrame implements Frame {
             if (!clause.has(Term.Act.FOLLOW)) {
                 return false;
             }
-            followed(hands);
-            if (clause.has(item -> item.rel() != null
-                    && item.rel() != Term.Rel.WITH
-                    && Landmarks.of(item.term()).isPresent())) {
+            boolean underElbow = clause.has(
+                    item -> item.is(Term.Part.ELBOW) && (item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.BELOW));
+            if (!underElbow) {
+                followed(hands);
+            }
+            if (underElbow
+                    || clause.has(item -> item.rel() != null
+                            && item.rel() != Term.Rel.WITH
+                            && Landmarks.of(item.term()).isPresent())) {
                 clause.takeAll(Term.Act.FOLLOW);
                 clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null);
                 return false;

@@ -71,6 +71,7 @@ final class HandRest {
         int look = clause.indexOf(Term.Act.LOOK);
         boolean looked = look > 0
                 && (HandWords.hand(clause.item(look - 1))
+                        || clause.item(look - 1).is(Term.Mark.UNTIL)
                         || clause.item(look - 1).bareSide());
         boolean deep = clause.indexOf(Term.Act.SINK) >= 0 || clause.indexOf(Term.Act.RISE) >= 0;
         for (int i = 0; i < clause.size(); i++) {

@@ -333,6 +333,7 @@ final class HandTargets {
     private boolean comesTo(int waist) {
         boolean led = clause.near(waist, -1)
                 .filter(verb -> verb.is(Term.Act.DRAW)
+                        || verb.is(Term.Act.PRESS)
                         || verb.is(Term.Act.MOVE)
                         || verb.is(Term.Act.LAND)
                         || verb.is(Term.Act.LOWER)

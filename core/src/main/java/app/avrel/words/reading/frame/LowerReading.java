@@ -38,7 +38,9 @@ final class LowerReading {
         boolean only =
                 clause.size() == 1 && (lowers || clause.has(Term.Way.DOWN) && now.topic() == Situation.Topic.FOOT);
         boolean back = lowers && clause.has(Term.Rel.OWN_PLACE) && now.lifted().isPresent();
-        boolean hanging = only && (now.lifted().isPresent() || raised) || them || back;
+        boolean there =
+                lowers && now.lifted().isPresent() && now.topic() == Situation.Topic.FOOT && FootPlaces.said(clause);
+        boolean hanging = only && (now.lifted().isPresent() || raised) || them || back || there;
         if (!(lowers || lands || downward) || !(part || it || alone || hanging)) {
             return Optional.empty();
         }

@@ -22,7 +22,30 @@ final class OtherHandBorders {
                 || oneAhead()
                 || oneUpOneDown()
                 || bothAfterOne()
-                || otherHandToo();
+                || otherHandToo()
+                || sameHandAgain();
+    }
+
+    /** Both arms rise, both arms sink to the hips: who names the hand once more, and what it does, begins anew. */
+    private boolean sameHandAgain() {
+        int border = clause.find(Item::soft);
+        if (border <= 0 || border + 1 >= clause.size()) {
+            return false;
+        }
+        Item first = clause.item(0);
+        Item again = clause.item(border + 1);
+        return HandWords.hand(first)
+                && first.term() == again.term()
+                && first.who() == again.who()
+                && first.who() != null
+                && first.rel() == null
+                && again.rel() == null
+                && acts(1, border)
+                && acts(border + 2, clause.size());
+    }
+
+    private boolean acts(int from, int to) {
+        return clause.items().subList(from, to).stream().anyMatch(item -> item.term() instanceof Term.Act);
     }
 
     /** The left palm down, the right palm up, both at the waist: that is told of both, and not of the one before. */

@@ -9,7 +9,12 @@ final class PropBorders {
 
     /** {@return whether what is told of a prop ends within the clause} */
     static boolean within(Clause clause) {
-        return handThen(clause) || thenLooks(clause) || palmLooks(clause) || withTip(clause) || thenPointsIt(clause);
+        return handThen(clause)
+                || thenLooks(clause)
+                || palmLooks(clause)
+                || withTip(clause)
+                || thenPointsIt(clause)
+                || sideThenFloor(clause);
     }
 
     /** {@return whether the clause is of the eyes, of a foot or of a hand that stays} */
@@ -51,6 +56,14 @@ final class PropBorders {
 
     private static boolean hand(Item item) {
         return HandWords.hand(item) && item.who() != null && item.rel() == null;
+    }
+
+    /** Upright at the right side, its butt on the floor: it lies against both, and is told of twice. */
+    private static boolean sideThenFloor(Clause clause) {
+        int border = clause.find(Item::soft);
+        return border > 0
+                && clause.items().subList(0, border).stream().anyMatch(item -> item.is(Term.Way.SIDE))
+                && clause.items().subList(border, clause.size()).stream().anyMatch(item -> item.is(Term.Part.FLOOR));
     }
 
     /** Close the fan and look down: it is the eyes that look. */

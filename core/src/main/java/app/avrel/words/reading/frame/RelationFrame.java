@@ -125,6 +125,9 @@ final class RelationFrame implements Frame {
             return Optional.empty();
         }
         takeVerbs(clause);
+        if (ball) {
+            clause.takeAll(Term.Act.SHIFT);
+        }
         Optional<Side> beside = ball ? beside(clause) : Optional.empty();
         Optional<Palm> palm = palms(clause);
         boolean nearer = relation.filter(NEARER::contains).isPresent();
@@ -322,7 +325,8 @@ final class RelationFrame implements Frame {
             boolean aside = i + 1 < clause.size() && clause.item(i + 1).is(Term.Way.SIDE);
             boolean on = item.rel() == Term.Rel.ON || item.rel() == Term.Rel.AT || item.rel() == Term.Rel.TO;
             boolean there = i > 0
-                    && clause.item(i - 1).is(Term.Act.MOVE)
+                    && (clause.item(i - 1).is(Term.Act.MOVE)
+                            || clause.item(i - 1).is(Term.Act.SHIFT))
                     && (i + 1 == clause.size() || clause.item(i + 1).soft());
             if (aside || on || there || holdsThere(clause, i)) {
                 clause.use(i);
@@ -425,6 +429,7 @@ final class RelationFrame implements Frame {
         int at = clause.find(item -> item.who() != null
                 && item.who().side().isPresent()
                 && (item.bareSide() || HandWords.hand(item))
+                && !(ball && item.rel() == Term.Rel.FROM)
                 && item.rel() != Term.Rel.OVER
                 && item.rel() != Term.Rel.UNDER
                 && !(nearer && (item.rel() == Term.Rel.BEFORE || item.rel() == Term.Rel.BEHIND)));

@@ -163,7 +163,7 @@ public record Situation(
         return next;
     }
 
-    /** Toes that are lifted stay so while the foot turns on its heel; a step on the heel leaves them up. */
+    /** Toes that are lifted stay so while the foot turns on its heel, or the body turns; a step on the heel leaves them up. */
     private Optional<FootPart> stillRaised(Move move) {
         return switch (move) {
             case Move.Raise raise -> Optional.of(raise.part());
@@ -171,6 +171,7 @@ public record Situation(
             case Move.Slide slide -> offTheFloor(slide.landing());
             case Move.Lower lower -> offTheFloor(Optional.of(lower.to()));
             case Move.TurnFoot turned when lastFoot.equals(Optional.of(turned.foot())) -> raised;
+            case Move.TurnBody _, Move.Look _ -> raised;
             default -> Optional.empty();
         };
     }

@@ -195,7 +195,7 @@ final class StepFrame implements Frame {
         }
 
         private Optional<Fit> both(boolean goes) {
-            if (!goes && !clause.has(Term.Act.RAISE) || clause.has(Term.Mark.UNKNOWN)) {
+            if (!goes && !clause.has(Term.Act.RAISE) || clause.has(Term.Mark.UNKNOWN) || clause.has(Term.Act.TURN)) {
                 return Optional.empty();
             }
             clause.useAll();

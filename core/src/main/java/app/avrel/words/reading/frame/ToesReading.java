@@ -62,7 +62,7 @@ final class ToesReading {
             return Optional.empty();
         }
         clause.takeItem(item -> (item.is(Term.Part.FOOT) || item.bareSide())
-                && item.rel() == Term.Rel.TO
+                && (item.rel() == Term.Rel.TO || item.rel() == Term.Rel.WITH)
                 && item.whose().flatMap(now::foot).filter(side.other()::equals).isPresent());
         Bearing there = now.pose().foot(side.other()).heading().value();
         return Optional.of(new Toes.Toward(new Direction.OfPosture(there)));

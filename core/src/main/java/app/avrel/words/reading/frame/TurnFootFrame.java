@@ -82,7 +82,9 @@ final class TurnFootFrame implements Frame {
                 && clause.items().stream()
                         .allMatch(item -> item.is(Term.Manner.PARALLEL)
                                 || (item.is(Term.Part.FOOT) || item.bareSide())
-                                        && (item.rel() == null || item.rel() == Term.Rel.TO)
+                                        && (item.rel() == null
+                                                || item.rel() == Term.Rel.TO
+                                                || item.rel() == Term.Rel.WITH)
                                 || item.is(Term.Act.MOVE)
                                 || item.is(Term.Act.STAY)
                                 || item.is(Term.Act.TURN)

@@ -79,7 +79,10 @@ final class WeightFrame implements Frame {
     /** 左脚移到右脚旁: what moves there is the foot. */
     static boolean footShifts(Clause clause) {
         int shift = clause.find(Term.Act.SHIFT);
-        boolean way = shift > 1 && clause.item(shift - 1).term() instanceof Term.Way;
+        boolean way = shift > 1
+                && (clause.item(shift - 1).term() instanceof Term.Way
+                        || clause.item(shift - 1).bareSide()
+                                && clause.item(shift - 1).rel() == Term.Rel.TO);
         int subject = way ? shift - 2 : shift - 1;
         boolean foot = subject >= 0
                 && shift + 1 < clause.size()
@@ -135,7 +138,7 @@ final class WeightFrame implements Frame {
                 clause.takeAll(Term.Way.ACROSS);
             }
             own = takeActs(OWN);
-            boolean number = clause.has(Term.Ratio.class) || clause.has(Term.Share.class);
+            boolean number = clause.has(Term.Ratio.class) || clause.has(Term.Share.class) || rangeOn();
             boolean state = clause.has(item -> item.term() instanceof Term.Manner manner
                     && (manner == Term.Manner.FULL
                             || manner == Term.Manner.LIGHT
@@ -377,6 +380,15 @@ final class WeightFrame implements Frame {
                     && clause.items().stream()
                             .allMatch(item -> Leftover.small(item)
                                     || item.term() instanceof Term.Num(double share) && share > HOURS);
+        }
+
+        /** Between sixty and seventy on the left, and nothing that goes there. */
+        private boolean rangeOn() {
+            return clause.has(Term.Span.class)
+                    && clause.items().stream()
+                            .allMatch(item -> item.term() instanceof Term.Span
+                                    || item.bareSide() && item.rel() == Term.Rel.ON
+                                    || Leftover.small(item));
         }
 
         /** Even alone is a pace. */

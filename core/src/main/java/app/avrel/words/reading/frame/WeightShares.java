@@ -79,6 +79,11 @@ final class WeightShares {
     }
 
     private Fit unnumbered() {
+        Optional<Side> emptiedInTheEnd = emptiedInTheEnd();
+        if (emptiedInTheEnd.isPresent()) {
+            foot.moreSides();
+            return Fit.of(new Move.Shift(exact(emptiedInTheEnd.get().other(), 100)));
+        }
         boolean sits = clause.said(Term.Act.SIT) && !weight;
         boolean leaves = leaves();
         boolean comesOff = weight && clause.said(Term.Act.RAISE) && !clause.said(Term.Act.SHIFT);
@@ -128,6 +133,13 @@ final class WeightShares {
         }
         boolean house = !more && sits;
         return Fit.of(new Move.Shift(house ? asHouse(side.get()) : Split.toward(side.get())));
+    }
+
+    /** To the left until the right is weightless: it goes to the one side, and the other is told to be empty. */
+    private Optional<Side> emptiedInTheEnd() {
+        return clause.has(Term.Mark.UNTIL) && clause.has(Term.Manner.NONE)
+                ? foot.sideBefore(Term.Manner.NONE).filter(_ -> clause.takeAll(Term.Manner.NONE))
+                : Optional.empty();
     }
 
     /** Through the middle to the left: where it passes is not where it ends. */

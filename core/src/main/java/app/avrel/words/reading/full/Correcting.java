@@ -12,7 +12,7 @@ final class Correcting {
     private Correcting() {}
 
     static List<Item> of(List<Item> items) {
-        List<Item> said = new ArrayList<>(items);
+        List<Item> said = contrasted(items);
         for (int no = indexOf(said, 0); no >= 0; no = indexOf(said, no + 1)) {
             int at = no;
             if (correct(said, at)) {
@@ -20,6 +20,28 @@ final class Correcting {
             }
         }
         return said;
+    }
+
+    /** Gira el pecho, no las caderas, a las dos: that denies the hips, and puts them in the place of nothing. */
+    private static List<Item> contrasted(List<Item> items) {
+        List<Item> said = new ArrayList<>(items);
+        for (int i = 1; i + 2 < said.size(); i++) {
+            Item part = said.get(i + 1);
+            boolean between =
+                    said.get(i - 1).is(Term.Mark.COMMA) && said.get(i + 2).is(Term.Mark.COMMA);
+            boolean like = i > 1 && trunk(said.get(i - 2)) && (trunk(part) || part.is(Term.Part.FOOT));
+            if (said.get(i).is(Term.Mark.NO) && between && like && part.who() == null && part.rel() == null) {
+                said.set(i, said.get(i).saying(Term.Mark.NOT));
+            }
+        }
+        return said;
+    }
+
+    private static boolean trunk(Item item) {
+        return item.is(Term.Part.HIPS)
+                || item.is(Term.Part.WAIST)
+                || item.is(Term.Part.CHEST)
+                || item.is(Term.Part.BODY);
     }
 
     /** 四成，不，五成在左: a "not" that stands alone between commas denies what was before it. */
