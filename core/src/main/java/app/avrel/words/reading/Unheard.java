@@ -15,6 +15,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds what a clause took and did nothing with: a number, a side, a palm, that could as well not have been said. The
@@ -107,7 +108,7 @@ final class Unheard {
             case Term.Angle(double degrees) -> !has(Term.Ref.TOO) && idle(index, new Term.Angle(degrees + 1));
             case Term.Hall _ -> !has(Term.Ref.TOO);
             case Term.Part part ->
-                sole(part) && item.rel() == null && item.who() == null && steps() && !follows(index) || place(item);
+                sole(part) && landing(item.rel()) && item.who() == null && steps() && !follows(index) || place(item);
             case Term.Measure _ -> true;
             case Term.Way way ->
                 contradicted(way, index)
@@ -122,6 +123,24 @@ final class Unheard {
                 switch (act) {
                     case LOOK -> eyes(index) && fit.moves().stream().noneMatch(Move.Look.class::isInstance);
                     case RAISE, LOWER, RISE, SINK -> begins(index) && index == items.size() - 1;
+                    default -> false;
+                };
+            case Term.Manner manner ->
+                switch (manner) {
+                    case ARC,
+                            OUTWARD_ARC,
+                            INWARD_ARC,
+                            SPIRAL,
+                            FLEXED,
+                            POINTED,
+                            ROUNDED,
+                            PARALLEL,
+                            CROSSED,
+                            HEEL_FIRST,
+                            TOES_FIRST,
+                            WIDE,
+                            HALFWAY,
+                            HIGHER -> true;
                     default -> false;
                 };
             default -> otherHand(item);
@@ -153,6 +172,11 @@ final class Unheard {
 
     private static boolean sole(Term.Part part) {
         return part == Term.Part.HEEL || part == Term.Part.BALL || part == Term.Part.TOES;
+    }
+
+    /** Heel first, on the ball, de talón: how a foot comes down, and not where. */
+    private static boolean landing(Term.@Nullable Rel rel) {
+        return rel == null || rel == Term.Rel.OF || rel == Term.Rel.ON || rel == Term.Rel.WITH;
     }
 
     /** The heel follows: after toes that come down first that says nothing new. */
