@@ -96,7 +96,7 @@ final class Phrases {
         boolean leads = at + 1 < in.size()
                 && !(in.get(at + 1).term() instanceof Term.Rel)
                 && !(in.get(at + 1).term() instanceof Term.Mark
-                        && !in.get(at + 1).text().matches("the|a|an|your|his|her|its"));
+                        && !in.get(at + 1).filler());
         return term(at) == Term.Rel.OVER
                 && !leads
                 && here.stream().anyMatch(Phrases::hand)
@@ -520,7 +520,7 @@ final class Phrases {
             case Term.Rel.LEVEL_WITH -> Term.Rel.LEVEL_WITH;
             case Term.Rel.LINE_OF -> Term.Rel.LINE_OF;
             case Term.Rel.OWN_PLACE -> limb && rel == Term.Rel.TO ? Term.Rel.WHERE : null;
-            case Term.Rel.OUTSIDE -> PhraseKinds.HAND_LIMBS.contains(part) ? null : Term.Rel.OUTSIDE;
+            case Term.Rel.OUTSIDE -> outside(part) ? Term.Rel.OUTSIDE : null;
             case Term.Rel.OVER -> Term.Rel.OVER;
             case Term.Rel.UNDER -> Term.Rel.UNDER;
             case Term.Way.FORWARD -> Term.Rel.BEFORE;
@@ -531,6 +531,13 @@ final class Phrases {
             case Term.Way.IN -> limb ? Term.Rel.BESIDE : null;
             default -> null;
         };
+    }
+
+    /** 左手在右前臂外侧: another hand is outside that arm; 右手在外 is outside by itself. */
+    private boolean outside(Term.Part part) {
+        boolean joint = part == Term.Part.FOREARM || part == Term.Part.WRIST || part == Term.Part.ELBOW;
+        return !PhraseKinds.HAND_LIMBS.contains(part)
+                || joint && here().stream().anyMatch(Phrases::hand);
     }
 
     private int put(int begin, int end, Term term, Term.@Nullable Rel rel, Term.@Nullable Who who, boolean many) {

@@ -138,7 +138,6 @@ final class Unheard {
                             CROSSED,
                             HEEL_FIRST,
                             TOES_FIRST,
-                            WIDE,
                             HALFWAY,
                             HIGHER -> true;
                     default -> false;

@@ -58,10 +58,10 @@ final class DepthFrame implements Frame {
         boolean chestAlone = clause.has(item -> item.is(Term.Part.CHEST) && item.rel() == null)
                 && !body
                 && (clause.has(Term.Act.SINK) || clause.has(Term.Act.LOWER));
-        boolean shoulder = clause.has(item -> item.is(Term.Part.SHOULDER)
+        boolean ofOneArm = clause.has(item -> (item.is(Term.Part.SHOULDER) || item.is(Term.Part.WRIST))
                 && item.rel() == null
                 && item.whose().flatMap(Term.Who::side).isPresent());
-        if (ofTheArm || besideTheBody || chestAlone || shoulder) {
+        if (ofTheArm || besideTheBody || chestAlone || ofOneArm) {
             return Optional.empty();
         }
         boolean leans = clause.has(Term.Act.LEAN)

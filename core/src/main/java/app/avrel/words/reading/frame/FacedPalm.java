@@ -101,10 +101,7 @@ final class FacedPalm {
                                     || before.is(Term.Way.IN) && !comes()
                                     || before == clause.item(palm) && turned(palm))
                             .isPresent();
-            boolean toward = turns
-                    || afterPlace(i)
-                    || item.rel() == Term.Rel.TO && item.text().startsWith("toward") && !comes()
-                    || item.is(Term.Part.BODY) && item.rel() == Term.Rel.TO;
+            boolean toward = turns || afterPlace(i) || item.is(Term.Part.BODY) && item.rel() == Term.Rel.TO;
             if ((trunk || afterPlace(i))
                     && clause.open(i)
                     && (facedAfter(i) && item.rel() != Term.Rel.AT && item.rel() != Term.Rel.BEFORE

@@ -88,7 +88,7 @@ final class NearSteps {
 
     /** The heel that follows the toes: that is how the foot comes down, and no step. */
     private static boolean onlyHeel(Item item) {
-        return item.is(Term.Part.HEEL) && item.who() == null;
+        return (item.is(Term.Part.HEEL) || item.is(Term.Part.SOLE)) && item.who() == null;
     }
 
     /** The foot steps forward and lands behind the other: it follows, and does not pass. */

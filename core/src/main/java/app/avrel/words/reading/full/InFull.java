@@ -33,7 +33,7 @@ public final class InFull {
 
     /** Where a clause begins that no comma parts from the one before. */
     private static List<Item> parted(List<Item> items, Language language) {
-        List<Item> said = StepsToward.of(items, language);
+        List<Item> said = StepsToward.of(FallsOnto.of(items), language);
         said = Unparted.of(said, language);
         said = Participle.of(said, language);
         said = DrawnBlade.of(TipOfProp.of(Turned.of(ComesDown.of(said, language)), language));

@@ -237,10 +237,20 @@ final class SecondLimb {
             case HEEL -> when(opens(does) || vertical(does) || liftsOrFalls(does), Term.Part.HEEL);
             case ELBOW -> when(does.term() instanceof Term.Way, Term.Part.ELBOW);
             case PALM ->
-                vertical(does) || opens(does) ? Optional.of(Term.Part.PALM) : when(place(next), Term.Part.HAND);
+                vertical(does) || opens(does)
+                        ? Optional.of(Term.Part.PALM)
+                        : when(place(next) || goesOn(next), Term.Part.HAND);
             case FOOT -> foot(does);
-            default -> when(hand(does) || direction(does) || place(next), first.term());
+            default -> when(hand(does) || direction(does) || place(next) || goesOn(next), first.term());
         };
+    }
+
+    /** Left hand to the hip as the right shoots forward: no foot is spoken of. */
+    private boolean goesOn(int verb) {
+        return items.get(verb).is(Term.Act.MOVE)
+                && verb + 1 < items.size()
+                && (items.get(verb + 1).is(Term.Way.FORWARD)
+                        || items.get(verb + 1).is(Term.Way.BACK));
     }
 
     /** The left to the navel, the left sinks to the navel: a hand goes to a height of the body. */
