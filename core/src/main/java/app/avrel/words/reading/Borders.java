@@ -3,6 +3,7 @@ package app.avrel.words.reading;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.HandWords;
 import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Subjects;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -70,15 +71,10 @@ final class Borders {
     }
 
     private static boolean begins(Item item) {
-        boolean trunk = item.rel() == null
-                && (item.is(Term.Part.WEIGHT)
-                        || item.is(Term.Part.WAIST)
-                        || item.is(Term.Part.BODY)
-                        || item.is(Term.Part.EYES));
         boolean hands = item.rel() == null
                 && item.both()
                 && (item.is(Term.Part.HAND) || item.is(Term.Part.ARM) || item.is(Term.Part.PALM));
-        return item.sidedLimb() || trunk || hands;
+        return item.sidedLimb() || Subjects.sideless(item) || hands;
     }
 
     /** The body sinks, or one looks: after where something else has gone, and not as what that does. */

@@ -2,6 +2,7 @@ package app.avrel.words.reading;
 
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Subjects;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
@@ -126,12 +127,7 @@ final class Stages {
 
     /** 腰同时右转 says that it turns at the same time; the ball only, and at the same time: that is how the foot lands. */
     private static List<Item> subject(List<Item> piece) {
-        return lone(piece, item -> item.part() && !lands(item), item -> item.is(Term.Mark.COMMA));
-    }
-
-    private static boolean lands(Item item) {
-        boolean end = item.is(Term.Part.TOES) || item.is(Term.Part.HEEL) || item.is(Term.Part.BALL);
-        return end && item.who() == null;
+        return lone(piece, item -> item.part() && !OnlyHow.lands(item), item -> item.is(Term.Mark.COMMA));
     }
 
     /** Takes a limb off the end that stands there alone after a border. */
@@ -152,20 +148,9 @@ final class Stages {
         Item next = items.get(at + 1);
         boolean acts =
                 next.term() instanceof Term.Act && piece.stream().anyMatch(item -> item.term() instanceof Term.Act);
-        boolean limb = next.rel() == null && (next.sidedLimb() || next.both() || trunk(next));
-        boolean loaded = next.bareSide() && at + 2 < items.size() && full(items.get(at + 2));
+        boolean limb = next.rel() == null && (next.sidedLimb() || next.both() || Subjects.sideless(next));
+        boolean loaded = next.bareSide() && at + 2 < items.size() && OnlyHow.load(items.get(at + 2));
         return acts || (limb || loaded) && piece.stream().anyMatch(item -> !item.mark());
-    }
-
-    private static boolean full(Item item) {
-        return item.is(Term.Manner.LIGHT) || item.is(Term.Manner.FULL);
-    }
-
-    private static boolean trunk(Item item) {
-        return item.is(Term.Part.WEIGHT)
-                || item.is(Term.Part.WAIST)
-                || item.is(Term.Part.BODY)
-                || item.is(Term.Part.EYES);
     }
 
     /** {@return whether what follows begins anew} */
@@ -190,7 +175,7 @@ final class Stages {
         List<Item> first = new ArrayList<>();
         int i = from;
         while (i < items.size()
-                && !(items.get(i).is(Term.Mark.COMMA) && !onlyHow(items, i + 1))
+                && !(items.get(i).is(Term.Mark.COMMA) && !OnlyHow.at(items, i + 1))
                 && !ends(items.get(i))) {
             first.add(items.get(i++));
         }
@@ -223,66 +208,6 @@ final class Stages {
             end++;
         }
         return end < items.size() && items.get(end).is(Term.Mark.COMMA) ? end : 0;
-    }
-
-    /** After the hand comes to the chest, palm up, turn: the part that only says how it looks there is of the first. */
-    private static boolean onlyHow(List<Item> items, int from) {
-        int to = CommaParts.end(items, from);
-        List<Item> part = items.subList(from, to);
-        boolean goesOn = to < items.size() && items.get(to).is(Term.Mark.COMMA);
-        boolean how = part.stream().allMatch(Stages::how) && part.stream().anyMatch(Item::part);
-        boolean above = part.size() == 2
-                && whichIsAbove(part)
-                && items.subList(0, from).stream().anyMatch(Stages::together);
-        return goesOn && (how || above || from > 1 && full(items.get(from - 2)) && loaded(part));
-    }
-
-    /** Right leg full, left one empty: of the weight it was told just before. */
-    private static boolean loaded(List<Item> part) {
-        return part.size() == 2 && part.getLast().rel() == null && full(part.getLast());
-    }
-
-    /** Left hand on top, right outside: which of the two is. */
-    private static boolean whichIsAbove(List<Item> part) {
-        Item hand = part.getFirst();
-        Item where = part.getLast();
-        boolean side = hand.sidedLimb() || hand.bareSide() && hand.who().side().isPresent();
-        return side
-                && (where.is(Term.Rel.ABOVE)
-                        || where.is(Term.Rel.OUTSIDE)
-                        || where.is(Term.Rel.INSIDE)
-                        || where.is(Term.Way.OUT)
-                        || where.is(Term.Way.IN)
-                        || where.is(Term.Way.UP));
-    }
-
-    /** Holding a ball, crossed, stacked: one thing that two hands do. */
-    private static boolean together(Item item) {
-        return item.is(Term.Manner.BALL_HELD)
-                || item.term() instanceof Term.Related
-                || item.is(Term.Act.CROSS)
-                || item.is(Term.Act.STACK)
-                || item.is(Term.Act.FOLD);
-    }
-
-    private static boolean how(Item item) {
-        boolean part = item.is(Term.Part.PALM)
-                || item.is(Term.Part.FINGERS)
-                || item.is(Term.Part.FINGERTIPS)
-                || item.is(Term.Part.THUMB)
-                || item.is(Term.Part.KNUCKLES)
-                || item.is(Term.Part.BACK_OF_HAND)
-                || item.is(Term.Part.ELBOW);
-        return part && item.who() == null
-                || lands(item)
-                || item.term() instanceof Term.Way
-                || item.is(Term.Act.FACE)
-                || item.is(Term.Act.LOOK)
-                || item.is(Term.Act.POINT)
-                || item.is(Term.Act.TURN)
-                || item.is(Term.Act.LAND)
-                || item.is(Term.Manner.FIRST)
-                || item.is(Term.Part.FLOOR);
     }
 
     /** Without a comma the second clause begins with the second thing that moves. */

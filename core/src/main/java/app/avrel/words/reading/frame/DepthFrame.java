@@ -147,11 +147,7 @@ final class DepthFrame implements Frame {
                                 || clause.has(Term.Act.LOWER)
                                 || clause.has(Term.Manner.BENT)
                                 || clause.has(Term.Manner.DEEPER));
-        boolean body = clause.has(item -> item.rel() == null
-                && (item.is(Term.Part.BODY)
-                        || item.is(Term.Part.HIPS)
-                        || item.is(Term.Part.WAIST)
-                        || item.is(Term.Part.CHEST)));
+        boolean body = clause.has(item -> item.rel() == null && Subjects.trunk(item));
         boolean limb = clause.has(item -> WhichFoot.foot(item)
                 && item.rel() == null
                 && (!item.is(Term.Part.KNEE)
@@ -271,13 +267,9 @@ final class DepthFrame implements Frame {
     private static void takeTrunk(Clause clause) {
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
-            boolean trunk = item.is(Term.Part.BODY)
-                    || item.is(Term.Part.HIPS)
-                    || item.is(Term.Part.WAIST)
-                    || item.is(Term.Part.CHEST);
             boolean oneHip = item.is(Term.Part.HIPS)
                     && item.whose().flatMap(Term.Who::side).isPresent();
-            if (clause.open(i) && trunk && !oneHip && item.rel() != Term.Rel.TO) {
+            if (clause.open(i) && Subjects.trunk(item) && !oneHip && item.rel() != Term.Rel.TO) {
                 clause.use(i);
             }
         }

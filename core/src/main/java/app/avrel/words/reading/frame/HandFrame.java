@@ -184,10 +184,11 @@ final class HandFrame implements Frame {
                         && !clause.has(Term.Act.RISE);
                 return asks ? Optional.of(ask()) : Optional.empty();
             }
-            if (follows(hands)) {
+            HandLikeOther likeOther = new HandLikeOther(clause, now);
+            if (likeOther.follows(hands)) {
                 return Optional.of(new Fit().holds("the hand follows").costs(cost));
             }
-            Optional<Fit> again = sameAsLast(hands);
+            Optional<Fit> again = likeOther.sameAsLast(hands);
             if (again.isPresent()) {
                 return again;
             }
@@ -225,68 +226,6 @@ final class HandFrame implements Frame {
                     && (item.who() != null || item.many()));
             boolean acts = clause.item(0).term() instanceof Term.Act;
             return told || acts || now.topic() != Situation.Topic.HAND ? 0 : Costs.DETAIL_APART;
-        }
-
-        private boolean follows(List<Side> hands) {
-            if (!clause.has(Term.Act.FOLLOW)) {
-                return false;
-            }
-            boolean underElbow = clause.has(
-                    item -> item.is(Term.Part.ELBOW) && (item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.BELOW));
-            if (!underElbow) {
-                followed(hands);
-            }
-            if (underElbow
-                    || clause.has(item -> item.rel() != null
-                            && item.rel() != Term.Rel.WITH
-                            && Landmarks.of(item.term()).isPresent())) {
-                clause.takeAll(Term.Act.FOLLOW);
-                clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT && item.rel() == null);
-                return false;
-            }
-            clause.takeAll(Term.Act.FOLLOW, Term.Part.HAND, Term.Part.ARM, Term.Part.PALM);
-            clause.takeAll(Term.Act.RAISE, Term.Act.RISE, Term.Act.LOWER, Term.Act.SINK, Term.Act.MOVE);
-            clause.takeAll(Term.Way.UP, Term.Way.DOWN);
-            clause.takeItem(item -> item.bareSide() && item.who() == Term.Who.IT);
-            clause.takeAll(Term.Rel.WITH);
-            return !hands.isEmpty();
-        }
-
-        /** The right hand follows the left: the left is what it follows. */
-        private void followed(List<Side> hands) {
-            int follow = clause.find(Term.Act.FOLLOW);
-            for (int i = follow + 1; i < clause.size() && hands.size() == 1; i++) {
-                Item item = clause.item(i);
-                boolean other = item.whose()
-                        .flatMap(now::hand)
-                        .filter(side -> side != hands.getFirst())
-                        .isPresent();
-                boolean foot = WhichFoot.foot(item) && item.rel() != null;
-                if (foot || other && (item.bareSide() || HandWords.hand(item))) {
-                    clause.use(i);
-                }
-            }
-        }
-
-        /** The other hand the same. */
-        private Optional<Fit> sameAsLast(List<Side> hands) {
-            boolean same = clause.has(Term.Ref.SAME)
-                    || clause.has(Term.Ref.TOO)
-                            && !clause.has(item -> Landmarks.of(item.term()).isPresent());
-            if (!same || now.lastPlace().isEmpty() || hands.size() != 1) {
-                return Optional.empty();
-            }
-            clause.takeAll(
-                    Term.Ref.SAME,
-                    Term.Ref.TOO,
-                    Term.Part.HAND,
-                    Term.Part.PALM,
-                    Term.Part.FIST,
-                    Term.Part.ARM,
-                    Term.Act.DO,
-                    Term.Act.MOVE);
-            return Optional.of(
-                    Fit.of(new Move.PlaceHand(hands.getFirst(), now.lastPlace().get(), Optional.empty())));
         }
 
         private Optional<Fit> related(Side hand) {

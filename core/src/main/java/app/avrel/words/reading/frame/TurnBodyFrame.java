@@ -39,12 +39,7 @@ final class TurnBodyFrame implements Frame {
     }
 
     private static boolean trunk(Item item) {
-        return item.rel() == null
-                && (item.is(Term.Part.BODY)
-                        || item.is(Term.Part.WAIST)
-                        || item.is(Term.Part.HIPS)
-                        || item.is(Term.Part.CHEST)
-                        || item.is(Term.Part.SHOULDER) && item.many());
+        return item.rel() == null && (Subjects.trunk(item) || item.is(Term.Part.SHOULDER) && item.many());
     }
 
     /** Takes a part of the trunk; what is at the height of it is another thing, and no chest that turns. */

@@ -2,6 +2,7 @@ package app.avrel.words.reading.full;
 
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Subjects;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,19 +30,13 @@ final class Correcting {
             Item part = said.get(i + 1);
             boolean between =
                     said.get(i - 1).is(Term.Mark.COMMA) && said.get(i + 2).is(Term.Mark.COMMA);
-            boolean like = i > 1 && trunk(said.get(i - 2)) && (trunk(part) || part.is(Term.Part.FOOT));
+            boolean like =
+                    i > 1 && Subjects.trunk(said.get(i - 2)) && (Subjects.trunk(part) || part.is(Term.Part.FOOT));
             if (said.get(i).is(Term.Mark.NO) && between && like && part.who() == null && part.rel() == null) {
                 said.set(i, said.get(i).saying(Term.Mark.NOT));
             }
         }
         return said;
-    }
-
-    private static boolean trunk(Item item) {
-        return item.is(Term.Part.HIPS)
-                || item.is(Term.Part.WAIST)
-                || item.is(Term.Part.CHEST)
-                || item.is(Term.Part.BODY);
     }
 
     /** 四成，不，五成在左: a "not" that stands alone between commas denies what was before it. */

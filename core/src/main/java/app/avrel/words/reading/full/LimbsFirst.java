@@ -4,6 +4,7 @@ import app.avrel.label.Language;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.HandWords;
 import app.avrel.words.reading.frame.Item;
+import app.avrel.words.reading.frame.Subjects;
 import java.util.List;
 import java.util.Set;
 
@@ -60,13 +61,8 @@ final class LimbsFirst {
     }
 
     private static boolean trunk(Item item) {
-        return item.rel() == null
-                && item.who() == null
-                && (item.is(Term.Part.BODY)
-                        || item.is(Term.Part.WAIST)
-                        || item.is(Term.Part.WEIGHT)
-                        || item.is(Term.Part.CHEST)
-                        || item.is(Term.Part.HIPS));
+        boolean part = item.is(Term.Part.WEIGHT) || Subjects.trunk(item);
+        return item.rel() == null && item.who() == null && part;
     }
 
     private static boolean goes(Item item) {

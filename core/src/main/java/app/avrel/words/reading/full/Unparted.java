@@ -4,6 +4,7 @@ import app.avrel.label.Language;
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Item;
 import app.avrel.words.reading.frame.Landmarks;
+import app.avrel.words.reading.frame.Subjects;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -48,7 +49,7 @@ final class Unparted {
                 && items.get(at + 1).sidedLimb();
         boolean body = item.term() instanceof Term.Act act && OF_THE_BODY.contains(act) || lifts;
         boolean height =
-                trunk(item) && at + 1 < items.size() && items.get(at + 1).is(Term.Manner.HEIGHT);
+                nobodys(item) && at + 1 < items.size() && items.get(at + 1).is(Term.Manner.HEIGHT);
         boolean girdle = item.rel() == null
                 && (item.is(Term.Part.HIPS) || item.is(Term.Part.CHEST))
                 && at + 2 < items.size()
@@ -64,13 +65,11 @@ final class Unparted {
 
     /** What may begin a clause: a limb with its side, both of a kind, the trunk, the weight. */
     private static boolean limb(Item item) {
-        return item.sidedLimb() || item.part() && item.rel() == null && item.who() == Term.Who.BOTH || trunk(item);
+        return item.sidedLimb() || item.part() && item.rel() == null && item.who() == Term.Who.BOTH || nobodys(item);
     }
 
-    private static boolean trunk(Item item) {
-        return item.rel() == null
-                && item.who() == null
-                && (item.is(Term.Part.BODY) || item.is(Term.Part.WAIST) || item.is(Term.Part.WEIGHT));
+    private static boolean nobodys(Item item) {
+        return Subjects.whole(item) && item.who() == null;
     }
 
     /** To the hip, at the height of the chest: a limb has come there, and it is named before. */
@@ -109,7 +108,7 @@ final class Unparted {
         }
         Item first = before.getFirst();
         boolean part = first.rel() == null && (first.is(Term.Part.CHEST) || first.is(Term.Part.HIPS));
-        return trunk(first) || part || first.is(Term.Act.TURN);
+        return nobodys(first) || part || first.is(Term.Act.TURN);
     }
 
     /** The eyes follow the right hand: what else is named is another limb. */
@@ -154,7 +153,7 @@ final class Unparted {
     private boolean bodyNamed(int at) {
         return at + 1 < items.size()
                 && items.get(at + 1).from() == items.get(at).from()
-                && trunk(items.get(at + 1));
+                && nobodys(items.get(at + 1));
     }
 
     /** To the left, turn: after a hand is at its place, the body does. */
