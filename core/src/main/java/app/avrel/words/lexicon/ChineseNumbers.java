@@ -23,6 +23,8 @@ final class ChineseNumbers {
     private static final String MORE_OR_LESS = "转轉拧沉升起移开倾扣撇摆屈蹲落降";
 
     private static final Pattern RATIO = Pattern.compile("([一二三四五六七八九])([一二三四五六七八九])(?:分|开)?");
+    /** Sixty-five on the right: 右六五; the two digits end there, or the other side follows. */
+    private static final Pattern SHARE_OF_SIDE = Pattern.compile("(?<=[左右])([一二三四五六七八九])([一二三四五六七八九])(?=[左右，,。；;]|$)");
     /** Fifty-five to forty-five: 五五四五. */
     private static final Pattern HUNDREDTHS = Pattern.compile("([一二三四五六七八九])([一二三四五六七八九])([一二三四五六七八九])([一二三四五六七八九])");
 
@@ -81,6 +83,10 @@ final class ChineseNumbers {
         Matcher ratio = find(RATIO, text, from);
         if (ratio != null && digit(ratio.group(1)) + digit(ratio.group(2)) == 10) {
             return found(new Term.Ratio(digit(ratio.group(1)) * 10, digit(ratio.group(2)) * 10), ratio);
+        }
+        Matcher share = find(SHARE_OF_SIDE, text, from);
+        if (share != null) {
+            return found(new Term.Share(digit(share.group(1)) * 10.0 + digit(share.group(2))), share);
         }
         return counted(text, from);
     }

@@ -61,7 +61,9 @@ final class Cuts {
         boolean followed = before.is(Term.Act.FOLLOW)
                 && items.get(at).bareSide()
                 && items.get(at).who().side().isPresent();
-        boolean stands = before.prop() && before.rel() == null && items.get(at).is(Term.Act.RISE);
+        boolean stands = before.prop()
+                && before.rel() == null
+                && (items.get(at).is(Term.Act.RISE) || items.get(at).is(Term.Act.TURN));
         Item here = items.get(at);
         boolean upOrDown = before.part() && (here.is(Term.Way.UP) || here.is(Term.Way.DOWN));
         boolean goes = before.rel() == null
@@ -79,9 +81,10 @@ final class Cuts {
                 && (before.is(Term.Part.PALM) || before.is(Term.Act.LOOK) || before.is(Term.Act.FACE));
         boolean soFar = here.term() instanceof Term.Measure
                 && (before.is(Term.Part.KNEES_BEND) || before.is(Term.Act.SINK) || before.is(Term.Act.RISE));
+        boolean pushes = before.is(Term.Manner.PUSHES_OFF);
         boolean fingers = before.is(Term.Part.FINGERS) && here.is(Term.Act.POINT);
         return carried || limb || side || verb || turned || shifted || followed || stands || goes || howHigh || looks
-                || fingers || soFar || towards || ofOneWord;
+                || fingers || soFar || towards || ofOneWord || pushes;
     }
 
     /** The tip down, pointing to the right foot: it is what is held that points, and no foot is turned. */

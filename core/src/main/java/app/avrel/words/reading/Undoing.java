@@ -59,6 +59,7 @@ final class Undoing {
             case Move.Step step when first instanceof Move.Step was && was.foot() != step.foot() -> true;
             case Move.Step(var foot, StepPlace.Beside _, var landing, var _, var _)
             when landing.isPresent() && first instanceof Move.DrawIn(var drawn, var _) && drawn == foot -> false;
+            case Move.DrawIn drawn when first instanceof Move.Kicking kick && kick.foot() == drawn.foot() -> true;
             case Move.OfFoot goes ->
                 goesOn(goes) && first instanceof Move.OfFoot went && went.foot() == goes.foot() && goesOff(went);
             default -> false;

@@ -23,6 +23,7 @@ final class HandBorders {
                 || staysBesideElbow()
                 || upAndDown()
                 || kneeThenPlace()
+                || shareAfter()
                 || shiftsToo()
                 || amountFirst()
                 || bodyTurns()
@@ -252,6 +253,19 @@ final class HandBorders {
                                 .filter(item -> HandWords.hand(item) && item.rel() == null)
                                 .count()
                         <= 1;
+    }
+
+    /** A hook at the shoulder, no more than thirty on the left: so much of the weight is there. */
+    private boolean shareAfter() {
+        int last = clause.size() - 1;
+        boolean number = last > 2
+                && clause.item(last).bareSide()
+                && clause.item(last).rel() == Term.Rel.ON
+                && clause.item(last - 1).term() instanceof Term.Num;
+        boolean bounded = number
+                && (clause.item(last - 2).is(Term.Manner.AT_MOST)
+                        || clause.item(last - 2).is(Term.Manner.AT_LEAST));
+        return number && clause.item(bounded ? last - 3 : last - 2).soft();
     }
 
     /** Brush the knee and stay beside the hip: the knee is only passed, and the hand ends at the hip. */

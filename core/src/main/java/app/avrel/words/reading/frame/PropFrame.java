@@ -257,7 +257,10 @@ final class PropFrame implements Frame {
                 case CLOSE -> PropAct.CLOSE;
                 case PASS -> PropAct.PASS;
                 case PUT_AWAY -> PropAct.PUT_AWAY;
-                case MOVE -> clause.has(item -> PropHands.takes(clause, item)) ? PropAct.PASS : PropAct.TURN;
+                case MOVE ->
+                    clause.has(item -> PropHands.takes(clause, item)) && !clause.said(Term.Part.TIP)
+                            ? PropAct.PASS
+                            : PropAct.TURN;
                 case HOLD -> now.pose().prop().isEmpty() ? PropAct.TAKE : PropAct.TURN;
                 case LAND, MEET, TURN, POINT, FACE, LOOK, LAY, LOWER, SINK, PULL -> PropAct.TURN;
                 case PULL_BACK, DRAW, SWEEP, STAY, FORM, RETURN, PUSH, PRESS -> PropAct.TURN;

@@ -203,6 +203,7 @@ final class StepVerbs {
         boolean comes = slidesBack
                 || slidesUp
                 || clause.has(Term.Act.RISE)
+                || clause.has(Term.Act.RETURN)
                 || clause.said(Term.Act.MOVE)
                 || foot < clause.find(Term.Act.RAISE);
         if (foot < 0 || !comes || clause.has(Term.Act.STEP) || clause.has(Term.Way.ACROSS)) {

@@ -88,8 +88,9 @@ final class TurnBodyFrame implements Frame {
         Optional<Side> over = overShoulder(clause);
         boolean soFar = clause.has(item -> item.is(Term.Part.WAIST) || item.is(Term.Part.BODY))
                 && clause.has(item -> Ways.amount(item.term()).isPresent());
-        boolean turns = soFar || clause.has(Term.Act.TURN) || clause.has(Term.Act.TWIST);
-        boolean hipsStay = (verb || soFar) && hipsStay(clause);
+        boolean chestGoes = chestGoes(clause);
+        boolean turns = soFar || chestGoes || clause.has(Term.Act.TURN) || clause.has(Term.Act.TWIST);
+        boolean hipsStay = (verb || soFar || chestGoes) && hipsStay(clause);
         if (hipsStay && !turns) {
             clause.useAll();
             return Optional.of(new Fit().noted().holds("the hips stay"));
@@ -105,6 +106,7 @@ final class TurnBodyFrame implements Frame {
                 Term.Act.FACE,
                 Term.Act.TWIST,
                 Term.Act.MOVE,
+                Term.Act.TAKE,
                 Term.Act.OPEN,
                 Term.Act.RETURN,
                 Term.Act.FOLLOW,
@@ -132,6 +134,13 @@ final class TurnBodyFrame implements Frame {
         return reading(clause, now, bodyPart, hall, way, stays)
                 .map(fit -> fit.heading(hall).costs(cost))
                 .map(fit -> pivot < 0 ? fit : goesAlong(fit, clause, pivot, now));
+    }
+
+    /** Chest to eleven, hips stay: it is the chest that goes there. */
+    private static boolean chestGoes(Clause clause) {
+        return clause.has(item -> item.is(Term.Part.CHEST) && item.rel() == null)
+                && clause.has(item -> item.term() instanceof Term.Hall
+                        || item.rel() == Term.Rel.TO && item.term() instanceof Term.Num);
     }
 
     /** Swing the staff from the left hip to 3; toes up, pivot to 10: it is the staff that turns, or the foot. */

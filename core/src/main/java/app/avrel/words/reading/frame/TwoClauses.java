@@ -15,7 +15,18 @@ final class TwoClauses {
                 || otherHandActs(items)
                 || opensFirst(items)
                 || pushesFirst(items)
-                || bodyGoesSoFar(items);
+                || bodyGoesSoFar(items)
+                || pushesOffFirst(items);
+    }
+
+    /** Push off the right foot and go forward left: one foot pushes, and another goes. */
+    private static boolean pushesOffFirst(List<Item> items) {
+        for (int i = 2; i + 1 < items.size(); i++) {
+            if (items.get(i).soft() && items.subList(0, i).stream().anyMatch(item -> item.is(Term.Manner.PUSHES_OFF))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The palms meet and sink three centimetres: it is the body that goes so far, and the palms are not so far apart. */

@@ -42,8 +42,8 @@ public final class InFull {
 
     /** Which limb does it, where that is left to be understood. */
     private static List<Item> named(List<Item> items, Language language) {
-        List<Item> said = FromThere.of(Doer.of(items));
-        said = TakenAlong.of(OtherFoot.of(PointedDown.of(said)));
+        List<Item> said = FromThere.of(Doer.of(OtherFist.of(LedHand.of(items))));
+        said = TakenAlong.of(OtherFoot.of(PointedDown.of(ToesByHeel.of(said))));
         said = ThenPushes.of(SharedPlace.of(CircledThere.of(PassesFoot.of(said))), language);
         said = FootCloses.of(StanceTells.of(SideAfter.of(said), language), language);
         said = Opposed.of(Landing.of(FallenToes.of(said)));

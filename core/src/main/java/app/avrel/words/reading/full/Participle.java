@@ -57,7 +57,8 @@ final class Participle {
     private static boolean palmLooks(List<Item> items, int at) {
         return items.get(at).is(Term.Act.LOOK)
                 && at + 1 < items.size()
-                && items.get(at + 1).term() instanceof Term.Way
+                && (items.get(at + 1).term() instanceof Term.Way
+                        || items.get(at + 1).bareSide() && items.get(at + 1).rel() == Term.Rel.TO)
                 && items.subList(Parts.begin(items, at), at).stream()
                         .anyMatch(item -> item.is(Term.Part.PALM) && item.rel() == null);
     }
