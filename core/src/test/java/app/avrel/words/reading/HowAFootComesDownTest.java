@@ -49,6 +49,7 @@ class HowAFootComesDownTest {
             ENGLISH | right foot sweeps past the left ankle to one | right foot steps to 1, by the other ankle
             ENGLISH | draw a half circle to the left with the left foot | left foot steps 90° left, in an outward arc
             ENGLISH | the left foot moves two inches to the left | left foot steps 90° left 2 inches
+            ENGLISH | walk the left foot up to the right | left foot steps beside the right foot
             CHINESE | 右脚盖到左脚前 | right foot steps across in front
             CHINESE | 左脚跟在前一尺半处轻轻着地 | left foot steps forward 49.5 cm, heel first
             """)

@@ -42,4 +42,18 @@ class WhichHandGoesOnTest {
     void whatPointsOrTurnsDoesSoAndGoesNowhere(Language language, String typed, String canonical) {
         says(language, typed, canonical);
     }
+
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', textBlock = """
+            ENGLISH | the palms press together and push out | palms together. left hand, extended. right hand, extended
+            ENGLISH | palms together at the chest, then sink to the belly | palms together at the chest; left hand, at the navel. right hand, at the navel
+            ENGLISH | hold a ball on the right, right hand above, then push | hold a ball at the right side, right hand above; left hand, extended. right hand, extended
+            ENGLISH | the left hand leads the right to the forehead | left hand, at the brow. right hand, at the brow
+            ENGLISH | parry with the right palm, fist to the hip | left hand, at the hip, fist
+            SPANISH | las palmas se juntan y empujan | palms together. left hand, extended. right hand, extended
+            CHINESE | 合掌推出 | palms together. left hand, extended. right hand, extended
+            """)
+    void handsThatHaveMetGoOnTogether(Language language, String typed, String canonical) {
+        says(language, typed, canonical);
+    }
 }

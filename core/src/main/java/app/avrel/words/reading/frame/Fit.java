@@ -8,6 +8,7 @@ import app.avrel.posture.count.Pace;
 import app.avrel.posture.count.Stage;
 import app.avrel.posture.hand.HandAt;
 import app.avrel.posture.hand.HandPlace;
+import app.avrel.posture.hand.HandRelation;
 import app.avrel.posture.move.Move;
 import java.util.ArrayList;
 import java.util.List;
@@ -179,6 +180,12 @@ public final class Fit {
         };
     }
 
+    /** Palms that lie together, or hold a ball: what goes on from there is of both. */
+    private static boolean joined(Move move) {
+        return move instanceof Move.HoldBall
+                || move instanceof Move.RelateHands relate && relate.relation() == HandRelation.PALMS_TOGETHER;
+    }
+
     /** {@return what is known afterwards} */
     public Situation after(Situation before) {
         Situation now = about.isPresent() ? before.withLastFoot(about) : before;
@@ -194,6 +201,9 @@ public final class Fit {
                                 && to.at().filter(HandAt::ofOtherArm).isPresent()
                                 && to.offset().isEmpty());
         now = hands.isEmpty() ? now : now.withBothHands(hands.size() == 2 || touching);
+        now = moves.stream().anyMatch(Fit::joined)
+                ? now.withBothHands(true).withLastHand(now.lastHand().or(() -> Optional.of(Side.RIGHT)))
+                : now;
         List<Side> feet = moves.stream()
                 .filter(Move.OfFoot.class::isInstance)
                 .map(move -> ((Move.OfFoot) move).foot())

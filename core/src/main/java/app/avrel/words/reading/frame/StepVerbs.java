@@ -204,9 +204,11 @@ final class StepVerbs {
                 || slidesUp
                 || clause.has(Term.Act.RISE)
                 || clause.has(Term.Act.RETURN)
+                || clause.said(Term.Act.STEP) && clause.has(Term.Way.UP)
                 || clause.said(Term.Act.MOVE)
                 || foot < clause.find(Term.Act.RAISE);
-        if (foot < 0 || !comes || clause.has(Term.Act.STEP) || clause.has(Term.Way.ACROSS)) {
+        boolean steps = clause.has(Term.Act.STEP) || clause.said(Term.Act.STEP) && !clause.has(Term.Way.UP);
+        if (foot < 0 || !comes || steps || clause.has(Term.Way.ACROSS)) {
             return false;
         }
         Side own = clause.item(foot).who().side().orElseThrow();

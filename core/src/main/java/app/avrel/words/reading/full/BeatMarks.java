@@ -60,6 +60,8 @@ final class BeatMarks {
         }
         if (afterBeats(from, to)) {
             waitsFirst(from, to);
+        } else if (beatsLater(from, to)) {
+            waitsBetween(in.get(from));
         } else if (beat >= 0) {
             stage(from, to, beat);
         } else if (!waits(from, to) && !holdsToTheEnd(from, to)) {
@@ -192,11 +194,36 @@ final class BeatMarks {
         out.removeLast();
         then(beats);
         out.add(beats.as(Term.Act.HOLD));
-        out.add(beats.as(new Term.Waits(((Term.Beats) beats.term()).count())));
+        out.add(waiting(beats));
         if (to > from + 1) {
             out.add(beats.as(Term.Mark.THEN));
             out.addAll(in.subList(from + 1, to));
         }
+    }
+
+    /** Two beats later the left foot steps: nothing parts the beats from the word that says they come first. */
+    private boolean beatsLater(int from, int to) {
+        return to == from + 1
+                && to + 1 < in.size()
+                && in.get(from).term() instanceof Term.Beats
+                && in.get(to).is(Term.Mark.THEN)
+                && in.get(to).from() - in.get(from).to() <= 1
+                && content(in.get(to + 1));
+    }
+
+    /** What was told before has taken one beat of them. */
+    private void waitsBetween(Item beats) {
+        double told = ((Term.Beats) beats.term()).count();
+        double left = out.stream().anyMatch(BeatMarks::content) ? told - 1 : told;
+        then(beats);
+        if (left > 0) {
+            out.add(beats.as(Term.Act.HOLD));
+            out.add(beats.as(new Term.Waits(left)));
+        }
+    }
+
+    private static Item waiting(Item beats) {
+        return beats.as(new Term.Waits(((Term.Beats) beats.term()).count()));
     }
 
     /** Whether something comes after a clause, and not with it. */

@@ -2,7 +2,6 @@ package app.avrel.words.reading.full;
 
 import app.avrel.words.lexicon.Term;
 import app.avrel.words.reading.frame.Item;
-import app.avrel.words.reading.frame.Subjects;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,27 +12,11 @@ final class Correcting {
     private Correcting() {}
 
     static List<Item> of(List<Item> items) {
-        List<Item> said = contrasted(items);
+        List<Item> said = new ArrayList<>(items);
         for (int no = indexOf(said, 0); no >= 0; no = indexOf(said, no + 1)) {
             int at = no;
             if (correct(said, at)) {
                 no = Math.max(0, at - 3);
-            }
-        }
-        return said;
-    }
-
-    /** Gira el pecho, no las caderas, a las dos: that denies the hips, and puts them in the place of nothing. */
-    private static List<Item> contrasted(List<Item> items) {
-        List<Item> said = new ArrayList<>(items);
-        for (int i = 1; i + 2 < said.size(); i++) {
-            Item part = said.get(i + 1);
-            boolean between =
-                    said.get(i - 1).is(Term.Mark.COMMA) && said.get(i + 2).is(Term.Mark.COMMA);
-            boolean like =
-                    i > 1 && Subjects.trunk(said.get(i - 2)) && (Subjects.trunk(part) || part.is(Term.Part.FOOT));
-            if (said.get(i).is(Term.Mark.NO) && between && like && part.who() == null && part.rel() == null) {
-                said.set(i, said.get(i).saying(Term.Mark.NOT));
             }
         }
         return said;
