@@ -265,7 +265,7 @@ final class HandBorders {
         boolean bounded = number
                 && (clause.item(last - 2).is(Term.Manner.AT_MOST)
                         || clause.item(last - 2).is(Term.Manner.AT_LEAST));
-        return number && clause.item(bounded ? last - 3 : last - 2).soft();
+        return bounded || number && clause.item(last - 2).soft();
     }
 
     /** Brush the knee and stay beside the hip: the knee is only passed, and the hand ends at the hip. */
