@@ -26,6 +26,11 @@ public final class Numbering {
         return number.lookingAt() ? number.end() : from;
     }
 
+    /** {@return whether it is a point, and counts nothing} */
+    static boolean point(String numbering) {
+        return "*•·".indexOf(numbering.strip().charAt(0)) >= 0;
+    }
+
     /** {@return the number or the point that a line of notes begins with; empty where it has none} */
     public static String of(String noted) {
         Matcher number = NOTED.matcher(noted);

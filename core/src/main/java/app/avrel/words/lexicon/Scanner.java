@@ -81,11 +81,16 @@ public final class Scanner {
         flush();
     }
 
-    /** {@return where a line, or a part of it, begins after the number or the point it has in a list} */
+    /**
+     * {@return where a line, or a part of it, begins after the number or the point it has in a list; what has a number of
+     * its own within a line comes after what stands before it}
+     */
     private int numbering(int from) {
         int begin = Numbering.end(plain, from);
         if (begin > from) {
-            tokens.add(new Token(from, begin, plain.substring(from, begin), Term.Mark.FILLER));
+            String number = plain.substring(from, begin);
+            boolean counts = !tokens.isEmpty() && !Numbering.point(number);
+            tokens.add(new Token(from, begin, number, counts ? Term.Mark.THEN : Term.Mark.FILLER));
         }
         return begin;
     }

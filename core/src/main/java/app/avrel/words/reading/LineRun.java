@@ -50,6 +50,8 @@ final class LineRun {
     private final List<String> texts = new ArrayList<>();
     /** The shares of weight that a stance by name brought into this stage; one that is said outdoes them. */
     private final List<Move> ofStance = new ArrayList<>();
+    /** The moves of this stage that were told without a verb. */
+    private final List<Move> onlyWhere = new ArrayList<>();
 
     LineRun(Language language, Wording saying, Body body, String typed, Situation before, CountManner manner) {
         this.language = language;
@@ -75,6 +77,7 @@ final class LineRun {
         List<Move> stage = new ArrayList<>();
         texts.clear();
         ofStance.clear();
+        onlyWhere.clear();
         Optional<Double> on = Optional.empty();
         for (List<Item> whole : pieces) {
             Optional<Double> said = whole.stream()
@@ -121,7 +124,7 @@ final class LineRun {
     /** Ends a stage: what comes next is done after it. */
     private void end(List<Move> stage, int from, Optional<Double> on) {
         Tidying.together(stage, from);
-        Tidying.whole(stage, ofStance);
+        Tidying.whole(stage, ofStance, onlyWhere);
         if (!stage.isEmpty()) {
             Stage done = Stage.of(stage).withOn(on);
             stages.add(done);
@@ -131,6 +134,7 @@ final class LineRun {
         stage.clear();
         texts.clear();
         ofStance.clear();
+        onlyWhere.clear();
     }
 
     private void again(Stage once) {
@@ -217,7 +221,9 @@ final class LineRun {
         }
         if (fit != null) {
             boolean stance = said.items().stream().anyMatch(item -> item.term() instanceof Term.Standing);
+            boolean does = said.items().stream().anyMatch(item -> item.term() instanceof Term.Act);
             ofStance.addAll(stance ? fit.moves() : List.of());
+            onlyWhere.addAll(does ? List.of() : fit.moves());
             texts.addAll(Collections.nCopies(fresh.size(), said.text()));
             moves += fresh.size();
             stage.addAll(fresh);

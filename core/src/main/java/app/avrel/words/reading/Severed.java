@@ -17,6 +17,7 @@ final class Severed {
                 || hangsOn(run)
                 || saidBefore(run)
                 || placeBefore(run)
+                || placeOfLast(run)
                 || from > 0 && actOfSubject(line, from) && namesAnother(run)
                 || from > 0
                         && (actOf(line.get(from - 1), run)
@@ -105,6 +106,25 @@ final class Severed {
         return next < run.size()
                 && run.get(next).rel() == null
                 && (run.get(next).sidedLimb() || run.get(next).both());
+    }
+
+    /** The right hand arcs up to the brow, the left presses down: the brow is where the right hand arcs to. */
+    private static boolean placeOfLast(List<Item> run) {
+        int at = 0;
+        boolean place = false;
+        while (at < run.size() && !run.get(at).soft()) {
+            Item item = run.get(at++);
+            boolean own = item.term() instanceof Term.Act || item.part() && item.rel() == null;
+            if (own) {
+                return false;
+            }
+            boolean leg = item.is(Term.Part.LEG) || item.is(Term.Part.FOOT);
+            place |= item.rel() != null && (leg || Landmarks.of(item.term()).isPresent());
+        }
+        return place
+                && at + 1 < run.size()
+                && run.get(at + 1).rel() == null
+                && (run.get(at + 1).sidedLimb() || run.get(at + 1).both());
     }
 
     /** Toes out 30 the right foot steps back; push forward the weight goes left: how far, and which way, is said of what was before. */

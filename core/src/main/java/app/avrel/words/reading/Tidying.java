@@ -17,6 +17,7 @@ import app.avrel.posture.move.Toes;
 import app.avrel.posture.move.Turning;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Takes out of a stage what another move of it says already, or says better. */
 final class Tidying {
@@ -35,9 +36,15 @@ final class Tidying {
         }
     }
 
-    /** Takes out what is outdone, once a stage is whole. */
-    static void whole(List<Move> stage, List<Move> ofStance) {
+    /**
+     * Takes out what is outdone, once a stage is whole.
+     *
+     * @param ofStance what a stance by name brought into it
+     * @param onlyWhere what was told without a verb: where something is, and not that it goes there
+     */
+    static void whole(List<Move> stage, List<Move> ofStance, List<Move> onlyWhere) {
         turnsOnce(stage);
+        placedOnce(stage, onlyWhere);
         apartThere(stage);
         stage.removeIf(move -> superseded(move, stage, ofStance));
         sinksOnce(stage);
@@ -71,6 +78,53 @@ final class Tidying {
 
     private static boolean toTheHall(Toes toes) {
         return toes instanceof Toes.Toward(Direction.OfPosture _);
+    }
+
+    /** Arms level, as high as the shoulders, palms down: a hand that is there already is not placed there once more. */
+    private static void placedOnce(List<Move> stage, List<Move> onlyWhere) {
+        for (int i = stage.size() - 1; i > 0; i--) {
+            for (int j = i - 1; j >= 0; j--) {
+                if (stage.get(i) instanceof Move.PlaceHand later
+                        && stage.get(j) instanceof Move.PlaceHand earlier
+                        && earlier.hand() == later.hand()
+                        && (there(earlier, later) || onlyWhere.contains(later) && aside(earlier.to(), later.to()))) {
+                    HandPlace said = earlier.to()
+                            .with(later.to())
+                            .withSideways(earlier.to().sideways());
+                    stage.set(j, new Move.PlaceHand(earlier.hand(), said, earlier.path()));
+                    stage.remove(i);
+                    break;
+                }
+            }
+        }
+    }
+
+    /** Whether what is said later of a hand only adds how it looks at the height where it is. */
+    private static boolean there(Move.PlaceHand earlier, Move.PlaceHand later) {
+        return later.to().height().isPresent()
+                && later.to().height().equals(earlier.to().height())
+                && Stream.of(
+                                later.to().sideways(),
+                                later.to().reach(),
+                                later.to().at(),
+                                later.to().offset())
+                        .allMatch(Optional::isEmpty)
+                && agree(earlier.to().palm(), later.to().palm())
+                && agree(earlier.to().shape(), later.to().shape())
+                && later.path().isEmpty();
+    }
+
+    /** To the right, at head height: which way, and how high, are one place. */
+    private static boolean aside(HandPlace way, HandPlace height) {
+        return way.sideways().filter(Sideways.Toward.class::isInstance).isPresent()
+                && way.height().isEmpty()
+                && way.at().isEmpty()
+                && height.equals(HandPlace.UNSAID.withHeight(height.height()))
+                && height.height().isPresent();
+    }
+
+    private static <T> boolean agree(Optional<T> one, Optional<T> other) {
+        return one.isEmpty() || other.isEmpty() || one.equals(other);
     }
 
     /** Hands to the chest, hands a shoulder width apart: they are there, each on its side. */

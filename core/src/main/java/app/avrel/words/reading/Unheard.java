@@ -140,10 +140,19 @@ final class Unheard {
                             TOES_FIRST,
                             HALFWAY,
                             HIGHER -> true;
+                    case HEIGHT -> level(index);
                     default -> false;
                 };
             default -> otherHand(item);
         };
+    }
+
+    /** The forearm horizontal, at the chest: how it lies, and not how high. */
+    private boolean level(int index) {
+        boolean named = index + 1 < items.size()
+                && items.get(index + 1).rel() == null
+                && Landmarks.of(items.get(index + 1).term()).isPresent();
+        return !named && index > 0 && items.get(index - 1).is(Term.Part.FOREARM);
     }
 
     /** Sweeps past the knee and stops beside the hip: a place that a hand comes to, and is not recorded at. */

@@ -58,6 +58,11 @@ final class Typed {
         assertThat(said.note()).hasValueSatisfying(note -> assertThat(note).startsWith("also said: "));
     }
 
+    /** {@return the whole count in canonical words, with its beats and its manner} */
+    static String line(LineReading reading) {
+        return Saying.exact(Language.ENGLISH, SAYING).line(reading.count());
+    }
+
     /** {@return the canonical words of what was read: moves parted by full stops, stages by semicolons} */
     static String said(LineReading reading) {
         Saying said = Saying.exact(Language.ENGLISH, SAYING);

@@ -22,6 +22,9 @@ class UnheardTest {
             SPANISH | abre los brazos a los lados y sube | sube
             ENGLISH | the staff stands upright beside the right foot | beside the right foot
             ENGLISH | plant the staff upright beside the right foot, the left hand open at the hip | beside the right foot
+            ENGLISH | right forearm horizontal before the chest, left fist on its elbow | horizontal
+            ENGLISH | right forearm level at the collarbone | level
+            CHINESE | 两前臂平行，掌心朝下，与肩同高 | 平行
             """)
     void aHandAWayOrALengthThatChangesNothingIsPointedAt(Language language, String typed, String unheard) {
         LineReading reading = read(language, typed);

@@ -2,6 +2,7 @@ package app.avrel.words.reading.frame;
 
 import app.avrel.body.Side;
 import app.avrel.floor.Direction;
+import app.avrel.floor.Turn;
 import app.avrel.posture.hand.HandPlace;
 import app.avrel.posture.hand.Pointing;
 import app.avrel.posture.hand.Prop;
@@ -122,6 +123,7 @@ final class PropFrame implements Frame {
             Optional<Pointing> points = pointing.read(tipNamed || swung(act) && lies.isEmpty());
             points = touches && !stands() ? points.or(() -> Optional.of(Pointing.DOWN)) : points;
             Optional<Direction> toward = leaning.or(pointing::toward);
+            Optional<Side> opened = opensTo(act);
             boolean aside = PropRests.aside(clause);
             takeSmall(tipNamed);
             Optional<Item> held = held();
@@ -133,7 +135,10 @@ final class PropFrame implements Frame {
                     .orElse(Side.RIGHT);
             Optional<PropRest> rests = lies.or(() -> PropRests.on(forearm, by, touches, aside));
             Move handled = new Move.HandleProp(by, act, prop, points, toward, rests);
-            Fit fit = held.map(item -> Fit.of(handled, at(item, by))).orElseGet(() -> Fit.of(handled));
+            HandPlace place = placed(held, opened, by);
+            Fit fit = place.equals(HandPlace.UNSAID)
+                    ? Fit.of(handled)
+                    : Fit.of(handled, new Move.PlaceHand(by, place, Optional.empty()));
             return fit.costs(verb ? 0 : Costs.NO_VERB);
         }
 
@@ -303,16 +308,35 @@ final class PropFrame implements Frame {
             }
         }
 
+        /** Snap the fan open to the right: the arm goes there, and nothing rests at that side. */
+        private Optional<Side> opensTo(PropAct act) {
+            boolean opens = act == PropAct.OPEN || act == PropAct.CLOSE;
+            return !opens
+                    ? Optional.empty()
+                    : clause.takeItem(item -> item.bareSide()
+                                    && item.rel() == Term.Rel.TO
+                                    && clause.near(clause.items().indexOf(item), 1)
+                                            .filter(next -> next.is(Term.Way.SIDE))
+                                            .isEmpty())
+                            .flatMap(Item::whose)
+                            .flatMap(Term.Who::side);
+        }
+
         /** Where the hand is that holds it. */
-        private static Move at(Item item, Side hand) {
+        private static HandPlace placed(Optional<Item> held, Optional<Side> opened, Side hand) {
+            HandPlace place = held.map(item -> at(item, hand)).orElse(HandPlace.UNSAID);
+            return opened.map(side ->
+                            place.withSideways(new Sideways.Toward(new Direction.OfBody(new Turn(90 * side.sign())))))
+                    .orElse(place);
+        }
+
+        private static HandPlace at(Item item, Side hand) {
             HandPlace place = HandPlace.UNSAID.withHeight(Landmarks.of(item.term()));
             Optional<Side> whose = item.whose().flatMap(Term.Who::side);
             if (whose.isPresent()) {
-                place = place.withSideways(whose.get() == hand ? Sideways.OWN_SIDE : Sideways.OTHER_SIDE);
-            } else if (item.rel() == Term.Rel.BEFORE) {
-                place = place.withSideways(Sideways.CENTRE);
+                return place.withSideways(whose.get() == hand ? Sideways.OWN_SIDE : Sideways.OTHER_SIDE);
             }
-            return new Move.PlaceHand(hand, place, Optional.empty());
+            return item.rel() == Term.Rel.BEFORE ? place.withSideways(Sideways.CENTRE) : place;
         }
     }
 }
