@@ -20,10 +20,14 @@ public final class Numbering {
 
     private Numbering() {}
 
-    /** {@return where a typed line, in plain letters, goes on after its number; {@code from} where it has none} */
+    /** {@return where a typed line, in plain letters, goes on after its number, or its numbers; {@code from} where it has none} */
     static int end(String plain, int from) {
-        Matcher number = TYPED.matcher(plain).region(from, plain.length());
-        return number.lookingAt() ? number.end() : from;
+        Matcher number = TYPED.matcher(plain);
+        int end = from;
+        while (number.region(end, plain.length()).lookingAt()) {
+            end = number.end();
+        }
+        return end;
     }
 
     /** {@return whether it is a point, and counts nothing} */

@@ -456,8 +456,12 @@ final class Phrases {
             boolean comes = along
                     || (rel == Term.Rel.FROM || rel == Term.Rel.PAST)
                             && (goesOn(end + 1) || !PhraseKinds.HAND_LIMBS.contains(part) && goesOnAfterComma(end + 1));
+            boolean threads = (PhraseKinds.HAND_LIMBS.contains(part) || part == Term.Part.ARM)
+                    && (placed == Term.Rel.UNDER || placed == Term.Rel.OVER)
+                    && term(end + 1) == Term.Act.MOVE
+                    && term(end + 2) == Term.Way.FORWARD;
             boolean faces = rel == Term.Rel.TO && begin > 0 && term(begin - 1) == Term.Act.TURN;
-            return put(begin, end + 1, part, comes || faces ? rel : placed, who, many);
+            return put(begin, end + 1, part, comes && !threads || faces ? rel : placed, who, many);
         }
         if (rel == Term.Rel.WHERE && term(skip(end)) == Term.Rel.WAS) {
             end = skip(end) + 1;

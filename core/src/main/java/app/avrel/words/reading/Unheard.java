@@ -122,7 +122,7 @@ final class Unheard {
             case Term.Act act ->
                 switch (act) {
                     case LOOK -> eyes(index) && fit.moves().stream().noneMatch(Move.Look.class::isInstance);
-                    case RAISE, LOWER, RISE, SINK -> begins(index) && index == items.size() - 1;
+                    case RAISE, LOWER, RISE, SINK, DRAW, PULL_BACK -> begins(index) && index == items.size() - 1;
                     default -> false;
                 };
             case Term.Manner manner ->

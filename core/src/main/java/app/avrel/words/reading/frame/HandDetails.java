@@ -415,10 +415,9 @@ final class HandDetails {
         return side == at + 1 && ends && begun;
     }
 
-    /** The right palm goes forward: it is the hand that does, and how the palm looks nobody says. */
+    /** The right palm goes forward, comes in, goes out: it is the hand that does, and how the palm looks nobody says. */
     private boolean goesThere(int way) {
-        return HandWords.carries(clause, way)
-                && (clause.item(way).is(Term.Way.FORWARD) || clause.item(way).is(Term.Way.BACK));
+        return HandWords.carries(clause, way) && clause.item(way).term() instanceof Term.Way;
     }
 
     private Optional<Pointing> from(int at, Term.Part part) {

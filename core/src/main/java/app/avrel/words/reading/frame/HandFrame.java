@@ -162,7 +162,7 @@ final class HandFrame implements Frame {
             boolean named = them || brushes || clause.has(item -> HandWords.hand(item) || HandWords.shaped(item));
             boolean target = clause.has(item -> Landmarks.of(item.term()).isPresent());
             boolean bare = clause.has(Item::bareSide);
-            if (pressed) {
+            if (pressed || RelationFrame.meet(clause)) {
                 return Optional.empty();
             }
             if (!named

@@ -36,7 +36,7 @@ final class PivotOn {
             boolean on = item.rel() == Term.Rel.ON || item.rel() == Term.Rel.WITH || item.rel() == Term.Rel.AT;
             boolean beside = (toes || foot) && item.rel() == null;
             Pivot pivot = of(item.term());
-            if (beside && clause.open(i) && goesOut(i)) {
+            if (beside && clause.open(i) && (goesOut(i) || !toes && swings(i))) {
                 return Optional.of(Pivot.BALL);
             }
             if (pivot != null && clause.open(i) && (on || beside)) {
@@ -70,6 +70,17 @@ final class PivotOn {
             clause.use(out);
         }
         return goes;
+    }
+
+    /** Pivot the left foot, heel out: the heel swings there. */
+    private boolean swings(int heel) {
+        int way = heel + 1;
+        while (way < clause.size() && clause.item(way).term() instanceof Term.Act) {
+            way++;
+        }
+        return clause.item(heel).is(Term.Part.HEEL)
+                && way < clause.size()
+                && (clause.item(way).is(Term.Way.OUT) || clause.item(way).is(Term.Way.IN));
     }
 
     /** Whether another phrase names the foot. */

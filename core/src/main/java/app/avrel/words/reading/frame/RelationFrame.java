@@ -48,6 +48,7 @@ final class RelationFrame implements Frame {
                         || item.is(Term.Manner.CROSSED)
                         || item.is(Term.Part.WRIST)
                         || item.is(Term.Manner.TOGETHER)
+                        || item.is(Term.Act.MEET)
                         || item.is(Term.Part.PALM));
     }
 
@@ -170,7 +171,7 @@ final class RelationFrame implements Frame {
         return stays || passesOther(clause) || clause.has(item -> item.is(Term.Part.ELBOW) && item.sidedLimb());
     }
 
-    /** Passes under the left and out to the shoulder: the other hand is on the way, and no place to stay at. */
+    /** Passes under the left and out to the shoulder; 从左臂下穿出: the other hand is on the way, and no place to stay at. */
     static boolean passesOther(Clause clause) {
         int other = clause.find(item -> (item.rel() == Term.Rel.UNDER || item.rel() == Term.Rel.OVER)
                 && (item.bareSide() || HandWords.hand(item))
@@ -178,7 +179,10 @@ final class RelationFrame implements Frame {
         boolean moves = clause.has(Term.Act.PASS) || clause.has(Term.Act.SLIDE);
         int goal = clause.find(
                 item -> item.rel() == Term.Rel.TO && Landmarks.of(item.term()).isPresent());
-        return moves && other >= 0 && goal > other && (clause.has(Term.Act.PASS) || clause.parted(other, goal));
+        boolean threads =
+                clause.said(Term.Act.MOVE) && clause.said(Term.Manner.EXTENDED) && clause.said(Term.Way.FORWARD);
+        return other >= 0
+                && (threads || moves && goal > other && (clause.has(Term.Act.PASS) || clause.parted(other, goal)));
     }
 
     /** The relation that a word of its own says; hands together, one on top of the other, are stacked. */
@@ -199,14 +203,24 @@ final class RelationFrame implements Frame {
         boolean wrists =
                 clause.has(Term.Manner.TOGETHER) && clause.has(item -> item.is(Term.Part.WRIST) && item.both());
         if (!crossed && !palms && !wrists) {
-            return Optional.empty();
+            return meet(clause) && clause.takeAll(Term.Act.MEET)
+                    ? Optional.of(HandRelation.PALMS_TOGETHER)
+                    : Optional.empty();
         }
-        boolean forearms = clause.has(Term.Part.FOREARM);
+        boolean forearms = clause.has(item -> item.is(Term.Part.FOREARM) && !item.sidedLimb());
         clause.takeAll(Term.Act.CROSS, Term.Manner.CROSSED, Term.Manner.TOGETHER, Term.Act.LAND, Term.Act.PRESS);
         if (palms) {
             return Optional.of(HandRelation.PALMS_TOGETHER);
         }
         return Optional.of(forearms ? HandRelation.FOLDED_FOREARMS : HandRelation.CROSSED_WRISTS);
+    }
+
+    /** 两掌在胸前相合: both meet, and nothing else that they could meet is named. */
+    static boolean meet(Clause clause) {
+        boolean both = clause.has(
+                item -> item.both() && item.rel() == null && (item.is(Term.Part.PALM) || item.is(Term.Part.HAND)));
+        boolean others = clause.items().stream().anyMatch(item -> item.sidedLimb() || item.prop());
+        return both && !others && clause.has(Term.Act.MEET);
     }
 
     /** Which hand leads must be said, and where it is, unless both do the same or one sees it. */

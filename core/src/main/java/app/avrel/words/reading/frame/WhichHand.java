@@ -1,6 +1,8 @@
 package app.avrel.words.reading.frame;
 
 import app.avrel.body.Side;
+import app.avrel.posture.hand.HandAt;
+import app.avrel.posture.move.Move;
 import app.avrel.words.lexicon.Term;
 import java.util.List;
 import java.util.Optional;
@@ -74,9 +76,27 @@ final class WhichHand {
         if (now.bothHands() && against.isPresent()) {
             return List.of(against.get().other());
         }
-        return now.bothHands()
+        return now.bothHands() && !leavesOther()
                 ? List.of(Side.LEFT, Side.RIGHT)
                 : now.lastHand().stream().toList();
+    }
+
+    /** The left palm passes over the right forearm and comes down to the hip: the other arm stays where it is. */
+    private boolean leavesOther() {
+        boolean met = now.last()
+                .filter(move -> move instanceof Move.PlaceHand hand
+                        && hand.to().at().filter(HandAt::ofOtherArm).isPresent())
+                .isPresent();
+        boolean moves = clause.said(Term.Act.MOVE) && clause.has(Term.Way.class);
+        return met && (moves || clause.items().stream().anyMatch(WhichHand::upOrDown));
+    }
+
+    private static boolean upOrDown(Item item) {
+        return item.is(Term.Act.LOWER)
+                || item.is(Term.Act.RAISE)
+                || item.is(Term.Act.RISE)
+                || item.is(Term.Act.SINK)
+                || item.is(Term.Act.RETURN);
     }
 
     /** With the waist turning left: it is the waist that turns, and no hand is there. */

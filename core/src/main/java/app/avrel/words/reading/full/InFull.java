@@ -46,8 +46,8 @@ public final class InFull {
         said = TakenAlong.of(OtherFoot.of(PointedDown.of(ToesByHeel.of(said))));
         said = ThenPushes.of(SharedPlace.of(CircledThere.of(PassesFoot.of(said))), language);
         said = FootCloses.of(StanceTells.of(SideAfter.of(said), language), language);
-        said = Opposed.of(Landing.of(FallenToes.of(EmptiedLeg.of(said))));
-        said = SecondLimb.of(Elided.of(said, language), language);
+        said = Opposed.of(Landing.of(FallenToes.of(EmptiedLeg.of(JoinsOther.of(said)))));
+        said = SecondLimb.of(Elided.of(HandGoesOn.of(said), language), language);
         return TouchedLimb.of(said, language);
     }
 
