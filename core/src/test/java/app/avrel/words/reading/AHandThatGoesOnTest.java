@@ -19,7 +19,7 @@ class AHandThatGoesOnTest {
             ENGLISH | the left hand rises to the brow and the body sinks | left hand, at the brow. sink
             """)
     void aHandGoesOnFromWhereItCame(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 
     @Test
@@ -36,7 +36,7 @@ class AHandThatGoesOnTest {
             SPANISH | apoya la mano derecha en la muñeca izquierda y llévalas al pecho | right hand, at the other wrist. left hand, at the chest. right hand, at the chest
             """)
     void aHandThatPassesTheOtherArmLeavesItThere(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 
     @ParameterizedTest(name = "{1}")
@@ -48,7 +48,7 @@ class AHandThatGoesOnTest {
             ENGLISH | right hand at the chest, palm in | right hand, at the chest, palm in
             """)
     void whichWayAPalmGoesIsNotHowItLooks(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 
     @ParameterizedTest(name = "{1}")
@@ -59,7 +59,7 @@ class AHandThatGoesOnTest {
             SPANISH | la mano derecha pasa por debajo del antebrazo izquierdo | right hand, at the other forearm, below it
             """)
     void aHandThatThreadsPastTheOtherArmEndsBeyondIt(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 
     @ParameterizedTest(name = "{1}")
@@ -70,12 +70,6 @@ class AHandThatGoesOnTest {
             SPANISH | los brazos se cruzan delante del pecho, antebrazo derecho por fuera | wrists crossed at the chest, left inside
             """)
     void handsThatMeetAreInRelation(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
-    }
-
-    private static void records(Language language, String typed, String canonical) {
-        LineReading said = Typed.in(language, typed);
-        assertThat(said.understood()).isTrue();
-        assertThat(Typed.line(said)).isEqualTo(canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 }

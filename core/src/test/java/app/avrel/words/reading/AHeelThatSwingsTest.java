@@ -1,7 +1,5 @@
 package app.avrel.words.reading;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import app.avrel.label.Language;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,7 +17,7 @@ class AHeelThatSwingsTest {
             CHINESE | 左脚跟为轴，脚尖外摆三十度 | turn the left foot on its heel, toes out 30°
             """)
     void theToesGoTheOtherWay(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 
     @ParameterizedTest(name = "{1}")
@@ -30,7 +28,7 @@ class AHeelThatSwingsTest {
             CHINESE | 右脚与左脚并拢 | right foot steps beside the left foot
             """)
     void theFootThatWasSpokenOfComesToTheOther(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 
     @ParameterizedTest(name = "{1}")
@@ -40,12 +38,6 @@ class AHeelThatSwingsTest {
             CHINESE | 右脚跟落下 | lower the right foot, flat
             """)
     void aFootThatFollowsIsNoHeel(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
-    }
-
-    private static void records(Language language, String typed, String canonical) {
-        LineReading said = Typed.in(language, typed);
-        assertThat(said.understood()).isTrue();
-        assertThat(Typed.line(said)).isEqualTo(canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 }

@@ -1,7 +1,5 @@
 package app.avrel.words.reading;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import app.avrel.label.Language;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -17,7 +15,7 @@ class CountedOutTest {
             CHINESE | 一拍重心左移，二拍右脚跟提起，三拍上步 | on 1, shift 51 to 100 left; on 2, raise the right heel; on 3, right foot steps forward. 3 beats
             """)
     void aNumberBeforeWhatHappensIsItsBeat(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 
     @ParameterizedTest(name = "{1}")
@@ -28,23 +26,18 @@ class CountedOutTest {
             CHINESE | ①重心右移七成，②左脚跟提起 | shift 70 right; raise the left heel
             """)
     void aNumberInBracketsTellsOnlyWhatComesAfterWhat(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 
     @ParameterizedTest(name = "{1}")
     @CsvSource(delimiter = '|', textBlock = """
             ENGLISH | • shift 70 right • left heel up | shift 70 right. raise the left heel
             ENGLISH | step to 2: the right foot lands on the heel | right foot steps to 2, heel first
+            ENGLISH | right foot to 1, 2 feet long | right foot steps to 1 2 foot-lengths
             ENGLISH | turn to 1: right palm up | waist to 1. right hand, palm up
             CHINESE | 两拍重心左移，然后右脚上步 | shift 51 to 100 left; right foot steps forward. 2 beats
             """)
     void aPointCountsNothingAndANumberAloneIsNoBeat(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
-    }
-
-    private static void records(Language language, String typed, String canonical) {
-        LineReading said = Typed.in(language, typed);
-        assertThat(said.understood()).isTrue();
-        assertThat(Typed.line(said)).isEqualTo(canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 }

@@ -51,6 +51,13 @@ final class Typed {
         return read(line, language, standing(""));
     }
 
+    /** Checks that a line is understood, and what it records in canonical words. */
+    static void assertRecords(Language language, String typed, String canonical) {
+        LineReading said = in(language, typed);
+        assertThat(said.understood()).isTrue();
+        assertThat(line(said)).isEqualTo(canonical);
+    }
+
     /** Checks that nothing is recorded of a line, and that it is kept whole as a note. */
     static void assertNote(LineReading said, String typed) {
         assertThat(said.refusals()).isEmpty();

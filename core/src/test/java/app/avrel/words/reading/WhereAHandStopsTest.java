@@ -1,7 +1,5 @@
 package app.avrel.words.reading;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import app.avrel.label.Language;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -17,7 +15,7 @@ class WhereAHandStopsTest {
             SPANISH | la mano derecha sube en arco a la frente, la izquierda baja a la cadera | right hand, at the brow, in an outward arc. left hand, at the hip
             """)
     void aPlaceBeforeTheCommaIsOfTheHandThatWentThere(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 
     @ParameterizedTest(name = "{1}")
@@ -26,7 +24,7 @@ class WhereAHandStopsTest {
             CHINESE | 两臂前平举，与肩同高 | left hand, at the shoulder, forward. right hand, at the shoulder, forward
             """)
     void aHeightSaidTwiceIsOnePlace(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 
     @ParameterizedTest(name = "{1}")
@@ -37,7 +35,7 @@ class WhereAHandStopsTest {
             ENGLISH | the fan rests at the right side | turn the fan with the right hand, at the side of the body
             """)
     void aFanThatOpensToASideTakesTheArmThere(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 
     @ParameterizedTest(name = "{1}")
@@ -48,12 +46,6 @@ class WhereAHandStopsTest {
             CHINESE | 提右脚跟，然后脚跟落下 | raise the right heel; lower the right foot, flat
             """)
     void aLegThatIsEmptiedIsTheOneThatLifts(Language language, String typed, String canonical) {
-        records(language, typed, canonical);
-    }
-
-    private static void records(Language language, String typed, String canonical) {
-        LineReading said = Typed.in(language, typed);
-        assertThat(said.understood()).isTrue();
-        assertThat(Typed.line(said)).isEqualTo(canonical);
+        Typed.assertRecords(language, typed, canonical);
     }
 }

@@ -64,8 +64,7 @@ final class CountedOut {
         double next = 1;
         for (int i = 0; i < items.size(); i++) {
             double number = number(items.get(i));
-            boolean second =
-                    found.isEmpty() && i > 0 && number == 2 && items.get(i).term() instanceof Term.Num;
+            boolean second = found.isEmpty() && i > 0 && number == 2 && labelled(items, i);
             if ((number == next || second) && begins(items, i)) {
                 found.add(i);
                 next = number + 1;
@@ -82,16 +81,24 @@ final class CountedOut {
         };
     }
 
-    /** A number with a colon or a bracket behind it, or one at the beginning of what is told of it. */
+    /** A number with a colon or a bracket behind it, or one at the beginning of what is told of it; two steps are only two. */
     private static boolean begins(List<Item> items, int at) {
         if (at + 2 >= items.size()) {
             return false;
         }
         Item next = items.get(at + 1);
-        boolean labels = LABELS.contains(next.text().strip()) && next.is(Term.Mark.COMMA);
-        boolean does = next.term() instanceof Term.Act || next.part() && next.rel() == null && !next.many();
+        boolean does = next.term() instanceof Term.Act && !next.is(Term.Act.STEP)
+                || next.part() && next.rel() == null && !next.many();
         return items.get(at).term() instanceof Term.Num
-                ? labels || does && Parts.begins(items, at)
+                ? labelled(items, at) || does && Parts.begins(items, at)
                 : !Parts.border(next) && Parts.begins(items, at);
+    }
+
+    private static boolean labelled(List<Item> items, int at) {
+        Item number = items.get(at);
+        Item label = items.get(Math.min(at + 1, items.size() - 1));
+        return number.term() instanceof Term.Num
+                && label.is(Term.Mark.COMMA)
+                && LABELS.contains(label.text().strip());
     }
 }
