@@ -31,7 +31,8 @@ final class Amounts {
 
     static List<Token> of(List<Token> tokens) {
         List<Token> numbers = new Amounts(tokens).run(step -> step.around() || step.number());
-        List<Token> lengths = new Amounts(numbers).run(Amounts::length);
+        List<Token> shares = new Amounts(numbers).run(Amounts::allBut);
+        List<Token> lengths = new Amounts(shares).run(Amounts::length);
         return new Amounts(lengths).run(Amounts::hour);
     }
 
@@ -86,6 +87,23 @@ final class Amounts {
                 || term(next) instanceof Term.Part && is(next + 1, Term.Manner.HEIGHT);
         out.add(in.get(at + (amount ? 1 : 0)));
         at += 2;
+        return true;
+    }
+
+    /** All but ten percent: it is the rest that goes there. */
+    private boolean allBut() {
+        if (!is(0, Term.Manner.LESS) || !is(-1, Term.Manner.ALL)) {
+            return false;
+        }
+        int much = filler(1) || is(1, Term.Manner.ABOUT) ? 2 : 1;
+        double less = term(much) instanceof Term.Share(double percent)
+                ? percent
+                : num(much).filter(part -> part < 1).map(part -> 100 * part).orElse(0.0);
+        if (less <= 0 || less >= 100) {
+            return false;
+        }
+        out.add(out.removeLast().through(in.get(at + much), new Term.Share(100 - less)));
+        at += much + 1;
         return true;
     }
 

@@ -77,7 +77,7 @@ final class Borders {
         return item.sidedLimb() || Subjects.sideless(item) || hands;
     }
 
-    /** The body sinks, or one looks: after where something else has gone, and not as what that does. */
+    /** The body sinks, or one looks: after where something else has gone, and not as what that does: with the palm looking out. */
     private static boolean acts(List<Item> items, int at) {
         Item item = items.get(at);
         Item before = items.get(at - 1);
@@ -86,9 +86,8 @@ final class Borders {
         boolean loaded = (before.is(Term.Part.LEG) || before.is(Term.Part.FOOT))
                 && items.subList(0, at).stream()
                         .anyMatch(weight -> weight.is(Term.Part.WEIGHT) || weight.is(Term.Act.SHIFT));
-        boolean gone = before.rel() != null && before.rel() != Term.Rel.OF
-                || before.bareSide()
-                || before.term() instanceof Term.Share;
+        boolean along = before.rel() == Term.Rel.OF || before.rel() == Term.Rel.WITH;
+        boolean gone = before.rel() != null && !along || before.bareSide() || before.term() instanceof Term.Share;
         return act && (gone || loaded) && !(item.is(Term.Act.LOWER) && ofHand(items, at));
     }
 

@@ -32,7 +32,7 @@ record CountWords(CountManner manner, List<Item> words, List<Item> others) {
                     ? Optional.of(count)
                     : Optional.empty();
             CountManner said = new CountManner(breath(item.term()), pace, beats, arrival(item.term()));
-            boolean any = !said.equals(CountManner.UNSAID) && !changes(manner, said);
+            boolean any = !said.equals(CountManner.UNSAID) && !changes(manner, said) && !denied(others, pace);
             if (beats.isPresent() && leads(others, item)) {
                 words.add(others.removeLast());
             }
@@ -40,6 +40,13 @@ record CountWords(CountManner manner, List<Item> words, List<Item> others) {
             manner = any ? both(manner, said) : manner;
         }
         return new CountWords(manner, words, others);
+    }
+
+    /** Not slowly: how a count is not done is no pace of it, and stays marked. */
+    private static boolean denied(List<Item> before, Optional<Pace> pace) {
+        return pace.isPresent()
+                && !before.isEmpty()
+                && (before.getLast().is(Term.Mark.NOT) || before.getLast().is(Term.Mark.NO));
     }
 
     /** In as the arms rise, and out as they sink: nobody breathes both ways at once, so the second is done after the first. */

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class TypedLinesTest {
 
     /** How many lines the list must hold at least; raised with it, never lowered. */
-    private static final int FLOOR = 5903;
+    private static final int FLOOR = 6367;
 
     static Stream<TypedCase> cases() throws IOException {
         return TypedCase.all();

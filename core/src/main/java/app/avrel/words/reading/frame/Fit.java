@@ -192,6 +192,8 @@ public final class Fit {
         for (Move move : moves) {
             now = now.after(move);
         }
+        boolean asksHowFar = moves.isEmpty() && frame instanceof TurnBodyFrame;
+        now = asksHowFar ? now.withTopic(Situation.Topic.TURN) : now;
         now = carries && now.lastHand().isPresent() ? now.withHolder(now.lastHand()) : now;
         List<Side> hands =
                 moves.stream().flatMap(move -> goes(move).stream()).distinct().toList();

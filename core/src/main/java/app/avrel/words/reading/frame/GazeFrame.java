@@ -40,7 +40,7 @@ final class GazeFrame implements Frame {
             return Optional.of(Fit.of(new Move.Look(Gaze.AHEAD)).costs(Costs.LIMB_ELIDED));
         }
         if (eyes < 0 && looks < 0 && now.topic() == Situation.Topic.EYES && BackAgain.said(clause)) {
-            clause.takeAll(Term.Way.BACK);
+            clause.takeAll(Term.Way.BACK, Term.Act.RETURN);
             return direction(clause, now, Costs.LIMB_ELIDED);
         }
         if (upOrDown(clause, now)) {
@@ -78,7 +78,7 @@ final class GazeFrame implements Frame {
                         item.is(Term.Part.SHOULDER) && (item.rel() == Term.Rel.OVER || item.rel() == Term.Rel.PAST))
                 .flatMap(item -> item.whose().or(() -> bareSide(clause)).flatMap(now::hand));
         if (shoulder.isPresent()) {
-            clause.takeAll(Term.Way.BACK);
+            clause.takeAll(Term.Way.BACK, Term.Act.RETURN);
             return toward(Direction.wrapping(shoulder.get().sign() * OVER_SHOULDER), cost);
         }
         Optional<Item> seen = seen(clause);

@@ -95,6 +95,11 @@ final class HandAside {
             return place.withSideways(new Sideways.Across(
                     Math.clamp(now.shoulderWidths(apart.get().length()), 0, 3)));
         }
+        boolean each =
+                clause.items().stream().anyMatch(Item::both) && place.height().isPresent();
+        if (each && clause.takeAll(Term.Manner.APART)) {
+            return place.sideways().isPresent() ? place : place.withSideways(Sideways.OWN_SIDE);
+        }
         int out = clause.indexOf(Term.Way.OUT);
         if (out >= 0
                 && clause.near(out, 1).filter(next -> next.is(Term.Way.FORWARD)).isPresent()) {

@@ -58,12 +58,24 @@ final class HandLooks {
                 && !clause.has(Item::prop)
                 && clause.items().stream().anyMatch(item -> item.is(Term.Part.HAND) || onlyPalms(item))
                 && !clause.has(Term.Way.OUT);
+        if (closesOne() && clause.take(Term.Act.CLOSE)) {
+            return Optional.of(HandShape.FIST);
+        }
         boolean flat = clause.has(Term.Part.PALM) && clause.takeAll(Term.Manner.FLAT);
         boolean alone = opens && clause.items().size() <= 4
                 || opens && clause.has(item -> item.is(Term.Part.HAND) && item.who() != null);
         return flat || alone || opens && !clause.items().stream().anyMatch(Item::both)
                 ? Optional.of(HandShape.OPEN)
                 : Optional.empty();
+    }
+
+    /** Close the right hand: one that closes makes a fist, and two may come together. */
+    private boolean closesOne() {
+        return clause.said(Term.Act.CLOSE)
+                && clause.items().stream()
+                        .allMatch(item -> item.is(Term.Part.HAND) && item.sidedLimb()
+                                || item.is(Term.Act.CLOSE)
+                                || Leftover.small(item));
     }
 
     /** The left fist opens: from then on it is an open hand. */

@@ -396,8 +396,10 @@ final class HandTargets {
         return clause.size();
     }
 
+    /** A part at whose height a hand may be; with the waist, with the hips: that turns, and no hand is there. */
     private static boolean height(Item item) {
-        return Landmarks.of(item.term()).isPresent();
+        boolean turns = item.rel() == Term.Rel.WITH && (item.is(Term.Part.WAIST) || item.is(Term.Part.HIPS));
+        return !turns && Landmarks.of(item.term()).isPresent();
     }
 
     private static Optional<Sideways> aside(Item said, Side hand) {

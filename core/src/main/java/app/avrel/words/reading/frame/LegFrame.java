@@ -11,11 +11,17 @@ final class LegFrame implements Frame {
 
     @Override
     public boolean may(Clause clause) {
-        return clause.has(Term.Manner.PUSHES_OFF) || clause.has(LegFrame::leg) && clause.has(LegFrame::how);
+        return clause.has(Term.Manner.PUSHES_OFF)
+                || clause.has(LegFrame::leg) && clause.has(LegFrame::how)
+                || level(clause);
     }
 
     @Override
     public Optional<Fit> read(Clause clause, Situation now) {
+        if (level(clause)) {
+            clause.useAll();
+            return Optional.of(new Fit().noted().holds("how the leg is"));
+        }
         int legs = 0;
         int hows = 0;
         boolean pushes = clause.has(Term.Manner.PUSHES_OFF);
@@ -37,6 +43,19 @@ final class LegFrame implements Frame {
         }
         clause.useAll();
         return Optional.of(new Fit().noted().holds("how the leg is"));
+    }
+
+    /** Until the thighs are level: how deep that is depends on the stance, and no amount of sinking says it. */
+    private static boolean level(Clause clause) {
+        return clause.has(Term.Part.THIGH)
+                && clause.has(Term.Manner.HEIGHT)
+                && clause.items().stream()
+                        .allMatch(item -> item.is(Term.Part.THIGH)
+                                        && item.whose().flatMap(Term.Who::side).isEmpty()
+                                || item.is(Term.Manner.HEIGHT)
+                                || item.is(Term.Part.FLOOR)
+                                || item.is(Term.Act.MOVE)
+                                || Leftover.small(item));
     }
 
     /** Bend the right leg and squat: a second word that says so is of the whole body. */

@@ -4,8 +4,8 @@ import app.avrel.words.lexicon.Term;
 import java.util.Optional;
 
 /**
- * What is not to be done: do not let the heel come up, without turning the hips. Nothing is recorded of it, and the words
- * stay with the count as a note.
+ * What is not to be done: do not let the heel come up, without turning the hips; and which limb it is not: not the left.
+ * Nothing is recorded of it, and the words stay with the count as a note.
  */
 final class NotFrame implements Frame {
 
@@ -22,6 +22,7 @@ final class NotFrame implements Frame {
         }
         boolean acts = false;
         boolean limb = false;
+        boolean only = true;
         for (int i = 0; i < clause.size(); i++) {
             Item item = clause.item(i);
             boolean part = item.part() || item.bareSide() && item.who() == Term.Who.IT || item.is(Term.Ref.THEM);
@@ -30,12 +31,25 @@ final class NotFrame implements Frame {
             }
             acts |= i > not && item.term() instanceof Term.Act;
             limb |= part || item.is(Term.Act.LEAN);
+            only &= i == not || item.sidedLimb() || item.bareSide() && item.rel() == null || Leftover.small(item);
         }
-        if (!acts || !limb) {
+        boolean notThat = only && not == 0 && clause.size() > 1;
+        if (!notThat && (!acts || !limb || doesMore(clause, not))) {
             return Optional.empty();
         }
         clause.useAll();
         return Optional.of(new Fit().noted().holds("what is not done"));
+    }
+
+    /** Without lifting the heel turn 30: a second verb is of what is done. */
+    private static boolean doesMore(Clause clause, int not) {
+        int verbs = 0;
+        for (int i = not + 1; i < clause.size(); i++) {
+            Item item = clause.item(i);
+            boolean ofOneWord = i - 1 != not && clause.item(i - 1).from() == item.from();
+            verbs += item.term() instanceof Term.Act && !ofOneWord ? 1 : 0;
+        }
+        return verbs > 1;
     }
 
     /** The right foot stays, its toes stay put: nothing of it moves, and it is the foot that is spoken of. */

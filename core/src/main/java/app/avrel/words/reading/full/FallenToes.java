@@ -5,7 +5,10 @@ import app.avrel.words.reading.frame.Item;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Lift the right knee, let the toes drop: of a foot in the air the toes that fall hang, and the foot stays up. */
+/**
+ * Lift the right knee, let the toes drop: of a foot in the air the toes that fall hang, and the foot stays up. The shin
+ * that hangs straight down is the same.
+ */
 final class FallenToes {
 
     private FallenToes() {}
@@ -21,7 +24,11 @@ final class FallenToes {
             boolean before = i > 0 && toes(items.get(i - 1)) || points;
             boolean after = i + 1 < items.size() && toes(items.get(i + 1));
             boolean falls = item.is(Term.Act.LOWER) || item.is(Term.Way.DOWN) && before;
-            if (lifted && falls && (before || after) && !touches(items, i)) {
+            if (before && hangs(item) && (lifted || items.get(i - 1).is(Term.Part.SHIN))) {
+                out.set(out.size() - 1, out.getLast().saying(Term.Part.TOES));
+                out.add(item);
+                i += i + 1 < items.size() && items.get(i + 1).is(Term.Way.DOWN) ? 1 : 0;
+            } else if (lifted && falls && (before || after) && !touches(items, i)) {
                 if (points) {
                     out.removeLast();
                 }
@@ -45,13 +52,20 @@ final class FallenToes {
         out.add(new Item(Term.Manner.HANGING, null, null, false, from, falls.to(), falls.text()));
     }
 
+    private static boolean hangs(Item item) {
+        return item.is(Term.Manner.HANGING) || item.is(Term.Act.HANG);
+    }
+
     private static boolean inTheAir(Item item) {
         boolean with = item.rel() == Term.Rel.WITH && item.is(Term.Part.KNEE);
-        return with || item.rel() == null && (item.is(Term.Part.KNEE) || item.is(Term.Part.FOOT));
+        return with
+                || item.rel() == null
+                        && (item.is(Term.Part.KNEE) || item.is(Term.Part.FOOT) || item.is(Term.Part.THIGH));
     }
 
     private static boolean toes(Item item) {
-        return item.is(Term.Part.TOES) && (item.rel() == null || item.rel() == Term.Rel.WITH);
+        return (item.is(Term.Part.TOES) || item.is(Term.Part.SHIN))
+                && (item.rel() == null || item.rel() == Term.Rel.WITH);
     }
 
     /** The knee, or the foot, goes up: a verb before or after it, or only the way, or how high it is. */

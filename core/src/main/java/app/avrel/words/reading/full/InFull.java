@@ -23,7 +23,7 @@ public final class InFull {
 
     /** What joins clauses, and what only seems to. */
     private static List<Item> joined(List<Item> phrases, String typed, Language language) {
-        List<Item> said = HandAdvances.of(AndOrClose.of(CountedOut.of(phrases)), language);
+        List<Item> said = HandAdvances.of(AndOrClose.of(CountedOut.of(PointsThere.of(phrases))), language);
         said = GoneTo.of(said, language);
         said = AsSoonAs.of(said, language);
         said = AtTheSameTime.of(said);
@@ -44,7 +44,7 @@ public final class InFull {
     private static List<Item> named(List<Item> items, Language language) {
         List<Item> said = FromThere.of(Doer.of(OtherFist.of(LedHand.of(items))));
         said = TakenAlong.of(OtherFoot.of(PointedDown.of(ToesByHeel.of(said))));
-        said = ThenPushes.of(SharedPlace.of(CircledThere.of(PassesFoot.of(said))), language);
+        said = ThenPushes.of(SharedPlace.of(BarePlace.of(CircledThere.of(PassesFoot.of(said)))), language);
         said = FootCloses.of(StanceTells.of(SideAfter.of(said), language), language);
         said = Opposed.of(Landing.of(FallenToes.of(EmptiedLeg.of(JoinsOther.of(said)))));
         said = SecondLimb.of(Elided.of(HandGoesOn.of(said), language), language);

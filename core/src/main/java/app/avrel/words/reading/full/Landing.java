@@ -24,6 +24,7 @@ final class Landing {
             }
         }
         swungRound(out);
+        settles(out);
         for (int i = 2; i + 1 < out.size(); i++) {
             boolean lands =
                     out.get(i - 1).is(Term.Manner.FIRST) || out.get(i - 1).is(Term.Act.LAND);
@@ -33,6 +34,22 @@ final class Landing {
             }
         }
         return out;
+    }
+
+    /** The right heel settles, onto the floor: no weight is told of, and the heel comes down. */
+    private static void settles(List<Item> items) {
+        for (int i = 1; i < items.size(); i++) {
+            List<Item> part = items.subList(Parts.begin(items, i), Parts.end(items, i));
+            boolean only = part.stream()
+                    .allMatch(item -> sole(item)
+                            || item.is(Term.Act.SHIFT)
+                            || item.is(Term.Way.DOWN)
+                            || item.is(Term.Part.FLOOR)
+                            || item.is(Term.Manner.FLAT));
+            if (items.get(i).is(Term.Act.SHIFT) && only && sole(items.get(i - 1))) {
+                items.set(i, items.get(i).as(Term.Act.LOWER));
+            }
+        }
     }
 
     /** A foot that swings round, said in either order. */
