@@ -46,7 +46,7 @@ public class LineBenchmark {
         "first lift the right toes, then look to one, turn the foot on the heel out to one, while the weight stays on"
                 + " the left"
     })
-    String typed;
+    String typed = "";
 
     private final Project demo = Demo.project();
     private final Pose pose =
