@@ -11,9 +11,11 @@ import app.avrel.posture.StartPose;
 import app.avrel.project.Analysis;
 import app.avrel.project.Project;
 import app.avrel.words.Wording;
+import app.avrel.words.lexicon.TaughtWord;
 import app.avrel.words.reading.Line;
 import app.avrel.words.reading.LineReading;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -22,6 +24,7 @@ import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
@@ -48,14 +51,28 @@ public class LineBenchmark {
     })
     String typed = "";
 
+    /** How many words of its own the school has taught; the last of them is looked for as long as the first. */
+    @Param({"0", "1000"})
+    int ownWords;
+
     private final Project demo = Demo.project();
     private final Pose pose =
             Starting.of(StartPose.SHOULDER_WIDE, demo.setting().chosenBody());
-    private final Line line = new Line(
-            Language.ENGLISH,
-            new Wording(
-                    demo.setting().directions(), Heading.FRONT, demo.setting().rules()),
-            demo.setting().chosenBody());
+    private Line line = line(0);
+
+    private Line line(int words) {
+        Wording saying = new Wording(
+                demo.setting().directions(), Heading.FRONT, demo.setting().rules());
+        return new Line(Language.ENGLISH, saying, demo.setting().chosenBody())
+                .knowing(IntStream.range(0, words)
+                        .mapToObj(i -> new TaughtWord(Language.ENGLISH, "own word " + i, "left palm forward"))
+                        .toList());
+    }
+
+    @Setup
+    public void teach() {
+        line = line(ownWords);
+    }
 
     @Benchmark
     public LineReading readALine() {

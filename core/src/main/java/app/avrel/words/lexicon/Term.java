@@ -157,6 +157,15 @@ public sealed interface Term {
                 case BOTH, FRONT, REAR, LIGHT, HEAVY, OTHER, OWN, IT -> Optional.empty();
             };
         }
+
+        /** {@return the right one where the left is meant, and the left one where the right is; any other is its own} */
+        public Who opposite() {
+            return switch (this) {
+                case LEFT -> RIGHT;
+                case RIGHT -> LEFT;
+                case BOTH, FRONT, REAR, LIGHT, HEAVY, OTHER, OWN, IT -> this;
+            };
+        }
     }
 
     /** A way relative to the body. */

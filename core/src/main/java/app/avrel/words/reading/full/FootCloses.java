@@ -33,7 +33,7 @@ final class FootCloses {
 
     private static Item besideOther(List<Item> part) {
         Item foot = part.stream().filter(Item::sidedLimb).findFirst().orElseThrow();
-        Term.Who other = foot.who() == Term.Who.LEFT ? Term.Who.RIGHT : Term.Who.LEFT;
+        Term.Who other = foot.who().opposite();
         int end = part.getLast().to();
         return new Item(other, Term.Rel.BESIDE, other, false, end, end, "");
     }

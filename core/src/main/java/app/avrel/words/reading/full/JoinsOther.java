@@ -47,11 +47,9 @@ final class JoinsOther {
 
     /** Whether it is the other foot, by itself, and was told of before. */
     private static boolean comes(Item foot, Item joined) {
-        return foot.rel() == null && foot.who() == other(joined.who()) && (foot.is(Term.Part.FOOT) || foot.bareSide());
-    }
-
-    private static Term.Who other(Term.Who who) {
-        return who == Term.Who.LEFT ? Term.Who.RIGHT : Term.Who.LEFT;
+        return foot.rel() == null
+                && joined.who().opposite() == foot.who()
+                && (foot.is(Term.Part.FOOT) || foot.bareSide());
     }
 
     private static List<Item> joining(List<Item> part, int at) {
@@ -61,7 +59,7 @@ final class JoinsOther {
         said.removeIf(item -> item.is(Term.Manner.HEIGHT));
         if (!own) {
             int begin = part.getFirst().from();
-            said.add(new Item(Term.Part.FOOT, null, other(goal.who()), false, begin, begin, ""));
+            said.add(new Item(Term.Part.FOOT, null, goal.who().opposite(), false, begin, begin, ""));
         }
         said.add(new Item(goal.who(), Term.Rel.BESIDE, goal.who(), false, goal.from(), goal.to(), goal.text()));
         said.addAll(part.subList(at + 1, part.size()));

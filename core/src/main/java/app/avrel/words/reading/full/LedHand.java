@@ -22,7 +22,7 @@ final class LedHand {
                     && hand.sidedLimb()
                     && leads(said.get(i + 1), led)
                     && led.rel() == null
-                    && led.who() == other(hand);
+                    && led.who() == hand.who().opposite();
             boolean way = said.get(i + 3).term() instanceof Term.Way && i + 4 < said.size();
             Item goal = said.get(way ? i + 4 : i + 3);
             if (leads && goal.rel() == Term.Rel.TO && Landmarks.of(goal.term()).isPresent()) {
@@ -37,9 +37,5 @@ final class LedHand {
     private static boolean leads(Item verb, Item led) {
         boolean takes = verb.is(Term.Act.TAKE) || verb.is(Term.Act.DRAW);
         return takes && led.bareSide() || (takes || verb.is(Term.Act.MOVE)) && HandWords.hand(led);
-    }
-
-    private static Term.Who other(Item hand) {
-        return hand.who() == Term.Who.LEFT ? Term.Who.RIGHT : Term.Who.LEFT;
     }
 }

@@ -21,7 +21,7 @@ final class OtherFist {
                     && Landmarks.of(said.get(i + 1).term()).isPresent();
             Term.Who palm = bare && goes && said.get(i - 1).soft() ? palmBefore(said, i - 1) : null;
             if (palm != null) {
-                Term.Who other = palm == Term.Who.LEFT ? Term.Who.RIGHT : Term.Who.LEFT;
+                Term.Who other = palm.opposite();
                 said.set(i, new Item(fist.term(), null, other, false, fist.from(), fist.to(), fist.text()));
             }
         }
